@@ -1,0 +1,113 @@
+import type { BatchSnapshot } from './batch-event';
+import type { BatchState } from './batch-state';
+
+/** Predicted beside actual, frozen when a batch is closed. */
+export interface BatchResult {
+  predicted: Outcome;
+  actual: Outcome;
+  served: number;
+  discarded: number;
+  leftLitres: number;
+  leftPortions: number;
+  /** actual yield less predicted, L */
+  yieldGapLitres: number;
+  /** where the gap comes from, in words with litres */
+  reasons: string[];
+  gain: { mean: number; sd: number };
+}
+
+export interface Outcome {
+  yieldLitres: number;
+  portions: number;
+  readyAtMs: number;
+  cookingMinutes: number;
+  saltPercent: number;
+  costPerPortionCents: number;
+  evaporatedKg: number;
+}
+
+/** A gap smaller than this is not worth a sentence, L. */
+const WORTH_SAYING_L = 0.15;
+
+/**
+ * What a closed batch came to, beside what its plan said, and where the difference went.
+ *
+ * @param snapshot with the plan as it was
+ * @param state folded to its closing
+ * @returns predicted, actual and the reasons
+ * @throws RangeError when the batch is not closed
+ * @source arithmetic
+ */
+export function batchResult(snapshot: BatchSnapshot, state: BatchState): BatchResult {
+  if (!state.closed) throw new RangeError(`state must be closed, got ${state.closed}`);
+  const { plan, input } = snapshot;
+  const portionL = input.portionMl / 1000;
+  const firstBegun = Math.min(
+    ...state.stages.flatMap((stage) => (stage.begunMs === null ? [] : [stage.begunMs])),
+  );
+  const servingBegun = input.recipe.stages.find((stage) => stage.ends.rule === 'served')?.id;
+  const readyAtMs =
+    state.stages.find((stage) => stage.stageId === servingBegun)?.begunMs ??
+    state.firstServedMs ??
+    state.closed.atMs;
+  const yieldLitres = (state.served + state.discarded) * portionL + state.closed.leftLitres;
+  const garnishCents = plan.lines
+    .filter((line) => line.perBowl)
+    .reduce((sum, line) => sum + (line.costCents / plan.portions) * state.served, 0);
+  const actual: Outcome = {
+    yieldLitres,
+    portions: state.served,
+    readyAtMs,
+    cookingMinutes: Number.isFinite(firstBegun) ? (readyAtMs - firstBegun) / 60_000 : 0,
+    saltPercent: state.atService?.saltPercent ?? 0,
+    costPerPortionCents: state.served > 0 ? (state.costCents + garnishCents) / state.served : 0,
+    evaporatedKg: state.pot.evaporatedKg,
+  };
+  const predicted: Outcome = {
+    yieldLitres: plan.yieldLitres,
+    portions: plan.yieldPortions,
+    readyAtMs: plan.readyAtMs,
+    cookingMinutes: (plan.readyAtMs - plan.startAtMs) / 60_000,
+    saltPercent: plan.saltPercent,
+    costPerPortionCents: plan.costPerPortionCents,
+    evaporatedKg: plan.evaporatedKg,
+  };
+  return {
+    predicted,
+    actual,
+    served: state.served,
+    discarded: state.discarded,
+    leftLitres: state.closed.leftLitres,
+    leftPortions: Math.floor((state.closed.leftLitres + 1e-9) / portionL),
+    yieldGapLitres: yieldLitres - plan.yieldLitres,
+    reasons: reasons(snapshot, state, yieldLitres),
+    gain: { mean: state.pot.gain, sd: Math.sqrt(state.pot.covariance[8]) },
+  };
+}
+
+function reasons(snapshot: BatchSnapshot, state: BatchState, yieldLitres: number): string[] {
+  const { plan } = snapshot;
+  const steamGap = state.pot.evaporatedKg - plan.evaporatedKg;
+  const plannedKg = plan.lines.reduce((sum, line) => sum + (line.perBowl ? 0 : line.edibleKg), 0);
+  const addedGap = state.pot.addedKg - plannedKg;
+  const pot = state.atService?.litres ?? yieldLitres;
+  const handling = yieldLitres - pot;
+  const sentences: string[] = [];
+  if (Math.abs(steamGap) > WORTH_SAYING_L) {
+    const what = steamGap > 0 ? 'it boiled harder or longer than planned' : 'less boiled away than planned';
+    sentences.push(`${litres(-steamGap)} because ${what}`);
+  }
+  if (Math.abs(addedGap) > WORTH_SAYING_L) {
+    sentences.push(`${litres(addedGap)} because ${addedGap > 0 ? 'more' : 'less'} went in than planned`);
+  }
+  if (Math.abs(handling) > WORTH_SAYING_L) {
+    const what =
+      handling < 0 ? 'of cling, tastings and full ladles' : 'that the pot held beyond what its readings said';
+    sentences.push(`${litres(handling)} ${what}`);
+  }
+  return sentences;
+}
+
+function litres(gap: number): string {
+  return `${Math.abs(gap).toFixed(1)} L ${gap < 0 ? 'short' : 'over'}`;
+}

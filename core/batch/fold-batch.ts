@@ -1,0 +1,281 @@
+import { massesOf } from '../matter/ingredient';
+import { massKg } from '../matter/mixture';
+import { saltPercent } from '../matter/operations';
+import { bodyG, stageTarget } from '../plan/cook-through';
+import { setupOf } from '../plan/plan-batch';
+import { advancePot } from '../pot/advance-pot';
+import { addToPot, drawFromPot, openPot, takeOutOfPot } from '../pot/change-pot';
+import type { PotSetup } from '../pot/pot';
+import { potLitres } from '../pot/pot-litres';
+import { measuredMass, readPot } from '../pot/read-pot';
+import { cookingStages } from '../recipe/recipe';
+import { activeEvents } from './active-events';
+import type { AddedItem, BatchEvent, BatchSnapshot } from './batch-event';
+import type { BatchState } from './batch-state';
+
+/** What the fold knows beside the state: the snapshot, its pot, and which surprising readings the cook stands by. */
+export interface FoldContext {
+  snapshot: BatchSnapshot;
+  setup: PotSetup;
+  answers: ReadonlyMap<string, boolean>;
+}
+
+/**
+ * The batch at a moment: its log, undos resolved, run through the pot in the order things happened.
+ *
+ * @param snapshot what was decided when the batch started
+ * @param events its log, any order
+ * @param atMs the moment wanted; the log's last event if that is later
+ * @returns pot, stages, readings, questions, portions
+ * @throws RangeError for an event that names what the snapshot does not hold; the server refuses those beforehand
+ * @source docs/architecture.md, "A batch is its log"
+ */
+export function foldBatch(snapshot: BatchSnapshot, events: readonly BatchEvent[], atMs: number): BatchState {
+  const active = activeEvents(events);
+  const context = foldContext(snapshot, active);
+  let state = openBatch(context, active[0]?.actedAtMs ?? snapshot.plan.startAtMs);
+  for (const event of active) state = applyEvent(context, state, event);
+  return advanceBatch(context, state, atMs);
+}
+
+/** The part of a fold that does not change from event to event. */
+export function foldContext(snapshot: BatchSnapshot, active: readonly BatchEvent[]): FoldContext {
+  const answers = new Map<string, boolean>();
+  for (const event of active) {
+    if (event.type === 'answered') answers.set(event.payload.eventId, event.payload.believed);
+  }
+  return { snapshot, setup: setupOf(snapshot.input), answers };
+}
+
+/** A batch before anything has happened. */
+export function openBatch(context: FoldContext, atMs: number): BatchState {
+  const { input } = context.snapshot;
+  return {
+    pot: openPot({ atMs, tempC: input.kitchen.airTempC, gain: input.burner.gain }),
+    stages: input.recipe.stages.map((stage) => ({
+      stageId: stage.id,
+      begunMs: null,
+      doneMs: null,
+      fromLitres: null,
+      targetKg: null,
+    })),
+    currentStageId: null,
+    addedLineIds: [],
+    addedKgByIngredient: {},
+    toComeOut: [],
+    readings: [],
+    questions: [],
+    served: 0,
+    discarded: 0,
+    firstServedMs: null,
+    atService: null,
+    costCents: 0,
+    notes: [],
+    closed: null,
+    lateEventIds: [],
+  };
+}
+
+/** Runs a batch forward to a moment; a closed one stands still. */
+export function advanceBatch(context: FoldContext, state: BatchState, toMs: number): BatchState {
+  if (state.closed || toMs <= state.pot.atMs) return state;
+  return { ...state, pot: advancePot(context.setup, state.pot, toMs) };
+}
+
+/** One event that stands, at its own moment. */
+export function applyEvent(context: FoldContext, before: BatchState, event: BatchEvent): BatchState {
+  if (before.closed) return { ...before, lateEventIds: [...before.lateEventIds, event.id] };
+  const state = advanceBatch(context, before, event.actedAtMs);
+  switch (event.type) {
+    case 'stageBegun':
+      return begin(context, state, event.payload.stageId, event.actedAtMs);
+    case 'stageDone':
+      return {
+        ...state,
+        stages: state.stages.map((stage) =>
+          stage.stageId === event.payload.stageId ? { ...stage, doneMs: event.actedAtMs } : stage,
+        ),
+        currentStageId: state.currentStageId === event.payload.stageId ? null : state.currentStageId,
+      };
+    case 'added':
+      return withTarget(
+        context,
+        event.payload.items.reduce((next, item) => put(context, next, item, event.actedAtMs), state),
+      );
+    case 'heatSet':
+      return { ...state, pot: { ...state.pot, heatFraction: event.payload.fraction } };
+    case 'lidSet':
+      return { ...state, pot: { ...state.pot, lid: event.payload.lid } };
+    case 'reading':
+      return read(context, state, event);
+    case 'answered':
+      return { ...state, questions: state.questions.filter((one) => one.eventId !== event.payload.eventId) };
+    case 'removed':
+      return lift(context, state, event.payload);
+    case 'portioned':
+      return portion(context, state, event.payload.portions, event.payload.fate, event.actedAtMs);
+    case 'note':
+      return { ...state, notes: [...state.notes, { atMs: event.actedAtMs, text: event.payload.text }] };
+    case 'closed':
+      return {
+        ...atService(state, event.actedAtMs),
+        closed: { atMs: event.actedAtMs, leftLitres: event.payload.leftLitres },
+        currentStageId: null,
+      };
+    case 'undone':
+      return state;
+  }
+}
+
+function begin(context: FoldContext, state: BatchState, stageId: string, atMs: number): BatchState {
+  const stages = state.stages.map((stage) =>
+    stage.stageId === stageId
+      ? { ...stage, begunMs: stage.begunMs ?? atMs, doneMs: null }
+      : stage.stageId === state.currentStageId && stage.doneMs === null
+        ? { ...stage, doneMs: atMs }
+        : stage,
+  );
+  const begun = { ...state, stages, currentStageId: stageId, pot: { ...state.pot, softenedMin: 0 } };
+  return withTarget(context, begun);
+}
+
+/** Where the running stage falls to a mark, the mark is a share of what is in the pot once its lines are in. */
+function withTarget(context: FoldContext, state: BatchState): BatchState {
+  const stage = context.snapshot.input.recipe.stages.find((one) => one.id === state.currentStageId);
+  if (!stage || massKg(state.pot.mixture) === 0) return state;
+  const target = stageTarget(context.setup, state.pot, stage);
+  return {
+    ...state,
+    stages: state.stages.map((one) =>
+      one.stageId === stage.id
+        ? { ...one, fromLitres: potLitres(state.pot), targetKg: target?.kind === 'mass' ? target.kg : null }
+        : one,
+    ),
+  };
+}
+
+function put(context: FoldContext, state: BatchState, item: AddedItem, atMs: number): BatchState {
+  const { input } = context.snapshot;
+  const ingredient = input.ingredients[item.ingredientId];
+  if (!ingredient) throw new RangeError(`ingredientId is not in this batch, got ${item.ingredientId}`);
+  const price = input.pricesCentsPerKg[item.ingredientId] ?? 0;
+  return {
+    ...state,
+    pot: addToPot(state.pot, {
+      masses: massesOf(ingredient, item.kg),
+      share: ingredient.share,
+      tempC: item.tempC,
+      flourEquivalentG: bodyG(ingredient, item.kg, item.thickener),
+    }),
+    addedLineIds: item.lineId ? [...state.addedLineIds, item.lineId] : state.addedLineIds,
+    addedKgByIngredient: {
+      ...state.addedKgByIngredient,
+      [item.ingredientId]: (state.addedKgByIngredient[item.ingredientId] ?? 0) + item.kg,
+    },
+    toComeOut: item.comesOut ? [...state.toComeOut, { ...item.comesOut, sinceMs: atMs }] : state.toComeOut,
+    costCents: state.costCents + (item.kg / ingredient.yield) * price,
+  };
+}
+
+function read(
+  context: FoldContext,
+  state: BatchState,
+  event: Extract<BatchEvent, { type: 'reading' }>,
+): BatchState {
+  const answer = context.answers.get(event.id);
+  const litres =
+    event.payload.kind === 'temperature'
+      ? potLitres(state.pot)
+      : measuredMass(context.setup, state.pot, event.payload).litres;
+  const entry = { ...event.payload, eventId: event.id, atMs: event.actedAtMs, litres };
+  if (answer === false || massKg(state.pot.mixture) === 0) {
+    return { ...state, readings: [...state.readings, { ...entry, status: 'set aside' }] };
+  }
+  const result = readPot(context.setup, state.pot, event.payload, answer === true);
+  if (result.surprise === null) {
+    return { ...state, pot: result.pot, readings: [...state.readings, { ...entry, status: 'taken' }] };
+  }
+  const expected =
+    event.payload.kind === 'temperature'
+      ? `${state.pot.tempC.toFixed(0)} °C was expected`
+      : `about ${potLitres(state.pot).toFixed(1)} L was expected`;
+  const said = event.payload.kind === 'temperature' ? `${event.payload.value} °C` : `${litres.toFixed(1)} L`;
+  const sentence =
+    result.surprise === 'gained'
+      ? `${said} is more than has gone in; ${expected}. Was something added, or is it a slip of the hand?`
+      : `${said} is far from the rest; ${expected}. Is it right?`;
+  return {
+    ...state,
+    readings: [...state.readings, { ...entry, status: 'asked' }],
+    questions: [...state.questions, { eventId: event.id, atMs: event.actedAtMs, sentence }],
+  };
+}
+
+/** Takes out what was put in to come out, as heavy as it went in as far as the pieces still hold that. */
+function lift(context: FoldContext, state: BatchState, what: { word: string; count: number }): BatchState {
+  const line = context.snapshot.input.recipe.lines.find((one) => one.comesOut?.word === what.word);
+  let left = what.count;
+  const toComeOut = state.toComeOut.flatMap((item) => {
+    if (item.word !== what.word || left === 0) return [item];
+    const gone = Math.min(left, item.count);
+    left -= gone;
+    return item.count > gone ? [{ ...item, count: item.count - gone }] : [];
+  });
+  const lifted = what.count - left;
+  if (!line?.comesOut || lifted === 0) return { ...state, toComeOut };
+  const ingredient = context.snapshot.input.ingredients[line.ingredientId]!;
+  const kg = (lifted * line.comesOut.eachG) / 1000;
+  const there = state.pot.mixture.pieces;
+  const wanted = massesOf(ingredient, kg);
+  const pieces = {
+    ...wanted,
+    ...Object.fromEntries(
+      Object.entries(wanted).map(([component, mass]) => [
+        component,
+        Math.min(mass, there[component as keyof typeof there]),
+      ]),
+    ),
+  };
+  return { ...state, toComeOut, pot: takeOutOfPot(state.pot, pieces) };
+}
+
+function portion(
+  context: FoldContext,
+  before: BatchState,
+  count: number,
+  fate: 'served' | 'discarded',
+  atMs: number,
+): BatchState {
+  const state = fate === 'served' ? atService(before, atMs) : before;
+  const litres = potLitres(state.pot);
+  const kgPerLitre = litres > 0 ? massKg(state.pot.mixture) / litres : 1;
+  const kg = ((count * context.snapshot.input.portionMl) / 1000) * kgPerLitre;
+  const { pot } = drawFromPot(state.pot, kg);
+  return {
+    ...state,
+    pot,
+    served: state.served + (fate === 'served' ? count : 0),
+    discarded: state.discarded + (fate === 'discarded' ? count : 0),
+    firstServedMs: fate === 'served' ? (state.firstServedMs ?? atMs) : state.firstServedMs,
+  };
+}
+
+function atService(state: BatchState, atMs: number): BatchState {
+  if (state.atService) return state;
+  return {
+    ...state,
+    atService: {
+      litres: potLitres(state.pot),
+      saltPercent: saltPercent(state.pot.mixture, 'all'),
+      atMs,
+    },
+  };
+}
+
+/** The stages of a batch that happen before serving, with how far each is. */
+export function cookingProgress(snapshot: BatchSnapshot, state: BatchState) {
+  return cookingStages(snapshot.input.recipe).map((stage) => ({
+    stage,
+    progress: state.stages.find((one) => one.stageId === stage.id)!,
+  }));
+}

@@ -1,0 +1,85 @@
+import { Z } from '../forecast/normal';
+import { advancePot } from '../pot/advance-pot';
+import { potLitres } from '../pot/pot-litres';
+import { activeEvents } from './active-events';
+import type { BatchEvent, BatchSnapshot } from './batch-event';
+import { advanceBatch, applyEvent, foldContext, openBatch } from './fold-batch';
+
+export interface LevelPoint {
+  atMs: number;
+  litres: number;
+}
+
+export interface ForecastBand {
+  /** the forecast as it stood when the stage began, before its own readings */
+  points: { atMs: number; litres: number; lowLitres: number; highLitres: number }[];
+  markLitres: number;
+}
+
+/** Minutes between two points of a drawn curve. */
+const EVERY_MIN = 2;
+
+/**
+ * The level of a batch through its log, as estimated at each moment from what was known by then.
+ *
+ * @param snapshot what was decided when the batch started
+ * @param events its log
+ * @param untilMs where the curve ends
+ * @returns litres every two minutes and at each event
+ */
+export function levelTrace(
+  snapshot: BatchSnapshot,
+  events: readonly BatchEvent[],
+  untilMs: number,
+): LevelPoint[] {
+  const active = activeEvents(events).filter((event) => event.actedAtMs <= untilMs);
+  const context = foldContext(snapshot, active);
+  let state = openBatch(context, active[0]?.actedAtMs ?? snapshot.plan.startAtMs);
+  const trace: LevelPoint[] = [];
+  const walkTo = (toMs: number) => {
+    while (!state.closed && state.pot.atMs + EVERY_MIN * 60_000 < toMs) {
+      state = advanceBatch(context, state, state.pot.atMs + EVERY_MIN * 60_000);
+      trace.push({ atMs: state.pot.atMs, litres: potLitres(state.pot) });
+    }
+  };
+  for (const event of active) {
+    walkTo(event.actedAtMs);
+    state = applyEvent(context, state, event);
+    trace.push({ atMs: event.actedAtMs, litres: potLitres(state.pot) });
+  }
+  walkTo(untilMs);
+  return trace;
+}
+
+/**
+ * The forecast of a falling level as it stood when its stage was set going: the band that readings are held against.
+ *
+ * @param snapshot what was decided when the batch started
+ * @param events its log
+ * @returns the band from the first fall of the recipe, or null if the batch never came to one
+ */
+export function forecastBand(snapshot: BatchSnapshot, events: readonly BatchEvent[]): ForecastBand | null {
+  const fall = snapshot.input.recipe.stages.find((stage) => stage.ends.rule === 'fall');
+  const active = activeEvents(events);
+  const context = foldContext(snapshot, active);
+  let state = openBatch(context, active[0]?.actedAtMs ?? snapshot.plan.startAtMs);
+  let set: typeof state | null = null;
+  for (const event of active) {
+    if (set && event.type !== 'heatSet' && event.type !== 'lidSet') break;
+    state = applyEvent(context, state, event);
+    if (fall && state.currentStageId === fall.id) set = state;
+  }
+  if (!fall || !set || fall.ends.rule !== 'fall') return null;
+  const from = potLitres(set.pot);
+  const markLitres = from * (1 - fall.ends.fractionGone);
+  const points: ForecastBand['points'] = [];
+  let pot = set.pot;
+  while (points.length < 240) {
+    const litres = potLitres(pot);
+    const sd = Math.sqrt(pot.covariance[0]);
+    points.push({ atMs: pot.atMs, litres, lowLitres: litres - Z.p90 * sd, highLitres: litres + Z.p90 * sd });
+    if (litres + Z.p90 * sd <= markLitres) break;
+    pot = advancePot(context.setup, pot, pot.atMs + EVERY_MIN * 60_000);
+  }
+  return { points, markLitres };
+}

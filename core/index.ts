@@ -1,0 +1,92 @@
+// The public face of the model: the rest of the house imports core only through here.
+
+export { activeEvents, undoneIds } from './batch/active-events';
+export {
+  type AddedItem,
+  type BatchEvent,
+  type BatchEventBody,
+  type BatchEventType,
+  type BatchSnapshot,
+  BENCH_INGREDIENTS,
+} from './batch/batch-event';
+export { type BatchResult, batchResult, type Outcome } from './batch/batch-result';
+export type { BatchState, Question, StageProgress, TakenReading, ToComeOut } from './batch/batch-state';
+export { advanceBatch, applyEvent, foldBatch, foldContext, openBatch } from './batch/fold-batch';
+export { learnedGain } from './batch/learned-gain';
+export { type ForecastBand, forecastBand, type LevelPoint, levelTrace } from './batch/level-trace';
+export { lossKgPerHour, type StageClock, stageClock, wantedHeat } from './batch/stage-clock';
+export { type Bench, type BenchOutcome, type BenchWay, bench } from './bench/bench';
+export { coolingHours } from './cooling/cooling-hours';
+export { boilOffKgPerHour } from './evaporation/boil-off-kg-per-hour';
+export type { Lid } from './evaporation/data/evaporation-constants';
+export { surfaceLossKgPerHour } from './evaporation/surface-loss-kg-per-hour';
+export { type Forecast, forecast, type MassReading } from './forecast/forecast';
+export { airPressureKPa } from './heat/air-pressure-kpa';
+export { boilingPointC } from './heat/boiling-point-c';
+export { latentHeatKJPerKg } from './heat/latent-heat-kj-per-kg';
+export { minutesToCookDice, softeningFactor } from './heat/minutes-to-cook-dice';
+export { minutesToHeat } from './heat/minutes-to-heat';
+export { mixTempC } from './heat/mix-temp-c';
+export { saturationPressureKPa } from './heat/saturation-pressure-kpa';
+export { alcoholLeftByBoilOff, alcoholLeftByMinutes } from './matter/alcohol-left';
+export { INGREDIENTS } from './matter/data/ingredients';
+export { type Ingredient, massesOf } from './matter/ingredient';
+export { INGREDIENT_BY_ID } from './matter/ingredient-by-id';
+export { COMPONENTS, type Component, type Masses, mapMasses, NO_MASSES, totalKg } from './matter/masses';
+export { EMPTY, type Mixture, massKg } from './matter/mixture';
+export * as operations from './matter/operations';
+export { specificHeatKJ } from './matter/specific-heat-kj';
+export { volumeLitres } from './matter/volume-litres';
+export { waterDensityKgPerL } from './matter/water-density-kg-per-l';
+export {
+  type FigureName,
+  MODEL_VERSION,
+  type Plan,
+  type PlanInput,
+  type PlannedBurner,
+  type PlannedLine,
+  type PlannedStage,
+  type Pot,
+  type Working,
+} from './plan/plan';
+export { planBatch, setupOf } from './plan/plan-batch';
+export { bowlMl } from './portions/bowl-ml';
+export { CLING_PERCENT, portions } from './portions/portions';
+export { advancePot } from './pot/advance-pot';
+export { addToPot, drawFromPot, openPot, takeOutOfPot } from './pot/change-pot';
+export { forecastPot, type PotTarget, type When } from './pot/forecast-pot';
+export { fractionToHold } from './pot/heat-balance';
+export { type KitchenAir, kitchenAir } from './pot/kitchen-air';
+export { type Burner, FIRST_GUESS_GAIN, type PotSetup, type PotState } from './pot/pot';
+export { liquidLitres, massAtLitres, potLitres } from './pot/pot-litres';
+export { type PotReading, READING_SD, readPot } from './pot/read-pot';
+export { allergensOf } from './recipe/allergens-of';
+export {
+  type Attention,
+  cookingStages,
+  type Recipe,
+  type RecipeLine,
+  type Scaling,
+  SIMMER_UNDER_BOIL_C,
+  type Simmer,
+  type Stage,
+  type StageEnd,
+  type StageHeat,
+} from './recipe/recipe';
+export { ALLERGENS, type Allergen } from './safety/data/allergens';
+export { FOOD_CODE } from './safety/data/food-code';
+export { dilutionKg } from './salt/dilution-kg';
+export { SATURATED_SALT_PERCENT, saltToAddG } from './salt/salt-to-add-g';
+export { umamiGPer100g } from './taste/umami-g-per-100g';
+export { BANDS, THICKENERS, type ThickenerKind } from './thickness/data/thickeners';
+export { flourEquivalentGPerL } from './thickness/flour-equivalent-g-per-l';
+export { bandName, flourEquivalentOfBand, thicknessBand } from './thickness/thickness-band';
+export { convert } from './units/convert';
+export type { Unit } from './units/data/units';
+export { roundGrams, roundMillilitres } from './units/round-for-kitchen';
+export { depthAtLitres } from './vessel/depth-at-litres';
+export { litresAtDepth } from './vessel/litres-at-depth';
+export { surfaceM2 } from './vessel/surface-m2';
+export type { Vessel } from './vessel/vessel';
+export { wallM2 } from './vessel/wall-m2';
+export { WORKING_FILL, workingFillLitres } from './vessel/working-fill-litres';

