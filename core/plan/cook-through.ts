@@ -32,6 +32,9 @@ export interface CookedThrough {
   minutes: number;
 }
 
+/** Between one stage and the next a pair of hands needs this long: fetch, tip in, scrape, stir, wipe. Common practice. */
+const HANDLING_MIN = 1.5;
+
 /** The centre of a dice is hot enough to soften from here; common practice. */
 const DICE_CENTRE_C = 85;
 
@@ -58,7 +61,9 @@ export function cookThrough(input: PlanInput, setup: PotSetup, load: Load, gain:
   const stages: CookedStage[] = [];
   for (const stage of cookingStages(input.recipe)) {
     const { filled, looseLitres } = fillStage(input, pot, stage, load);
-    const cooked = cookStage(setup, { ...filled, lid: stage.lid, softenedMin: 0 }, stage);
+    const handledMs = stages.length === 0 ? filled.atMs : filled.atMs + HANDLING_MIN * 60_000;
+    const handled = advancePot(setup, { ...filled, lid: stage.lid }, handledMs);
+    const cooked = cookStage(setup, { ...handled, softenedMin: 0 }, stage);
     stages.push({
       stage,
       minutes: (cooked.pot.atMs - filled.atMs) / 60_000,

@@ -1,0 +1,102 @@
+import * as v from 'valibot';
+import type { BatchEventBody } from '../core';
+import { countField, numberField, textField } from './number-field';
+
+const thickener = v.picklist(
+  [
+    'flour',
+    'rouxWhite',
+    'rouxBlond',
+    'rouxBrown',
+    'rouxDark',
+    'cornstarch',
+    'arrowroot',
+    'riceFlour',
+    'tapioca',
+    'potatoStarch',
+  ],
+  'That thickener is not known.',
+);
+
+const addedItem = v.strictObject({
+  ingredientId: textField('The ingredient'),
+  kg: numberField('The amount', 0.0001, 500, 'kg'),
+  tempC: numberField('Its temperature', -30, 110, '°C'),
+  lineId: v.optional(textField('lineId')),
+  lotId: v.optional(textField('lotId')),
+  thickener: v.optional(thickener),
+  comesOut: v.optional(
+    v.strictObject({ word: textField('What comes out'), count: countField('Its count', 1, 500) }),
+  ),
+});
+
+const one = <const T extends string, P extends v.GenericSchema>(type: T, payload: P) =>
+  v.object({ type: v.literal(type), v: v.literal(1, 'Only version 1 of an event is known.'), payload });
+
+/** What can be said of a batch, version 1. The model's own type is what it must come to. */
+export const batchEventBodySchema: v.GenericSchema<unknown, BatchEventBody> = v.variant(
+  'type',
+  [
+    one('stageBegun', v.strictObject({ stageId: textField('The stage') })),
+    one('stageDone', v.strictObject({ stageId: textField('The stage') })),
+    one(
+      'added',
+      v.strictObject({
+        items: v.pipe(
+          v.array(addedItem, 'What goes in must be a list.'),
+          v.minLength(1, 'Nothing was said to go in.'),
+          v.maxLength(60, 'At most 60 things at once.'),
+        ),
+      }),
+    ),
+    one('heatSet', v.strictObject({ fraction: numberField('The heat', 0, 1, 'of full') })),
+    one('lidSet', v.strictObject({ lid: v.picklist(['off', 'ajar', 'on'], 'The lid is off, ajar or on.') })),
+    one(
+      'reading',
+      v.variant('kind', [
+        v.strictObject({ kind: v.literal('depth'), value: numberField('The depth', 0, 300, 'cm') }),
+        v.strictObject({ kind: v.literal('litres'), value: numberField('The level', 0, 2000, 'L') }),
+        v.strictObject({ kind: v.literal('weight'), value: numberField('The weight', 0, 2000, 'kg') }),
+        v.strictObject({
+          kind: v.literal('temperature'),
+          value: numberField('The temperature', -30, 130, '°C'),
+        }),
+      ]),
+    ),
+    one(
+      'answered',
+      v.strictObject({
+        eventId: textField('eventId'),
+        believed: v.boolean('believed must be true or false.'),
+      }),
+    ),
+    one(
+      'removed',
+      v.strictObject({ word: textField('What comes out'), count: countField('Its count', 1, 500) }),
+    ),
+    one(
+      'portioned',
+      v.strictObject({
+        portions: countField('Bowls', 1, 1000),
+        fate: v.picklist(['served', 'discarded'], 'Bowls are served or discarded.'),
+        despite: v.optional(textField('The reason', 200)),
+      }),
+    ),
+    one('note', v.strictObject({ text: textField('The note', 500) })),
+    one('closed', v.strictObject({ leftLitres: numberField('What is left', 0, 2000, 'L') })),
+    one('undone', v.strictObject({ eventId: textField('eventId') })),
+  ],
+  (issue) =>
+    `${typeof issue.input === 'object' ? 'That' : `“${issue.input}”`} is not an event Slow Pot knows.`,
+);
+
+/** What a device says about an event beside the event itself. `ageMs` is how long ago it happened, by that device. */
+export const envelopeSchema = v.object({
+  id: v.pipe(v.string('id must be text.'), v.uuid('id must be a UUID.')),
+  ageMs: v.optional(numberField('ageMs', -8.64e15, 8.64e15, 'ms'), 0),
+  by: v.optional(textField('by', 40)),
+  device: v.optional(textField('device', 60)),
+});
+
+export type Envelope = v.InferOutput<typeof envelopeSchema>;
+export type SubmittedEvent = v.InferInput<typeof envelopeSchema> & BatchEventBody;

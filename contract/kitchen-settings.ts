@@ -1,0 +1,22 @@
+import * as v from 'valibot';
+import { numberField } from './number-field';
+
+/** What a kitchen may change about itself. */
+export const kitchenSettingsSchema = v.object({
+  altitudeM: v.optional(numberField('The height', -400, 5000, 'm')),
+  airTempC: v.optional(numberField('The kitchen air', 0, 50, '°C')),
+});
+
+export type KitchenSettings = v.InferOutput<typeof kitchenSettingsSchema>;
+
+/** How the kitchen's clock runs: the demo's at a speed, to its next morning, or over to real time. */
+export const clockChangeSchema = v.variant('change', [
+  v.object({
+    change: v.literal('speed'),
+    speed: v.picklist([1, 10, 60], 'The clock runs at 1, 10 or 60 times.'),
+  }),
+  v.object({ change: v.literal('nextMorning') }),
+  v.object({ change: v.literal('real') }),
+]);
+
+export type ClockChange = v.InferOutput<typeof clockChangeSchema>;

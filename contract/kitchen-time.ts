@@ -1,0 +1,24 @@
+import { TZDate } from '@date-fns/tz';
+import { addDays } from 'date-fns';
+import type { ClockView } from './views';
+
+/** Kitchen time at a real moment, ms UTC. */
+export function kitchenTimeMs(
+  clock: Pick<ClockView, 'kitchenFromMs' | 'realFromMs' | 'speed'>,
+  realMs: number,
+): number {
+  return clock.kitchenFromMs + (realMs - clock.realFromMs) * clock.speed;
+}
+
+/** The moment a clock in a zone shows HH:MM, on the day that `onDayOfMs` falls on there, or so many days later. */
+export function zonedTimeMs(time: string, zone: string, onDayOfMs: number, daysLater = 0): number {
+  const [hours = 0, minutes = 0] = time.split(':').map(Number);
+  const day = addDays(new TZDate(onDayOfMs, zone), daysLater);
+  return new TZDate(day.getFullYear(), day.getMonth(), day.getDate(), hours, minutes, 0, zone).getTime();
+}
+
+/** The next time a daily service comes round, ms UTC. */
+export function nextServiceAtMs(time: string, zone: string, nowMs: number): number {
+  const today = zonedTimeMs(time, zone, nowMs);
+  return today > nowMs ? today : zonedTimeMs(time, zone, nowMs, 1);
+}

@@ -1,0 +1,32 @@
+import * as v from 'valibot';
+
+/** A number in a range, with one clear sentence for whatever is wrong with it. */
+export function numberField(name: string, min: number, max: number, unit: string) {
+  const suffix = unit ? ` ${unit}` : '';
+  const range = `${name} must be from ${min} to ${max}${suffix}.`;
+  return v.pipe(
+    v.number((issue) => `${name} must be a number${suffix ? ` of${suffix}` : ''}, not ${said(issue.input)}.`),
+    v.finite(`${name} must be a finite number.`),
+    v.minValue(min, range),
+    v.maxValue(max, range),
+  );
+}
+
+/** A whole number in a range. */
+export function countField(name: string, min: number, max: number) {
+  return v.pipe(numberField(name, min, max, ''), v.integer(`${name} must be a whole number.`));
+}
+
+/** An id or a short word. */
+export function textField(name: string, maxLength = 80) {
+  return v.pipe(
+    v.string(`${name} must be text.`),
+    v.minLength(1, `${name} is missing.`),
+    v.maxLength(maxLength, `${name} must be at most ${maxLength} characters.`),
+  );
+}
+
+function said(input: unknown): string {
+  if (input === undefined || input === null || input === '') return 'empty';
+  return typeof input === 'string' ? `“${input}”` : String(input);
+}

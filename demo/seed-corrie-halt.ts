@@ -1,0 +1,75 @@
+import type { OpenDatabase } from '../server/db/open-database';
+import {
+  batches,
+  burners,
+  clockSegments,
+  events,
+  kitchens,
+  lots,
+  pots,
+  prices,
+  recipes,
+} from '../server/db/schema';
+import { cookFortnight } from './fortnight';
+import { BURNERS, DEMO_OPENS_AT, FUMET_LOT, KITCHEN, POTS, PRICES_CENTS_PER_KG } from './kitchen';
+import { TROUT_CHOWDER } from './trout-chowder';
+
+/** Fills an empty file with the Corrie Halt Buffet and its past fortnight, in one write; a filled one is left alone. */
+export async function seedCorrieHalt({ db }: OpenDatabase): Promise<void> {
+  const already = await db.select({ id: kitchens.id }).from(kitchens).limit(1);
+  if (already.length > 0) return;
+  const past = cookFortnight();
+  await db.batch([
+    db.insert(kitchens).values({ id: 1, ...KITCHEN, services: [...KITCHEN.services] }),
+    db.insert(pots).values(POTS.map((pot, position) => ({ ...pot, position }))),
+    db.insert(burners).values(
+      BURNERS.map(({ pots: potIds, ...burner }, position) => ({
+        ...burner,
+        potIds: [...potIds],
+        position,
+      })),
+    ),
+    db.insert(prices).values(
+      Object.entries(PRICES_CENTS_PER_KG).map(([ingredientId, centsPerKg]) => ({
+        ingredientId,
+        centsPerKg,
+      })),
+    ),
+    db.insert(recipes).values({ id: TROUT_CHOWDER.id, version: TROUT_CHOWDER.version, doc: TROUT_CHOWDER }),
+    db.insert(lots).values({
+      id: FUMET_LOT.id,
+      number: FUMET_LOT.number,
+      ingredientId: FUMET_LOT.ingredientId,
+      litres: FUMET_LOT.litres,
+      saltPercent: FUMET_LOT.saltPercent,
+      place: FUMET_LOT.place,
+      madeAtMs: FUMET_LOT.madeAt,
+    }),
+    db.insert(clockSegments).values({
+      mode: 'demo',
+      speed: 1,
+      kitchenFromMs: DEMO_OPENS_AT,
+      realFromMs: Date.now(),
+    }),
+    db.insert(batches).values(
+      past.map(({ events: _log, ...batch }) => ({
+        ...batch,
+        recipeId: batch.request.recipeId,
+        potId: batch.request.potId,
+        burnerId: batch.request.burnerId,
+      })),
+    ),
+    ...past.map((batch) =>
+      db.insert(events).values(
+        batch.events.map((event) => ({
+          ...event,
+          batchId: batch.id,
+          receivedAtMs: event.actedAtMs,
+          clientAtMs: event.actedAtMs,
+          by: 'Isla',
+          device: 'demo',
+        })),
+      ),
+    ),
+  ]);
+}

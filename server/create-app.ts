@@ -1,0 +1,36 @@
+import { existsSync } from 'node:fs';
+import { join } from 'node:path';
+import express, { type Express } from 'express';
+import helmet from 'helmet';
+import type { House } from './house';
+import { problemHandler, unknownRoute } from './problem';
+import { apiRoutes } from './routes/api';
+
+/** The whole server as an Express application; `webFolder` holds the built browser side, if there is one. */
+export function createApp(house: House, webFolder?: string): Express {
+  const app = express();
+  app.disable('x-powered-by');
+  app.use(
+    helmet({
+      contentSecurityPolicy: {
+        directives: {
+          // The styled components write their rules into the page.
+          styleSrc: ["'self'", "'unsafe-inline'"],
+          upgradeInsecureRequests: null,
+        },
+      },
+      strictTransportSecurity: false,
+    }),
+  );
+  app.use(express.json({ limit: '200kb' }));
+  app.use('/api', apiRoutes(house), unknownRoute);
+  if (webFolder && existsSync(webFolder)) {
+    app.use('/assets', express.static(join(webFolder, 'assets'), { immutable: true, maxAge: '1y' }));
+    app.use(express.static(webFolder, { index: false }));
+    app.get('/{*path}', (_request, response) => {
+      response.set('Cache-Control', 'no-cache').sendFile('index.html', { root: webFolder });
+    });
+  }
+  app.use(problemHandler(house.log));
+  return app;
+}

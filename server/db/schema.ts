@@ -1,0 +1,102 @@
+import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import type { ServiceView } from '../../contract';
+import type { BatchResult, BatchSnapshot, Recipe, Vessel } from '../../core';
+
+/** One kitchen is one file, so this table has one row. */
+export const kitchens = sqliteTable('kitchens', {
+  id: integer().primaryKey(),
+  name: text().notNull(),
+  zone: text().notNull(),
+  altitudeM: real().notNull(),
+  airTempC: real().notNull(),
+  relativeHumidity: real().notNull(),
+  currency: text().notNull(),
+  services: text({ mode: 'json' }).$type<ServiceView[]>().notNull(),
+});
+
+export const pots = sqliteTable('pots', {
+  id: text().primaryKey(),
+  position: integer().notNull(),
+  name: text().notNull(),
+  vessel: text({ mode: 'json' }).$type<Vessel>().notNull(),
+  emptyMassKg: real().notNull(),
+});
+
+export const burners = sqliteTable('burners', {
+  id: text().primaryKey(),
+  position: integer().notNull(),
+  name: text().notNull(),
+  kind: text().notNull(),
+  powerW: real().notNull(),
+  efficiency: real().notNull(),
+  potIds: text({ mode: 'json' }).$type<string[]>().notNull(),
+});
+
+export const prices = sqliteTable('prices', {
+  ingredientId: text().primaryKey(),
+  centsPerKg: real().notNull(),
+});
+
+export const recipes = sqliteTable(
+  'recipes',
+  {
+    id: text().notNull(),
+    version: integer().notNull(),
+    doc: text({ mode: 'json' }).$type<Recipe>().notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.id, table.version] })],
+);
+
+export const lots = sqliteTable('lots', {
+  id: text().primaryKey(),
+  number: integer().notNull(),
+  ingredientId: text().notNull(),
+  litres: real().notNull(),
+  saltPercent: real().notNull(),
+  place: text().notNull(),
+  madeAtMs: integer().notNull(),
+});
+
+export const batches = sqliteTable('batches', {
+  id: text().primaryKey(),
+  recipeId: text().notNull(),
+  potId: text().notNull(),
+  burnerId: text().notNull(),
+  createdAtMs: integer().notNull(),
+  /** what was asked for, so that the same start said twice can be told from another */
+  request: text({ mode: 'json' }).notNull(),
+  snapshot: text({ mode: 'json' }).$type<BatchSnapshot>().notNull(),
+  closedAtMs: integer(),
+  result: text({ mode: 'json' }).$type<BatchResult>(),
+});
+
+/** The log. Rows are only ever added. */
+export const events = sqliteTable(
+  'events',
+  {
+    seq: integer().primaryKey({ autoIncrement: true }),
+    id: text().notNull().unique(),
+    batchId: text()
+      .notNull()
+      .references(() => batches.id),
+    type: text().notNull(),
+    v: integer().notNull(),
+    payload: text({ mode: 'json' }).notNull(),
+    actedAtMs: integer().notNull(),
+    receivedAtMs: integer().notNull(),
+    clientAtMs: integer().notNull(),
+    by: text(),
+    device: text(),
+    flag: text(),
+  },
+  (table) => [index('events_by_batch').on(table.batchId, table.actedAtMs)],
+);
+
+/** The kitchen's clock, a row each time it was set: kitchen time runs on from here at a speed. */
+export const clockSegments = sqliteTable('clock_segments', {
+  id: integer().primaryKey({ autoIncrement: true }),
+  mode: text({ enum: ['demo', 'real'] }).notNull(),
+  speed: real().notNull(),
+  kitchenFromMs: integer().notNull(),
+  realFromMs: integer().notNull(),
+});

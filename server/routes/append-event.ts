@@ -1,0 +1,99 @@
+import { eq } from 'drizzle-orm';
+import { batchEventBodySchema, envelopeSchema, type LoggedEvent } from '../../contract';
+import { activeEvents, batchResult, foldBatch } from '../../core';
+import { batches, events } from '../db/schema';
+import type { House } from '../house';
+import { checked, ProblemError } from '../problem';
+import { batchRow, eventsOf, loggedEvent } from './batch-store';
+import { refuseImpossible } from './possible';
+
+/** An event older than this is believed, but marked for a person to look at. */
+const OLD_MS = 24 * 3_600_000;
+
+/**
+ * Takes an event into a batch's log, in one turn of the write queue: checked, told apart from what is already there,
+ * given its place in time, stored, and told to every browser. The same event again gets the first answer again.
+ */
+export async function appendEvent(
+  house: House,
+  batchId: string,
+  body: unknown,
+): Promise<{ event: LoggedEvent; isNew: boolean }> {
+  const envelope = checked(envelopeSchema, body);
+  const said = checked(batchEventBodySchema, body);
+  const taken = await house.write(async () => {
+    const batch = await batchRow(house.db, batchId);
+    const [same] = await house.db.select().from(events).where(eq(events.id, envelope.id));
+    if (same) {
+      const alike =
+        same.batchId === batchId &&
+        same.type === said.type &&
+        JSON.stringify(same.payload) === JSON.stringify(said.payload);
+      if (alike) return { event: loggedEvent(same), isNew: false };
+      throw new ProblemError(409, 'Said before, otherwise', [
+        { field: 'id', sentence: `An event “${envelope.id}” with another content is already in the log.` },
+      ]);
+    }
+    const log = await eventsOf(house.db, batchId);
+    const receivedAtMs = house.clock.nowMs();
+    const actedAtMs = house.clock.agoMs(Math.max(0, envelope.ageMs));
+    refuseImpossible(batch.snapshot, log, foldBatch(batch.snapshot, upTo(log, actedAtMs), actedAtMs), said);
+    const [row] = await house.db
+      .insert(events)
+      .values({
+        id: envelope.id,
+        batchId,
+        type: said.type,
+        v: said.v,
+        payload: said.payload,
+        actedAtMs,
+        receivedAtMs,
+        clientAtMs: house.clock.agoMs(envelope.ageMs),
+        by: envelope.by ?? null,
+        device: envelope.device ?? null,
+        flag: flagOf(envelope.ageMs, batch.closedAtMs !== null && said.type !== 'undone'),
+      })
+      .returning();
+    const event = loggedEvent(row!);
+    await settleClosing(house, batchId, [...log, event], batch.closedAtMs !== null);
+    return { event, isNew: true };
+  });
+  if (taken.isNew) {
+    house.live.publish({ kind: 'event', batchId, event: taken.event });
+    if (taken.event.type === 'closed' || taken.event.type === 'undone') {
+      house.live.publish({ kind: 'batch', batchId });
+    }
+  }
+  return taken;
+}
+
+/** Closing freezes predicted beside actual; undoing the closing opens the batch again. Nothing else touches the result. */
+async function settleClosing(
+  house: House,
+  batchId: string,
+  log: readonly LoggedEvent[],
+  wasClosed: boolean,
+): Promise<void> {
+  const closing = activeEvents(log).find((event) => event.type === 'closed');
+  if ((closing !== undefined) === wasClosed) return;
+  const { snapshot } = await batchRow(house.db, batchId);
+  const frozen = closing
+    ? {
+        closedAtMs: closing.actedAtMs,
+        result: batchResult(snapshot, foldBatch(snapshot, log, closing.actedAtMs)),
+      }
+    : { closedAtMs: null, result: null };
+  await house.db.update(batches).set(frozen).where(eq(batches.id, batchId));
+}
+
+function upTo(log: readonly LoggedEvent[], atMs: number): LoggedEvent[] {
+  return log.filter(
+    (event) => event.actedAtMs <= atMs || event.type === 'undone' || event.type === 'answered',
+  );
+}
+
+function flagOf(ageMs: number, isLate: boolean): string | null {
+  if (isLate) return 'arrived for a batch already closed';
+  if (ageMs < 0) return 'the device’s clock was ahead';
+  return ageMs > OLD_MS ? 'more than a day old when it arrived' : null;
+}

@@ -1,0 +1,74 @@
+import { and, asc, desc, eq, isNotNull } from 'drizzle-orm';
+import type { KitchenView, LotView } from '../../contract';
+import { activeEvents, INGREDIENT_BY_ID, learnedGain, type Recipe } from '../../core';
+import { batches, burners, events, kitchens, lots, pots, prices, recipes } from '../db/schema';
+import type { House } from '../house';
+import { notFound } from '../problem';
+import { loggedEvent } from './batch-store';
+
+/** The kitchen as it stands, each burner with what its closed batches have shown of it. */
+export async function kitchenView({ db, clock }: Pick<House, 'db' | 'clock'>): Promise<KitchenView> {
+  const [kitchen] = await db.select().from(kitchens).limit(1);
+  if (!kitchen) throw notFound('kitchen', '1');
+  const [potRows, burnerRows, priceRows, closed] = await Promise.all([
+    db.select().from(pots).orderBy(asc(pots.position)),
+    db.select().from(burners).orderBy(asc(burners.position)),
+    db.select().from(prices),
+    db
+      .select({ burnerId: batches.burnerId, result: batches.result })
+      .from(batches)
+      .where(isNotNull(batches.result)),
+  ]);
+  const { id: _row, ...settings } = kitchen;
+  return {
+    ...settings,
+    pots: potRows.map(({ position: _, ...pot }) => pot),
+    burners: burnerRows.map(({ position: _, ...burner }) => ({
+      ...burner,
+      gain: learnedGain(
+        closed.flatMap((one) => (one.burnerId === burner.id && one.result ? [one.result.gain] : [])),
+      ),
+    })),
+    pricesCentsPerKg: Object.fromEntries(priceRows.map((row) => [row.ingredientId, row.centsPerKg])),
+    clock: clock.view(),
+  };
+}
+
+/** The latest version of each recipe. */
+export async function latestRecipes({ db }: Pick<House, 'db'>): Promise<Recipe[]> {
+  const rows = await db.select().from(recipes).orderBy(asc(recipes.id), desc(recipes.version));
+  return rows.filter((row, i) => rows[i - 1]?.id !== row.id).map((row) => row.doc);
+}
+
+export async function latestRecipe(house: Pick<House, 'db'>, id: string): Promise<Recipe> {
+  const [row] = await house.db
+    .select()
+    .from(recipes)
+    .where(eq(recipes.id, id))
+    .orderBy(desc(recipes.version))
+    .limit(1);
+  if (!row) throw notFound('recipe', id);
+  return row.doc;
+}
+
+/** What is in the larder: each lot less what the batches drew from it, read off their logs. */
+export async function lotViews({ db }: Pick<House, 'db'>): Promise<LotView[]> {
+  const rows = await db.select().from(lots).orderBy(asc(lots.madeAtMs));
+  const draws = await db
+    .select()
+    .from(events)
+    .where(and(eq(events.type, 'added')));
+  const undos = await db.select().from(events).where(eq(events.type, 'undone'));
+  const drawnKg = new Map<string, number>();
+  for (const event of activeEvents([...draws, ...undos].map(loggedEvent))) {
+    if (event.type !== 'added') continue;
+    for (const item of event.payload.items) {
+      if (item.lotId) drawnKg.set(item.lotId, (drawnKg.get(item.lotId) ?? 0) + item.kg);
+    }
+  }
+  return rows.map((lot) => {
+    const density = INGREDIENT_BY_ID[lot.ingredientId]?.densityKgPerL ?? 1;
+    const leftLitres = lot.litres - (drawnKg.get(lot.id) ?? 0) / density;
+    return { ...lot, leftLitres: Math.max(0, leftLitres), countIt: leftLitres < -0.05 };
+  });
+}

@@ -1,0 +1,103 @@
+import {
+  type BatchEvent,
+  type BatchEventBody,
+  type BatchSnapshot,
+  type BatchState,
+  litresAtDepth,
+  massesOf,
+  potLitres,
+  volumeLitres,
+} from '../../core';
+import { impossible } from '../problem';
+
+/**
+ * Refuses what cannot have happened in this pot, with the reason; says nothing about what is merely surprising, which
+ * is kept and asked about. `state` is the batch at the moment the event happened.
+ */
+export function refuseImpossible(
+  snapshot: BatchSnapshot,
+  log: readonly BatchEvent[],
+  state: BatchState,
+  event: BatchEventBody,
+): void {
+  const { input } = snapshot;
+  const { vessel, name: potName } = input.pot;
+  const brimLitres = litresAtDepth(vessel, vessel.heightCm);
+  switch (event.type) {
+    case 'stageBegun':
+    case 'stageDone':
+      if (!input.recipe.stages.some((stage) => stage.id === event.payload.stageId)) {
+        throw impossible('payload.stageId', `The recipe has no stage “${event.payload.stageId}”.`);
+      }
+      return;
+    case 'added': {
+      let litres = state.closed ? 0 : potLitres(state.pot);
+      event.payload.items.forEach((item, i) => {
+        const ingredient = input.ingredients[item.ingredientId];
+        if (!ingredient) {
+          const sentence = `“${item.ingredientId}” is not among this batch’s ingredients.`;
+          throw impossible(`payload.items.${i}.ingredientId`, sentence);
+        }
+        litres += volumeLitres(massesOf(ingredient, item.kg), 20);
+        if (litres > brimLitres) {
+          const sentence = `That would make ${litres.toFixed(1)} L; the ${potName} brims at ${brimLitres.toFixed(1)} L.`;
+          throw impossible(`payload.items.${i}.kg`, sentence);
+        }
+      });
+      return;
+    }
+    case 'reading':
+      if (event.payload.kind === 'depth' && event.payload.value > vessel.heightCm) {
+        const sentence = `${event.payload.value} cm is above the brim: the ${potName} is ${vessel.heightCm} cm deep.`;
+        throw impossible('payload.value', sentence);
+      }
+      if (event.payload.kind === 'litres' && event.payload.value > brimLitres) {
+        const sentence = `${event.payload.value} L is more than the ${potName} holds: it brims at ${brimLitres.toFixed(1)} L.`;
+        throw impossible('payload.value', sentence);
+      }
+      if (event.payload.kind === 'weight' && event.payload.value > brimLitres * 1.4) {
+        const sentence = `${event.payload.value} kg is more than the ${potName} can hold, without the pot’s own weight.`;
+        throw impossible('payload.value', sentence);
+      }
+      return;
+    case 'removed':
+      if (!state.closed && !state.toComeOut.some((one) => one.word === event.payload.word)) {
+        throw impossible('payload.word', `There is no ${event.payload.word} left in the pot to take out.`);
+      }
+      return;
+    case 'portioned': {
+      const litres = (event.payload.portions * input.portionMl) / 1000;
+      if (litres > brimLitres) {
+        const sentence = `${event.payload.portions} bowls are ${litres.toFixed(1)} L, more than the ${potName} holds.`;
+        throw impossible('payload.portions', sentence);
+      }
+      const hanging = state.toComeOut.map((one) => `${one.count} ${one.word}`).join(', ');
+      if (event.payload.fate === 'served' && hanging && !event.payload.despite) {
+        const sentence = `Still in the pot: ${hanging}. Take it out first, or say why it is served all the same.`;
+        throw impossible('payload.despite', sentence);
+      }
+      return;
+    }
+    case 'closed':
+      if (event.payload.leftLitres > brimLitres) {
+        const sentence = `${event.payload.leftLitres} L is more than the ${potName} holds: ${brimLitres.toFixed(1)} L.`;
+        throw impossible('payload.leftLitres', sentence);
+      }
+      return;
+    case 'answered':
+    case 'undone': {
+      const target = log.find((one) => one.id === event.payload.eventId);
+      if (!target) {
+        throw impossible('payload.eventId', `There is no event “${event.payload.eventId}” in this batch.`);
+      }
+      if (event.type === 'answered' && target.type !== 'reading') {
+        throw impossible('payload.eventId', 'Only a reading can be answered for.');
+      }
+      return;
+    }
+    case 'heatSet':
+    case 'lidSet':
+    case 'note':
+      return;
+  }
+}

@@ -1,0 +1,75 @@
+import { eq } from 'drizzle-orm';
+import { type BatchView, planInputOf, type StartBatch } from '../../contract';
+import { type BatchSnapshot, planBatch } from '../../core';
+import { batches } from '../db/schema';
+import type { House } from '../house';
+import { impossible, ProblemError } from '../problem';
+import { batchView, openBatchAt } from './batch-store';
+import { kitchenView, latestRecipe, lotViews } from './kitchen-store';
+
+/**
+ * Starts a batch: the plan is computed here, from the kitchen as it stands, and everything that decides it is taken
+ * into the snapshot. The same start said again gives the same batch.
+ */
+export async function startBatch(
+  house: House,
+  wanted: StartBatch,
+): Promise<{ batch: BatchView; isNew: boolean }> {
+  const { id, ...request } = wanted;
+  const started = await house.write(async () => {
+    const [same] = await house.db.select().from(batches).where(eq(batches.id, id));
+    if (same) {
+      if (JSON.stringify(same.request) === JSON.stringify(request)) return false;
+      throw new ProblemError(409, 'Said before, otherwise', [
+        { field: 'id', sentence: `A batch “${id}” with another order has already been started.` },
+      ]);
+    }
+    const snapshot = await snapshotFor(house, request);
+    await house.db.insert(batches).values({
+      id,
+      recipeId: request.recipeId,
+      potId: request.potId,
+      burnerId: request.burnerId,
+      createdAtMs: house.clock.nowMs(),
+      request,
+      snapshot,
+    });
+    return true;
+  });
+  if (started) house.live.publish({ kind: 'batch', batchId: id });
+  return { batch: await batchView(house.db, id), isNew: started };
+}
+
+async function snapshotFor(house: House, request: Omit<StartBatch, 'id'>): Promise<BatchSnapshot> {
+  const [kitchen, recipe, allLots] = await Promise.all([
+    kitchenView(house),
+    latestRecipe(house, request.recipeId),
+    lotViews(house),
+  ]);
+  if (request.serviceAtMs <= house.clock.nowMs()) {
+    throw impossible('serviceAtMs', 'That service is already past: choose one still to come.');
+  }
+  const liquid = recipe.lines.find((line) => line.scaling === 'toYield');
+  const lot = allLots.find((one) => one.ingredientId === liquid?.ingredientId && one.leftLitres > 0);
+  const input = planInputOf(request, kitchen, recipe, lot);
+  if (Array.isArray(input)) throw new ProblemError(422, 'That cannot be', input);
+  const inPot = await openBatchAt(house.db, { potId: request.potId });
+  if (inPot)
+    throw impossible('potId', `The ${input.pot.name} is in use: ${inPot.snapshot.input.recipe.name}.`);
+  const onBurner = await openBatchAt(house.db, { burnerId: request.burnerId });
+  if (onBurner) {
+    throw impossible('burnerId', `${input.burner.name} is taken: ${onBurner.snapshot.input.recipe.name}.`);
+  }
+  try {
+    const plan = planBatch(input);
+    if (plan.fullest.litres > plan.workingFillLitres) {
+      const sentence = `At its fullest it is ${plan.fullest.litres.toFixed(1)} L; the ${input.pot.name} boils over above ${plan.workingFillLitres.toFixed(1)} L. Take ${plan.batches} batches or a larger pot.`;
+      throw impossible('potId', sentence);
+    }
+    return { input, plan, ...(lot ? { lotId: lot.id } : {}) };
+  } catch (error) {
+    if (error instanceof RangeError)
+      throw impossible('burnerId', `This cannot be cooked so: ${error.message}.`);
+    throw error;
+  }
+}
