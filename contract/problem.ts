@@ -23,7 +23,10 @@ export function check<T>(schema: v.GenericSchema<unknown, T>, input: unknown): C
   if (result.success) return { ok: true, value: result.output };
   return {
     ok: false,
-    errors: result.issues.map((issue) => ({ field: v.getDotPath(issue) ?? 'body', sentence: sentenceOf(issue) })),
+    errors: result.issues.map((issue) => ({
+      field: v.getDotPath(issue) ?? 'body',
+      sentence: sentenceOf(issue),
+    })),
   };
 }
 

@@ -13,7 +13,14 @@ export { type BatchResult, batchResult, type Outcome } from './batch/batch-resul
 export type { BatchState, Question, StageProgress, TakenReading, ToComeOut } from './batch/batch-state';
 export { advanceBatch, applyEvent, foldBatch, foldContext, openBatch } from './batch/fold-batch';
 export { learnedGain } from './batch/learned-gain';
-export { type ForecastBand, forecastBand, type LevelPoint, levelTrace } from './batch/level-trace';
+export {
+  type ForecastBand,
+  forecastBand,
+  type LevelPoint,
+  levelAhead,
+  levelTrace,
+} from './batch/level-trace';
+export { linesToAdd, nextWant, type Want } from './batch/next-want';
 export { lossKgPerHour, type StageClock, stageClock, wantedHeat } from './batch/stage-clock';
 export { type Bench, type BenchOutcome, type BenchWay, bench } from './bench/bench';
 export { coolingHours } from './cooling/cooling-hours';

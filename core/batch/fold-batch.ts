@@ -98,10 +98,7 @@ export function applyEvent(context: FoldContext, before: BatchState, event: Batc
         currentStageId: state.currentStageId === event.payload.stageId ? null : state.currentStageId,
       };
     case 'added':
-      return withTarget(
-        context,
-        event.payload.items.reduce((next, item) => put(context, next, item, event.actedAtMs), state),
-      );
+      return withAdded(context, state, event.payload.items, event.actedAtMs);
     case 'heatSet':
       return { ...state, pot: { ...state.pot, heatFraction: event.payload.fraction } };
     case 'lidSet':
@@ -151,6 +148,31 @@ function withTarget(context: FoldContext, state: BatchState): BatchState {
         ? { ...one, fromLitres: potLitres(state.pot), targetKg: target?.kind === 'mass' ? target.kg : null }
         : one,
     ),
+  };
+}
+
+/**
+ * What goes in. A stage's own lines set its mark anew; anything else put in on the way down lifts the mark by as much
+ * as it weighs, so that what is to steam off stays what it was.
+ */
+function withAdded(
+  context: FoldContext,
+  before: BatchState,
+  items: readonly AddedItem[],
+  atMs: number,
+): BatchState {
+  const state = items.reduce((next, item) => put(context, next, item, atMs), before);
+  const { lines } = context.snapshot.input.recipe;
+  const isOwn = items.some(
+    (item) => lines.find((line) => line.id === item.lineId)?.stageId === state.currentStageId,
+  );
+  const running = state.stages.find((one) => one.stageId === state.currentStageId);
+  if (isOwn || running?.targetKg == null) return withTarget(context, state);
+  const addedKg = items.reduce((sum, item) => sum + item.kg, 0);
+  const targetKg = running.targetKg + addedKg;
+  return {
+    ...state,
+    stages: state.stages.map((one) => (one === running ? { ...one, targetKg } : one)),
   };
 }
 

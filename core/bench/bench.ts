@@ -6,6 +6,7 @@ import { saltPercent } from '../matter/operations';
 import { volumeLitres } from '../matter/volume-litres';
 import { waterDensityKgPerL } from '../matter/water-density-kg-per-l';
 import { bodyG } from '../plan/cook-through';
+import type { PlanInput } from '../plan/plan';
 import { setupOf } from '../plan/plan-batch';
 import { portions } from '../portions/portions';
 import { addToPot } from '../pot/change-pot';
@@ -13,7 +14,7 @@ import { forecastPot } from '../pot/forecast-pot';
 import type { PotState } from '../pot/pot';
 import { liquidLitres, potLitres } from '../pot/pot-litres';
 import { saltToAddG } from '../salt/salt-to-add-g';
-import { THICKENERS } from '../thickness/data/thickeners';
+import { THICKENERS, type ThickenerKind } from '../thickness/data/thickeners';
 import { flourEquivalentOfBand, thicknessBand } from '../thickness/thickness-band';
 
 /** Cold water to a part of starch, by weight. source: common practice */
@@ -48,6 +49,8 @@ export interface Bench {
   saltPercentAtEnd: number;
   saltToAddG: number;
   band: number;
+  /** once the lines still to come are in */
+  bandAtEnd: number;
   targetBand: number;
   flourEquivalentGPerL: number;
   ways: BenchWay[];
@@ -59,12 +62,15 @@ const EMPTY_BENCH: Omit<Bench, 'targetBand'> = {
   saltPercentAtEnd: 0,
   saltToAddG: 0,
   band: 0,
+  bandAtEnd: 0,
   flourEquivalentGPerL: 0,
   ways: [],
 };
 
 /**
- * Salt and thickness now and at the end, and the ways to the target side by side, each with what it leads to.
+ * Salt and thickness now and at the end, and the ways to the target side by side, each with what it leads to. The ways
+ * are reckoned on the pot as it will be with everything still to come in it: what milk will thin is not
+ * thinned beforehand.
  *
  * @param snapshot what was decided when the batch started
  * @param state the batch at a moment
@@ -88,9 +94,10 @@ export function bench(snapshot: BatchSnapshot, state: BatchState): Bench {
       targetPercent: input.saltPercent,
     }),
     band: thicknessBand({ flourEquivalentGPerL: now }),
+    bandAtEnd: thicknessBand({ flourEquivalentGPerL: flourPerLitre(end) }),
     targetBand: input.band,
     flourEquivalentGPerL: now,
-    ways: ways(snapshot, state, input.band),
+    ways: ways(snapshot, end, input.band),
   };
 }
 
@@ -111,27 +118,24 @@ function restOfRecipe(snapshot: BatchSnapshot, state: BatchState): PotState {
       masses: massesOf(ingredient, line.edibleKg),
       share: ingredient.share,
       tempC: line.tempC,
+      flourEquivalentG: bodyG(ingredient, line.edibleKg, thickenerOf(input, line.lineId)),
     });
   }
   return pot;
 }
 
-function ways(snapshot: BatchSnapshot, state: BatchState, band: number): BenchWay[] {
-  const { pot } = state;
+/** A quarter of a band is what a spoon can tell. */
+const CLOSE_ENOUGH = 0.25;
+
+function ways(snapshot: BatchSnapshot, pot: PotState, band: number): BenchWay[] {
   const wanted = flourEquivalentOfBand({ band });
-  const missingG = wanted * liquidLitres(pot) - pot.mixture.flourEquivalentG;
-  if (Math.abs(missingG) < 0.02 * wanted * liquidLitres(pot)) return [];
-  return missingG > 0
-    ? waysToThicken(snapshot, state, missingG, wanted)
-    : waysToLoosen(snapshot, state, wanted);
+  const now = flourPerLitre(pot);
+  if (Math.abs(thicknessBand({ flourEquivalentGPerL: now }) - band) < CLOSE_ENOUGH) return [];
+  return now < wanted ? waysToThicken(snapshot, pot, wanted) : waysToLoosen(snapshot, pot, wanted);
 }
 
-function waysToThicken(
-  snapshot: BatchSnapshot,
-  state: BatchState,
-  missingG: number,
-  wanted: number,
-): BenchWay[] {
+function waysToThicken(snapshot: BatchSnapshot, pot: PotState, wanted: number): BenchWay[] {
+  const missingG = wanted * liquidLitres(pot) - pot.mixture.flourEquivalentG;
   const litresOf = (ingredientId: string, kg: number) =>
     volumeLitres(massesOf(snapshot.input.ingredients[ingredientId]!, kg), 20);
   const flourKg = amountKg(missingG, wanted, {
@@ -143,7 +147,7 @@ function waysToThicken(
     litres: litresOf('cornstarch', 1) + litresOf('water', SLURRY_WATER),
   });
   const found = [
-    addition(snapshot, state, {
+    addition(snapshot, pot, {
       id: 'kneaded-butter',
       title: 'Kneaded butter',
       how: 'Equal weights of soft butter and flour, whisked in by the lump; two thirds first, simmer, test.',
@@ -153,7 +157,7 @@ function waysToThicken(
       ],
       minutes: THICKENERS.flour.cookOutMin,
     }),
-    addition(snapshot, state, {
+    addition(snapshot, pot, {
       id: 'slurry',
       title: 'Starch slurry',
       how: 'Cornstarch in twice its weight of cold water, poured in a thread into the moving soup.',
@@ -164,8 +168,7 @@ function waysToThicken(
       minutes: THICKENERS.cornstarch.cookOutMin,
     }),
   ];
-  const litresWanted = state.pot.mixture.flourEquivalentG / wanted;
-  const reduce = reduceTo(snapshot, state, litresWanted);
+  const reduce = reduceTo(snapshot, pot, pot.mixture.flourEquivalentG / wanted);
   return reduce ? [...found, reduce] : found;
 }
 
@@ -174,8 +177,8 @@ function amountKg(missingG: number, wantedGPerL: number, perKg: { flourG: number
   return missingG / (perKg.flourG - wantedGPerL * perKg.litres);
 }
 
-function waysToLoosen(snapshot: BatchSnapshot, state: BatchState, wanted: number): BenchWay[] {
-  const litres = state.pot.mixture.flourEquivalentG / wanted - liquidLitres(state.pot);
+function waysToLoosen(snapshot: BatchSnapshot, pot: PotState, wanted: number): BenchWay[] {
+  const litres = pot.mixture.flourEquivalentG / wanted - liquidLitres(pot);
   return [
     {
       ingredientId: 'fish-fumet',
@@ -194,7 +197,7 @@ function waysToLoosen(snapshot: BatchSnapshot, state: BatchState, wanted: number
     },
   ].map((one) => {
     const ingredient = snapshot.input.ingredients[one.ingredientId]!;
-    return addition(snapshot, state, {
+    return addition(snapshot, pot, {
       id: `loosen-${one.ingredientId}`,
       title: one.title,
       how: one.how,
@@ -206,11 +209,11 @@ function waysToLoosen(snapshot: BatchSnapshot, state: BatchState, wanted: number
 
 function addition(
   snapshot: BatchSnapshot,
-  state: BatchState,
+  before: PotState,
   way: { id: string; title: string; how: string; items: AddedItem[]; minutes: number },
 ): BenchWay {
   const { input } = snapshot;
-  let pot = state.pot;
+  let pot = before;
   let costCents = 0;
   for (const item of way.items) {
     const ingredient = input.ingredients[item.ingredientId]!;
@@ -233,9 +236,9 @@ function addition(
 }
 
 /** Reducing with the lid off at the heat there is; null when that would not get there in three hours. */
-function reduceTo(snapshot: BatchSnapshot, state: BatchState, liquidLitresWanted: number): BenchWay | null {
+function reduceTo(snapshot: BatchSnapshot, before: PotState, liquidLitresWanted: number): BenchWay | null {
   const setup = setupOf(snapshot.input);
-  const open: PotState = { ...state.pot, lid: 'off', heatFraction: Math.max(state.pot.heatFraction, 0.5) };
+  const open: PotState = { ...before, lid: 'off', heatFraction: Math.max(before.heatFraction, 0.5) };
   const loseLitres = liquidLitres(open) - liquidLitresWanted;
   const kg = massKg(open.mixture) - loseLitres * waterDensityKgPerL({ tempC: 20 });
   const when = forecastPot(setup, open, { kind: 'mass', kg }, 180);
@@ -266,4 +269,8 @@ function outcome(pot: PotState, portionMl: number, minutes: number, costCents: n
 
 function flourPerLitre(pot: PotState): number {
   return pot.mixture.flourEquivalentG / liquidLitres(pot);
+}
+
+function thickenerOf(input: PlanInput, lineId: string): ThickenerKind | undefined {
+  return input.recipe.lines.find((line) => line.id === lineId)?.thickener;
 }

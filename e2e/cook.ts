@@ -1,0 +1,47 @@
+import { expect, type Page } from '@playwright/test';
+
+/** A cook's hands on the real interface, and the demo's clock to make the minutes pass. */
+
+/** Lets minutes of kitchen time pass: the demo's clock at 60 times for as many seconds. */
+export async function move(page: Page, minutes: number): Promise<void> {
+  await page.request.post(`${new URL(page.url()).origin}/api/clock`, {
+    data: { change: 'speed', speed: 60 },
+  });
+  await page.waitForTimeout(minutes * 1000);
+  await page.request.post(`${new URL(page.url()).origin}/api/clock`, { data: { change: 'speed', speed: 1 } });
+}
+
+export async function openPot(page: Page): Promise<void> {
+  await expect(page.getByRole('link', { name: 'Pot', exact: true })).toBeVisible();
+}
+
+/** Begins the stage that is next, lets it run, and says that it is done. */
+export async function cookStage(page: Page, title: string, minutes: number): Promise<void> {
+  await expect(page.getByRole('heading', { name: title })).toBeVisible();
+  await page.getByRole('button', { name: /^These are in: begin$|^Begin$/ }).click();
+  await move(page, minutes);
+  await setHeatIfAsked(page);
+  await page.getByRole('button', { name: /^It is done$|^At the mark$/ }).click();
+}
+
+/** Sets the burner as the pot asks, when it asks. */
+export async function setHeatIfAsked(page: Page): Promise<void> {
+  const heat = page.getByRole('button', { name: /^Heat is (at|off)/ });
+  if (await heat.isVisible()) await heat.click();
+}
+
+export async function readLevel(page: Page, centimetres: string): Promise<void> {
+  await page.getByRole('button', { name: 'It is here now' }).click();
+  await page.getByRole('textbox', { name: 'Depth' }).fill(centimetres);
+  await page.getByRole('button', { name: 'Keep this reading' }).click();
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+}
+
+/** Presses every tag that hangs from the pot. */
+export async function takeOutAll(page: Page): Promise<void> {
+  const out = page.getByRole('group', { name: 'To come out' }).getByRole('button');
+  for (let left = await out.count(); left > 0; left = await out.count()) {
+    await out.first().click();
+    await expect(out).toHaveCount(left - 1);
+  }
+}

@@ -1,0 +1,66 @@
+import { type ChildProcess, spawn } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+/** The real server on a folder of its own, that can be stopped and started while a page is open. */
+export interface DemoServer {
+  url: string;
+  start(): Promise<void>;
+  stop(): Promise<void>;
+  remove(): Promise<void>;
+}
+
+export async function demoServer(): Promise<DemoServer> {
+  const folder = mkdtempSync(join(tmpdir(), 'slow-pot-e2e-'));
+  const port = await freePort();
+  const url = `http://127.0.0.1:${port}`;
+  let child: ChildProcess | null = null;
+
+  async function start(): Promise<void> {
+    child = spawn(process.execPath, ['dist/server/main.js'], {
+      env: { ...process.env, PORT: String(port), SLOW_POT_DATA: folder },
+      stdio: ['ignore', 'ignore', 'inherit'],
+    });
+    for (let tries = 0; tries < 200; tries++) {
+      const isUp = await fetch(`${url}/api/health`).then(
+        (response) => response.ok,
+        () => false,
+      );
+      if (isUp) return;
+      await new Promise((resolve) => setTimeout(resolve, 100));
+    }
+    throw new Error('the server did not come up');
+  }
+
+  async function stop(): Promise<void> {
+    const running = child;
+    child = null;
+    if (!running) return;
+    const ended = new Promise((resolve) => running.once('exit', resolve));
+    running.kill('SIGTERM');
+    await ended;
+  }
+
+  return {
+    url,
+    start,
+    stop,
+    async remove() {
+      await stop();
+      rmSync(folder, { recursive: true, force: true });
+    },
+  };
+}
+
+function freePort(): Promise<number> {
+  return new Promise((resolve, reject) => {
+    const probe = createServer();
+    probe.once('error', reject);
+    probe.listen(0, '127.0.0.1', () => {
+      const address = probe.address();
+      probe.close(() => resolve(typeof address === 'object' && address ? address.port : 0));
+    });
+  });
+}

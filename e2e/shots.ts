@@ -1,0 +1,90 @@
+import { mkdirSync } from 'node:fs';
+import { chromium, type Page } from '@playwright/test';
+import { CHROMIUM } from '../playwright.config';
+import { cookStage, move, openPot, readLevel, takeOutAll } from './cook';
+import { demoServer } from './demo-server';
+
+/**
+ * `npm run shots`: one current picture of each main view, from the demo's own data. Time is moved by the demo's
+ * clock, so that the pictures come out alike each time. A folder can be given; default docs/screenshots.
+ */
+const folder = process.argv[2] ?? 'docs/screenshots';
+mkdirSync(folder, { recursive: true });
+const server = await demoServer();
+await server.start();
+const browser = await chromium.launch(CHROMIUM);
+const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, reducedMotion: 'reduce' });
+
+async function shot(name: string, on: Page = page) {
+  await on.evaluate(() => document.fonts.ready);
+  await on.waitForTimeout(350);
+  await on.screenshot({ path: `${folder}/${name}.png` });
+}
+
+try {
+  await page.goto(server.url);
+  await page.getByRole('heading', { name: 'Corrie Halt Buffet' }).waitFor();
+  await shot('today');
+  await page.goto(`${server.url}/plan?service=midday`);
+  await page.getByRole('button', { name: /24 L rondeau/ }).waitFor();
+  await shot('plan');
+  await page.getByRole('button', { name: /Salt at the end/ }).click();
+  await shot('plan-working');
+  await page.keyboard.press('Escape');
+  await page.getByLabel('Bowls', { exact: true }).fill('sixty');
+  await shot('plan-error');
+  await page.getByLabel('Bowls', { exact: true }).fill('60');
+  await page.getByRole('button', { name: /^Take it to burner 2/ }).click();
+  await page.getByRole('heading', { name: 'Sweat the vegetables' }).waitFor();
+  await shot('pot-begin');
+  await openPot(page);
+  await cookStage(page, 'Sweat the vegetables', 15);
+  await cookStage(page, 'Dust with flour', 4);
+  await cookStage(page, 'Fumet in, up to a simmer', 20);
+  await page.getByRole('button', { name: /^These are in: begin|^Begin$/ }).click();
+  await page.getByRole('heading', { name: /Let it fall|Heat to/ }).waitFor();
+  await move(page, 7);
+  await readLevel(page, '8.7');
+  await move(page, 7);
+  await readLevel(page, '8.35');
+  await shot('pot');
+  await page.getByRole('button', { name: 'It is here now' }).click();
+  await shot('pot-reading');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Heat and lid' }).click();
+  await shot('pot-heat');
+  await page.keyboard.press('Escape');
+  await page.setViewportSize({ width: 820, height: 1180 });
+  await shot('pot-tablet');
+  await page.setViewportSize({ width: 390, height: 844 });
+  await shot('pot-phone');
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await page.evaluate(() => localStorage.setItem('slow-pot-theme', 'dim'));
+  await page.reload();
+  await page.getByRole('heading', { name: /Let it fall|Heat to/ }).waitFor();
+  await shot('pot-dim');
+  await page.evaluate(() => localStorage.setItem('slow-pot-theme', 'day'));
+  await page.reload();
+  await page.getByRole('link', { name: 'Bench' }).click();
+  await page.getByRole('heading', { name: 'Thickness' }).waitFor();
+  await shot('bench');
+  await page.getByRole('link', { name: 'Pass' }).click();
+  await page.getByRole('button', { name: '1 out', exact: true }).waitFor();
+  await shot('pass');
+  await takeOutAll(page);
+  for (const place of ['log', 'recipes', 'larder', 'kitchen']) {
+    await page.goto(`${server.url}/${place}`);
+    await page.getByRole('heading', { level: 1 }).waitFor();
+    await shot(place);
+  }
+  await page.goto(`${server.url}/recipes/trout-chowder`);
+  await page.getByRole('heading', { level: 1 }).waitFor();
+  await shot('recipe');
+  await page.goto(`${server.url}/log`);
+  await page.getByRole('link', { name: /9 Mar/ }).click();
+  await page.getByText('Came true').waitFor();
+  await shot('log-batch');
+} finally {
+  await browser.close();
+  await server.remove();
+}

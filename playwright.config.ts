@@ -1,0 +1,33 @@
+import { defineConfig } from '@playwright/test';
+
+/** Chromium as Debian ships it, quiet towards the network. */
+export const CHROMIUM = {
+  executablePath: '/usr/bin/chromium',
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
+};
+
+export default defineConfig({
+  testDir: 'e2e',
+  testMatch: '**/*.spec.ts',
+  timeout: 120_000,
+  expect: { timeout: 10_000 },
+  workers: 2,
+  reporter: process.env.SLOW_POT_REPORT
+    ? [['json', { outputFile: process.env.SLOW_POT_REPORT }], ['line']]
+    : 'line',
+  use: {
+    browserName: 'chromium',
+    viewport: { width: 1280, height: 800 },
+    locale: 'en-GB',
+    launchOptions: CHROMIUM,
+    trace: 'off',
+  },
+});

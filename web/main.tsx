@@ -1,0 +1,52 @@
+import '@fontsource-variable/bricolage-grotesque';
+import '@fontsource/atkinson-hyperlegible-next/400.css';
+import '@fontsource/atkinson-hyperlegible-next/700.css';
+import { QueryClientProvider } from '@tanstack/react-query';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { createBrowserRouter, RouterProvider } from 'react-router';
+import { createQueryClient } from './data/queries';
+import { Broken, NotHere } from './places/not-here';
+import { Shell } from './shell';
+import { GlobalStyle } from './theme/global-style';
+import './theme/use-theme';
+
+/** Each place is fetched when it is first gone to. */
+const router = createBrowserRouter([
+  {
+    element: <Shell />,
+    errorElement: <Broken />,
+    children: [
+      { index: true, lazy: async () => ({ Component: (await import('./places/today')).Today }) },
+      { path: 'plan', lazy: async () => ({ Component: (await import('./places/plan')).PlanPlace }) },
+      { path: 'recipes', lazy: async () => ({ Component: (await import('./places/recipes')).Recipes }) },
+      {
+        path: 'recipes/:id',
+        lazy: async () => ({ Component: (await import('./places/recipe')).RecipePlace }),
+      },
+      { path: 'larder', lazy: async () => ({ Component: (await import('./places/larder')).Larder }) },
+      { path: 'log', lazy: async () => ({ Component: (await import('./places/log')).Log }) },
+      { path: 'log/:id', lazy: async () => ({ Component: (await import('./places/log-batch')).LogBatch }) },
+      { path: 'kitchen', lazy: async () => ({ Component: (await import('./places/kitchen')).Kitchen }) },
+      {
+        path: 'batches/:id',
+        lazy: async () => ({ Component: (await import('./places/batch-frame')).BatchFrame }),
+        children: [
+          { index: true, lazy: async () => ({ Component: (await import('./places/pot')).PotPlace }) },
+          { path: 'bench', lazy: async () => ({ Component: (await import('./places/bench')).BenchPlace }) },
+          { path: 'pass', lazy: async () => ({ Component: (await import('./places/pass')).Pass }) },
+        ],
+      },
+      { path: '*', element: <NotHere /> },
+    ],
+  },
+]);
+
+createRoot(document.getElementById('root')!).render(
+  <StrictMode>
+    <GlobalStyle />
+    <QueryClientProvider client={createQueryClient()}>
+      <RouterProvider router={router} />
+    </QueryClientProvider>
+  </StrictMode>,
+);

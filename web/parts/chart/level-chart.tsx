@@ -1,0 +1,168 @@
+import {
+  Chart,
+  Filler,
+  LinearScale,
+  LineController,
+  LineElement,
+  type Plugin,
+  PointElement,
+  ScatterController,
+} from 'chart.js';
+import { Scatter } from 'react-chartjs-2';
+import styled from 'styled-components';
+import { hourMinute } from '../../data/format';
+import { useThemeColours } from '../../theme/use-theme';
+
+Chart.register(LineController, ScatterController, LineElement, PointElement, LinearScale, Filler);
+
+/** A level over time: what was read, what is estimated, the forecast's band, the mark, the service. */
+export interface LevelChartProps {
+  zone: string;
+  readings: readonly { atMs: number; litres: number; isDoubted: boolean }[];
+  trace: readonly { atMs: number; litres: number }[];
+  band: readonly { atMs: number; lowLitres: number; highLitres: number; litres: number }[];
+  markLitres: number | null;
+  servedAtMs: number | null;
+  description: string;
+}
+
+const Box = styled.div`
+  position: relative;
+  min-width: 0;
+  min-height: 130px;
+  height: 100%;
+`;
+
+const MINUTE = 60_000;
+
+/** Chart.js behind one neutral shape; nothing else in the house knows of it. */
+export function LevelChart(props: LevelChartProps) {
+  const ink = useThemeColours();
+  const xs = [...props.trace, ...props.band, ...props.readings].map((one) => one.atMs);
+  const from = Math.min(...xs);
+  const to = Math.max(...xs, props.servedAtMs ?? 0);
+  const ys = [...props.trace.map((one) => one.litres), ...props.band.map((one) => one.highLitres)];
+  const low = Math.min(...ys, props.markLitres ?? Number.POSITIVE_INFINITY);
+  const step = tickMinutes((to - from) / MINUTE);
+  const font = { family: "'Atkinson Hyperlegible Next', sans-serif", size: 14 };
+  const line = (points: readonly { x: number; y: number }[], more: object) => ({
+    data: [...points],
+    showLine: true,
+    pointRadius: 0,
+    ...more,
+  });
+  return (
+    <Box role="img" aria-label={props.description}>
+      <Scatter
+        options={{
+          animation: false,
+          responsive: true,
+          maintainAspectRatio: false,
+          layout: { padding: { top: 6, right: 10 } },
+          events: [],
+          scales: {
+            x: {
+              type: 'linear',
+              min: Math.floor(from / (step * MINUTE)) * step * MINUTE,
+              max: Math.ceil(to / (step * MINUTE)) * step * MINUTE,
+              grid: { display: false },
+              border: { color: ink.line },
+              ticks: {
+                stepSize: step * MINUTE,
+                color: ink.soft,
+                font,
+                maxRotation: 0,
+                callback: (value) => hourMinute(Number(value), props.zone),
+              },
+            },
+            y: {
+              type: 'linear',
+              suggestedMin: Math.max(0, Math.floor(low - 1)),
+              suggestedMax: Math.ceil(Math.max(...ys) + 0.5),
+              grid: { color: ink.line },
+              border: { display: false },
+              ticks: { color: ink.soft, font, maxTicksLimit: 5, callback: (value) => `${value} L` },
+            },
+          },
+        }}
+        data={{
+          datasets: [
+            line(
+              props.band.map((one) => ({ x: one.atMs, y: one.highLitres })),
+              { borderWidth: 0, fill: '+1', backgroundColor: `${ink.act}33` },
+            ),
+            line(
+              props.band.map((one) => ({ x: one.atMs, y: one.lowLitres })),
+              { borderWidth: 0 },
+            ),
+            line(
+              props.band.map((one) => ({ x: one.atMs, y: one.litres })),
+              { borderColor: ink.act, borderWidth: 2.5, borderDash: [7, 5] },
+            ),
+            line(
+              props.trace.map((one) => ({ x: one.atMs, y: one.litres })),
+              { borderColor: ink.iron, borderWidth: 2.5 },
+            ),
+            {
+              data: props.readings.map((one) => ({ x: one.atMs, y: one.litres })),
+              pointRadius: 6,
+              pointBorderWidth: 3,
+              pointStyle: props.readings.map((one) => (one.isDoubted ? 'crossRot' : 'circle')),
+              pointBorderColor: props.readings.map((one) => (one.isDoubted ? ink.danger : ink.iron)),
+              pointBackgroundColor: ink.sheet,
+            },
+          ],
+        }}
+        plugins={[markLines(props, ink, font)]}
+      />
+    </Box>
+  );
+}
+
+/** The mark to fall to, and the moment of service, written where they are. */
+function markLines(
+  props: LevelChartProps,
+  ink: ReturnType<typeof useThemeColours>,
+  font: { family: string; size: number },
+): Plugin<'scatter'> {
+  return {
+    id: 'mark-lines',
+    afterDatasetsDraw({ ctx, chartArea, scales }) {
+      ctx.save();
+      ctx.font = `${font.size}px ${font.family}`;
+      ctx.lineWidth = 2;
+      if (props.markLitres !== null) {
+        const y = scales.y!.getPixelForValue(props.markLitres);
+        ctx.strokeStyle = ink.danger;
+        ctx.fillStyle = ink.danger;
+        ctx.setLineDash([9, 6]);
+        ctx.beginPath();
+        ctx.moveTo(chartArea.left, y);
+        ctx.lineTo(chartArea.right, y);
+        ctx.stroke();
+        ctx.fillText(`mark ${props.markLitres.toFixed(1)} L`, chartArea.left + 6, y - 6);
+      }
+      if (props.servedAtMs !== null) {
+        const x = scales.x!.getPixelForValue(props.servedAtMs);
+        ctx.strokeStyle = ink.lookIn;
+        ctx.fillStyle = ink.lookIn;
+        ctx.setLineDash([]);
+        ctx.beginPath();
+        ctx.moveTo(x, chartArea.top);
+        ctx.lineTo(x, chartArea.bottom);
+        ctx.stroke();
+        const text = `${hourMinute(props.servedAtMs, props.zone)} served`;
+        ctx.fillText(
+          text,
+          Math.min(x + 6, chartArea.right - ctx.measureText(text).width - 4),
+          chartArea.top + 14,
+        );
+      }
+      ctx.restore();
+    },
+  };
+}
+
+function tickMinutes(spanMinutes: number): number {
+  return [5, 10, 15, 30, 60, 120].find((step) => spanMinutes / step <= 7) ?? 240;
+}

@@ -1,0 +1,73 @@
+import { FieldError, Input, Label, TextField } from 'react-aria-components';
+import styled from 'styled-components';
+import { colour, radius, size, space, target } from '../theme/tokens';
+
+const Box = styled(TextField)`
+  display: grid;
+  gap: ${space.xs};
+  label {
+    color: ${colour.soft};
+  }
+  .typed {
+    display: flex;
+    align-items: center;
+    gap: ${space.s};
+  }
+`;
+
+export const TypedInput = styled(Input)`
+  width: 100%;
+  min-height: ${target.atPot};
+  padding: 0 ${space.m};
+  border: 2px solid ${colour.edge};
+  border-radius: ${radius.m};
+  background: ${colour.enamel};
+  font-size: ${size.potFigure};
+  font-weight: 700;
+  &[data-invalid] {
+    border-color: ${colour.danger};
+  }
+`;
+
+const Unit = styled.span`
+  font-size: ${size.lead};
+  color: ${colour.soft};
+`;
+
+const Wrong = styled(FieldError)`
+  color: ${colour.danger};
+  &::before {
+    content: '✕ ';
+    font-weight: 700;
+  }
+`;
+
+/** A figure to type, its unit beside it, and whatever is wrong with it below. */
+export function Field({
+  label,
+  value,
+  onChange,
+  unit,
+  error,
+  autoFocus,
+  isText,
+}: {
+  label: string;
+  value: string;
+  onChange: (value: string) => void;
+  unit?: string;
+  error?: string | null;
+  autoFocus?: boolean;
+  isText?: boolean;
+}) {
+  return (
+    <Box value={value} onChange={onChange} isInvalid={Boolean(error)} autoFocus={autoFocus ?? false}>
+      <Label>{label}</Label>
+      <span className="typed">
+        <TypedInput inputMode={isText ? 'text' : 'decimal'} autoComplete="off" />
+        {unit && <Unit>{unit}</Unit>}
+      </span>
+      <Wrong>{error}</Wrong>
+    </Box>
+  );
+}

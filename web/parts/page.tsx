@@ -1,0 +1,55 @@
+import styled from 'styled-components';
+import { colour, media, space } from '../theme/tokens';
+import { Button } from './button';
+import { Soft, Subtitle } from './text';
+
+/** A place's ground: one column of air around it. */
+export const Page = styled.div`
+  padding: ${space.l} 28px ${space.xl};
+  max-width: 1280px;
+  margin: 0 auto;
+  display: grid;
+  gap: ${space.l};
+  align-content: start;
+  ${media.narrow} {
+    padding: ${space.m};
+  }
+`;
+
+const EmptyBox = styled.div`
+  display: grid;
+  gap: ${space.s};
+  justify-items: start;
+  padding: ${space.l};
+  border: 2px dashed ${colour.line};
+  border-radius: 10px;
+`;
+
+/** A place with nothing in it yet: what it is for, and the way to fill it. */
+export function Empty({ title, children }: { title: string; children: React.ReactNode }) {
+  return (
+    <EmptyBox>
+      <Subtitle>{title}</Subtitle>
+      {children}
+    </EmptyBox>
+  );
+}
+
+/** While a query runs, and when it has failed for good. */
+export function Waiting({ error, onRetry }: { error?: Error | null; onRetry?: () => void }) {
+  if (!error) {
+    return (
+      <Page>
+        <Soft role="status">Fetching from the kitchen…</Soft>
+      </Page>
+    );
+  }
+  return (
+    <Page>
+      <Empty title="That could not be fetched">
+        <Soft>{error.message}</Soft>
+        {onRetry && <Button onPress={onRetry}>Try again</Button>}
+      </Empty>
+    </Page>
+  );
+}

@@ -1,0 +1,125 @@
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import type { BatchView, KitchenView } from '../../contract';
+import { nextWant, potLitres } from '../../core';
+import { sentenceCase } from '../data/format';
+import { useOpenBatches } from '../data/queries';
+import { useLivePot } from '../data/use-pot';
+import { wantWords } from '../data/words';
+import { colour, font, media, size, space } from '../theme/tokens';
+import { PotThumb } from './pot-section/pot-thumb';
+
+const Bar = styled.nav`
+  display: flex;
+  background: ${colour.rangeBack};
+  color: ${colour.rangeText};
+  overflow-x: auto;
+  ${media.paper} {
+    display: none;
+  }
+`;
+
+const Cell = styled(Link)<{ $isHere: boolean }>`
+  flex: 1 0 250px;
+  display: grid;
+  grid-template-columns: 56px 1fr;
+  gap: ${space.m};
+  align-items: center;
+  min-height: 104px;
+  padding: ${space.s} ${space.m};
+  border-right: 1px solid ${colour.rangeLine};
+  background: ${({ $isHere }) => ($isHere ? colour.rangeHere : 'transparent')};
+  box-shadow: ${({ $isHere }) => ($isHere ? `inset 0 4px 0 ${colour.rangeText}` : 'none')};
+  color: inherit;
+  text-decoration: none;
+  &:focus-visible {
+    outline-color: ${colour.rangeLook};
+    outline-offset: -4px;
+  }
+  ${media.narrow} {
+    min-height: 84px;
+    flex-basis: 230px;
+  }
+`;
+
+const Name = styled.span<{ $isFaint?: boolean }>`
+  display: block;
+  color: ${({ $isFaint }) => ($isFaint ? colour.rangeSoft : 'inherit')};
+  font-family: ${font.title};
+  font-weight: 650;
+  font-size: ${size.lead};
+  line-height: 1.15;
+`;
+
+const Doing = styled.span`
+  display: block;
+  color: ${colour.rangeSoft};
+  font-size: ${size.small};
+`;
+
+const WantText = styled.span<{ $isPressing: boolean }>`
+  display: block;
+  font-weight: 700;
+  color: ${({ $isPressing }) => ($isPressing ? colour.rangeLook : colour.rangeText)};
+  &::before {
+    content: ${({ $isPressing }) => ($isPressing ? "'▸ '" : "''")};
+  }
+`;
+
+/** The range is drawn this many places wide; more pots than that are scrolled to. */
+const CELLS = 4;
+
+/** Every live pot along the bottom, always: what it is doing, what it wants and when. */
+export function RangeBar({ kitchen, hereId }: { kitchen: KitchenView; hereId: string | null }) {
+  const { data: open = [] } = useOpenBatches();
+  const taken = new Set(open.map((batch) => batch.snapshot.input.burner.id));
+  const free = kitchen.burners
+    .filter((burner) => !taken.has(burner.id))
+    .slice(0, Math.max(1, CELLS - open.length));
+  return (
+    <Bar aria-label="The range">
+      {open.map((batch) => (
+        <PotOnRange key={batch.id} batch={batch} kitchen={kitchen} isHere={batch.id === hereId} />
+      ))}
+      {free.map((burner) => (
+        <Cell key={burner.id} to={`/plan?burner=${burner.id}`} $isHere={false}>
+          <PotThumb vessel={null} ink={colour.rangeSoft} />
+          <span>
+            <Name $isFaint>{sentenceCase(burner.name)} is free</Name>
+            <Doing>plan a batch on it</Doing>
+          </span>
+        </Cell>
+      ))}
+    </Bar>
+  );
+}
+
+function PotOnRange({ batch, kitchen, isHere }: { batch: BatchView; kitchen: KitchenView; isHere: boolean }) {
+  const { state, clock, nowMs } = useLivePot(batch, kitchen);
+  const { recipe, pot, burner } = batch.snapshot.input;
+  const want = wantWords(nextWant(batch.snapshot, state, clock, nowMs), nowMs, kitchen.zone);
+  return (
+    <Cell to={`/batches/${batch.id}`} $isHere={isHere} aria-current={isHere ? 'page' : undefined}>
+      <PotThumb
+        vessel={pot.vessel}
+        litres={potLitres(state.pot)}
+        food={recipe.colour}
+        markLitres={clock?.markLitres ?? null}
+        ink={colour.rangeText}
+      />
+      <span>
+        <Name>{shortName(recipe.name)}</Name>
+        <Doing>
+          {clock ? `${clock.stage.title.toLowerCase()}, ${burner.name}` : `${pot.name}, ${burner.name}`}
+        </Doing>
+        <WantText $isPressing={want.isPressing}>{want.text}</WantText>
+      </span>
+    </Cell>
+  );
+}
+
+/** The dish in the two words that tell it from another pot. */
+function shortName(name: string): string {
+  const words = name.replace(/ and /g, ' ').split(' ');
+  return words.length <= 3 ? name : sentenceCase(`${words[1]} ${words.at(-1)}`);
+}

@@ -1,0 +1,112 @@
+import { NavLink, Outlet, useParams } from 'react-router';
+import styled from 'styled-components';
+import type { BatchView, KitchenView } from '../../contract';
+import { ApiError } from '../data/api';
+import { hourMinute } from '../data/format';
+import { useBatch } from '../data/queries';
+import { type LivePot, useLivePot } from '../data/use-pot';
+import { LinkButton } from '../parts/link-button';
+import { Empty, Page, Waiting } from '../parts/page';
+import { Over, Soft } from '../parts/text';
+import { colour, font, media, size, space, target } from '../theme/tokens';
+import { useKitchenHere } from './use-kitchen-here';
+
+const Head = styled.header`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0 ${space.l};
+  padding: ${space.s} 28px 0;
+  h1 {
+    font-size: 23px;
+  }
+  nav {
+    display: flex;
+    margin-left: auto;
+  }
+  nav a {
+    display: grid;
+    place-items: center;
+    min-height: ${target.anywhere};
+    min-width: 76px;
+    padding: 0 ${space.m};
+    color: ${colour.soft};
+    text-decoration: none;
+    font-family: ${font.title};
+    font-size: ${size.lead};
+    border-bottom: 3px solid ${colour.line};
+  }
+  nav a[aria-current='page'] {
+    color: ${colour.iron};
+    font-weight: 700;
+    border-bottom-color: ${colour.iron};
+  }
+  ${media.narrow} {
+    padding: ${space.s} ${space.m} 0;
+    nav {
+      width: 100%;
+    }
+    nav a {
+      flex: 1;
+    }
+  }
+`;
+
+export interface BatchHere {
+  batch: BatchView;
+  kitchen: KitchenView;
+  pot: LivePot;
+}
+
+/** What a pot, its bench and its pass share: one batch, alive. */
+export function BatchFrame() {
+  const { id = '' } = useParams();
+  const kitchen = useKitchenHere();
+  const { data: batch, error, refetch } = useBatch(id);
+  if (error instanceof ApiError && error.status === 404) {
+    return (
+      <Page>
+        <Empty title="There is no such batch">
+          <Soft>{error.message}</Soft>
+        </Empty>
+      </Page>
+    );
+  }
+  if (!batch) return <Waiting error={error} onRetry={refetch} />;
+  return <Inside batch={batch} kitchen={kitchen} />;
+}
+
+function Inside({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView }) {
+  const pot = useLivePot(batch, kitchen);
+  const { plan, input } = batch.snapshot;
+  const here: BatchHere = { batch, kitchen, pot };
+  return (
+    <>
+      <Head>
+        <div>
+          <h1>{input.recipe.name}</h1>
+          <Over>
+            {plan.portions} bowls for {hourMinute(plan.serviceAtMs, kitchen.zone)}, {input.pot.name},{' '}
+            {input.burner.name}
+          </Over>
+        </div>
+        {pot.state.closed ? (
+          <nav aria-label="This batch">
+            <LinkButton to={`/log/${batch.id}`} $main>
+              Closed: read its log
+            </LinkButton>
+          </nav>
+        ) : (
+          <nav aria-label="This batch">
+            <NavLink to={`/batches/${batch.id}`} end>
+              Pot
+            </NavLink>
+            <NavLink to={`/batches/${batch.id}/bench`}>Bench</NavLink>
+            <NavLink to={`/batches/${batch.id}/pass`}>Pass</NavLink>
+          </nav>
+        )}
+      </Head>
+      <Outlet context={here} />
+    </>
+  );
+}

@@ -1,0 +1,324 @@
+import { useState } from 'react';
+import { useNavigate, useOutletContext } from 'react-router';
+import styled from 'styled-components';
+import { bowlMl, FOOD_CODE, portions as portionsOf, potLitres } from '../../core';
+import { litres, span, typedNumber } from '../data/format';
+import { Button } from '../parts/button';
+import { Field } from '../parts/field';
+import { Page } from '../parts/page';
+import { PotSection } from '../parts/pot-section/pot-section';
+import { Sheet } from '../parts/sheet';
+import { Caution, Errors, Over, Soft, Subtitle } from '../parts/text';
+import { colour, font, media, space } from '../theme/tokens';
+import type { BatchHere } from './batch-frame';
+import { TakeOut } from './pot';
+import { useSay } from './pot-parts/use-say';
+
+const Halves = styled.div`
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: ${space.xl};
+  > section {
+    display: grid;
+    gap: ${space.m};
+    align-content: start;
+  }
+  ${media.medium} {
+    grid-template-columns: 1fr;
+  }
+`;
+
+const Left = styled.p`
+  font-family: ${font.title};
+  font-weight: 700;
+  font-size: 84px;
+  line-height: 0.95;
+  small {
+    font-size: 28px;
+    font-weight: 650;
+    color: ${colour.soft};
+  }
+`;
+
+const Tally = styled.dl`
+  display: flex;
+  gap: ${space.xl};
+  dt {
+    color: ${colour.soft};
+  }
+  dd {
+    font-family: ${font.title};
+    font-weight: 700;
+    font-size: 30px;
+  }
+`;
+
+const PotBox = styled.div`
+  height: 250px;
+`;
+
+const Stack = styled.div`
+  display: grid;
+  gap: ${space.s};
+`;
+
+const Beside = styled.div`
+  display: grid;
+  grid-template-columns: 1fr auto auto;
+  gap: ${space.s};
+  align-items: end;
+  button {
+    min-height: 60px;
+  }
+`;
+
+const Quick = styled.div`
+  display: grid;
+  grid-template-columns: repeat(4, 1fr);
+  gap: ${space.s};
+`;
+
+/** Ladles of these sizes hang at the pass, mL. Common practice. */
+const LADLES_ML = [60, 125, 180, 250, 500] as const;
+
+/** The pass: bowls in the pot, bowls out, and the closing of the batch. */
+export function Pass() {
+  const here = useOutletContext<BatchHere>();
+  const { snapshot } = here.batch;
+  const { state, nowMs } = here.pot;
+  const { input, plan } = snapshot;
+  const inPot = potLitres(state.pot);
+  const left = Math.floor(portionsOf({ litres: inPot, portionMl: input.portionMl }) + 1e-6);
+  const bowl = bowlMl(input.recipe.bowl);
+  const ladle = ladleFor(input.portionMl);
+  const isCool = state.pot.tempC < FOOD_CODE.hotHoldingC.value && inPot > 0.1;
+  return (
+    <Page>
+      <Halves>
+        <section>
+          <div>
+            <Over>
+              {plan.serviceAtMs > nowMs
+                ? `service in ${span(plan.serviceAtMs - nowMs)}`
+                : `serving for ${span(nowMs - plan.serviceAtMs)}`}
+            </Over>
+            <Left>
+              {left} <small>bowls in the pot</small>
+            </Left>
+          </div>
+          <Tally>
+            <div>
+              <dt>served</dt>
+              <dd>{state.served}</dd>
+            </div>
+            <div>
+              <dt>discarded</dt>
+              <dd>{state.discarded}</dd>
+            </div>
+            <div>
+              <dt>ordered</dt>
+              <dd>{plan.portions}</dd>
+            </div>
+            <div>
+              <dt>in litres</dt>
+              <dd>{litres(inPot)}</dd>
+            </div>
+          </Tally>
+          <Soft>
+            {ladle.count} × the {ladle.ml} mL ladle for {input.portionMl} mL. The bowl holds{' '}
+            {Math.round(bowl)} mL under 1 cm of headspace
+            {bowl < input.portionMl ? ': too little for this portion' : ''}.
+          </Soft>
+          <PotBox>
+            <PotSection
+              vessel={input.pot.vessel}
+              litres={inPot}
+              food={input.recipe.colour}
+              pieces={0.5}
+              hasLid={state.pot.lid}
+              heatFraction={state.pot.heatFraction}
+              tags={state.toComeOut.map((one) => (one.count > 1 ? `${one.count} ${one.word}` : one.word))}
+              stick
+              description={`The ${input.pot.name} in section: ${litres(inPot)}, ${left} bowls.`}
+            />
+          </PotBox>
+          {isCool && (
+            <Caution>
+              by reckoning it is under {FOOD_CODE.hotHoldingC.value} °C. Take its temperature; hot holding is{' '}
+              {FOOD_CODE.hotHoldingC.value} °C or above.
+            </Caution>
+          )}
+        </section>
+        <section>
+          {state.toComeOut.length > 0 && <TakeOut here={here} />}
+          <ServeForm here={here} />
+          <CloseForm here={here} leftLitres={inPot} />
+        </section>
+      </Halves>
+    </Page>
+  );
+}
+
+function ServeForm({ here }: { here: BatchHere }) {
+  const { tell, refusals, forget } = useSay(here.batch.id);
+  const [text, setText] = useState('1');
+  const [wrong, setWrong] = useState<string | null>(null);
+  const [asked, setAsked] = useState<number | null>(null);
+  const [reason, setReason] = useState('');
+  const hanging = here.pot.state.toComeOut;
+
+  function count(): number | null {
+    const value = typedNumber(text);
+    if (value === null || !Number.isInteger(value) || value < 1 || value > 1000) {
+      setWrong(
+        `Bowls must be a whole number from 1 to 1000, not ${text.trim() ? `“${text.trim()}”` : 'empty'}.`,
+      );
+      return null;
+    }
+    setWrong(null);
+    return value;
+  }
+  function serve(portions: number | null) {
+    if (portions === null) return;
+    if (hanging.length > 0) setAsked(portions);
+    else void tell({ type: 'portioned', v: 1, payload: { portions, fate: 'served' } });
+  }
+  function discard() {
+    const portions = count();
+    if (portions !== null) void tell({ type: 'portioned', v: 1, payload: { portions, fate: 'discarded' } });
+  }
+  return (
+    <Stack>
+      <Subtitle>Bowls</Subtitle>
+      <Quick>
+        {[1, 2, 4, 10].map((n) => (
+          <Button key={n} atPot kind={n === 1 ? 'main' : 'plain'} onPress={() => serve(n)}>
+            {n} out
+          </Button>
+        ))}
+      </Quick>
+      <Beside>
+        <Field label="Or another number" value={text} onChange={setText} />
+        <Button onPress={() => serve(count())}>Served</Button>
+        <Button onPress={discard}>Discarded</Button>
+      </Beside>
+      <Errors sentences={wrong ? [wrong] : []} />
+      <Errors sentences={asked === null ? refusals : []} />
+      <Sheet
+        title="Before the first bowl"
+        isOpen={asked !== null}
+        onClose={() => {
+          setAsked(null);
+          forget();
+        }}
+      >
+        {hanging.length > 0 ? (
+          <>
+            <TakeOut here={here} />
+            <Field
+              label="Or say why it is served with them in it"
+              value={reason}
+              onChange={setReason}
+              isText
+              error={refusals[0] ?? null}
+            />
+            <Button
+              onPress={async () => {
+                const payload = {
+                  portions: asked ?? 1,
+                  fate: 'served' as const,
+                  ...(reason.trim() ? { despite: reason.trim() } : {}),
+                };
+                if (await tell({ type: 'portioned', v: 1, payload })) setAsked(null);
+              }}
+            >
+              Serve all the same
+            </Button>
+          </>
+        ) : (
+          <>
+            <Soft>All of it is out.</Soft>
+            <Button
+              kind="main"
+              atPot
+              onPress={async () => {
+                const payload = { portions: asked ?? 1, fate: 'served' as const };
+                if (await tell({ type: 'portioned', v: 1, payload })) setAsked(null);
+              }}
+            >
+              Serve {asked}
+            </Button>
+          </>
+        )}
+      </Sheet>
+    </Stack>
+  );
+}
+
+function CloseForm({ here, leftLitres }: { here: BatchHere; leftLitres: number }) {
+  const { tell, refusals } = useSay(here.batch.id);
+  const navigate = useNavigate();
+  const [isOpen, setOpen] = useState(false);
+  const [text, setText] = useState('');
+  const [wrong, setWrong] = useState<string | null>(null);
+  async function close() {
+    const value = typedNumber(text);
+    if (value === null || value < 0) {
+      setWrong(
+        `What is left must be a number of litres, 0 or more, not ${text.trim() ? `“${text.trim()}”` : 'empty'}.`,
+      );
+      return;
+    }
+    setWrong(null);
+    if (await tell({ type: 'closed', v: 1, payload: { leftLitres: value } }))
+      navigate(`/log/${here.batch.id}`);
+  }
+  return (
+    <div>
+      <Button
+        onPress={() => {
+          setText(leftLitres.toFixed(1));
+          setOpen(true);
+        }}
+      >
+        Close the batch…
+      </Button>
+      <Sheet title="Close the batch" isOpen={isOpen} onClose={() => setOpen(false)}>
+        <Soft>
+          {here.pot.state.served} bowls served, {here.pot.state.discarded} discarded. By reckoning{' '}
+          {litres(leftLitres)} are left: look, and put the real figure.
+        </Soft>
+        <form
+          onSubmit={(event) => {
+            event.preventDefault();
+            void close();
+          }}
+        >
+          <Field
+            label="Left in the pot"
+            unit="L"
+            value={text}
+            onChange={setText}
+            error={wrong ?? refusals[0] ?? null}
+          />
+          <br />
+          <Button kind="main" atPot type="submit">
+            Close it
+          </Button>
+        </form>
+        <Caution>
+          what is kept is cooled from {FOOD_CODE.hotHoldingC.value} to {FOOD_CODE.coolFirstToC.value} °C
+          within {FOOD_CODE.coolFirstWithinH.value} h and to {FOOD_CODE.coolToC.value} °C within{' '}
+          {FOOD_CODE.coolWithinH.value} h in all, in shallow pans or ice, never in the pot.
+        </Caution>
+      </Sheet>
+    </div>
+  );
+}
+
+function ladleFor(portionMl: number): { ml: number; count: string } {
+  const best =
+    [...LADLES_ML].reverse().find((ml) => ml <= portionMl && Number.isInteger((2 * portionMl) / ml)) ?? 60;
+  const count = portionMl / best;
+  return { ml: best, count: Number.isInteger(count) ? String(count) : count.toFixed(1) };
+}

@@ -1,0 +1,200 @@
+import { ChevronDown } from 'lucide-react';
+import {
+  Button,
+  Input,
+  Label,
+  ListBox,
+  ListBoxItem,
+  Popover,
+  Select,
+  SelectValue,
+  TextField,
+} from 'react-aria-components';
+import styled from 'styled-components';
+import type { KitchenView } from '../../../contract';
+import { BANDS, type Recipe } from '../../../core';
+import { Errors } from '../../parts/text';
+import { colour, font, radius, space, target } from '../../theme/tokens';
+import type { Draft, Order } from './use-order';
+
+const Sentence = styled.div`
+  font-family: ${font.title};
+  font-weight: 650;
+  font-size: 24px;
+  line-height: 1.62;
+`;
+
+const underlined = `
+  display: inline-block;
+  padding: 0 4px;
+  border: 0;
+  border-bottom: 3px solid ${colour.act};
+  border-radius: 0;
+  background: none;
+  color: ${colour.act};
+  font: inherit;
+  line-height: 1.2;
+  min-height: 34px;
+`;
+
+const Typed = styled(TextField)`
+  display: inline-block;
+  label {
+    position: absolute;
+    width: 1px;
+    height: 1px;
+    overflow: hidden;
+    clip-path: inset(50%);
+  }
+  input {
+    ${underlined}
+  }
+  &[data-invalid] input {
+    color: ${colour.danger};
+    border-bottom-color: ${colour.danger};
+    border-bottom-style: double;
+  }
+`;
+
+const Picked = styled(Select)`
+  display: inline-block;
+  button {
+    ${underlined}
+    cursor: pointer;
+  }
+  svg {
+    width: 17px;
+    height: 17px;
+    margin-left: 2px;
+    vertical-align: -2px;
+  }
+`;
+
+const Menu = styled(Popover)`
+  background: ${colour.sheet};
+  border: 2px solid ${colour.iron};
+  border-radius: ${radius.m};
+  padding: ${space.xs};
+  min-width: 200px;
+  overflow: auto;
+  [role='option'] {
+    display: grid;
+    align-items: center;
+    min-height: ${target.anywhere};
+    padding: 0 ${space.m};
+    border-radius: ${radius.s};
+    cursor: pointer;
+    outline: none;
+  }
+  [data-focused] {
+    background: ${colour.hollow};
+  }
+  [data-selected] {
+    font-weight: 700;
+  }
+`;
+
+/** The order as one sentence; its underlined words are the form. */
+export function OrderSentence({
+  order,
+  recipe,
+  kitchen,
+}: {
+  order: Order;
+  recipe: Recipe;
+  kitchen: KitchenView;
+}) {
+  const { draft, change } = order;
+  const wrong = (field: string) => order.errors.some((error) => error.field === field);
+  const burner = kitchen.burners.find((one) => one.id === draft.burnerId);
+  const typed = (field: 'portions' | 'portionMl' | 'saltPercent', label: string, width: number) => (
+    <Typed
+      value={draft[field]}
+      onChange={(value) => change({ [field]: value } as Partial<Draft>)}
+      isInvalid={wrong(field)}
+      aria-describedby="order-errors"
+    >
+      <Label>{label}</Label>
+      <Input
+        inputMode="decimal"
+        autoComplete="off"
+        style={{ width: `${Math.max(width, draft[field].length + 0.6)}ch` }}
+      />
+    </Typed>
+  );
+  return (
+    <div>
+      <Sentence role="group" aria-label="The order">
+        {recipe.name} for {typed('portions', 'Bowls', 2.2)} bowls of{' '}
+        {typed('portionMl', 'Millilitres a bowl', 3)} mL, for the{' '}
+        <Pick
+          label="Service"
+          value={draft.serviceId}
+          options={kitchen.services.map((service) => ({ id: service.id, text: service.name }))}
+          onChange={(serviceId) => change({ serviceId })}
+        />
+        , one that{' '}
+        <Pick
+          label="Thickness"
+          value={draft.bandName}
+          options={BANDS.map((band) => ({ id: band.name, text: band.name }))}
+          onChange={(bandName) => change({ bandName })}
+        />
+        , at {typed('saltPercent', 'Salt percent', 3)} % salt, in the{' '}
+        <Pick
+          label="Pot"
+          value={draft.potId}
+          options={kitchen.pots.map((pot) => ({ id: pot.id, text: pot.name }))}
+          onChange={(potId) =>
+            change({
+              potId,
+              burnerId: burner?.potIds.includes(potId)
+                ? draft.burnerId
+                : (kitchen.burners.find((one) => one.potIds.includes(potId))?.id ?? draft.burnerId),
+            })
+          }
+        />{' '}
+        on{' '}
+        <Pick
+          label="Burner"
+          value={draft.burnerId}
+          options={kitchen.burners
+            .filter((one) => one.potIds.includes(draft.potId))
+            .map((one) => ({ id: one.id, text: one.name }))}
+          onChange={(burnerId) => change({ burnerId })}
+        />
+        .
+      </Sentence>
+      <Errors id="order-errors" sentences={[...new Set(order.errors.map((error) => error.sentence))]} />
+    </div>
+  );
+}
+
+function Pick(of: {
+  label: string;
+  value: string;
+  options: readonly { id: string; text: string }[];
+  onChange: (id: string) => void;
+}) {
+  return (
+    <Picked
+      aria-label={of.label}
+      value={of.value}
+      onChange={(key) => key !== null && of.onChange(String(key))}
+    >
+      <Button>
+        <SelectValue />
+        <ChevronDown aria-hidden />
+      </Button>
+      <Menu>
+        <ListBox>
+          {of.options.map((option) => (
+            <ListBoxItem key={option.id} id={option.id} textValue={option.text}>
+              {option.text}
+            </ListBoxItem>
+          ))}
+        </ListBox>
+      </Menu>
+    </Picked>
+  );
+}

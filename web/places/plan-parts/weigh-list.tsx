@@ -1,0 +1,81 @@
+import styled from 'styled-components';
+import type { PlannedLine } from '../../../core';
+import { volume, weight } from '../../data/format';
+import { colour, size } from '../../theme/tokens';
+
+const Table = styled.table`
+  width: 100%;
+  border-collapse: collapse;
+  td,
+  th {
+    padding: 6px 0;
+    border-bottom: 1px solid ${colour.line};
+    text-align: left;
+    vertical-align: baseline;
+  }
+  th {
+    font-weight: 400;
+    color: ${colour.soft};
+    font-size: ${size.small};
+  }
+  td + td,
+  th + th {
+    text-align: right;
+    padding-left: 12px;
+    white-space: nowrap;
+  }
+  td:nth-child(2) {
+    font-weight: 700;
+  }
+  td:nth-child(3) {
+    color: ${colour.soft};
+  }
+  small {
+    font-size: ${size.small};
+    color: ${colour.soft};
+  }
+`;
+
+/** What to weigh out, and what to buy for it. */
+export function WeighList({
+  lines,
+  withBuying = true,
+}: {
+  lines: readonly PlannedLine[];
+  withBuying?: boolean;
+}) {
+  return (
+    <Table>
+      <thead>
+        <tr>
+          <th scope="col">What</th>
+          <th scope="col">In the pot</th>
+          {withBuying && <th scope="col">As bought</th>}
+        </tr>
+      </thead>
+      <tbody>
+        {lines
+          .filter((line) => line.edibleKg > 0.00005)
+          .map((line) => (
+            <tr key={line.lineId}>
+              <td>
+                {line.name}
+                {line.cut && <small>, {line.cut}</small>}
+                {line.perBowl && <small>, on the bowls</small>}
+              </td>
+              <td>{amountOf(line)}</td>
+              {withBuying && (
+                <td>{line.purchasedKg - line.edibleKg > 0.0005 ? weight(line.purchasedKg) : 'the same'}</td>
+              )}
+            </tr>
+          ))}
+      </tbody>
+    </Table>
+  );
+}
+
+/** Liquids by volume, what comes out again by count, the rest by weight. */
+export function amountOf(line: PlannedLine): string {
+  if (line.comesOut) return `${line.comesOut.count} pcs`;
+  return line.liquid && line.edibleKg > 0.2 ? volume(line.litres) : weight(line.edibleKg);
+}

@@ -1,0 +1,333 @@
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import styled from 'styled-components';
+import { v7 as uuid } from 'uuid';
+import { bandName, type Plan, type Recipe } from '../../core';
+import { ApiError } from '../data/api';
+import { useNowMs } from '../data/clock';
+import { hourMinute, litres, minutes, money, percent, span } from '../data/format';
+import { useOpenBatches, useRecipes, useStartBatch } from '../data/queries';
+import { Button } from '../parts/button';
+import { Figure } from '../parts/figure';
+import { Empty, Page, Waiting } from '../parts/page';
+import { PotSection, type WallMark } from '../parts/pot-section/pot-section';
+import { Caution, Errors, Over, Soft, Subtitle } from '../parts/text';
+import { colour, media, radius, size, space, target } from '../theme/tokens';
+import type { PotChoice } from '../workers/pot-choices';
+import { usePotChoices } from '../workers/use-pot-choices';
+import { OrderSentence } from './plan-parts/order-sentence';
+import { type Order, useOrder } from './plan-parts/use-order';
+import { WeighList } from './plan-parts/weigh-list';
+import { useKitchenHere } from './use-kitchen-here';
+
+const Columns = styled.div`
+  display: grid;
+  grid-template-columns: minmax(330px, 1.05fr) minmax(330px, 1fr) minmax(340px, 1fr);
+  min-height: 100%;
+  > section {
+    padding: ${space.m} 28px ${space.l};
+    display: grid;
+    gap: ${space.m};
+    align-content: start;
+  }
+  > section + section {
+    border-left: 1px solid ${colour.line};
+  }
+  > section:last-child {
+    background: ${colour.sheet};
+  }
+  ${media.medium} {
+    grid-template-columns: 1fr 1fr;
+    > section:last-child {
+      grid-column: 1 / -1;
+    }
+  }
+  ${media.narrow} {
+    grid-template-columns: 1fr;
+    > section {
+      padding: ${space.m};
+    }
+  }
+`;
+
+const Choices = styled.div`
+  display: grid;
+  grid-template-columns: repeat(2, 1fr);
+  gap: ${space.s};
+`;
+
+const ChoiceCard = styled.button<{ $isPicked: boolean }>`
+  min-height: ${target.anywhere};
+  padding: ${space.s};
+  border: 2px solid ${({ $isPicked }) => ($isPicked ? colour.act : colour.line)};
+  box-shadow: ${({ $isPicked }) => ($isPicked ? `inset 0 0 0 1px ${colour.act}` : 'none')};
+  border-radius: ${radius.m};
+  background: ${colour.sheet};
+  text-align: center;
+  font-size: ${size.small};
+  line-height: 1.3;
+  cursor: pointer;
+  strong {
+    display: block;
+    font-size: ${size.text};
+  }
+  .no {
+    color: ${colour.danger};
+  }
+`;
+
+const Stages = styled.ol`
+  display: grid;
+  gap: 2px;
+  li {
+    display: grid;
+    grid-template-columns: 54px 1fr auto;
+    gap: ${space.s};
+    font-size: ${size.small};
+    padding: 3px 0;
+    border-bottom: 1px solid ${colour.line};
+  }
+  li span:last-child {
+    color: ${colour.soft};
+  }
+`;
+
+/** From an order to what to weigh, when to light the burner, and what will be in the bowls. */
+export function PlanPlace() {
+  const { data: recipes, error, refetch } = useRecipes();
+  const nowMs = useNowMs();
+  if (!recipes) return <Waiting error={error} onRetry={refetch} />;
+  const recipe = recipes[0];
+  if (!recipe || nowMs === 0) {
+    return (
+      <Page>
+        <Empty title="No recipe to plan">
+          <Soft>The book is empty.</Soft>
+        </Empty>
+      </Page>
+    );
+  }
+  return <PlanOf recipe={recipe} />;
+}
+
+function PlanOf({ recipe }: { recipe: Recipe }) {
+  const kitchen = useKitchenHere();
+  // An order is for a service, not for a second: the minute is fine enough.
+  const minuteMs = Math.floor(useNowMs() / 60_000) * 60_000;
+  const order = useOrder(kitchen, recipe, minuteMs);
+  const pot = kitchen.pots.find((one) => one.id === order.draft.potId)!;
+  const plan = order.shown;
+  const choices = usePotChoices(
+    order.request ? { request: order.request, kitchen, recipe, lot: order.lot } : null,
+  );
+  return (
+    <Columns>
+      <section>
+        <Over>Plan a batch</Over>
+        <OrderSentence order={order} recipe={recipe} kitchen={kitchen} />
+        {plan && <WeighList lines={plan.lines} />}
+        {plan && order.lot && (
+          <Over>
+            Fumet from lot {order.lot.number}: {litres(order.lot.leftLitres)} there.{' '}
+            {drawWord(plan, recipe, order.lot.leftLitres)}
+          </Over>
+        )}
+      </section>
+      <section>
+        <Over>In the {pot.name}</Over>
+        {plan && (
+          <>
+            <PotSection
+              vessel={pot.vessel}
+              litres={Math.min(plan.yieldLitres, plan.brimLitres)}
+              food={recipe.colour}
+              pieces={0.55}
+              label={`${litres(plan.yieldLitres)} to serve`}
+              marks={marksOf(plan)}
+              stick
+              description={`The ${pot.name} in section: ${litres(plan.yieldLitres)} at the end, ${litres(plan.fullest.litres)} at its fullest, no fuller than ${litres(plan.workingFillLitres)} while it boils.`}
+            />
+            <Choices role="group" aria-label="Pots">
+              {choices.map((choice) => (
+                <PotCard key={choice.potId} choice={choice} order={order} zone={kitchen.zone} />
+              ))}
+            </Choices>
+          </>
+        )}
+      </section>
+      <section>{plan && <Figures plan={plan} order={order} />}</section>
+    </Columns>
+  );
+}
+
+function PotCard({ choice, order, zone }: { choice: PotChoice; order: Order; zone: string }) {
+  const isPicked = choice.potId === order.draft.potId;
+  return (
+    <ChoiceCard
+      type="button"
+      $isPicked={isPicked}
+      aria-pressed={isPicked}
+      onClick={() => order.change({ potId: choice.potId, burnerId: choice.burnerId })}
+    >
+      <strong>{choice.name}</strong>
+      {choice.fullestLitres > 0 && (
+        <>
+          {choice.fullestLitres.toFixed(1)} of {litres(choice.workingFillLitres)}
+          <br />
+        </>
+      )}
+      <span className={choice.isFit ? '' : 'no'}>
+        {choice.isFit ? `${choice.word}, light ${hourMinute(choice.startAtMs, zone)}` : `✕ ${choice.word}`}
+      </span>
+    </ChoiceCard>
+  );
+}
+
+function Figures({ plan, order }: { plan: Plan; order: Order }) {
+  const kitchen = useKitchenHere();
+  const nowMs = useNowMs();
+  const navigate = useNavigate();
+  const start = useStartBatch();
+  const { data: open = [] } = useOpenBatches();
+  const [batchId] = useState(() => uuid());
+  const { zone } = kitchen;
+  const burner = kitchen.burners.find((one) => one.id === order.draft.burnerId)!;
+  const simmer = plan.stages.find((stage) => stage.stageId === 'boil');
+  const busy = open.find((batch) => batch.snapshot.input.burner.id === burner.id);
+  const isTooFull = plan.batches > 1;
+  const isLate = plan.startAtMs < nowMs - 5 * 60_000;
+  const refused = start.error instanceof ApiError ? start.error.errors.map((error) => error.sentence) : [];
+  const w = plan.workings;
+  return (
+    <>
+      <div>
+        <Figure
+          label="Light the burner"
+          value={hourMinute(plan.startAtMs, zone)}
+          note={fromNow(plan.startAtMs, nowMs)}
+          working={w.start}
+        />
+        <Figure
+          label="Ready to serve"
+          value={hourMinute(plan.readyAtMs, zone)}
+          note={`± ${Math.max(1, Math.round(plan.readySdMinutes))} min`}
+          working={w.ready}
+        />
+        <Figure
+          label="Yield"
+          value={litres(plan.yieldLitres)}
+          note={`${Math.floor(plan.yieldPortions + 0.05)} bowls`}
+          working={w.yield}
+        />
+        <Figure
+          label="Goes in"
+          value={litres(plan.startLitres)}
+          note={`${plan.evaporatedKg.toFixed(1)} kg steams off`}
+          working={w.liquid}
+        />
+        <Figure
+          label="At its fullest"
+          value={litres(plan.fullest.litres)}
+          note={`of ${litres(plan.workingFillLitres)}`}
+          working={w.fill}
+        />
+        {simmer && <Figure label="Coming to a simmer" value={minutes(simmer.minutes)} working={w.simmer} />}
+        <Figure
+          label="Salt at the end"
+          value={percent(plan.saltPercent)}
+          note={`add ${Math.round(plan.saltToAddG)} g`}
+          working={w.salt}
+        />
+        <Figure
+          label="Body"
+          value={bandName(plan.band)}
+          note={`${Math.round(plan.flourEquivalentGPerL)} g/L`}
+          working={w.body}
+        />
+        <Figure
+          label="A bowl costs"
+          value={money(plan.costPerPortionCents, kitchen.currency)}
+          working={w.cost}
+        />
+        <Figure
+          label="Holds"
+          value={plan.allergens.map((one) => one.name).join(', ')}
+          working={w.allergens}
+          long
+        />
+      </div>
+      {isTooFull && (
+        <Caution>
+          it would boil over. Take {plan.batches} batches of {Math.ceil(plan.portions / plan.batches)} bowls,
+          or a larger pot.
+        </Caution>
+      )}
+      {isLate && (
+        <Caution>
+          the time to light it was {span(nowMs - plan.startAtMs)} ago: it will be ready about{' '}
+          {hourMinute(plan.readyAtMs + (nowMs - plan.startAtMs), zone)}.
+        </Caution>
+      )}
+      {busy && <Caution>{burner.name} is taken; choose another.</Caution>}
+      <Errors sentences={start.error ? (refused.length > 0 ? refused : [start.error.message]) : []} />
+      <Button
+        kind="main"
+        atPot
+        isDisabled={!order.plan || isTooFull || start.isPending}
+        onPress={() =>
+          order.request &&
+          start.mutate(
+            { id: batchId, ...order.request },
+            { onSuccess: (batch) => navigate(`/batches/${batch.id}`) },
+          )
+        }
+      >
+        {isTooFull
+          ? 'It does not fit this pot'
+          : `Take it to ${burner.name}, ${hourMinute(plan.startAtMs, zone)}`}
+      </Button>
+      <div>
+        <Subtitle>Stage by stage</Subtitle>
+        <Stages>
+          {plan.stages.map((stage) => (
+            <li key={stage.stageId}>
+              <span>{hourMinute(stage.startMs, zone)}</span>
+              <span>{stage.title}</span>
+              <span>{minutes(stage.minutes)}</span>
+            </li>
+          ))}
+        </Stages>
+      </div>
+    </>
+  );
+}
+
+function marksOf(plan: Plan): WallMark[] {
+  const marks: WallMark[] = [
+    {
+      litres: plan.workingFillLitres,
+      text: `no fuller than ${litres(plan.workingFillLitres)} while it boils`,
+      kind: 'limit',
+    },
+  ];
+  if (plan.fullest.litres - plan.yieldLitres > 0.04 * plan.brimLitres) {
+    marks.push({
+      litres: plan.fullest.litres,
+      text: `fullest ${litres(plan.fullest.litres)}`,
+      kind: 'fullest',
+    });
+  }
+  return marks;
+}
+
+function fromNow(atMs: number, nowMs: number): string {
+  return atMs >= nowMs ? `in ${span(atMs - nowMs)}` : `${span(nowMs - atMs)} ago`;
+}
+
+function drawWord(plan: Plan, recipe: Recipe, leftLitres: number): string {
+  const liquid = recipe.lines.find((line) => line.scaling === 'toYield');
+  const draw = plan.lines.find((line) => line.lineId === liquid?.id)?.litres ?? 0;
+  return draw <= leftLitres
+    ? `${litres(leftLitres - draw)} stay.`
+    : `${litres(draw - leftLitres)} more are needed: make some, or let water stand in.`;
+}

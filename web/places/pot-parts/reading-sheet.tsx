@@ -1,0 +1,155 @@
+import { useState } from 'react';
+import styled from 'styled-components';
+import { depthAtLitres, litresAtDepth, type PotReading, potLitres } from '../../../core';
+import { litres as litresText, typedNumber } from '../../data/format';
+import { READING_UNIT } from '../../data/words';
+import { Button } from '../../parts/button';
+import { Choice } from '../../parts/choice';
+import { Field } from '../../parts/field';
+import { PotSection } from '../../parts/pot-section/pot-section';
+import { Sheet } from '../../parts/sheet';
+import { Errors, Over } from '../../parts/text';
+import { space } from '../../theme/tokens';
+import type { BatchHere } from '../batch-frame';
+import { useSay } from './use-say';
+
+const Both = styled.div`
+  display: grid;
+  grid-template-columns: 210px 1fr;
+  gap: ${space.m};
+  align-items: start;
+  form {
+    display: grid;
+    gap: ${space.m};
+  }
+  @media (max-width: 560px) {
+    grid-template-columns: 1fr;
+    > :first-child {
+      display: none;
+    }
+  }
+`;
+
+const KINDS = [
+  { value: 'depth', text: 'cm on the stick' },
+  { value: 'litres', text: 'Litres' },
+  { value: 'weight', text: 'Kilograms' },
+  { value: 'temperature', text: 'Thermometer' },
+] as const;
+
+const LABEL = {
+  depth: 'Depth',
+  litres: 'Level',
+  weight: 'Weight without the pot',
+  temperature: 'Temperature',
+} as const;
+
+/** “It is here now”: point at the wall, or type what the stick, the scale or the thermometer shows. */
+export function ReadingSheet({
+  here,
+  isOpen,
+  onClose,
+  firstDepthCm,
+}: {
+  here: BatchHere;
+  isOpen: boolean;
+  onClose: () => void;
+  firstDepthCm: number | null;
+}) {
+  return (
+    <Sheet title="It is here now" isOpen={isOpen} onClose={onClose}>
+      {isOpen && <ReadingForm here={here} onClose={onClose} firstDepthCm={firstDepthCm} />}
+    </Sheet>
+  );
+}
+
+function ReadingForm({
+  here,
+  onClose,
+  firstDepthCm,
+}: {
+  here: BatchHere;
+  onClose: () => void;
+  firstDepthCm: number | null;
+}) {
+  const { pot: potHere, recipe } = here.batch.snapshot.input;
+  const { vessel } = potHere;
+  const [kind, setKind] = useState<PotReading['kind']>('depth');
+  const [text, setText] = useState(firstDepthCm === null ? '' : String(firstDepthCm));
+  const [wrong, setWrong] = useState<string | null>(null);
+  const { tell, refusals } = useSay(here.batch.id);
+  const value = typedNumber(text);
+  const drawn = drawnLitres();
+
+  async function keep() {
+    if (value === null) {
+      setWrong(
+        `${LABEL[kind]} must be a number of ${READING_UNIT[kind]}, not ${text.trim() ? `“${text.trim()}”` : 'empty'}.`,
+      );
+      return;
+    }
+    setWrong(null);
+    if (await tell({ type: 'reading', v: 1, payload: { kind, value } })) onClose();
+  }
+
+  return (
+    <Both>
+      <div>
+        <PotSection
+          vessel={vessel}
+          litres={drawn}
+          food={recipe.colour}
+          stick
+          description={`The level as typed, ${litresText(drawn)}. Point at the wall to set it.`}
+          onPoint={(depthCm) => {
+            setKind('depth');
+            setText(String(depthCm));
+          }}
+        />
+        <Over>Point at the wall, or type.</Over>
+      </div>
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          void keep();
+        }}
+      >
+        <Choice label="Read off" value={kind} options={KINDS} onChange={setKind} />
+        <Field
+          label={LABEL[kind]}
+          unit={READING_UNIT[kind]}
+          value={text}
+          onChange={setText}
+          error={wrong ?? refusals[0] ?? null}
+          autoFocus
+        />
+        {kind === 'depth' && value !== null && value >= 0 && value <= vessel.heightCm && (
+          <Over>
+            {value} cm is {litresText(litresAtDepth(vessel, value))} in this pot.
+          </Over>
+        )}
+        <Errors sentences={refusals.slice(1)} />
+        <Button kind="main" atPot type="submit">
+          Keep this reading
+        </Button>
+      </form>
+    </Both>
+  );
+
+  function drawnLitres(): number {
+    const now = Math.min(potLitres(here.pot.state.pot), litresAtDepth(vessel, vessel.heightCm));
+    if (value === null || value < 0) return now;
+    if (kind === 'depth') return value <= vessel.heightCm ? litresAtDepth(vessel, value) : now;
+    if (kind === 'litres' && depthIsThere(value)) return value;
+    return now;
+  }
+
+  function depthIsThere(litres: number): boolean {
+    try {
+      depthAtLitres(vessel, litres);
+      return true;
+    } catch {
+      return false;
+    }
+  }
+}

@@ -1,0 +1,194 @@
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import type { BatchView, KitchenView, ServiceView } from '../../contract';
+import { nextServiceAtMs } from '../../contract';
+import { boilingPointC, nextWant, potLitres } from '../../core';
+import { useNowMs } from '../data/clock';
+import { day, hourMinute, litres, sentenceCase, span } from '../data/format';
+import { useOpenBatches, useSummaries } from '../data/queries';
+import { useLivePot } from '../data/use-pot';
+import { wantWords } from '../data/words';
+import { LinkButton } from '../parts/link-button';
+import { Page } from '../parts/page';
+import { PotThumb } from '../parts/pot-section/pot-thumb';
+import { Over, Soft, Subtitle, Title } from '../parts/text';
+import { colour, font, media, size, space } from '../theme/tokens';
+import { useKitchenHere } from './use-kitchen-here';
+
+const Line = styled.ol`
+  position: relative;
+  display: grid;
+  gap: 0;
+  border-left: 4px solid ${colour.iron};
+  margin-left: ${space.s};
+`;
+
+const Stop = styled.li`
+  position: relative;
+  display: grid;
+  grid-template-columns: 118px 150px 1fr auto;
+  gap: ${space.m};
+  align-items: center;
+  padding: ${space.m} 0 ${space.m} ${space.l};
+  border-bottom: 1px solid ${colour.line};
+  &::before {
+    content: '';
+    position: absolute;
+    left: -12px;
+    top: 50%;
+    width: 16px;
+    height: 16px;
+    margin-top: -10px;
+    border: 4px solid ${colour.iron};
+    border-radius: 50%;
+    background: ${colour.enamel};
+  }
+  ${media.narrow} {
+    grid-template-columns: 1fr 1fr;
+  }
+`;
+
+const Hour = styled.span`
+  font-family: ${font.title};
+  font-weight: 700;
+  font-size: 38px;
+  line-height: 1;
+`;
+
+const Pots = styled.div`
+  display: grid;
+  gap: ${space.s};
+`;
+
+const PotLine = styled(Link)`
+  display: grid;
+  grid-template-columns: 56px 1fr auto;
+  gap: ${space.m};
+  align-items: center;
+  color: inherit;
+  text-decoration: none;
+  &:hover strong {
+    text-decoration: underline;
+  }
+`;
+
+const Pressing = styled.span<{ $isPressing: boolean }>`
+  font-weight: 700;
+  color: ${({ $isPressing }) => ($isPressing ? colour.lookIn : colour.onTarget)};
+  font-size: ${size.text};
+`;
+
+/** The day down to its last train: what each service wants, what is on for it, and the next thing to do. */
+export function Today() {
+  const kitchen = useKitchenHere();
+  const nowMs = useNowMs();
+  const { data: open = [] } = useOpenBatches();
+  const stops = kitchen.services
+    .map((service) => ({ service, atMs: nextServiceAtMs(service.time, kitchen.zone, nowMs) }))
+    .sort((a, b) => a.atMs - b.atMs);
+  const firstBare = stops.find((stop) => !open.some((batch) => isFor(batch, stop.atMs)));
+  return (
+    <Page>
+      <header>
+        <Over>{day(nowMs, kitchen.zone)}</Over>
+        <Title>{kitchen.name}</Title>
+      </header>
+      <Line>
+        {stops.map((stop) => (
+          <ServiceStop
+            key={stop.service.id}
+            {...stop}
+            nowMs={nowMs}
+            kitchen={kitchen}
+            batches={open.filter((batch) => isFor(batch, stop.atMs))}
+            isNext={stop === firstBare}
+          />
+        ))}
+      </Line>
+      <LastTime zone={kitchen.zone} />
+      <Soft>
+        Water boils at {boilingPointC({ altitudeM: kitchen.altitudeM }).toFixed(1)} °C here. The local code
+        and the licensed person in charge decide; a thermometer overrules every figure.
+      </Soft>
+    </Page>
+  );
+}
+
+/** How the last batch came out: what to have in mind today. */
+function LastTime({ zone }: { zone: string }) {
+  const { data: all = [] } = useSummaries();
+  const last = all.filter((batch) => batch.result).sort((a, b) => b.serviceAtMs - a.serviceAtMs)[0];
+  if (!last?.result) return null;
+  const { result } = last;
+  return (
+    <section>
+      <Subtitle>Last time</Subtitle>
+      <p>
+        <Link to={`/log/${last.id}`}>{day(last.serviceAtMs, zone)}</Link>, {last.name.toLowerCase()}:{' '}
+        {result.served} of {last.portions} served, {result.leftPortions} left.{' '}
+        {result.reasons.length > 0
+          ? `${sentenceCase(result.reasons.join('; '))}.`
+          : 'It came out as planned.'}
+      </p>
+    </section>
+  );
+}
+
+function ServiceStop(of: {
+  service: ServiceView;
+  atMs: number;
+  nowMs: number;
+  kitchen: KitchenView;
+  batches: BatchView[];
+  isNext: boolean;
+}) {
+  const { service, atMs, kitchen } = of;
+  const order = `/plan?service=${service.id}`;
+  const isTomorrow = day(atMs, kitchen.zone) !== day(of.nowMs, kitchen.zone);
+  return (
+    <Stop>
+      <Hour>{hourMinute(atMs, kitchen.zone)}</Hour>
+      <span>
+        <strong>{span(atMs - of.nowMs)}</strong> to go
+        <Over>{isTomorrow ? day(atMs, kitchen.zone) : `${service.covers} bowls`}</Over>
+      </span>
+      <Pots>
+        {of.batches.map((batch) => (
+          <BatchLine key={batch.id} batch={batch} kitchen={kitchen} />
+        ))}
+        {of.batches.length === 0 && <Soft>Nothing is on for it yet.</Soft>}
+      </Pots>
+      <LinkButton to={order} $main={of.isNext}>
+        {of.batches.length > 0 ? 'Plan another' : `Plan ${service.covers} bowls`}
+      </LinkButton>
+    </Stop>
+  );
+}
+
+function BatchLine({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView }) {
+  const { state, clock, nowMs } = useLivePot(batch, kitchen);
+  const { recipe, pot } = batch.snapshot.input;
+  const want = wantWords(nextWant(batch.snapshot, state, clock, nowMs), nowMs, kitchen.zone);
+  return (
+    <PotLine to={`/batches/${batch.id}`}>
+      <PotThumb
+        vessel={pot.vessel}
+        litres={potLitres(state.pot)}
+        food={recipe.colour}
+        markLitres={clock?.markLitres ?? null}
+        ink={colour.iron}
+      />
+      <span>
+        <Subtitle as="strong">{recipe.name}</Subtitle>
+        <Over>
+          {batch.snapshot.plan.portions} bowls, {litres(potLitres(state.pot))} in the {pot.name}
+        </Over>
+      </span>
+      <Pressing $isPressing={want.isPressing}>{want.text}</Pressing>
+    </PotLine>
+  );
+}
+
+function isFor(batch: BatchView, serviceAtMs: number): boolean {
+  return batch.snapshot.plan.serviceAtMs === serviceAtMs;
+}

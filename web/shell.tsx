@@ -1,0 +1,242 @@
+import { Suspense, useEffect, useState } from 'react';
+import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
+import styled from 'styled-components';
+import { nextServiceAtMs } from '../contract';
+import { useNowMs } from './data/clock';
+import { hourMinute, span } from './data/format';
+import { useLive } from './data/live';
+import { useKitchen } from './data/queries';
+import { OutboxNote } from './parts/outbox-note';
+import { Waiting } from './parts/page';
+import { RangeBar } from './parts/range-bar';
+import { Sheet } from './parts/sheet';
+import { colour, font, media, size, space, target } from './theme/tokens';
+
+const Frame = styled.div`
+  height: 100dvh;
+  display: grid;
+  grid-template-rows: auto auto 1fr auto;
+  ${media.paper} {
+    height: auto;
+    display: block;
+  }
+`;
+
+const Top = styled.header`
+  grid-row: 1;
+  display: flex;
+  align-items: center;
+  gap: ${space.l};
+  padding: 0 28px;
+  min-height: 60px;
+  border-bottom: 2px solid ${colour.iron};
+  ${media.narrow} {
+    flex-wrap: wrap;
+    gap: 0 ${space.s};
+    padding: ${space.s} ${space.m} 0;
+  }
+  ${media.paper} {
+    display: none;
+  }
+`;
+
+const Name = styled(NavLink)`
+  font-family: ${font.title};
+  font-weight: 750;
+  font-size: 24px;
+  color: ${colour.iron};
+  text-decoration: none;
+  white-space: nowrap;
+  ${media.narrow} {
+    font-size: 19px;
+  }
+`;
+
+const Places = styled.nav`
+  display: flex;
+  gap: ${space.xs};
+  a {
+    display: grid;
+    place-items: center;
+    min-height: ${target.anywhere};
+    padding: 0 12px;
+    color: ${colour.soft};
+    text-decoration: none;
+    font-size: ${size.text};
+  }
+  a[aria-current='page'] {
+    color: ${colour.iron};
+    font-weight: 700;
+    box-shadow: inset 0 -3px 0 ${colour.iron};
+  }
+  ${media.narrow} {
+    order: 3;
+    width: 100%;
+    justify-content: space-between;
+    a {
+      padding: 0 5px;
+    }
+  }
+`;
+
+const Ahead = styled.p`
+  margin-left: auto;
+  display: flex;
+  align-items: baseline;
+  gap: ${space.s};
+  color: ${colour.soft};
+  white-space: nowrap;
+  strong {
+    font-family: ${font.title};
+    font-size: ${size.title};
+    color: ${colour.iron};
+  }
+  ${media.medium} {
+    .words {
+      display: none;
+    }
+  }
+  ${media.narrow} {
+    strong {
+      font-size: ${size.lead};
+    }
+  }
+`;
+
+const Main = styled.main`
+  grid-row: 3;
+  overflow: auto;
+  position: relative;
+  ${media.paper} {
+    overflow: visible;
+  }
+`;
+
+const Skip = styled.a`
+  position: absolute;
+  left: -999px;
+  &:focus {
+    left: ${space.s};
+    top: ${space.s};
+    z-index: 5;
+    padding: ${space.s};
+    background: ${colour.sheet};
+  }
+`;
+
+const Keys = styled.dl`
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: ${space.s} ${space.m};
+  dt {
+    font-weight: 700;
+  }
+`;
+
+const PLACES = [
+  { to: '/', text: 'Today', key: '1' },
+  { to: '/recipes', text: 'Recipes', key: '2' },
+  { to: '/larder', text: 'Larder', key: '3' },
+  { to: '/log', text: 'Log', key: '4' },
+  { to: '/kitchen', text: 'Kitchen', key: '5' },
+] as const;
+
+/** What stands around every place: the places along the top, time down to service, the range along the bottom. */
+export function Shell() {
+  useLive();
+  const { data: kitchen, error, refetch } = useKitchen();
+  const { pathname } = useLocation();
+  const [isHelpOpen, setHelpOpen] = useState(false);
+  useShortcuts(() => setHelpOpen(true));
+  const hereId = /^\/batches\/([^/]+)/.exec(pathname)?.[1] ?? null;
+  return (
+    <Frame>
+      <Skip href="#place">Skip to the place</Skip>
+      <Top>
+        <Name to="/">Slow Pot</Name>
+        <Places aria-label="Places">
+          {PLACES.map((place) => (
+            <NavLink key={place.to} to={place.to} end={place.to === '/'}>
+              {place.text}
+            </NavLink>
+          ))}
+        </Places>
+        {kitchen && <NextService />}
+      </Top>
+      <div>
+        <OutboxNote />
+      </div>
+      <Main id="place" tabIndex={-1}>
+        {kitchen ? (
+          <Suspense fallback={<Waiting />}>
+            <Outlet context={kitchen} />
+          </Suspense>
+        ) : (
+          <Waiting error={error} onRetry={refetch} />
+        )}
+      </Main>
+      {kitchen && <RangeBar kitchen={kitchen} hereId={hereId} />}
+      <Sheet title="Keys" isOpen={isHelpOpen} onClose={() => setHelpOpen(false)}>
+        <Keys>
+          {PLACES.map((place) => (
+            <FragmentOfKey key={place.key} name={place.key} does={`go to ${place.text}`} />
+          ))}
+          <FragmentOfKey name="p" does="plan a batch" />
+          <FragmentOfKey name="?" does="these keys" />
+          <FragmentOfKey name="Esc" does="put a sheet away" />
+        </Keys>
+      </Sheet>
+    </Frame>
+  );
+}
+
+function FragmentOfKey({ name, does }: { name: string; does: string }) {
+  return (
+    <>
+      <dt>{name}</dt>
+      <dd>{does}</dd>
+    </>
+  );
+}
+
+function NextService() {
+  const { data: kitchen } = useKitchen();
+  const nowMs = useNowMs();
+  if (!kitchen) return null;
+  const [next] = kitchen.services
+    .map((service) => ({ ...service, atMs: nextServiceAtMs(service.time, kitchen.zone, nowMs) }))
+    .sort((a, b) => a.atMs - b.atMs);
+  if (!next) return null;
+  return (
+    <Ahead>
+      <span className="words">
+        {next.name}, {next.covers} bowls, in
+      </span>
+      <strong>{span(next.atMs - nowMs)}</strong>
+      <span>{hourMinute(nowMs, kitchen.zone)}</span>
+    </Ahead>
+  );
+}
+
+/** Single keys, while nothing is being typed and no sheet is open. */
+function useShortcuts(onHelp: () => void): void {
+  const navigate = useNavigate();
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const at = event.target as HTMLElement;
+      if (
+        event.ctrlKey ||
+        event.metaKey ||
+        event.altKey ||
+        at.closest('input, textarea, [role=dialog], [role=listbox], [role=radiogroup]')
+      )
+        return;
+      const place = PLACES.find((one) => one.key === event.key);
+      if (place) navigate(place.to);
+      else if (event.key === 'p') navigate('/plan');
+      else if (event.key === '?') onHelp();
+    };
+    document.addEventListener('keydown', onKey);
+    return () => document.removeEventListener('keydown', onKey);
+  }, [navigate, onHelp]);
+}
