@@ -29,5 +29,6 @@ export default defineConfig({
     locale: 'en-GB',
     launchOptions: CHROMIUM,
     trace: 'off',
+    actionTimeout: 8_000,
   },
 });

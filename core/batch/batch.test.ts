@@ -208,8 +208,7 @@ describe('the bench', () => {
     expect(figures.saltToAddG).toBeLessThan(0.012 * kg * 1000);
   });
   it('each way to thicken leads to the target it promises', () => {
-    const thicker = { ...snapshot, input: { ...snapshot.input, band: 3.5 } };
-    const { ways, bandAtEnd } = bench(thicker, state);
+    const { ways, bandAtEnd } = bench(snapshot, state, 3.5);
     expect(bandAtEnd).toBeGreaterThan(1.8);
     expect(ways.map((way) => way.id)).toEqual(['kneaded-butter', 'slurry', 'reduce']);
     const target = (id: string) => ways.find((way) => way.id === id)!.after;

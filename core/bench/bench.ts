@@ -1,5 +1,6 @@
 import type { AddedItem, BatchSnapshot } from '../batch/batch-event';
 import type { BatchState } from '../batch/batch-state';
+import { within } from '../check';
 import { massesOf } from '../matter/ingredient';
 import { massKg } from '../matter/mixture';
 import { saltPercent } from '../matter/operations';
@@ -74,14 +75,15 @@ const EMPTY_BENCH: Omit<Bench, 'targetBand'> = {
  *
  * @param snapshot what was decided when the batch started
  * @param state the batch at a moment
+ * @param wantedBand 0..6, default the plan's
  * @returns figures of the pot now, the salt it will come to, and the ways; no ways while the pot is empty
  * @source docs/model.md § 6 and § 7
  */
-export function bench(snapshot: BatchSnapshot, state: BatchState): Bench {
+export function bench(snapshot: BatchSnapshot, state: BatchState, wantedBand?: number): Bench {
   const { input } = snapshot;
   const { pot } = state;
-  if (massKg(pot.mixture) < 0.05 || liquidLitres(pot) < 0.01)
-    return { ...EMPTY_BENCH, targetBand: input.band };
+  const targetBand = within('wantedBand', wantedBand ?? input.band, 0, 6);
+  if (massKg(pot.mixture) < 0.05 || liquidLitres(pot) < 0.01) return { ...EMPTY_BENCH, targetBand };
   const now = flourPerLitre(pot);
   const end = restOfRecipe(snapshot, state);
   return {
@@ -95,9 +97,9 @@ export function bench(snapshot: BatchSnapshot, state: BatchState): Bench {
     }),
     band: thicknessBand({ flourEquivalentGPerL: now }),
     bandAtEnd: thicknessBand({ flourEquivalentGPerL: flourPerLitre(end) }),
-    targetBand: input.band,
+    targetBand,
     flourEquivalentGPerL: now,
-    ways: ways(snapshot, end, input.band),
+    ways: ways(snapshot, end, targetBand),
   };
 }
 

@@ -26,10 +26,19 @@ const EmptyBox = styled.div`
 `;
 
 /** A place with nothing in it yet: what it is for, and the way to fill it. */
-export function Empty({ title, children }: { title: string; children: React.ReactNode }) {
+export function Empty({
+  title,
+  isPage = false,
+  children,
+}: {
+  title: string;
+  /** true where this is all that the page shows */
+  isPage?: boolean;
+  children: React.ReactNode;
+}) {
   return (
     <EmptyBox>
-      <Subtitle>{title}</Subtitle>
+      <Subtitle as={isPage ? 'h1' : 'h2'}>{title}</Subtitle>
       {children}
     </EmptyBox>
   );
@@ -46,7 +55,7 @@ export function Waiting({ error, onRetry }: { error?: Error | null; onRetry?: ()
   }
   return (
     <Page>
-      <Empty title="That could not be fetched">
+      <Empty title="That could not be fetched" isPage>
         <Soft>{error.message}</Soft>
         {onRetry && <Button onPress={onRetry}>Try again</Button>}
       </Empty>

@@ -37,8 +37,10 @@ const Cell = styled(Link)<{ $isHere: boolean }>`
     outline-offset: -4px;
   }
   ${media.narrow} {
-    min-height: 84px;
-    flex-basis: 230px;
+    min-height: 76px;
+    flex-basis: 260px;
+    gap: ${space.s};
+    padding: ${space.xs} ${space.s};
   }
 `;
 

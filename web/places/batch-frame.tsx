@@ -66,7 +66,7 @@ export function BatchFrame() {
   if (error instanceof ApiError && error.status === 404) {
     return (
       <Page>
-        <Empty title="There is no such batch">
+        <Empty title="There is no such batch" isPage>
           <Soft>{error.message}</Soft>
         </Empty>
       </Page>

@@ -7,7 +7,7 @@ import { Button } from '../parts/button';
 import { Field } from '../parts/field';
 import { Empty, Page } from '../parts/page';
 import { Errors, FigureText, Over, Soft, Subtitle } from '../parts/text';
-import { colour, media, size, space } from '../theme/tokens';
+import { colour, media, size, space, target } from '../theme/tokens';
 import type { BatchHere } from './batch-frame';
 import { useSay } from './pot-parts/use-say';
 
@@ -65,6 +65,15 @@ const Scale = styled.ol`
   b {
     color: ${colour.onTarget};
   }
+  button {
+    min-height: ${target.anywhere};
+    padding: 2px;
+    border: 0;
+    background: none;
+    font-weight: inherit;
+    line-height: 1.15;
+    cursor: pointer;
+  }
 `;
 
 const Table = styled.div`
@@ -107,6 +116,7 @@ export function BenchPlace() {
   const here = useOutletContext<BatchHere>();
   const { state } = here.pot;
   const { input } = here.batch.snapshot;
+  const [wanted, setWanted] = useState(input.band);
   if (massKg(state.pot.mixture) < 0.05) {
     return (
       <Page>
@@ -116,7 +126,7 @@ export function BenchPlace() {
       </Page>
     );
   }
-  const figures = bench(here.batch.snapshot, state);
+  const figures = bench(here.batch.snapshot, state, wanted);
   const isAtTarget = figures.ways.length === 0;
   return (
     <Page>
@@ -143,7 +153,9 @@ export function BenchPlace() {
                   {isNow && <span>now</span>}
                   {isEnd && !isNow && <span>at the end</span>}
                   {isTarget && <b>wanted</b>}
-                  {band.name}
+                  <button type="button" aria-pressed={isTarget} onClick={() => setWanted(i)}>
+                    {band.name}
+                  </button>
                 </li>
               );
             })}
@@ -154,7 +166,7 @@ export function BenchPlace() {
             {figures.targetBand}. {comingWords(here)}
           </Soft>
           {isAtTarget ? (
-            <Soft>It will be there. Nothing to mend.</Soft>
+            <Soft>It will be there. Nothing to mend; press another band to see what it would take.</Soft>
           ) : (
             <Table tabIndex={0} role="region" aria-label="Ways to the thickness wanted">
               <table>

@@ -102,7 +102,7 @@ function Told({ batch }: { batch: BatchView }) {
   if (!result) {
     return (
       <Page>
-        <Empty title="Still cooking">
+        <Empty title="Still cooking" isPage>
           <Soft>Its log will be told here when it is closed at the pass.</Soft>
         </Empty>
       </Page>

@@ -6,7 +6,7 @@ import { Soft } from '../parts/text';
 export function NotHere() {
   return (
     <Page>
-      <Empty title="There is no such place">
+      <Empty title="There is no such place" isPage>
         <Soft>The address leads nowhere in this kitchen.</Soft>
         <Link to="/">Back to today</Link>
       </Empty>
@@ -18,7 +18,7 @@ export function NotHere() {
 export function Broken() {
   return (
     <Page>
-      <Empty title="Something boiled over">
+      <Empty title="Something boiled over" isPage>
         <Soft>Nothing that was entered is lost. Load the page again to go on.</Soft>
         <Button kind="main" onPress={() => location.reload()}>
           Load again

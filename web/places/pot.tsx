@@ -52,6 +52,13 @@ const PotSide = styled.section`
     height: 400px;
     padding: ${space.s} ${space.m};
   }
+  ${media.narrow} {
+    height: 262px;
+    min-height: 0;
+    > p {
+      display: none;
+    }
+  }
 `;
 
 const ActSide = styled.section`
@@ -71,7 +78,7 @@ const ActSide = styled.section`
 const Answers = styled.dl`
   display: flex;
   flex-wrap: wrap;
-  gap: ${space.xs} 30px;
+  gap: ${space.xs} 26px;
   align-items: end;
   dt {
     color: ${colour.soft};
@@ -81,6 +88,10 @@ const Answers = styled.dl`
     font-weight: 700;
     font-size: ${size.potFigure};
     line-height: 1.15;
+  }
+  dd small {
+    font-size: ${size.lead};
+    font-weight: 500;
   }
   .hour dd {
     font-size: ${size.hour};
@@ -276,9 +287,11 @@ function Act({ here, want, onRead, onOpen }: ActProps) {
         </>
       );
     default: {
+      // Each button keeps its own key: one that changed its meaning under a thumb would act on the wrong word.
       const falls = clock?.markLitres != null;
       const finish = (
         <Button
+          key="finish"
           kind={want.kind === 'finish' ? 'main' : 'plain'}
           atPot
           isDisabled={isBusy}
@@ -289,6 +302,7 @@ function Act({ here, want, onRead, onOpen }: ActProps) {
       );
       const read = (
         <Button
+          key="read"
           kind={want.kind === 'finish' || want.kind === 'heat' ? 'plain' : 'main'}
           atPot
           onPress={onRead}
@@ -304,6 +318,7 @@ function Act({ here, want, onRead, onOpen }: ActProps) {
           <Acts>
             {want.kind === 'heat' ? (
               <Button
+                key="heat"
                 kind="main"
                 atPot
                 isDisabled={isBusy}
@@ -379,14 +394,11 @@ function Running({
         )}
         <div>
           <dt>in the pot now</dt>
-          <dd>{litres(now)}</dd>
+          <dd>
+            {litres(now)}
+            {clock?.markLitres != null && <small>, losing {loss.toFixed(1)} kg/h</small>}
+          </dd>
         </div>
-        {clock?.markLitres != null && (
-          <div>
-            <dt>losing</dt>
-            <dd>{loss.toFixed(1)} kg/h</dd>
-          </div>
-        )}
       </Answers>
       {clock?.markLitres != null && <FallChart here={here} markLitres={clock.markLitres} />}
       <Cues>
@@ -528,7 +540,7 @@ function AmountsOf({
   );
 }
 
-/** Beginning a stage: it begins, its lines are in, its lid and its heat are set. */
+/** Beginning a stage: its lines are in, it begins, its lid and its heat are set. */
 function beginBodies(
   here: BatchHere,
   want: Extract<Want, { kind: 'begin' }>,
@@ -542,8 +554,8 @@ function beginBodies(
   const items = itemsOf(want.lines, lot, kgByLine);
   const added: BatchEventBody[] = items.length > 0 ? [{ type: 'added', v: 1, payload: { items } }] : [];
   return [
-    { type: 'stageBegun', v: 1, payload: { stageId: stage.id } },
     ...added,
+    { type: 'stageBegun', v: 1, payload: { stageId: stage.id } },
     { type: 'lidSet', v: 1, payload: { lid: stage.lid } },
     { type: 'heatSet', v: 1, payload: { fraction: firstHeat(here, want) } },
   ];

@@ -313,6 +313,7 @@ function Flames({ layout, fraction }: { layout: Layout; fraction: number }) {
 function Stick({ layout, vessel, surfaceY }: { layout: Layout; vessel: Vessel; surfaceY: number | null }) {
   const x = layout.centreX + layout.halfWidth + 46;
   const step = vessel.heightCm > 24 ? 5 : 2;
+  const isHidden = (cm: number) => surfaceY !== null && Math.abs(layout.yAtDepth(cm) - surfaceY) < 20;
   const ticks = Array.from({ length: Math.floor(vessel.heightCm / step) }, (_, i) => (i + 1) * step);
   return (
     <g>
@@ -336,7 +337,7 @@ function Stick({ layout, vessel, surfaceY }: { layout: Layout; vessel: Vessel; s
             stroke={colour.iron}
             strokeWidth="2"
           />
-          {i % 2 === 1 && (
+          {i % 2 === 1 && !isHidden(cm) && (
             <text x={x + 18} y={layout.yAtDepth(cm) + 5} fontSize="14" fill={colour.soft}>
               {cm}
             </text>

@@ -2,7 +2,7 @@ import { useCallback, useState } from 'react';
 import type { BatchEventBody } from '../../../core';
 import { say } from '../../data/outbox';
 
-/** Says events of one batch, one after the other; what the server would not have comes back as sentences. */
+/** Says what was done to one batch in one go; what the server would not have comes back as sentences. */
 export function useSay(batchId: string): {
   tell: (...bodies: BatchEventBody[]) => Promise<boolean>;
   refusals: string[];
@@ -12,12 +12,10 @@ export function useSay(batchId: string): {
   const tell = useCallback(
     async (...bodies: BatchEventBody[]) => {
       setRefusals([]);
-      for (const body of bodies) {
-        const answer = await say(batchId, body);
-        if (answer.kind === 'refused') {
-          setRefusals(answer.errors.map((error) => error.sentence));
-          return false;
-        }
+      const answer = await say(batchId, bodies);
+      if (answer.kind === 'refused') {
+        setRefusals(answer.errors.map((error) => error.sentence));
+        return false;
       }
       return true;
     },

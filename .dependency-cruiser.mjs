@@ -1,0 +1,62 @@
+/** The four rooms and the doors between them: any other arrow, or a circle, fails `npm test`. */
+const to = (room) => ({ path: `^${room}/` });
+const forbid = (name, from, ...rooms) =>
+  rooms.map((room) => ({
+    name: `${name}-not-to-${room}`,
+    severity: 'error',
+    from: { path: `^${from}/`, pathNot: '\\.test\\.tsx?$' },
+    to: to(room),
+  }));
+
+export default {
+  forbidden: [
+    {
+      name: 'no-circles',
+      severity: 'error',
+      from: {},
+      to: { circular: true, dependencyTypesNot: ['type-only'] },
+    },
+    ...forbid('core', 'core', 'contract', 'server', 'web', 'demo', 'e2e'),
+    ...forbid('contract', 'contract', 'server', 'web', 'demo', 'e2e'),
+    ...forbid('server', 'server', 'web', 'demo', 'e2e'),
+    ...forbid('web', 'web', 'server', 'demo', 'e2e'),
+    {
+      name: 'core-stands-alone',
+      comment: 'The model knows no framework, no Node, no library of the rest of the house.',
+      severity: 'error',
+      from: { path: '^core/', pathNot: '\\.test\\.ts$' },
+      to: { dependencyTypes: ['npm', 'npm-dev', 'core', 'npm-optional', 'npm-peer'] },
+    },
+    {
+      name: 'core-by-its-door',
+      comment: 'The rest of the house imports core only through core/index.ts.',
+      severity: 'error',
+      from: { path: '^(contract|server|web|demo)/' },
+      to: { path: '^core/', pathNot: '^core/index\\.ts$' },
+    },
+    {
+      name: 'contract-by-its-door',
+      severity: 'error',
+      from: { path: '^(server|web|demo)/' },
+      to: { path: '^contract/', pathNot: '^contract/index\\.ts$' },
+    },
+    {
+      name: 'one-room-for-the-database-driver',
+      severity: 'error',
+      from: { pathNot: '^(server/db/|node_modules)' },
+      to: { path: 'node_modules/@libsql/' },
+    },
+    {
+      name: 'one-room-for-the-chart-library',
+      severity: 'error',
+      from: { pathNot: '^(web/parts/chart/|node_modules)' },
+      to: { path: 'node_modules/(chart\\.js|react-chartjs-2)/' },
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    tsConfig: { fileName: 'tsconfig.json' },
+    tsPreCompilationDeps: true,
+    enhancedResolveOptions: { extensions: ['.ts', '.tsx', '.mjs', '.js'] },
+  },
+};

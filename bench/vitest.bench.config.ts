@@ -1,0 +1,8 @@
+import { defineConfig } from 'vitest/config';
+
+export default defineConfig({
+  test: {
+    benchmark: { include: ['bench/**/*.bench.ts'] },
+    environment: 'node',
+  },
+});

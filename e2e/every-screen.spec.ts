@@ -1,0 +1,162 @@
+import { AxeBuilder } from '@axe-core/playwright';
+import { expect, type Page, test } from '@playwright/test';
+import { move } from './cook';
+import { type DemoServer, demoServer } from './demo-server';
+
+/** Every screen, sheet and error state, in both themes: nothing a screen reader or a low-vision cook would trip over. */
+let server: DemoServer;
+
+test.beforeAll(async () => {
+  server = await demoServer();
+  await server.start();
+});
+test.afterAll(() => server.remove());
+
+async function expectClean(page: Page, where: string): Promise<void> {
+  await page.waitForTimeout(250);
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(
+    violations.map(
+      (one) => `${where}: ${one.id}: ${one.nodes.map((node) => node.target.join(' ')).join('; ')}`,
+    ),
+  ).toEqual([]);
+}
+
+async function inTheme(page: Page, theme: 'day' | 'dim'): Promise<void> {
+  await page.addInitScript((name) => localStorage.setItem('slow-pot-theme', name), theme);
+}
+
+for (const theme of ['day', 'dim'] as const) {
+  test(`places, ${theme}`, async ({ page }) => {
+    await inTheme(page, theme);
+    for (const path of ['', 'recipes', 'recipes/trout-chowder', 'larder', 'log', 'kitchen', 'nowhere']) {
+      await page.goto(`${server.url}/${path}`);
+      await page.getByRole('heading').first().waitFor();
+      await expectClean(page, path || 'today');
+    }
+    await page.goto(`${server.url}/log`);
+    await page.getByRole('link', { name: /9 Mar/ }).click();
+    await page.getByText('Came true').waitFor();
+    await expectClean(page, 'log of a batch');
+
+    await page.goto(`${server.url}/kitchen`);
+    await page.getByRole('textbox', { name: 'Height above the sea' }).fill('the sky');
+    await page.getByRole('button', { name: 'Keep it' }).click();
+    await expect(page.getByText('The height must be a number of m, not “the sky”.')).toBeVisible();
+    await page.getByRole('textbox', { name: 'Height above the sea' }).fill('99999');
+    await page.getByRole('button', { name: 'Keep it' }).click();
+    await expect(page.getByText('The height must be from -400 to 5000 m.')).toBeVisible();
+    await expectClean(page, 'kitchen, wrong height');
+
+    await page.goto(`${server.url}/plan?service=evening`);
+    await page.getByRole('button', { name: /24 L rondeau/ }).waitFor();
+    await expectClean(page, 'plan');
+    await page.getByLabel('Bowls', { exact: true }).fill('-5');
+    await expect(page.getByText('Bowls must be from 1 to 1000.')).toBeVisible();
+    await page.getByLabel('Salt percent').fill('27');
+    await expect(page.getByText('Salt must be from 0 to 26 %.')).toBeVisible();
+    await expectClean(page, 'plan, wrong');
+    await page.getByLabel('Bowls', { exact: true }).fill('40');
+    await page.getByLabel('Salt percent').fill('0.9');
+    await page.getByRole('button', { name: /^Ready to serve/ }).click();
+    await page.getByRole('dialog').waitFor();
+    await expectClean(page, 'plan, working');
+    await page.keyboard.press('Escape');
+    await page.keyboard.press('?');
+  });
+
+  test(`a batch, ${theme}`, async ({ page }) => {
+    await inTheme(page, theme);
+    await page.goto(`${server.url}/plan?service=evening`);
+    if (theme === 'dim') await page.getByRole('button', { name: /60 L kettle/ }).click();
+    await page.getByRole('button', { name: /^Take it to/ }).click();
+    await page.getByRole('heading', { name: 'Sweat the vegetables' }).waitFor();
+    await expectClean(page, 'pot, to begin');
+    const url = page.url();
+    await page.goto(`${url}/bench`);
+    await expect(page.getByText('Nothing in the pot yet')).toBeVisible();
+    await expectClean(page, 'bench, empty');
+    await page.goto(url);
+    await page.getByRole('button', { name: 'Other amounts' }).click();
+    await page.getByRole('textbox', { name: 'Onion' }).fill('five');
+    await page.getByRole('button', { name: 'These are in', exact: true }).click();
+    await expect(page.getByText(/Onion must be a number of grams/)).toBeVisible();
+    await expectClean(page, 'amounts, wrong');
+    await page.getByRole('textbox', { name: 'Onion' }).fill('700');
+    await page.getByRole('button', { name: 'These are in', exact: true }).click();
+    await expect(page.getByText('done about')).toBeVisible();
+    await expectClean(page, 'pot, running');
+    await page.getByRole('button', { name: 'It is here now' }).click();
+    await page.getByRole('textbox', { name: 'Depth' }).fill('x');
+    await page.getByRole('button', { name: 'Keep this reading' }).click();
+    await expectClean(page, 'reading, wrong');
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'Heat and lid' }).click();
+    await expectClean(page, 'heat and lid');
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: /Take something back/ }).click();
+    await page.getByRole('textbox', { name: 'A note' }).fill('sweeter than last week');
+    await page.getByRole('button', { name: 'Keep the note' }).click();
+    await expect(page.getByText('Note: sweeter than last week')).toBeVisible();
+    await expectClean(page, 'what was said');
+    await page.keyboard.press('Escape');
+    await move(page, 3);
+    await page.goto(`${url}/bench`);
+    await page.getByRole('button', { name: 'stands' }).click();
+    await page.getByRole('region', { name: 'Ways to the thickness wanted' }).waitFor();
+    await page.getByRole('button', { name: 'It is in', exact: true }).first().click();
+    await expectClean(page, 'bench, with ways and a wrong salt');
+    await page.goto(`${url}/pass`);
+    await page.getByRole('button', { name: '1 out', exact: true }).waitFor();
+    await expectClean(page, 'pass');
+    await page.getByRole('button', { name: 'Close the batch…' }).click();
+    await page.getByRole('textbox', { name: 'Left in the pot' }).fill('-1');
+    await page.getByRole('button', { name: 'Close it' }).click();
+    await expectClean(page, 'closing, wrong');
+    await page.goto(`${server.url}/`);
+    await page
+      .getByRole('link', { name: /Smoked trout/ })
+      .first()
+      .waitFor();
+    await expectClean(page, 'today, with a batch');
+  });
+}
+
+test('keys go to places, and a wrong address says so', async ({ page }) => {
+  await page.goto(server.url);
+  await page.getByRole('heading', { name: 'Corrie Halt Buffet' }).waitFor();
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  await expectClean(page, 'keys');
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('4');
+  await expect(page.getByRole('heading', { name: 'Log' })).toBeVisible();
+  await page.keyboard.press('p');
+  await expect(page.getByRole('group', { name: 'The order' })).toBeVisible();
+  await page.goto(`${server.url}/batches/00000000-0000-7000-8000-000000000000`);
+  await expect(page.getByText('There is no such batch')).toBeVisible();
+  await expectClean(page, 'no such batch');
+});
+
+test('nothing overflows on a phone or a tablet held upright', async ({ page }) => {
+  for (const [width, height] of [
+    [390, 844],
+    [820, 1180],
+  ] as const) {
+    await page.setViewportSize({ width, height });
+    for (const path of ['', 'plan', 'recipes/trout-chowder', 'larder', 'log', 'kitchen']) {
+      await page.goto(`${server.url}/${path}`);
+      await page
+        .getByRole('heading')
+        .or(page.getByRole('group', { name: 'The order' }))
+        .first()
+        .waitFor();
+      await page.waitForTimeout(200);
+      const overflow = await page.evaluate(() => {
+        const main = document.querySelector('main')!;
+        return main.scrollWidth - main.clientWidth;
+      });
+      expect(overflow, `${path} at ${width}`).toBeLessThanOrEqual(1);
+    }
+  }
+});

@@ -1,0 +1,240 @@
+import { AxeBuilder } from '@axe-core/playwright';
+import { expect, type Page, test } from '@playwright/test';
+import { cookStage, move, readLevel, setHeatIfAsked, takeOutAll } from './cook';
+import { type DemoServer, demoServer } from './demo-server';
+
+/** The whole job through the real interface: an order, a pot with readings, the bench, the pass, the log. */
+let server: DemoServer;
+
+test.beforeAll(async () => {
+  server = await demoServer();
+  await server.start();
+});
+test.afterAll(() => server.remove());
+
+test('60 bowls at 13:10, from the order to the log', async ({ page, browser }) => {
+  test.setTimeout(300_000);
+  const problems: string[] = [];
+  page.on('pageerror', (error) => problems.push(error.message));
+
+  let interactions = 0;
+  const press = async (name: RegExp | string) => {
+    interactions++;
+    await page.getByRole('button', { name }).or(page.getByRole('link', { name })).first().click();
+  };
+
+  await test.step('plan, in at most twelve interactions', async () => {
+    await page.goto(server.url);
+    await press('Plan 60 bowls');
+    await expect(page.getByRole('button', { name: /^Yield 15\.2 L/ })).toBeVisible();
+    await expect(page.getByRole('button', { name: /24 L rondeau.*15\.\d of 18\.0 L/s })).toBeVisible();
+
+    const bowls = page.getByLabel('Bowls', { exact: true });
+    await bowls.fill('sixty');
+    await expect(
+      page.getByRole('alert').filter({ hasText: 'Bowls must be a number, not “sixty”.' }),
+    ).toBeVisible();
+    await expect(page.getByRole('button', { name: /^Take it to/ })).toBeDisabled();
+    await bowls.fill('900');
+    await expect(page.getByText(/it would boil over/)).toBeVisible();
+    await expect(page.getByRole('button', { name: 'It does not fit this pot' })).toBeDisabled();
+    await bowls.fill('60');
+    interactions += 3;
+    await page.getByLabel('Salt percent').fill('0,85');
+    interactions++;
+    await expect(page.getByRole('button', { name: /^Salt at the end 0\.85 %/ })).toBeVisible();
+    await press(/^Salt at the end/);
+    await expect(page.getByRole('dialog')).toContainText('Smoked trout, flaked brings');
+    await page.keyboard.press('Escape');
+    await press(/^Take it to burner 2/);
+    expect(interactions).toBeLessThanOrEqual(12);
+    await expect(page.getByRole('heading', { name: 'Sweat the vegetables' })).toBeVisible();
+  });
+
+  const url = page.url();
+  const other = await (await browser.newContext({ viewport: { width: 820, height: 1180 } })).newPage();
+
+  await test.step('cook to the boil, a second window agreeing within a second', async () => {
+    await other.goto(url);
+    await expect(other.getByRole('heading', { name: 'Sweat the vegetables' })).toBeVisible();
+    await page.getByRole('button', { name: 'These are in: begin' }).click();
+    await expect(other.getByText('done about')).toBeVisible({ timeout: 1000 });
+    await move(page, 15);
+    await page.getByRole('button', { name: 'It is done' }).click();
+    await expect(other.getByRole('heading', { name: 'Dust with flour' })).toBeVisible({ timeout: 1000 });
+    await cookStage(page, 'Dust with flour', 4);
+    await page.getByRole('button', { name: 'These are in: begin' }).click();
+    await expect(page.getByText('3 bay')).toBeVisible();
+    await expect(other.getByText('3 bay')).toBeVisible({ timeout: 1000 });
+  });
+
+  await test.step('a wrong reading says what is wrong and keeps nothing', async () => {
+    await page.getByRole('button', { name: 'It is here now' }).click();
+    const depth = page.getByRole('textbox', { name: 'Depth' });
+    for (const [typed, sentence] of [
+      ['lots', 'Depth must be a number of cm, not “lots”.'],
+      ['-3', 'The depth must be from 0 to 300 cm.'],
+      ['45', '45 cm is above the brim: the 40 L stockpot is 39.3 cm deep.'],
+    ] as const) {
+      await depth.fill(typed);
+      await page.getByRole('button', { name: 'Keep this reading' }).click();
+      await expect(page.getByText(sentence)).toBeVisible();
+    }
+    await page.getByText('Thermometer').click();
+    await page.getByRole('textbox', { name: 'Temperature' }).fill('500');
+    await page.getByRole('button', { name: 'Keep this reading' }).click();
+    await expect(page.getByText('The temperature must be from -30 to 130 °C.')).toBeVisible();
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('dialog')).toHaveCount(0);
+  });
+
+  await test.step('the server stopped and started in the middle: readings wait on the device, then arrive once', async () => {
+    await server.stop();
+    await page.getByRole('button', { name: 'It is here now' }).click();
+    await page.getByText('Thermometer').click();
+    await page.getByRole('textbox', { name: 'Temperature' }).fill('24');
+    await page.getByRole('button', { name: 'Keep this reading' }).click();
+    await expect(page.getByText(/1 entry waits on this device/)).toBeVisible();
+    await page.keyboard.press('Escape');
+    await page.reload().catch(() => undefined);
+    await server.start();
+    await page.goto(url);
+    await expect(page.getByText(/entry waits/)).toHaveCount(0);
+    const log = await (await page.request.get(url.replace('/batches/', '/api/batches/'))).json();
+    const kept = log.events.filter((event: { type: string }) => event.type === 'reading');
+    expect(kept).toHaveLength(1);
+    await expect(page.getByText('3 bay')).toBeVisible();
+  });
+
+  await test.step('it falls to the mark, and each reading narrows the answer', async () => {
+    await move(page, 17);
+    await setHeatIfAsked(page);
+    await page.getByRole('button', { name: 'It is done' }).click();
+    await page.getByRole('button', { name: 'Begin', exact: true }).click();
+    await expect(page.getByText('at the mark about')).toBeVisible();
+    const before = await widthMinutes(page);
+    await move(page, 6);
+    await readLevel(page, await nowCentimetres(page, 0));
+    await expect(page.getByText(/down to here/)).toBeVisible();
+    await page.reload();
+    await expect(page.getByText(/down to here/)).toBeVisible();
+    await move(page, 5);
+    await readLevel(page, await nowCentimetres(page, 0));
+    expect(await widthMinutes(page)).toBeLessThan(before);
+  });
+
+  await test.step('a surprising reading is kept and asked about', async () => {
+    await readLevel(page, '31');
+    await expect(page.getByRole('heading', { name: 'Is that right?' })).toBeVisible();
+    await expect(page.getByText(/more than has gone in/)).toBeVisible();
+    await expect(other.getByRole('heading', { name: 'Is that right?' })).toBeVisible();
+    await page.getByRole('button', { name: 'No, a slip: set it aside' }).click();
+    await expect(page.getByText('at the mark about')).toBeVisible();
+  });
+
+  await test.step('taken back and restored', async () => {
+    await page.getByRole('button', { name: 'Heat and lid' }).click();
+    await page.getByRole('dialog').getByText('ajar', { exact: true }).click();
+    await expect(page.getByRole('dialog').getByText(/as it is; set so,/)).toBeVisible();
+    await page.getByRole('button', { name: 'It is set so' }).click();
+    await expect(page.getByText(/lid ajar/).first()).toBeVisible();
+    await page.getByRole('button', { name: /Take something back/ }).click();
+    await page.getByRole('button', { name: 'Take back: Lid ajar' }).click();
+    await expect(page.getByRole('button', { name: 'Take back: Lid ajar' })).toHaveCount(0);
+    await page.keyboard.press('Escape');
+    await expect(page.getByText(/lid off/).first()).toBeVisible();
+  });
+
+  await test.step('the bench: salt and thickness, compared before anything is done', async () => {
+    await page.getByRole('button', { name: 'At the mark' }).click();
+    await page.getByRole('link', { name: 'Bench' }).click();
+    await expect(page.getByText('In the liquid now')).toBeVisible();
+    const salt = page.getByRole('textbox', { name: 'Salt put in' });
+    await salt.fill('a handful');
+    await page.getByRole('button', { name: 'It is in', exact: true }).first().click();
+    await expect(page.getByText(/Salt must be a number of grams/)).toBeVisible();
+    await page.getByRole('button', { name: 'holds a drawn line' }).click();
+    const ways = page.getByRole('region', { name: 'Ways to the thickness wanted' });
+    await expect(ways).toContainText('Kneaded butter');
+    await expect(ways).toContainText('Reduce, lid off');
+    await page.getByRole('button', { name: 'Starch slurry: it is in' }).click();
+    await expect(ways).toHaveCount(0);
+    await page.getByRole('link', { name: 'Pot', exact: true }).click();
+  });
+
+  await test.step('through the last stages; what must come out is asked for', async () => {
+    await cookStage(page, 'Potatoes until they give', 22);
+    await cookStage(page, 'Milk and sweetcorn', 12);
+    await cookStage(page, 'Trout in, off the heat', 5);
+    await expect(page.getByRole('heading', { name: 'Season and finish' })).toBeVisible();
+    await page.getByRole('button', { name: 'Other amounts' }).click();
+    await page.getByRole('textbox', { name: 'Fine salt' }).fill('some');
+    await page.getByRole('button', { name: 'These are in', exact: true }).click();
+    await expect(page.getByText(/Fine salt must be a number of grams/)).toBeVisible();
+    await page.getByRole('textbox', { name: 'Fine salt' }).fill('90');
+    await page.getByRole('button', { name: 'These are in', exact: true }).click();
+    await move(page, 4);
+    await page.getByRole('button', { name: /^It is done$/ }).click();
+    await page.getByRole('button', { name: 'Begin', exact: true }).click();
+    await page.getByRole('button', { name: 'To the pass' }).click();
+    await page.getByRole('button', { name: '1 out', exact: true }).click();
+    await expect(page.getByRole('dialog', { name: 'Before the first bowl' })).toBeVisible();
+    await expectNoViolations(page);
+    await page.getByRole('button', { name: 'Serve all the same' }).click();
+    await expect(page.getByText(/Take it out first, or say why/)).toBeVisible();
+    await takeOutAll(page);
+    await page.getByRole('button', { name: 'Serve 1' }).click();
+    await expect(page.getByRole('definition').first()).toHaveText('1');
+  });
+
+  await test.step('serve, discard, close', async () => {
+    const number = page.getByRole('textbox', { name: 'Or another number' });
+    await number.fill('2.5');
+    await page.getByRole('button', { name: 'Served' }).click();
+    await expect(page.getByText(/Bowls must be a whole number from 1 to 1000/)).toBeVisible();
+    await number.fill('54');
+    await page.getByRole('button', { name: 'Served' }).click();
+    await expect(page.getByRole('definition').first()).toHaveText('55');
+    await number.fill('1');
+    await page.getByRole('button', { name: 'Discarded' }).click();
+    await page.getByRole('button', { name: 'Close the batch…' }).click();
+    const left = page.getByRole('textbox', { name: 'Left in the pot' });
+    await left.fill('a drop');
+    await page.getByRole('button', { name: 'Close it' }).click();
+    await expect(page.getByText(/What is left must be a number of litres/)).toBeVisible();
+    await left.fill('0.6');
+    await page.getByRole('button', { name: 'Close it' }).click();
+  });
+
+  await test.step('the log: predicted beside actual', async () => {
+    await expect(page.getByText(/55 served, 2 left, 1 discarded/)).toBeVisible();
+    await expect(page.getByRole('row', { name: /Yield 15\.2 L 14\.6 L/ })).toBeVisible();
+    await page.getByRole('link', { name: 'Log', exact: true }).click();
+    await expect(page.getByRole('row')).toHaveCount(7);
+    await page.getByRole('link', { name: 'Kitchen', exact: true }).click();
+    await expect(page.getByText(/6 batches/)).toBeVisible();
+  });
+  expect(problems).toEqual([]);
+});
+
+/** Minutes between the two hours of “most likely between”. */
+async function widthMinutes(page: Page): Promise<number> {
+  const term = page.locator('dl > div', { hasText: 'most likely between' }).locator('dd');
+  const text = await term.innerText();
+  const [from, to] = [...text.matchAll(/(\d\d):(\d\d)/g)].map((m) => Number(m[1]) * 60 + Number(m[2]));
+  return to! - from!;
+}
+
+/** What the drawn stick shows now, a little off: a reading as a cook would take it. */
+async function nowCentimetres(page: Page, off: number): Promise<string> {
+  const label = await page.getByRole('img', { name: /in section/ }).getAttribute('aria-label');
+  const litres = Number(/: ([\d.]+) L/.exec(label!)![1]);
+  return ((litres * 1000) / (Math.PI * 18 * 18) + off).toFixed(1);
+}
+
+async function expectNoViolations(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa', 'best-practice'])
+    .analyze();
+  expect(violations.map((one) => `${one.id}: ${one.nodes.map((node) => node.target).join(' ')}`)).toEqual([]);
+}

@@ -1,0 +1,63 @@
+import { readFileSync, writeFileSync } from 'node:fs';
+import { capture } from './steps.mjs';
+
+/**
+ * `npm run break`: breaks a line of core at a time, a sign, a factor, a swapped argument, and asks that the unit
+ * tests notice each. Every file is put back as it was, whatever happens. Ends with a failure if one went unnoticed.
+ */
+const BREAKS = [
+  ['core/vessel/litres-at-depth.ts', '3 * radius - bowl', '3 * radius + bowl'],
+  ['core/heat/air-pressure-kpa.ts', '2.25577e-5', '2.35577e-5'],
+  [
+    'core/heat/mix-temp-c.ts',
+    'FROZEN_SPECIFIC_HEAT_KJ * temp - water',
+    'FROZEN_SPECIFIC_HEAT_KJ * temp + water',
+  ],
+  ['core/heat/minutes-to-cook-dice.ts', '(2 * n + 1)', '(2 * n + 1.1)', '2 * n + 1;', '2 * n + 1.1;'],
+  [
+    'core/evaporation/surface-loss-kg-per-hour.ts',
+    'input.pressureKPa - input.airVapourKPa',
+    'input.pressureKPa + input.airVapourKPa',
+  ],
+  ['core/evaporation/data/evaporation-constants.ts', 'ajar: 0.45', 'ajar: 0.54'],
+  ['core/forecast/forecast.ts', 'priorWeight * priorRate - slope', 'priorWeight * priorRate + slope'],
+  ['core/salt/salt-to-add-g.ts', '/ (1 - target)', '/ (1 + target)'],
+  ['core/salt/dilution-kg.ts', 'now / target - 1', 'target / now - 1'],
+  ['core/thickness/data/thickeners.ts', 'rouxBrown: { strength: 0.6', 'rouxBrown: { strength: 0.95'],
+  ['core/cooling/cooling-hours.ts', '(2 * sine)', '(1.9 * sine)'],
+  ['core/taste/umami-g-per-100g.ts', 'GUANYLATE = 2.3', 'GUANYLATE = 3.2'],
+  ['core/matter/operations.ts', 'plus(mixture.pieces, pulp, -1)', 'plus(mixture.pieces, pulp, -0.5)'],
+  ['core/pot/pot-run.ts', 'run.massKg -= kg', 'run.massKg += kg'],
+  ['core/pot/read-pot.ts', 'evaporatedKg: pot.evaporatedKg + lost', 'evaporatedKg: pot.evaporatedKg - lost'],
+  ['core/batch/active-events.ts', 'a.actedAtMs - b.actedAtMs || a.seq - b.seq', 'a.seq - b.seq'],
+  ['core/plan/plan-batch.ts', 'input.serviceAtMs - Math.max', 'input.serviceAtMs + Math.max'],
+  [
+    'core/batch/fold-batch.ts',
+    'count * context.snapshot.input.portionMl',
+    '1.05 * count * context.snapshot.input.portionMl',
+  ],
+];
+
+let unnoticed = 0;
+for (const [file, ...pairs] of BREAKS) {
+  const whole = readFileSync(file, 'utf8');
+  const found = [];
+  for (let i = 0; i < pairs.length; i += 2)
+    if (whole.includes(pairs[i])) found.push([pairs[i], pairs[i + 1]]);
+  if (found.length === 0) {
+    console.log(`✕ ${file}: the line to break is not there: ${pairs[0]}`);
+    unnoticed++;
+    continue;
+  }
+  const [good, bad] = found[0];
+  try {
+    writeFileSync(file, whole.replace(good, bad));
+    const { ok } = capture('npx', ['vitest', 'run', 'core', '--bail=1', '--reporter=dot', '--silent']);
+    console.log(`${ok ? '✕ unnoticed' : '✓ caught'}: ${file}: ${bad}`);
+    if (ok) unnoticed++;
+  } finally {
+    writeFileSync(file, whole);
+  }
+}
+console.log(`${BREAKS.length - unnoticed} of ${BREAKS.length} caught`);
+process.exit(unnoticed === 0 ? 0 : 1);

@@ -1,0 +1,14 @@
+import { spawn } from 'node:child_process';
+import { installPackages } from './steps.mjs';
+
+/** `npm run dev`: the server, restarted when its sources change, and Vite with hot reload in front of it. */
+installPackages();
+const children = [
+  spawn('npx', ['tsx', 'watch', 'demo/main.ts'], { stdio: 'inherit' }),
+  spawn('npx', ['vite'], { stdio: 'inherit' }),
+];
+for (const signal of ['SIGINT', 'SIGTERM']) {
+  process.once(signal, () => {
+    for (const child of children) child.kill(signal);
+  });
+}
