@@ -81,7 +81,7 @@ export function batchResult(snapshot: BatchSnapshot, state: BatchState): BatchRe
     leftPortions: Math.floor((state.closed.leftLitres + 1e-9) / portionL),
     yieldGapLitres: yieldLitres - plan.yieldLitres,
     reasons: reasons(snapshot, state, yieldLitres),
-    gain: { mean: state.pot.gain, sd: Math.sqrt(state.pot.covariance[8]) },
+    gain: { mean: state.pot.gain, sd: Math.sqrt(state.pot.covariance.gain) },
   };
 }
 

@@ -93,7 +93,7 @@ export function levelAhead(setup: PotSetup, pot: PotState, markLitres: number): 
   let here = pot;
   while (points.length < 240) {
     const litres = potLitres(here);
-    const sd = Math.sqrt(here.covariance[0]);
+    const sd = Math.sqrt(here.covariance.mass);
     points.push({ atMs: here.atMs, litres, lowLitres: litres - Z.p90 * sd, highLitres: litres + Z.p90 * sd });
     if (litres + Z.p90 * sd <= markLitres) break;
     here = advancePot(setup, here, here.atMs + EVERY_MIN * 60_000);

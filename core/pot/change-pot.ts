@@ -70,15 +70,12 @@ export function drawFromPot(pot: PotState, kg: number): { pot: PotState; drawn: 
 
 /** A cold load thins the doubt about the temperature by the pot's share of the whole, and adds the scale's to the mass. */
 function withAddition(p: Covariance, share: number, massVariance: number): Covariance {
-  return [
-    p[0] + massVariance,
-    p[1] * share,
-    p[2],
-    p[3] * share,
-    p[4] * share * share,
-    p[5] * share,
-    p[6],
-    p[7] * share,
-    p[8],
-  ];
+  return {
+    mass: p.mass + massVariance,
+    massTemp: p.massTemp * share,
+    massGain: p.massGain,
+    temp: p.temp * share * share,
+    tempGain: p.tempGain * share,
+    gain: p.gain,
+  };
 }

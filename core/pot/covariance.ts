@@ -1,54 +1,74 @@
 import type { Covariance } from './pot';
 
-/** How three numbers at the end of a step lean on the three at its start, row by row. */
-export type Jacobian = Covariance;
-
-export const MASS = 0;
-export const TEMP = 1;
-export const GAIN = 2;
+/** How mass and temperature after a step lean on mass, temperature and gain before it; the gain stays what it was. */
+export interface Jacobian {
+  massByMass: number;
+  massByTemp: number;
+  massByGain: number;
+  tempByMass: number;
+  tempByTemp: number;
+  tempByGain: number;
+}
 
 /** No doubt about mass and temperature, the given doubt about the gain. */
 export function startingCovariance(gainSd: number): Covariance {
-  return [0, 0, 0, 0, 0, 0, 0, 0, gainSd * gainSd];
+  return { mass: 0, massTemp: 0, massGain: 0, temp: 0, tempGain: 0, gain: gainSd * gainSd };
 }
 
-/** J·P·Jᵀ + noise on the diagonal: doubt carried through a step. */
-export function carry(p: Covariance, j: Jacobian, noise: readonly [number, number, number]): Covariance {
-  const jp = multiply(j, p);
-  const carried = [...multiply(jp, transpose(j))];
-  carried[0]! += noise[0];
-  carried[4]! += noise[1];
-  carried[8]! += noise[2];
-  return carried as unknown as Covariance;
-}
-
-/** What a measurement of one of the three does: the pull on each, and the doubt that is left. */
-export function learn(
+/** Doubt carried through a step, J·P·Jᵀ, with the step's own noise (variances) on the diagonal. */
+export function carry(
   p: Covariance,
-  which: 0 | 1 | 2,
-  innovation: number,
-  variance: number,
-): { pull: readonly [number, number, number]; covariance: Covariance } {
-  const scale = 1 / (p[which * 4]! + variance);
-  const column = [p[which]!, p[3 + which]!, p[6 + which]!];
-  const next = p.map((value, i) => value - column[Math.floor(i / 3)]! * column[i % 3]! * scale);
+  j: Jacobian,
+  noise: { mass: number; temp: number; gain: number },
+): Covariance {
+  const massRow = {
+    mass: j.massByMass * p.mass + j.massByTemp * p.massTemp + j.massByGain * p.massGain,
+    temp: j.massByMass * p.massTemp + j.massByTemp * p.temp + j.massByGain * p.tempGain,
+    gain: j.massByMass * p.massGain + j.massByTemp * p.tempGain + j.massByGain * p.gain,
+  };
+  const tempRow = {
+    mass: j.tempByMass * p.mass + j.tempByTemp * p.massTemp + j.tempByGain * p.massGain,
+    temp: j.tempByMass * p.massTemp + j.tempByTemp * p.temp + j.tempByGain * p.tempGain,
+    gain: j.tempByMass * p.massGain + j.tempByTemp * p.tempGain + j.tempByGain * p.gain,
+  };
   return {
-    pull: [column[0]! * scale * innovation, column[1]! * scale * innovation, column[2]! * scale * innovation],
-    covariance: next as unknown as Covariance,
+    mass:
+      massRow.mass * j.massByMass + massRow.temp * j.massByTemp + massRow.gain * j.massByGain + noise.mass,
+    massTemp: massRow.mass * j.tempByMass + massRow.temp * j.tempByTemp + massRow.gain * j.tempByGain,
+    massGain: massRow.gain,
+    temp:
+      tempRow.mass * j.tempByMass + tempRow.temp * j.tempByTemp + tempRow.gain * j.tempByGain + noise.temp,
+    tempGain: tempRow.gain,
+    gain: p.gain + noise.gain,
   };
 }
 
-function multiply(a: Covariance, b: Covariance): Covariance {
-  const out = new Array<number>(9);
-  for (let row = 0; row < 3; row++) {
-    for (let column = 0; column < 3; column++) {
-      out[row * 3 + column] =
-        a[row * 3]! * b[column]! + a[row * 3 + 1]! * b[3 + column]! + a[row * 3 + 2]! * b[6 + column]!;
-    }
-  }
-  return out as unknown as Covariance;
+/** How far a measurement pulls each of the three, and the doubt that is left. */
+export interface Lesson {
+  pull: { mass: number; temp: number; gain: number };
+  covariance: Covariance;
 }
 
-function transpose(m: Covariance): Covariance {
-  return [m[0], m[3], m[6], m[1], m[4], m[7], m[2], m[5], m[8]];
+/** What measuring the mass or the temperature does: the Kalman update, each pulled by its covariance with it. */
+export function learn(p: Covariance, what: 'mass' | 'temp', innovation: number, variance: number): Lesson {
+  const beside =
+    what === 'mass'
+      ? { mass: p.mass, temp: p.massTemp, gain: p.massGain }
+      : { mass: p.massTemp, temp: p.temp, gain: p.tempGain };
+  const scale = 1 / (p[what] + variance);
+  return {
+    pull: {
+      mass: beside.mass * scale * innovation,
+      temp: beside.temp * scale * innovation,
+      gain: beside.gain * scale * innovation,
+    },
+    covariance: {
+      mass: p.mass - beside.mass * beside.mass * scale,
+      massTemp: p.massTemp - beside.mass * beside.temp * scale,
+      massGain: p.massGain - beside.mass * beside.gain * scale,
+      temp: p.temp - beside.temp * beside.temp * scale,
+      tempGain: p.tempGain - beside.temp * beside.gain * scale,
+      gain: p.gain - beside.gain * beside.gain * scale,
+    },
+  };
 }

@@ -60,9 +60,9 @@ const KEYS = ['p10', 'p50', 'p90'] as const;
 function standingOf(run: PotRun, target: PotTarget): number {
   switch (target.kind) {
     case 'mass':
-      return (target.kg - run.massKg) / spread(Math.sqrt(run.covariance[0]));
+      return (target.kg - run.massKg) / spread(Math.sqrt(run.covariance.mass));
     case 'temperature':
-      return (run.tempC - target.tempC) / spread(Math.sqrt(run.covariance[4]));
+      return (run.tempC - target.tempC) / spread(Math.sqrt(run.covariance.temp));
     case 'softened':
       return (run.softenedMin - target.minutesAt100C) / spread(SOFTENING_SPREAD * target.minutesAt100C);
   }

@@ -6,7 +6,7 @@ import { whole } from '../matter/operations';
 import { specificHeatKJ } from '../matter/specific-heat-kj';
 import { volumeLitres } from '../matter/volume-litres';
 import { waterDensityKgPerL } from '../matter/water-density-kg-per-l';
-import { carry } from './covariance';
+import { carry, type Jacobian } from './covariance';
 import { exits, fullKW, type HeatStep, heatStep } from './heat-balance';
 import type { Covariance, PotSetup, PotState } from './pot';
 
@@ -62,11 +62,11 @@ export function startRun(setup: PotSetup, state: PotState): { run: PotRun; step:
     const latentKJ = latentHeatKJPerKg({ tempC: heat.tempC });
     const kg = Math.min((heat.steamKW * seconds) / latentKJ, Math.max(0, mostSteamKg - run.steamedKg));
     const leaning = { heat, seconds, latentKJ, burnerKW, specificHeat, capacityKJPerK, startC: run.tempC };
-    run.covariance = carry(run.covariance, jacobian(leaning, out.wallKWPerK), [
-      (WANDER_PER_HOUR.massKg2 * seconds) / 3600,
-      (WANDER_PER_HOUR.tempC2 * seconds) / 3600,
-      (WANDER_PER_HOUR.gain2 * seconds) / 3600,
-    ]);
+    run.covariance = carry(run.covariance, jacobian(leaning, out.wallKWPerK), {
+      mass: (WANDER_PER_HOUR.massKg2 * seconds) / 3600,
+      temp: (WANDER_PER_HOUR.tempC2 * seconds) / 3600,
+      gain: (WANDER_PER_HOUR.gain2 * seconds) / 3600,
+    });
     run.elapsedS += seconds;
     run.massKg -= kg;
     run.steamedKg += kg;
@@ -91,7 +91,7 @@ function jacobian(
     startC: number;
   },
   wallKWPerK: number,
-): Covariance {
+): Jacobian {
   const { heat, seconds, burnerKW, specificHeat } = of;
   const inertia = of.capacityKJPerK / seconds;
   const stiffness = wallKWPerK + inertia;
@@ -101,15 +101,12 @@ function jacobian(
   const steamByTemp = inertia - stiffness * heat.tempPerStartTemp;
   const steamByMass = (-specificHeat * (heat.tempC - of.startC)) / seconds - stiffness * tempByMass;
   const massPerKW = heat.steamKW > 0 ? -seconds / of.latentKJ : 0;
-  return [
-    1 + massPerKW * steamByMass,
-    massPerKW * steamByTemp,
-    massPerKW * steamByGain,
+  return {
+    massByMass: 1 + massPerKW * steamByMass,
+    massByTemp: massPerKW * steamByTemp,
+    massByGain: massPerKW * steamByGain,
     tempByMass,
-    heat.tempPerStartTemp,
+    tempByTemp: heat.tempPerStartTemp,
     tempByGain,
-    0,
-    0,
-    1,
-  ];
+  };
 }

@@ -19,8 +19,15 @@ export interface PotSetup {
   air: KitchenAir;
 }
 
-/** Rows and columns: mass (kg), temperature (°C), gain. Symmetric. */
-export type Covariance = readonly [number, number, number, number, number, number, number, number, number];
+/** Variances of mass (kg²), temperature (K²) and gain, and the covariances between them. */
+export interface Covariance {
+  readonly mass: number;
+  readonly massTemp: number;
+  readonly massGain: number;
+  readonly temp: number;
+  readonly tempGain: number;
+  readonly gain: number;
+}
 
 /**
  * A pot at a moment: what is in it, how hot, how it is heated, and how sure that is.

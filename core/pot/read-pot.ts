@@ -4,8 +4,8 @@ import { evaporate, whole } from '../matter/operations';
 import { volumeLitres } from '../matter/volume-litres';
 import { litresAtDepth } from '../vessel/litres-at-depth';
 import { surfaceM2 } from '../vessel/surface-m2';
-import { learn, MASS, TEMP } from './covariance';
-import type { PotSetup, PotState } from './pot';
+import { learn } from './covariance';
+import type { Covariance, PotSetup, PotState } from './pot';
 
 /** One look at the pot: a dip (cm), litres off the wall marks, the scale (kg, pot tared), a thermometer (°C). */
 export interface PotReading {
@@ -56,10 +56,10 @@ export interface ReadResult {
 export function readPot(setup: PotSetup, pot: PotState, reading: PotReading, believed = false): ReadResult {
   if (reading.kind === 'temperature') {
     const value = within('value', reading.value, -30, 130);
-    return settle(pot, TEMP, value, pot.tempC, READING_SD.temperatureC ** 2, believed);
+    return settle(pot, 'temp', value, pot.tempC, READING_SD.temperatureC ** 2, believed);
   }
   const measured = measuredMass(setup, pot, reading);
-  const result = settle(pot, MASS, measured.kg, massKg(pot.mixture), measured.sdKg ** 2, believed);
+  const result = settle(pot, 'mass', measured.kg, massKg(pot.mixture), measured.sdKg ** 2, believed);
   const everInKg = pot.addedKg - pot.takenOutKg - pot.drawnKg;
   const gained = measured.kg - everInKg > 3 * Math.hypot(measured.sdKg, WEIGHED_IN_SD * everInKg);
   if (gained && !believed) return { pot, z: result.z, surprise: 'gained' };
@@ -97,38 +97,33 @@ export function measuredMass(
 
 function settle(
   pot: PotState,
-  which: 0 | 1,
+  what: 'mass' | 'temp',
   measured: number,
   expected: number,
   variance: number,
   believed: boolean,
 ): ReadResult {
   const innovation = measured - expected;
-  const z = Math.abs(innovation) / Math.sqrt(pot.covariance[which * 4]! + variance);
+  const z = Math.abs(innovation) / Math.sqrt(pot.covariance[what] + variance);
   if (z > SURPRISE_Z && !believed) return { pot, z, surprise: 'far off' };
-  const doubt = z > SURPRISE_Z ? inflated(pot, which, innovation) : pot.covariance;
-  const { pull, covariance } = learn(doubt, which, innovation, variance);
+  const doubt = z > SURPRISE_Z ? letGo(pot.covariance, what, innovation) : pot.covariance;
+  const { pull, covariance } = learn(doubt, what, innovation, variance);
   return {
     z,
     surprise: null,
     pot: {
-      ...withMassChange(pot, pull[0]),
-      tempC: pot.tempC + pull[1],
-      gain: Math.min(3, Math.max(0.2, pot.gain + pull[2])),
+      ...withMassChange(pot, pull.mass),
+      tempC: pot.tempC + pull.temp,
+      gain: Math.min(3, Math.max(0.2, pot.gain + pull.gain)),
       covariance,
     },
   };
 }
 
-/** A surprise that was confirmed: the old estimate is let go, what is known of the gain is kept apart from it. */
-function inflated(pot: PotState, which: 0 | 1, innovation: number): PotState['covariance'] {
-  const p = [...pot.covariance];
-  for (let other = 0; other < 3; other++) {
-    p[which * 3 + other] = 0;
-    p[other * 3 + which] = 0;
-  }
-  p[which * 4] = innovation * innovation * 100;
-  return p as unknown as PotState['covariance'];
+/** A surprise that was confirmed: what was thought of it is let go, and what is known of the rest kept apart from it. */
+function letGo(p: Covariance, what: 'mass' | 'temp', innovation: number): Covariance {
+  const apart = what === 'mass' ? { massTemp: 0, massGain: 0 } : { massTemp: 0, tempGain: 0 };
+  return { ...p, ...apart, [what]: innovation * innovation * 100 };
 }
 
 /** Mass found or missed is water that did or did not leave as steam. */

@@ -61,7 +61,14 @@ export function Field({
   isText?: boolean;
 }) {
   return (
-    <Box value={value} onChange={onChange} isInvalid={Boolean(error)} autoFocus={autoFocus ?? false}>
+    <Box
+      value={value}
+      onChange={onChange}
+      isInvalid={Boolean(error)}
+      // Ours to say, not the browser’s: a wrong figure must not block the press that mends it.
+      validationBehavior="aria"
+      autoFocus={autoFocus ?? false}
+    >
       <Label>{label}</Label>
       <span className="typed">
         <TypedInput inputMode={isText ? 'text' : 'decimal'} autoComplete="off" />

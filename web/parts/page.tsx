@@ -9,6 +9,7 @@ export const Page = styled.div`
   max-width: 1280px;
   margin: 0 auto;
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: ${space.l};
   align-content: start;
   ${media.narrow} {

@@ -178,9 +178,7 @@ export function BenchPlace() {
                     <th scope="col">Salt</th>
                     <th scope="col">Bowls</th>
                     <th scope="col">Costs</th>
-                    <th scope="col">
-                      <span aria-hidden="true"> </span>
-                    </th>
+                    <td />
                   </tr>
                 </thead>
                 <tbody>

@@ -123,7 +123,7 @@ function PlanOf({ recipe }: { recipe: Recipe }) {
   return (
     <Columns>
       <section>
-        <Over>Plan a batch</Over>
+        <Over as="h1">Plan a batch</Over>
         <OrderSentence order={order} recipe={recipe} kitchen={kitchen} />
         {plan && <WeighList lines={plan.lines} />}
         {plan && order.lot && (

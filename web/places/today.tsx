@@ -44,7 +44,11 @@ const Stop = styled.li`
     background: ${colour.enamel};
   }
   ${media.narrow} {
-    grid-template-columns: 1fr 1fr;
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+    padding-left: ${space.m};
+    > :nth-child(n + 3) {
+      grid-column: 1 / -1;
+    }
   }
 `;
 
@@ -61,11 +65,18 @@ const Pots = styled.div`
 `;
 
 const PotLine = styled(Link)`
+  min-width: 0;
   display: grid;
-  grid-template-columns: 56px 1fr auto;
+  grid-template-columns: 56px minmax(0, 1fr) auto;
   gap: ${space.m};
   align-items: center;
   color: inherit;
+  ${media.narrow} {
+    grid-template-columns: 56px minmax(0, 1fr);
+    > :last-child {
+      grid-column: 2;
+    }
+  }
   text-decoration: none;
   &:hover strong {
     text-decoration: underline;

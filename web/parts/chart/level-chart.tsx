@@ -52,8 +52,9 @@ export function LevelChart(props: LevelChartProps) {
     ...more,
   });
   return (
-    <Box role="img" aria-label={props.description}>
+    <Box>
       <Scatter
+        aria-label={props.description}
         options={{
           animation: false,
           responsive: true,
