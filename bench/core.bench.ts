@@ -33,7 +33,8 @@ const long: BatchEvent[] = [
   ...start,
   ...Array.from({ length: 500 - start.length }, (_, i): BatchEvent => {
     const actedAtMs = start.at(-1)!.actedAtMs + (i + 1) * 20_000;
-    return { id: `n${i}`, seq: 100 + i, actedAtMs, type: 'note', v: 1, payload: { text: 'looked in' } };
+    const payload = { kind: 'temperature', value: 94 + (i % 3) } as const;
+    return { id: `n${i}`, seq: 100 + i, actedAtMs, type: 'reading', v: 1, payload };
   }),
 ];
 

@@ -39,7 +39,7 @@ export async function readLevel(page: Page, centimetres: string): Promise<void> 
 
 /** Presses every tag that hangs from the pot. */
 export async function takeOutAll(page: Page): Promise<void> {
-  const out = page.getByRole('group', { name: 'To come out' }).getByRole('button');
+  const out = page.getByRole('group', { name: 'To come out' }).last().getByRole('button');
   for (let left = await out.count(); left > 0; left = await out.count()) {
     await out.first().click();
     await expect(out).toHaveCount(left - 1);

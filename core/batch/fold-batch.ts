@@ -11,7 +11,7 @@ import { measuredMass, readPot } from '../pot/read-pot';
 import { cookingStages } from '../recipe/recipe';
 import { activeEvents } from './active-events';
 import type { AddedItem, BatchEvent, BatchSnapshot } from './batch-event';
-import type { BatchState } from './batch-state';
+import type { BatchState, TakenReading } from './batch-state';
 
 /** What the fold knows beside the state: the snapshot, its pot, and which surprising readings the cook stands by. */
 export interface FoldContext {
@@ -82,10 +82,13 @@ export function advanceBatch(context: FoldContext, state: BatchState, toMs: numb
   return { ...state, pot: advancePot(context.setup, state.pot, toMs) };
 }
 
+/** What is only written down: the pot need not be run up to it. */
+const LEAVES_THE_POT: ReadonlySet<BatchEvent['type']> = new Set(['note', 'answered', 'stageDone']);
+
 /** One event that stands, at its own moment. */
 export function applyEvent(context: FoldContext, before: BatchState, event: BatchEvent): BatchState {
   if (before.closed) return { ...before, lateEventIds: [...before.lateEventIds, event.id] };
-  const state = advanceBatch(context, before, event.actedAtMs);
+  const state = LEAVES_THE_POT.has(event.type) ? before : advanceBatch(context, before, event.actedAtMs);
   switch (event.type) {
     case 'stageBegun':
       return begin(context, state, event.payload.stageId, event.actedAtMs);
@@ -209,14 +212,18 @@ function read(
     event.payload.kind === 'temperature'
       ? potLitres(state.pot)
       : measuredMass(context.setup, state.pot, event.payload).litres;
-  const entry = { ...event.payload, eventId: event.id, atMs: event.actedAtMs, litres };
-  if (answer === false || massKg(state.pot.mixture) === 0) {
-    return { ...state, readings: [...state.readings, { ...entry, status: 'set aside' }] };
-  }
+  const taken = (status: TakenReading['status']): TakenReading[] =>
+    state.readings.concat({
+      kind: event.payload.kind,
+      value: event.payload.value,
+      eventId: event.id,
+      atMs: event.actedAtMs,
+      litres,
+      status,
+    });
+  if (answer === false || massKg(state.pot.mixture) === 0) return { ...state, readings: taken('set aside') };
   const result = readPot(context.setup, state.pot, event.payload, answer === true);
-  if (result.surprise === null) {
-    return { ...state, pot: result.pot, readings: [...state.readings, { ...entry, status: 'taken' }] };
-  }
+  if (result.surprise === null) return { ...state, pot: result.pot, readings: taken('taken') };
   const expected =
     event.payload.kind === 'temperature'
       ? `${state.pot.tempC.toFixed(0)} °C was expected`
@@ -228,7 +235,7 @@ function read(
       : `${said} is far from the rest; ${expected}. Is it right?`;
   return {
     ...state,
-    readings: [...state.readings, { ...entry, status: 'asked' }],
+    readings: taken('asked'),
     questions: [...state.questions, { eventId: event.id, atMs: event.actedAtMs, sentence }],
   };
 }

@@ -1,5 +1,5 @@
 import { atLeast, within } from '../check';
-import { COMPONENTS, type Masses, mapMasses, NO_MASSES, plus, times, totalKg } from './masses';
+import { COMPONENTS, type Masses, NO_MASSES, plus, times, totalKg, withSalt, withWater } from './masses';
 import { type Mixture, massKg } from './mixture';
 
 /*
@@ -16,8 +16,8 @@ export function add(
 ): Mixture {
   for (const component of COMPONENTS) atLeast(`masses.${component}`, masses[component], 0);
   return {
-    ...mixture,
-    [share]: plus(mixture[share], masses),
+    liquid: share === 'liquid' ? plus(mixture.liquid, masses) : mixture.liquid,
+    pieces: share === 'pieces' ? plus(mixture.pieces, masses) : mixture.pieces,
     flourEquivalentG: mixture.flourEquivalentG + atLeast('flourEquivalentG', flourEquivalentG, 0),
   };
 }
@@ -28,9 +28,10 @@ export function evaporate(mixture: Mixture, waterKg: number): Mixture {
   within('waterKg', waterKg, 0, liquid.water + pieces.water);
   const fromLiquid = Math.min(waterKg, liquid.water);
   return {
-    ...mixture,
-    liquid: { ...liquid, water: liquid.water - fromLiquid },
-    pieces: { ...pieces, water: Math.max(0, pieces.water - (waterKg - fromLiquid)) },
+    liquid: withWater(liquid, liquid.water - fromLiquid),
+    pieces:
+      fromLiquid === waterKg ? pieces : withWater(pieces, Math.max(0, pieces.water - (waterKg - fromLiquid))),
+    flourEquivalentG: mixture.flourEquivalentG,
   };
 }
 
@@ -118,9 +119,9 @@ export function exchangeSalt(mixture: Mixture, share: number): Mixture {
   const evenKg = ((liquid.salt + pieces.salt) * pieces.water) / water;
   const movedKg = (evenKg - pieces.salt) * share;
   return {
-    ...mixture,
-    liquid: { ...liquid, salt: liquid.salt - movedKg },
-    pieces: { ...pieces, salt: pieces.salt + movedKg },
+    liquid: withSalt(liquid, liquid.salt - movedKg),
+    pieces: withSalt(pieces, pieces.salt + movedKg),
+    flourEquivalentG: mixture.flourEquivalentG,
   };
 }
 
@@ -133,7 +134,7 @@ export function saltPercent(mixture: Mixture, of: 'liquid' | 'all'): number {
 
 /** Liquid and pieces as one set of masses. */
 export function whole(mixture: Mixture): Masses {
-  return mapMasses((component) => mixture.liquid[component] + mixture.pieces[component]);
+  return plus(mixture.liquid, mixture.pieces);
 }
 
 function scaleMixture(mixture: Mixture, share: number): Mixture {

@@ -19,6 +19,9 @@ const SOFTENING_FROM_C = 75;
 /** A pot never boils past this share of its water: what is left by then scorches, which is another matter. */
 const MOST_OF_THE_WATER = 0.98;
 
+/** Surface and wall are taken afresh when the level has moved by this share. */
+const LEVEL_MOVED = 0.002;
+
 /** A pot being run forward: only what moves. */
 export interface PotRun {
   elapsedS: number;
@@ -50,8 +53,14 @@ export function startRun(setup: PotSetup, state: PotState): { run: PotRun; step:
     covariance: state.covariance,
   };
 
+  let out = exits(setup, run.litres);
+  let litresThen = run.litres;
+
   function step(seconds: number): void {
-    const out = exits(setup, run.litres);
+    if (Math.abs(run.litres - litresThen) > LEVEL_MOVED * litresThen) {
+      out = exits(setup, run.litres);
+      litresThen = run.litres;
+    }
     const capacityKJPerK = run.massKg * specificHeat + potKJPerK;
     const heat = heatStep(setup.air, out, state.lid, {
       startC: run.tempC,

@@ -77,7 +77,12 @@ export function Figure({
           {note && <Note>{note}</Note>}
         </span>
       </Row>
-      <Sheet placement="left top" offset={12}>
+      <Sheet
+        placement="left top"
+        offset={12}
+        // Inside the place, so that it belongs to a landmark.
+        UNSTABLE_portalContainer={document.getElementById('place') ?? document.body}
+      >
         <Lines aria-label={`How ${label.toLowerCase()} came about`}>
           {working.lines.map((line) => (
             <p key={line}>{line}</p>
