@@ -52,7 +52,12 @@ for (const [file, ...pairs] of BREAKS) {
   const [good, bad] = found[0];
   try {
     writeFileSync(file, whole.replace(good, bad));
-    const { ok } = capture('npx', ['vitest', 'run', 'core', '--bail=1', '--reporter=dot', '--silent']);
+    const { ok } = capture(
+      'npx',
+      ['vitest', 'run', 'core', '--bail=1', '--reporter=dot', '--silent'],
+      {},
+      true,
+    );
     console.log(`${ok ? '✕ unnoticed' : '✓ caught'}: ${file}: ${bad}`);
     if (ok) unnoticed++;
   } finally {

@@ -61,13 +61,13 @@ export function run(command, args, env = {}) {
 }
 
 /** Runs a command and gives back what it printed and how it ended. */
-export function capture(command, args, env = {}) {
+export function capture(command, args, env = {}, quiet = false) {
   try {
     const out = execFileSync(command, args, {
       encoding: 'utf8',
       maxBuffer: 64 << 20,
       env: { ...process.env, ...env },
-      stdio: ['ignore', 'pipe', 'inherit'],
+      stdio: ['ignore', 'pipe', quiet ? 'ignore' : 'inherit'],
     });
     return { ok: true, out };
   } catch (error) {

@@ -15,7 +15,7 @@ import { colour, font, media, size, space, target } from './theme/tokens';
 const Frame = styled.div`
   height: 100dvh;
   display: grid;
-  grid-template-rows: auto auto 1fr auto;
+  grid-template-rows: auto auto 1fr 0 auto;
   ${media.paper} {
     height: auto;
     display: block;
@@ -175,6 +175,7 @@ export function Shell() {
           <Waiting error={error} onRetry={refetch} />
         )}
       </Main>
+      <aside id="notes" aria-label="How a figure came about" />
       {kitchen && <RangeBar kitchen={kitchen} hereId={hereId} />}
       <Sheet title="Keys" isOpen={isHelpOpen} onClose={() => setHelpOpen(false)}>
         <Keys>

@@ -22,6 +22,25 @@ describe('cooling', () => {
     expect(h(5)).toBeGreaterThan(FOOD_CODE.coolFirstWithinH.value);
     expect(h(2.5)).toBeLessThan(FOOD_CODE.coolFirstWithinH.value);
   });
+  it('from its first minutes on it is what a heat equation marched on a grid finds (finite differences)', () => {
+    const n = 100;
+    const dx = 0.05 / n;
+    const dt = (0.4 * dx * dx) / 1.4e-7;
+    const flux = (10 * dx) / 0.6;
+    let slab = new Array<number>(n + 1).fill(60);
+    let seconds = 0;
+    while (slab[n / 2]! > 52) {
+      const old: number[] = slab;
+      slab = old.map((u, i) => {
+        const inward = i === 0 ? old[1]! : i === n ? old[n - 1]! : (old[i - 1]! + old[i + 1]!) / 2;
+        const film = i === 0 || i === n ? flux * (4 - u) : 0;
+        return u + 0.8 * (inward - u + film);
+      });
+      seconds += dt;
+    }
+    const ours = coolingHours({ how: 'pan', depthCm: 5, filmWm2K: 10, fromC: 60, toC: 52, airC: 4 });
+    expect(Math.abs(ours / (seconds / 3600) - 1)).toBeLessThan(0.02);
+  });
   it('stirred in ice it is Newton’s law', () => {
     const h = coolingHours({ how: 'newton', perHour: 1.2, fromC: 57, toC: 21, airC: 0.5 });
     expect(h).toBeCloseTo(Math.log(56.5 / 20.5) / 1.2, 12);

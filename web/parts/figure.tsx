@@ -80,8 +80,8 @@ export function Figure({
       <Sheet
         placement="left top"
         offset={12}
-        // Inside the place, so that it belongs to a landmark.
-        UNSTABLE_portalContainer={document.getElementById('place') ?? document.body}
+        // In a landmark of its own, beside the place.
+        UNSTABLE_portalContainer={document.getElementById('notes') ?? document.body}
       >
         <Lines aria-label={`How ${label.toLowerCase()} came about`}>
           {working.lines.map((line) => (
