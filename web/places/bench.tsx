@@ -106,9 +106,12 @@ const Table = styled.div`
 
 const Row = styled.div`
   display: flex;
-  flex-wrap: wrap;
   gap: ${space.s};
   align-items: end;
+  button {
+    flex: none;
+    min-height: ${target.atPot};
+  }
 `;
 
 /** Judgement with numbers: salt and thickness now and to come, and what each way to mend them leads to. */

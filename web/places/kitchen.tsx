@@ -11,7 +11,7 @@ import { Field } from '../parts/field';
 import { Page } from '../parts/page';
 import { PotThumb } from '../parts/pot-section/pot-thumb';
 import { Errors, Over, Soft, Subtitle, Title } from '../parts/text';
-import { colour, media, space } from '../theme/tokens';
+import { colour, media, space, target } from '../theme/tokens';
 import { useTheme } from '../theme/use-theme';
 import { useKitchenHere } from './use-kitchen-here';
 
@@ -48,6 +48,14 @@ const Row = styled.div`
   flex-wrap: wrap;
   gap: ${space.s};
   align-items: end;
+  button[type='submit'] {
+    min-height: ${target.atPot};
+  }
+`;
+
+const Stack = styled.div`
+  display: grid;
+  gap: ${space.s};
 `;
 
 /** What the kitchen is: its pots and burners, its height, its clock, its light. */
@@ -173,7 +181,7 @@ function ClockForm() {
     );
   }
   return (
-    <div>
+    <Stack>
       <Subtitle>The demo’s own clock</Subtitle>
       <Soft>
         {dayAndHour(nowMs, kitchen.zone)}. It opens on a working morning, so that there is a service ahead.
@@ -197,7 +205,7 @@ function ClockForm() {
         </Button>
       </Row>
       <Errors sentences={change.error ? [change.error.message] : []} />
-    </div>
+    </Stack>
   );
 }
 

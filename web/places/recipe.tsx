@@ -8,7 +8,7 @@ import {
   type RecipeLine,
   type Stage,
 } from '../../core';
-import { weight } from '../data/format';
+import { sentenceCase, weight } from '../data/format';
 import { useRecipes } from '../data/queries';
 import { heatWords } from '../data/words';
 import { LinkButton } from '../parts/link-button';
@@ -79,8 +79,8 @@ export function RecipePlace() {
           </Over>
           <Title>{recipe.name}</Title>
           <Soft>
-            {bandName(recipe.targetBand)}, {recipe.targetSaltPercent} % salt, {recipe.portionMl} mL a bowl.
-            Holds {holds.map((one) => one.name).join(', ')}.
+            {sentenceCase(bandName(recipe.targetBand))}, {recipe.targetSaltPercent} % salt, {recipe.portionMl}{' '}
+            mL a bowl. Holds {holds.map((one) => one.name).join(', ')}.
           </Soft>
         </div>
         <LinkButton to="/plan" $main>
