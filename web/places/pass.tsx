@@ -11,7 +11,7 @@ import { Sheet } from '../parts/sheet';
 import { Caution, Errors, Over, Soft, Subtitle } from '../parts/text';
 import { colour, font, media, space } from '../theme/tokens';
 import type { BatchHere } from './batch-frame';
-import { TakeOut } from './pot';
+import { TakeOut } from './pot-parts/take-out';
 import { useSay } from './pot-parts/use-say';
 
 const Halves = styled.div`

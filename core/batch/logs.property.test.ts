@@ -1,0 +1,149 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import {
+  advanceBatch,
+  applyEvent,
+  type BatchEvent,
+  type BatchEventBody,
+  COMPONENTS,
+  foldBatch,
+  foldContext,
+  massKg,
+  nextWant,
+  stageClock,
+} from '../index';
+import { itemsFor, snapshotOf } from '../testing/broth';
+
+/** Whole logs, made up at random from what a cook may do: the books balance and undo restores, whatever was done. */
+const snapshot = snapshotOf();
+const startMs = snapshot.plan.startAtMs;
+
+const bodies: fc.Arbitrary<BatchEventBody> = fc.oneof(
+  fc.record({
+    type: fc.constant('added' as const),
+    v: fc.constant(1 as const),
+    payload: fc.record({
+      items: fc.array(
+        fc.record({
+          ingredientId: fc.constantFrom('vegetable-stock', 'carrot', 'flour', 'salt', 'milk', 'butter'),
+          kg: fc.double({ min: 0.01, max: 3, noNaN: true }),
+          tempC: fc.double({ min: 2, max: 90, noNaN: true }),
+        }),
+        { minLength: 1, maxLength: 3 },
+      ),
+    }),
+  }),
+  fc
+    .constantFrom(...['boil', 'fall', 'roots', 'season', 'serve'])
+    .map((stageId): BatchEventBody => ({ type: 'stageBegun', v: 1, payload: { stageId } })),
+  fc
+    .constantFrom(...['boil', 'fall', 'roots'])
+    .map((stageId): BatchEventBody => ({ type: 'stageDone', v: 1, payload: { stageId } })),
+  fc
+    .double({ min: 0, max: 1, noNaN: true })
+    .map((fraction): BatchEventBody => ({ type: 'heatSet', v: 1, payload: { fraction } })),
+  fc
+    .constantFrom('off', 'ajar', 'on')
+    .map((lid): BatchEventBody => ({ type: 'lidSet', v: 1, payload: { lid } })),
+  fc
+    .double({ min: 0, max: 39, noNaN: true })
+    .map((value): BatchEventBody => ({ type: 'reading', v: 1, payload: { kind: 'depth', value } })),
+  fc
+    .double({ min: 5, max: 100, noNaN: true })
+    .map((value): BatchEventBody => ({ type: 'reading', v: 1, payload: { kind: 'temperature', value } })),
+  fc
+    .integer({ min: 1, max: 12 })
+    .map((portions): BatchEventBody => ({ type: 'portioned', v: 1, payload: { portions, fate: 'served' } })),
+);
+
+const logs = fc
+  .array(fc.tuple(bodies, fc.integer({ min: 1, max: 25 })), { minLength: 1, maxLength: 25 })
+  .map((steps) => {
+    let atMs = startMs;
+    const first: BatchEvent = {
+      id: 'first',
+      seq: 1,
+      actedAtMs: startMs,
+      type: 'added',
+      v: 1,
+      payload: { items: itemsFor(snapshot, 'boil') },
+    };
+    const rest = steps.map(([body, minutes], i): BatchEvent => {
+      atMs += minutes * 60_000;
+      return { ...body, id: `e${i}`, seq: i + 2, actedAtMs: atMs };
+    });
+    return [first, ...rest];
+  });
+
+describe('any log a cook can make', () => {
+  it('balances: in the pot, steamed off, taken out and ladled is what went in; nothing is negative (seed 1310)', () => {
+    fc.assert(
+      fc.property(logs, (log) => {
+        const { pot } = foldBatch(snapshot, log, log.at(-1)!.actedAtMs);
+        const accounted = massKg(pot.mixture) + pot.evaporatedKg + pot.takenOutKg + pot.drawnKg;
+        expect(Math.abs(accounted - pot.addedKg)).toBeLessThan(1e-9 * Math.max(1, pot.addedKg));
+        for (const component of COMPONENTS) {
+          expect(pot.mixture.liquid[component]).toBeGreaterThanOrEqual(-1e-12);
+          expect(pot.mixture.pieces[component]).toBeGreaterThanOrEqual(-1e-12);
+        }
+        expect(pot.tempC).toBeLessThan(110);
+        expect(pot.covariance.mass).toBeGreaterThanOrEqual(-1e-9);
+        expect(pot.covariance.gain).toBeGreaterThan(0);
+      }),
+      { seed: 1310, numRuns: 120 },
+    );
+  });
+
+  it('is the fold of a prefix and then the rest (seed 1805)', () => {
+    fc.assert(
+      fc.property(logs, fc.nat(), (log, cutAt) => {
+        const cut = 1 + (cutAt % log.length);
+        const context = foldContext(snapshot, log);
+        let state = foldBatch(snapshot, log.slice(0, cut), 0);
+        for (const event of log.slice(cut)) state = applyEvent(context, state, event);
+        const endMs = log.at(-1)!.actedAtMs + 60_000;
+        expect(advanceBatch(context, state, endMs)).toEqual(foldBatch(snapshot, log, endMs));
+      }),
+      { seed: 1805, numRuns: 80 },
+    );
+  });
+
+  it('any event undone leaves the log without it; the undo undone brings it back (seed 1140)', () => {
+    fc.assert(
+      fc.property(logs, fc.nat(), (log, pick) => {
+        const target = log[pick % log.length]!;
+        const endMs = log.at(-1)!.actedAtMs + 120_000;
+        const undo = (id: string, eventId: string, later: number): BatchEvent => ({
+          id,
+          seq: 900 + later,
+          actedAtMs: endMs - 60_000 + later,
+          type: 'undone',
+          v: 1,
+          payload: { eventId },
+        });
+        const without = log.filter((event) => event !== target);
+        if (without.length === 0) return;
+        const undone = foldBatch(snapshot, [...log, undo('u1', target.id, 1)], endMs);
+        expect(undone).toEqual(foldBatch(snapshot, without, endMs));
+        const restored = [...log, undo('u1', target.id, 1), undo('u2', 'u1', 2)];
+        expect(foldBatch(snapshot, restored, endMs)).toEqual(foldBatch(snapshot, log, endMs));
+      }),
+      { seed: 1140, numRuns: 80 },
+    );
+  });
+
+  it('always wants one thing, and says it without stumbling (seed 415)', () => {
+    fc.assert(
+      fc.property(logs, (log) => {
+        const nowMs = log.at(-1)!.actedAtMs + 90_000;
+        const state = foldBatch(snapshot, log, nowMs);
+        const want = nextWant(snapshot, state, stageClock(snapshot, state), nowMs);
+        if (state.questions.length > 0) expect(want.kind).toBe('answer');
+        if ('dueMs' in want && want.dueMs !== null && want.kind === 'lookIn') {
+          expect(want.dueMs).toBeGreaterThan(nowMs - 1);
+        }
+      }),
+      { seed: 415, numRuns: 80 },
+    );
+  });
+});

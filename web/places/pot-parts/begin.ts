@@ -1,0 +1,45 @@
+import { type BatchEventBody, massKg, setupOf, type Want, wantedHeat } from '../../../core';
+import { hourMinute, span } from '../../data/format';
+import type { BatchHere } from '../batch-frame';
+import { itemsOf } from './amounts-sheet';
+
+/** Beginning a stage: its lines are in, it begins, its lid and its heat are set. */
+export function beginBodies(
+  here: BatchHere,
+  want: Extract<Want, { kind: 'begin' }>,
+  kgByLine?: Record<string, number>,
+): BatchEventBody[] {
+  const { stage } = want;
+  const lot = {
+    ...(here.batch.snapshot.lotId ? { lotId: here.batch.snapshot.lotId } : {}),
+    ingredientId: 'fish-fumet',
+  };
+  const items = itemsOf(want.lines, lot, kgByLine);
+  const added: BatchEventBody[] = items.length > 0 ? [{ type: 'added', v: 1, payload: { items } }] : [];
+  return [
+    ...added,
+    { type: 'stageBegun', v: 1, payload: { stageId: stage.id } },
+    { type: 'lidSet', v: 1, payload: { lid: stage.lid } },
+    { type: 'heatSet', v: 1, payload: { fraction: firstHeat(here, want) } },
+  ];
+}
+
+/** Full while what goes in is cold, else what the stage's simmer wants. */
+export function firstHeat(here: BatchHere, want: Extract<Want, { kind: 'begin' }>): number {
+  const { stage, lines } = want;
+  if (stage.heat.kind === 'burner') return stage.heat.fraction;
+  const coldKg = lines.reduce((sum, line) => sum + (line.tempC < 60 ? line.edibleKg : 0), 0);
+  if (coldKg > 0.05 * massKg(here.pot.state.pot.mixture)) return 1;
+  return wantedHeat(setupOf(here.batch.snapshot.input), stage, here.pot.state.pot);
+}
+
+export function beginWords(want: Extract<Want, { kind: 'begin' }>, here: BatchHere): string {
+  const { nowMs } = here.pot;
+  const { zone } = here.kitchen;
+  if (want.dueMs === null) return 'Next';
+  const gap = want.dueMs - nowMs;
+  if (gap > 60_000) return `Light it at ${hourMinute(want.dueMs, zone)}, in ${span(gap)}`;
+  return gap < -5 * 60_000
+    ? `It was to be lit at ${hourMinute(want.dueMs, zone)}, ${span(gap)} ago`
+    : 'Light it now';
+}

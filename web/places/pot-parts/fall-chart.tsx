@@ -1,0 +1,46 @@
+import { useMemo } from 'react';
+import styled from 'styled-components';
+import { levelAhead, levelTrace, potLitres, setupOf } from '../../../core';
+import { litres } from '../../data/format';
+import { LevelChart } from '../../parts/chart/level-chart';
+import type { BatchHere } from '../batch-frame';
+
+const ChartBox = styled.div`
+  height: 140px;
+  min-width: 0;
+`;
+
+/** The running fall: what was read, where it is, and the forecast down to its mark. */
+export function FallChart({ here, markLitres }: { here: BatchHere; markLitres: number }) {
+  const { snapshot } = here.batch;
+  const { state, events, nowMs, clock } = here.pot;
+  // The curve is drawn anew each minute and at each event; the figures beside it move each second.
+  const minute = Math.floor(nowMs / 60_000);
+  const drawn = useMemo(
+    () => ({
+      trace: levelTrace(snapshot, events, nowMs).filter((point) => point.atMs >= (clock?.begunMs ?? 0)),
+      band: levelAhead(setupOf(snapshot.input), state.pot, markLitres),
+    }),
+    [snapshot, events, minute, state.pot.heatFraction, state.pot.lid],
+  );
+  const readings = state.readings
+    .filter((reading) => reading.kind !== 'temperature' && reading.atMs >= (clock?.begunMs ?? 0))
+    .map((reading) => ({
+      atMs: reading.atMs,
+      litres: reading.litres,
+      isDoubted: reading.status !== 'taken',
+    }));
+  return (
+    <ChartBox>
+      <LevelChart
+        zone={here.kitchen.zone}
+        trace={drawn.trace}
+        band={drawn.band}
+        readings={readings}
+        markLitres={markLitres}
+        servedAtMs={null}
+        description={`The level falling: ${readings.length} readings, now ${litres(potLitres(state.pot))}, down to ${litres(markLitres)}.`}
+      />
+    </ChartBox>
+  );
+}

@@ -1,0 +1,56 @@
+import { lossKgPerHour, massKg, potLitres, setupOf, totalKg } from '../../../core';
+import { hourMinute, litres, sentenceCase } from '../../data/format';
+import { heatWords } from '../../data/words';
+import { PotSection, type WallMark } from '../../parts/pot-section/pot-section';
+import type { BatchHere } from '../batch-frame';
+
+/** The batch's own pot, drawn as it is now. */
+export function Section({ here, onPoint }: { here: BatchHere; onPoint: (depthCm: number) => void }) {
+  const { snapshot } = here.batch;
+  const { state, clock } = here.pot;
+  const now = potLitres(state.pot);
+  const setup = setupOf(snapshot.input);
+  const progress = state.stages.find((stage) => stage.stageId === state.currentStageId);
+  const marks: WallMark[] = [];
+  if (clock?.markLitres) {
+    marks.push({
+      litres: clock.markLitres,
+      text: `down to here: ${litres(clock.markLitres)}`,
+      kind: 'target',
+    });
+    if (progress?.fromLitres && progress.begunMs !== null) {
+      const from = `started ${litres(progress.fromLitres)} at ${hourMinute(progress.begunMs, here.kitchen.zone)}`;
+      marks.push({ litres: progress.fromLitres, text: from, kind: 'started' });
+    }
+  } else {
+    const fill = litres(snapshot.plan.workingFillLitres);
+    marks.push({ litres: snapshot.plan.workingFillLitres, text: `no fuller than ${fill}`, kind: 'limit' });
+  }
+  const kg = massKg(state.pot.mixture);
+  const tags = state.toComeOut.map((one) => (one.count > 1 ? `${one.count} ${one.word}` : one.word));
+  return (
+    <PotSection
+      vessel={snapshot.input.pot.vessel}
+      litres={now}
+      food={snapshot.input.recipe.colour}
+      pieces={kg > 0 ? totalKg(state.pot.mixture.pieces) / kg : 0}
+      marks={marks}
+      steamKgPerHour={kg > 0 ? lossKgPerHour(setup, state.pot) : 0}
+      heatFraction={state.pot.heatFraction}
+      hasLid={state.pot.lid}
+      tags={tags}
+      stick
+      description={`${snapshot.input.pot.name} in section: ${litres(now)}, ${state.pot.tempC.toFixed(0)} °C, lid ${state.pot.lid}.${tags.length ? ` To come out: ${tags.join(', ')}.` : ''}`}
+      onPoint={onPoint}
+    />
+  );
+}
+
+/** How it is heated and covered, in a line. */
+export function potWords(here: BatchHere): string {
+  const { state } = here.pot;
+  const { burner } = here.batch.snapshot.input;
+  if (massKg(state.pot.mixture) === 0)
+    return `Empty. ${sentenceCase(burner.name)} ${heatWords(state.pot.heatFraction)}.`;
+  return `${sentenceCase(burner.name)} at ${heatWords(state.pot.heatFraction)}, lid ${state.pot.lid}, about ${state.pot.tempC.toFixed(0)} °C. Press the pot where the level stands.`;
+}

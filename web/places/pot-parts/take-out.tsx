@@ -1,0 +1,41 @@
+import styled from 'styled-components';
+import { Button } from '../../parts/button';
+import { Errors } from '../../parts/text';
+import { colour, space } from '../../theme/tokens';
+import type { BatchHere } from '../batch-frame';
+import { useSay } from './use-say';
+
+const OutBox = styled.div`
+  display: grid;
+  gap: ${space.s};
+  padding: ${space.m};
+  border: 2px solid ${colour.danger};
+  border-radius: 10px;
+  > div {
+    display: flex;
+    flex-wrap: wrap;
+    gap: ${space.s};
+  }
+`;
+
+/** What is still in the pot and has to come out: one press each. */
+export function TakeOut({ here }: { here: BatchHere }) {
+  const { tell, refusals } = useSay(here.batch.id);
+  return (
+    <OutBox role="group" aria-label="To come out">
+      <strong>Still in the pot, to come out:</strong>
+      <div>
+        {here.pot.state.toComeOut.map((one) => (
+          <Button
+            key={`${one.word}-${one.sinceMs}`}
+            atPot
+            onPress={() => tell({ type: 'removed', v: 1, payload: { word: one.word, count: one.count } })}
+          >
+            {one.count} {one.word}: out
+          </Button>
+        ))}
+      </div>
+      <Errors sentences={refusals} />
+    </OutBox>
+  );
+}
