@@ -222,7 +222,7 @@ test('60 bowls at 13:10, from the order to the log', async ({ page, browser }) =
 /** Minutes between the two hours of “most likely between”. */
 async function widthMinutes(page: Page): Promise<number> {
   const term = page.locator('dl > div', { hasText: 'most likely between' }).locator('dd');
-  const text = await term.innerText();
+  const text = (await term.textContent()) ?? '';
   const [from, to] = [...text.matchAll(/(\d\d):(\d\d)/g)].map((m) => Number(m[1]) * 60 + Number(m[2]));
   return to! - from!;
 }
