@@ -67,6 +67,7 @@ try {
   await page.reload();
   await page.getByRole('link', { name: 'Bench' }).click();
   await page.getByRole('heading', { name: 'Thickness' }).waitFor();
+  await page.getByRole('button', { name: 'holds a drawn line' }).click();
   await shot('bench');
   await page.getByRole('link', { name: 'Pass' }).click();
   await page.getByRole('button', { name: '1 out', exact: true }).waitFor();

@@ -56,7 +56,8 @@ needChromium();
 step('browser tests', 'npx', ['playwright', 'test'], { SLOW_POT_REPORT: browserReport });
 count(() => {
   const { stats, errors } = JSON.parse(readFileSync(browserReport, 'utf8'));
-  return [stats.expected, stats.unexpected + stats.flaky + errors.length];
+  if (stats.flaky > 0) console.log(`${stats.flaky} passed only at the second try`);
+  return [stats.expected + stats.flaky, stats.unexpected + errors.length];
 });
 
 rmSync(folder, { recursive: true });

@@ -41,9 +41,10 @@ const PotSide = styled.section`
     border-right: 0;
     border-bottom: 1px solid ${colour.line};
     height: 400px;
-    padding: ${space.s} ${space.m};
+    padding: ${space.s} 28px;
   }
   ${media.narrow} {
+    padding: ${space.s} ${space.m};
     height: 262px;
     min-height: 0;
     > p {
