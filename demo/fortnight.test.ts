@@ -17,20 +17,16 @@ describe('the past fortnight', () => {
       past.reduce((sum, batch) => sum + batch.events.length, 0),
     );
   });
-  it.each(past.map((batch, i) => [i + 1, batch] as const))(
-    'batch %d is a log that folds and balances',
-    (_, batch) => {
-      const events = batch.events.map((event, i) => ({ ...event, seq: i + 1 }));
-      const { pot, closed, questions, toComeOut } = foldBatch(batch.snapshot, events, batch.closedAtMs);
-      expect(massKg(pot.mixture) + pot.evaporatedKg + pot.takenOutKg + pot.drawnKg).toBeCloseTo(
-        pot.addedKg,
-        6,
-      );
-      expect(closed).not.toBeNull();
-      expect(questions).toEqual([]);
-      expect(toComeOut).toEqual([]);
-    },
-  );
+  it.each(
+    past.map((batch, i) => [i + 1, batch] as const),
+  )('batch %d is a log that folds and balances', (_, batch) => {
+    const events = batch.events.map((event, i) => ({ ...event, seq: i + 1 }));
+    const { pot, closed, questions, toComeOut } = foldBatch(batch.snapshot, events, batch.closedAtMs);
+    expect(massKg(pot.mixture) + pot.evaporatedKg + pot.takenOutKg + pot.drawnKg).toBeCloseTo(pot.addedKg, 6);
+    expect(closed).not.toBeNull();
+    expect(questions).toEqual([]);
+    expect(toComeOut).toEqual([]);
+  });
   it('the hidden burner gives less than its plate, and the kitchen finds that out', () => {
     const priors = past.map((batch) => batch.snapshot.input.burner.gain.mean);
     expect(priors[0]).toBe(1);

@@ -237,18 +237,17 @@ describe('a batch through the API', () => {
       /./,
     ],
   ];
-  it.each(wrong)(
-    '%s is refused with a sentence and changes nothing',
-    async (_, body, status, field, sentence) => {
-      const before = (await ask('GET', `/batches/${batch.id}`)).json.events.length;
-      const answer = await ask('POST', `/batches/${batch.id}/events`, body());
-      expect(answer.status).toBe(status);
-      expect(answer.type).toContain('application/problem+json');
-      expect(answer.json.errors[0].field).toBe(field);
-      expect(answer.json.errors[0].sentence).toMatch(sentence);
-      expect((await ask('GET', `/batches/${batch.id}`)).json.events).toHaveLength(before);
-    },
-  );
+  it.each(
+    wrong,
+  )('%s is refused with a sentence and changes nothing', async (_, body, status, field, sentence) => {
+    const before = (await ask('GET', `/batches/${batch.id}`)).json.events.length;
+    const answer = await ask('POST', `/batches/${batch.id}/events`, body());
+    expect(answer.status).toBe(status);
+    expect(answer.type).toContain('application/problem+json');
+    expect(answer.json.errors[0].field).toBe(field);
+    expect(answer.json.errors[0].sentence).toMatch(sentence);
+    expect((await ask('GET', `/batches/${batch.id}`)).json.events).toHaveLength(before);
+  });
 
   it('what must come out is asked for before a bowl is served', async () => {
     const bay = event('added', {
