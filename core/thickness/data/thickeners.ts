@@ -1,0 +1,32 @@
+/**
+ * Grams of cooked-out wheat flour that one gram of dry thickener stands for, with the range handbooks give.
+ * source: from memory, corrected by the kitchen's own tests; roux strength by colour common practice.
+ */
+export const THICKENERS = {
+  flour: { strength: 1.0, low: 1.0, high: 1.0, cookOutMin: 10, name: 'flour' },
+  rouxWhite: { strength: 1.0, low: 0.95, high: 1.0, cookOutMin: 10, name: 'flour in white roux' },
+  rouxBlond: { strength: 0.9, low: 0.8, high: 0.95, cookOutMin: 10, name: 'flour in blond roux' },
+  rouxBrown: { strength: 0.6, low: 0.5, high: 0.75, cookOutMin: 15, name: 'flour in brown roux' },
+  rouxDark: { strength: 0.35, low: 0.25, high: 0.5, cookOutMin: 15, name: 'flour in dark roux' },
+  cornstarch: { strength: 2.0, low: 1.6, high: 2.2, cookOutMin: 2, name: 'cornstarch' },
+  arrowroot: { strength: 1.8, low: 1.5, high: 2.2, cookOutMin: 1, name: 'arrowroot' },
+  riceFlour: { strength: 1.5, low: 1.2, high: 1.7, cookOutMin: 5, name: 'rice flour' },
+  tapioca: { strength: 2.2, low: 1.8, high: 2.6, cookOutMin: 5, name: 'tapioca starch' },
+  potatoStarch: { strength: 3.0, low: 2.0, high: 3.5, cookOutMin: 1, name: 'potato starch' },
+} as const;
+
+export type ThickenerKind = keyof typeof THICKENERS;
+
+/**
+ * The bands of thickness, our own, from their knots in grams of flour equivalent per litre of liquid.
+ * source: knots from the anchors in docs/model.md § 7; words ours
+ */
+export const BANDS = [
+  { flourEquivalentGPerL: 0, name: 'thin as water' },
+  { flourEquivalentGPerL: 12, name: 'a little body' },
+  { flourEquivalentGPerL: 30, name: 'lightly coats' },
+  { flourEquivalentGPerL: 50, name: 'coats the spoon' },
+  { flourEquivalentGPerL: 72, name: 'holds a drawn line' },
+  { flourEquivalentGPerL: 100, name: 'mounds slowly' },
+  { flourEquivalentGPerL: 135, name: 'stands' },
+] as const;

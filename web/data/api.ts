@@ -1,0 +1,39 @@
+import type { FieldError, Problem } from '../../contract';
+
+/** What the server refused, with its sentences; `isOffline` when it could not be asked. */
+export class ApiError extends Error {
+  constructor(
+    message: string,
+    readonly errors: FieldError[],
+    readonly status: number,
+  ) {
+    super(message);
+  }
+  get isOffline(): boolean {
+    return this.status === 0;
+  }
+}
+
+/** Asks the server; throws an ApiError with sentences fit for the screen. */
+export async function ask<T>(method: 'GET' | 'POST' | 'PATCH', path: string, body?: unknown): Promise<T> {
+  let response: Response;
+  try {
+    response = await fetch(`/api${path}`, {
+      method,
+      ...(body === undefined
+        ? {}
+        : { headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) }),
+    });
+  } catch {
+    throw new ApiError('The kitchen’s server does not answer.', [], 0);
+  }
+  if (response.ok) return response.json() as Promise<T>;
+  const problem = (await response.json().catch(() => null)) as Problem | null;
+  if (!problem)
+    throw new ApiError(
+      'The kitchen’s server does not answer.',
+      [],
+      response.status >= 500 ? 0 : response.status,
+    );
+  throw new ApiError(problem.detail || problem.title, problem.errors, response.status);
+}

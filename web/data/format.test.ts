@@ -1,0 +1,84 @@
+import { describe, expect, it } from 'vitest';
+import {
+  day,
+  dayAndHour,
+  hourMinute,
+  litres,
+  minutes,
+  money,
+  percent,
+  sentenceCase,
+  span,
+  typedNumber,
+  volume,
+  weight,
+} from './format';
+
+const ZONE = 'Europe/London';
+const winter = Date.UTC(2026, 2, 10, 13, 10);
+const summer = Date.UTC(2026, 6, 10, 13, 10);
+
+describe('time as a cook reads it', () => {
+  it('is the kitchen’s own, winter and summer', () => {
+    expect(hourMinute(winter, ZONE)).toBe('13:10');
+    expect(hourMinute(summer, ZONE)).toBe('14:10');
+    expect(dayAndHour(winter, ZONE)).toBe('Tue 10 Mar, 13:10');
+    expect(day(winter, ZONE)).toBe('Tue 10 Mar');
+  });
+  it.each([
+    [0, 'now'],
+    [29_000, 'now'],
+    [9 * 60_000, '9 min'],
+    [-9 * 60_000, '9 min'],
+    [60 * 60_000, '1 h'],
+    [84 * 60_000, '1 h 24'],
+    [605 * 60_000, '10 h 05'],
+  ])('%d ms is “%s”', (ms, text) => expect(span(ms)).toBe(text));
+  it('minutes go the same way', () => expect(minutes(21.4)).toBe('21 min'));
+});
+
+describe('amounts as a scale or a measure shows them', () => {
+  it.each([
+    [0.0017, '1.7 g'],
+    [0.0476, '48 g'],
+    [0.843, '845 g'],
+    [0.9985, '1.00 kg'],
+    [4.187, '4.19 kg'],
+    [14.23, '14.25 kg'],
+  ])('%d kg is “%s”', (kg, text) => expect(weight(kg)).toBe(text));
+  it.each([
+    [0.063, '65 mL'],
+    [0.78, '800 mL'],
+    [6.234, '6.2 L'],
+  ])('%d L is “%s”', (value, text) => expect(volume(value)).toBe(text));
+  it('litres, percent, money, sentences', () => {
+    expect(litres(15.151)).toBe('15.2 L');
+    expect(percent(0.9)).toBe('0.90 %');
+    expect(money(82.4, 'GBP')).toBe('£0.82');
+    expect(sentenceCase('burner 2')).toBe('Burner 2');
+  });
+});
+
+describe('a number as a cook types it', () => {
+  it.each([
+    ['60', 60],
+    [' 0,9 ', 0.9],
+    ['.5', 0.5],
+    ['12.', 12],
+    ['-3', -3],
+    ['+4', 4],
+  ])('“%s” is %d', (text, value) => expect(typedNumber(text)).toBe(value));
+  it.each([
+    '',
+    ' ',
+    'sixty',
+    '6 0',
+    '1e3',
+    '12 cm',
+    '1.2.3',
+    'NaN',
+    'Infinity',
+    '--2',
+    '0x10',
+  ])('“%s” is no number', (text) => expect(typedNumber(text)).toBeNull());
+});

@@ -1,0 +1,82 @@
+import { QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import type {
+  BatchSummary,
+  BatchView,
+  ClockChange,
+  ClockView,
+  KitchenSettings,
+  KitchenView,
+  LotView,
+  RecipeView,
+  StartBatch,
+} from '../../contract';
+import { ApiError, ask } from './api';
+
+/** Everything the browser knows of the server, by key. */
+export const KEYS = {
+  kitchen: ['kitchen'],
+  recipes: ['recipes'],
+  lots: ['lots'],
+  open: ['batches', 'open'],
+  summaries: ['batches', 'all'],
+  batch: (id: string) => ['batch', id],
+} as const;
+
+export function createQueryClient(): QueryClient {
+  return new QueryClient({
+    defaultOptions: {
+      queries: {
+        staleTime: 30_000,
+        retry: (count, error) => error instanceof ApiError && error.isOffline && count < 60,
+        retryDelay: 1000,
+      },
+    },
+  });
+}
+
+export const useKitchen = () =>
+  useQuery({ queryKey: KEYS.kitchen, queryFn: () => ask<KitchenView>('GET', '/kitchen') });
+
+export const useRecipes = () =>
+  useQuery({ queryKey: KEYS.recipes, queryFn: () => ask<RecipeView[]>('GET', '/recipes') });
+
+export const useLots = () => useQuery({ queryKey: KEYS.lots, queryFn: () => ask<LotView[]>('GET', '/lots') });
+
+export const useOpenBatches = () =>
+  useQuery({ queryKey: KEYS.open, queryFn: () => ask<BatchView[]>('GET', '/batches/open') });
+
+export const useSummaries = () =>
+  useQuery({ queryKey: KEYS.summaries, queryFn: () => ask<BatchSummary[]>('GET', '/batches') });
+
+export const useBatch = (id: string) =>
+  useQuery({
+    queryKey: KEYS.batch(id),
+    queryFn: () => ask<BatchView>('GET', `/batches/${encodeURIComponent(id)}`),
+  });
+
+export function useStartBatch() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (start: StartBatch) => ask<BatchView>('POST', '/batches', start),
+    onSuccess: (batch) => {
+      client.setQueryData(KEYS.batch(batch.id), batch);
+      return client.invalidateQueries({ queryKey: KEYS.open });
+    },
+  });
+}
+
+export function useKitchenSettings() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (settings: KitchenSettings) => ask<KitchenView>('PATCH', '/kitchen', settings),
+    onSuccess: (kitchen) => client.setQueryData(KEYS.kitchen, kitchen),
+  });
+}
+
+export function useClockChange() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (change: ClockChange) => ask<ClockView>('POST', '/clock', change),
+    onSuccess: () => client.invalidateQueries({ queryKey: KEYS.kitchen }),
+  });
+}

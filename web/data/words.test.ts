@@ -1,0 +1,76 @@
+import { describe, expect, it } from 'vitest';
+import { type BatchEventBody, INGREDIENT_BY_ID, planBatch, type Want } from '../../core';
+import { BURNERS, KITCHEN, POTS, PRICES_CENTS_PER_KG } from '../../demo/kitchen';
+import { TROUT_CHOWDER } from '../../demo/trout-chowder';
+import { describeEvent, heatWords, wantWords } from './words';
+
+const input = {
+  recipe: TROUT_CHOWDER,
+  ingredients: INGREDIENT_BY_ID,
+  pricesCentsPerKg: PRICES_CENTS_PER_KG,
+  kitchen: KITCHEN,
+  pot: POTS[1]!,
+  burner: { ...BURNERS[1], gain: { mean: 1, sd: 0.2, batches: 0 } },
+  portions: 60,
+  portionMl: 250,
+  saltPercent: 0.9,
+  band: 3,
+  serviceAtMs: Date.UTC(2026, 2, 10, 13, 10),
+};
+const snapshot = { input, plan: planBatch(input) };
+const now = Date.UTC(2026, 2, 10, 12, 0);
+const [stage] = TROUT_CHOWDER.stages;
+
+describe('what happened, in words', () => {
+  const said: [BatchEventBody, string][] = [
+    [{ type: 'stageBegun', v: 1, payload: { stageId: 'fall' } }, 'Began: Let it fall to the mark'],
+    [{ type: 'stageDone', v: 1, payload: { stageId: 'gone' } }, 'Done: gone'],
+    [
+      { type: 'added', v: 1, payload: { items: [{ ingredientId: 'salt', kg: 0.09, tempC: 18 }] } },
+      'In: 90 g fine salt',
+    ],
+    [{ type: 'heatSet', v: 1, payload: { fraction: 0.45 } }, 'Heat 45 %'],
+    [{ type: 'heatSet', v: 1, payload: { fraction: 0 } }, 'Heat off'],
+    [{ type: 'lidSet', v: 1, payload: { lid: 'ajar' } }, 'Lid ajar'],
+    [{ type: 'reading', v: 1, payload: { kind: 'depth', value: 8.4 } }, 'Read 8.4 cm'],
+    [{ type: 'reading', v: 1, payload: { kind: 'temperature', value: 94 } }, 'Read 94 °C'],
+    [{ type: 'answered', v: 1, payload: { eventId: 'e', believed: true } }, 'Stood by a reading'],
+    [{ type: 'answered', v: 1, payload: { eventId: 'e', believed: false } }, 'Set a reading aside'],
+    [{ type: 'removed', v: 1, payload: { word: 'bay', count: 3 } }, 'Out: 3 bay'],
+    [{ type: 'portioned', v: 1, payload: { portions: 4, fate: 'served' } }, 'Served 4'],
+    [
+      { type: 'portioned', v: 1, payload: { portions: 2, fate: 'served', despite: 'train leaving' } },
+      'Served 2 (train leaving)',
+    ],
+    [{ type: 'portioned', v: 1, payload: { portions: 1, fate: 'discarded' } }, 'Discarded 1'],
+    [{ type: 'note', v: 1, payload: { text: 'sweet leeks' } }, 'Note: sweet leeks'],
+    [{ type: 'closed', v: 1, payload: { leftLitres: 0.6 } }, 'Closed with 0.6 L left'],
+    [{ type: 'undone', v: 1, payload: { eventId: 'e' } }, 'Took something back'],
+  ];
+  it.each(said)('%j', (body, words) => {
+    expect(describeEvent({ ...body, id: 'x', seq: 1, actedAtMs: now }, snapshot)).toBe(words);
+  });
+  it('heat', () => expect([heatWords(0), heatWords(0.25), heatWords(1)]).toEqual(['off', '25 %', '100 %']));
+});
+
+describe('what a pot wants, in words', () => {
+  const minute = 60_000;
+  const wants: [Want, string, boolean][] = [
+    [{ kind: 'closed' }, 'closed', false],
+    [{ kind: 'answer', dueMs: null }, 'a reading to settle', true],
+    [{ kind: 'begin', stage: stage!, lines: [], dueMs: null }, 'begin: sweat the vegetables', true],
+    [{ kind: 'begin', stage: stage!, lines: [], dueMs: now + 30 * minute }, 'light it at 12:30', false],
+    [{ kind: 'heat', stage: stage!, fraction: 0.3, dueMs: null }, 'heat to 30 %', true],
+    [{ kind: 'finish', stage: stage!, dueMs: null }, 'look: it should be done', true],
+    [{ kind: 'handsOn', stage: stage!, dueMs: null }, 'stay with it', true],
+    [{ kind: 'lookIn', stage: stage!, dueMs: now + 4 * minute }, 'look in, 4 min', false],
+    [{ kind: 'lookIn', stage: stage!, dueMs: now + 20_000 }, 'look in now', true],
+    [{ kind: 'leave', stage: stage!, dueMs: now + 15 * minute }, 'nothing until 12:15', false],
+    [{ kind: 'leave', stage: stage!, dueMs: null }, 'leave it', false],
+    [{ kind: 'serve', stage: stage!, dueMs: now + 70 * minute }, 'hold for 13:10', false],
+    [{ kind: 'serve', stage: stage!, dueMs: now - minute }, 'serving', true],
+  ];
+  it.each(wants)('%#', (want, text, isPressing) => {
+    expect(wantWords(want, now, KITCHEN.zone)).toEqual({ text, isPressing });
+  });
+});
