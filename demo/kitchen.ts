@@ -47,46 +47,11 @@ export const POTS: readonly Pot[] = [
 
 /** Where each pot may stand; the kettle has a jacket of its own. */
 export const BURNERS = [
-  {
-    id: 'gas-1',
-    name: 'burner 1',
-    kind: 'gas',
-    powerW: 7000,
-    efficiency: 0.4,
-    pots: ['stockpot-40', 'rondeau-24', 'saucepan-4'],
-  },
-  {
-    id: 'gas-2',
-    name: 'burner 2',
-    kind: 'gas',
-    powerW: 7000,
-    efficiency: 0.4,
-    pots: ['stockpot-40', 'rondeau-24', 'saucepan-4'],
-  },
-  {
-    id: 'gas-3',
-    name: 'burner 3',
-    kind: 'gas',
-    powerW: 5000,
-    efficiency: 0.4,
-    pots: ['stockpot-40', 'rondeau-24', 'saucepan-4'],
-  },
-  {
-    id: 'gas-4',
-    name: 'burner 4',
-    kind: 'gas',
-    powerW: 3500,
-    efficiency: 0.4,
-    pots: ['rondeau-24', 'saucepan-4'],
-  },
-  {
-    id: 'induction',
-    name: 'induction ring',
-    kind: 'induction',
-    powerW: 3500,
-    efficiency: 0.85,
-    pots: ['stockpot-40', 'rondeau-24', 'saucepan-4'],
-  },
+  { id: 'gas-1', name: 'burner 1', kind: 'gas', powerW: 7000, efficiency: 0.4, pots: ['stockpot-40', 'rondeau-24', 'saucepan-4'] },
+  { id: 'gas-2', name: 'burner 2', kind: 'gas', powerW: 7000, efficiency: 0.4, pots: ['stockpot-40', 'rondeau-24', 'saucepan-4'] },
+  { id: 'gas-3', name: 'burner 3', kind: 'gas', powerW: 5000, efficiency: 0.4, pots: ['stockpot-40', 'rondeau-24', 'saucepan-4'] },
+  { id: 'gas-4', name: 'burner 4', kind: 'gas', powerW: 3500, efficiency: 0.4, pots: ['rondeau-24', 'saucepan-4'] },
+  { id: 'induction', name: 'induction ring', kind: 'induction', powerW: 3500, efficiency: 0.85, pots: ['stockpot-40', 'rondeau-24', 'saucepan-4'] },
   { id: 'jacket', name: 'kettle jacket', kind: 'steam', powerW: 9000, efficiency: 0.85, pots: ['kettle-60'] },
 ] as const;
 

@@ -17,6 +17,21 @@ export const Page = styled.div`
   }
 `;
 
+/** Two sections side by side, one above the other where there is no room. */
+export const Halves = styled.div<{ $columns?: string }>`
+  display: grid;
+  grid-template-columns: ${({ $columns }) => $columns ?? 'minmax(0, 1fr) minmax(0, 1fr)'};
+  gap: ${space.xl};
+  > section {
+    display: grid;
+    gap: ${space.m};
+    align-content: start;
+  }
+  ${media.medium} {
+    grid-template-columns: minmax(0, 1fr);
+  }
+`;
+
 const EmptyBox = styled.div`
   display: grid;
   gap: ${space.s};

@@ -5,25 +5,11 @@ import { BANDS, type BenchWay, bandName, bench, dilutionKg, massKg } from '../..
 import { hourMinute, minutes, money, percent, typedNumber, weight } from '../data/format';
 import { Button } from '../parts/button';
 import { Field } from '../parts/field';
-import { Empty, Page } from '../parts/page';
+import { Empty, Halves, Page } from '../parts/page';
 import { Errors, FigureText, Over, Soft, Subtitle } from '../parts/text';
-import { colour, media, size, space, target } from '../theme/tokens';
+import { colour, size, space, target } from '../theme/tokens';
 import type { BatchHere } from './batch-frame';
 import { useSay } from './pot-parts/use-say';
-
-const Halves = styled.div`
-  display: grid;
-  grid-template-columns: minmax(300px, 1fr) 2fr;
-  gap: ${space.xl};
-  > section {
-    display: grid;
-    gap: ${space.m};
-    align-content: start;
-  }
-  ${media.medium} {
-    grid-template-columns: 1fr;
-  }
-`;
 
 const Facts = styled.dl`
   div {
@@ -133,7 +119,7 @@ export function BenchPlace() {
   const isAtTarget = figures.ways.length === 0;
   return (
     <Page>
-      <Halves>
+      <Halves $columns="minmax(300px, 1fr) minmax(0, 2fr)">
         <section>
           <Subtitle>Salt</Subtitle>
           <Facts>

@@ -8,26 +8,12 @@ import { useClockChange, useKitchenSettings } from '../data/queries';
 import { Button } from '../parts/button';
 import { Choice } from '../parts/choice';
 import { Field } from '../parts/field';
-import { Page } from '../parts/page';
+import { Halves, Page } from '../parts/page';
 import { PotThumb } from '../parts/pot-section/pot-thumb';
 import { Errors, Over, Soft, Subtitle, Title } from '../parts/text';
-import { colour, media, space, target } from '../theme/tokens';
+import { colour, space, target } from '../theme/tokens';
 import { useTheme } from '../theme/use-theme';
 import { useKitchenHere } from './use-kitchen-here';
-
-const Halves = styled.div`
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: ${space.xl};
-  > section {
-    display: grid;
-    gap: ${space.m};
-    align-content: start;
-  }
-  ${media.medium} {
-    grid-template-columns: 1fr;
-  }
-`;
 
 const Rows = styled.ul`
   li {

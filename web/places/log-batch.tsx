@@ -7,24 +7,10 @@ import { dayAndHour, hourMinute, litres, money, percent, sentenceCase, span } fr
 import { useBatch } from '../data/queries';
 import { describeEvent } from '../data/words';
 import { LevelChart } from '../parts/chart/level-chart';
-import { Empty, Page, Waiting } from '../parts/page';
+import { Empty, Halves, Page, Waiting } from '../parts/page';
 import { Over, Soft, Subtitle, Title } from '../parts/text';
-import { colour, font, media, size, space } from '../theme/tokens';
+import { colour, font, size, space } from '../theme/tokens';
 import { useKitchenHere } from './use-kitchen-here';
-
-const Halves = styled.div`
-  display: grid;
-  grid-template-columns: minmax(330px, 0.8fr) 1.2fr;
-  gap: ${space.xl};
-  > section {
-    display: grid;
-    gap: ${space.m};
-    align-content: start;
-  }
-  ${media.medium} {
-    grid-template-columns: 1fr;
-  }
-`;
 
 const Outcome = styled.p`
   font-family: ${font.title};
@@ -122,7 +108,7 @@ function Told({ batch }: { batch: BatchView }) {
           {result.reasons.length > 0 ? `${sentence(result.reasons)}.` : 'The litres came out as planned.'}
         </Outcome>
       </header>
-      <Halves>
+      <Halves $columns="minmax(0, 0.8fr) minmax(0, 1.2fr)">
         <section>
           <Table>
             <thead>

@@ -5,28 +5,14 @@ import { bowlMl, FOOD_CODE, portions as portionsOf, potLitres } from '../../core
 import { litres, span, typedNumber } from '../data/format';
 import { Button } from '../parts/button';
 import { Field } from '../parts/field';
-import { Page } from '../parts/page';
+import { Halves, Page } from '../parts/page';
 import { PotSection } from '../parts/pot-section/pot-section';
 import { Sheet } from '../parts/sheet';
 import { Caution, Errors, Over, Soft, Subtitle } from '../parts/text';
-import { colour, font, media, space } from '../theme/tokens';
+import { colour, font, space } from '../theme/tokens';
 import type { BatchHere } from './batch-frame';
 import { TakeOut } from './pot-parts/take-out';
 import { useSay } from './pot-parts/use-say';
-
-const Halves = styled.div`
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: ${space.xl};
-  > section {
-    display: grid;
-    gap: ${space.m};
-    align-content: start;
-  }
-  ${media.medium} {
-    grid-template-columns: 1fr;
-  }
-`;
 
 const Left = styled.p`
   font-family: ${font.title};

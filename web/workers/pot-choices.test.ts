@@ -1,0 +1,56 @@
+import { describe, expect, it } from 'vitest';
+import type { KitchenView, PlanRequest } from '../../contract';
+import { learnedGain } from '../../core';
+import { BURNERS, KITCHEN, POTS, PRICES_CENTS_PER_KG } from '../../demo/kitchen';
+import { TROUT_CHOWDER } from '../../demo/trout-chowder';
+import { potChoices } from './pot-choices';
+
+const kitchen: KitchenView = {
+  ...KITCHEN,
+  services: [...KITCHEN.services],
+  pots: [...POTS],
+  burners: BURNERS.map(({ pots, ...burner }) => ({ ...burner, potIds: [...pots], gain: learnedGain([]) })),
+  pricesCentsPerKg: { ...PRICES_CENTS_PER_KG },
+  clock: { mode: 'demo', speed: 1, kitchenFromMs: 0, realFromMs: 0, serverNowMs: 0 },
+};
+const request: PlanRequest = {
+  recipeId: 'trout-chowder',
+  portions: 60,
+  portionMl: 250,
+  saltPercent: 0.9,
+  band: 3,
+  serviceAtMs: Date.UTC(2026, 2, 10, 13, 10),
+  potId: 'stockpot-40',
+  burnerId: 'gas-2',
+};
+const choose = (change: Partial<PlanRequest> = {}) =>
+  potChoices({ request: { ...request, ...change }, kitchen, recipe: TROUT_CHOWDER, lot: undefined });
+const of = (choices: ReturnType<typeof choose>, potId: string) => choices.find((one) => one.potId === potId)!;
+
+describe('the same order in every pot', () => {
+  it('keeps the burner where the pot goes on it, and finds one where it does not', () => {
+    const choices = choose();
+    expect(choices.map((one) => one.potId)).toEqual(POTS.map((pot) => pot.id));
+    expect(of(choices, 'stockpot-40').burnerId).toBe('gas-2');
+    expect(of(choices, 'kettle-60').burnerId).toBe('jacket');
+  });
+  it('60 bowls fit three pots, the small one not', () => {
+    const choices = choose();
+    expect(choices.filter((one) => one.isFit).map((one) => one.potId)).toEqual([
+      'rondeau-24',
+      'stockpot-40',
+      'kettle-60',
+    ]);
+    expect(of(choices, 'saucepan-4').word).toMatch(/batches/);
+    expect(of(choices, 'rondeau-24').fullestLitres).toBeLessThan(of(choices, 'rondeau-24').workingFillLitres);
+  });
+  it('a few bowls in a wide kettle are shallow, many just fit', () => {
+    expect(of(choose({ portions: 30 }), 'kettle-60').word).toBe('shallow, falls fast');
+    expect(of(choose({ portions: 66 }), 'rondeau-24').word).toBe('just fits, watch it');
+    expect(of(choose({ portions: 80 }), 'rondeau-24').isFit).toBe(false);
+  });
+  it('the stronger burner is lit later', () => {
+    const choices = choose();
+    expect(of(choices, 'kettle-60').startAtMs).toBeGreaterThan(of(choices, 'stockpot-40').startAtMs);
+  });
+});
