@@ -105,6 +105,12 @@ describe('mixing', () => {
     const heat = 15 * 3.9 * 92 - 2 * 2.1 * 18 - 2 * 0.79 * 334;
     expect(mixTempC({ parts: [hot, peas] })).toBeCloseTo(heat / (15 * 3.9 + 2 * 3.6), 9);
   });
+  it('5.5 kg of ice bring 10 kg (c 3.9) from 80 to 21 °C (by hand: M·c·ΔT/(334 + 4.18·T))', () => {
+    expect((10 * 3.9 * 59) / (334 + 4.18 * 21)).toBeCloseTo(5.5, 1);
+    const soup = { massKg: 10, specificHeatKJ: 3.9, tempC: 80 };
+    const ice = { massKg: 5.455, specificHeatKJ: 4.18, tempC: 0, frozen: true };
+    expect(mixTempC({ parts: [soup, ice] })).toBeCloseTo(21, 1);
+  });
   it('stands at 0 °C where the heat runs out', () => {
     const ice = { massKg: 10, specificHeatKJ: 4.19, tempC: -18, frozen: true };
     expect(mixTempC({ parts: [{ massKg: 1, specificHeatKJ: 4.19, tempC: 20 }, ice] })).toBe(0);

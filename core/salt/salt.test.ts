@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { dilutionKg, saltToAddG } from '../index';
+import { dilutionKg, EMPTY, INGREDIENT_BY_ID, massesOf, NO_MASSES, operations, saltToAddG } from '../index';
 
 describe('salt', () => {
   it('10 kg at 1.6 % to 1.0 % needs 6.0 kg (by hand)', () => {
@@ -26,9 +26,16 @@ describe('salt', () => {
     expect(() => saltToAddG({ massKg: -1, nowPercent: 0, targetPercent: 1 })).toThrow(/massKg.*-1/);
   });
   it('30 % unsalted pieces turn 1.29 % in the liquid into 0.9 % overall (by hand)', () => {
-    expect(0.7 * 1.29).toBeCloseTo(0.9, 2);
+    const liquid = { ...NO_MASSES, water: 0.7 * (1 - 0.0129), salt: 0.7 * 0.0129 };
+    const pieces = { ...NO_MASSES, water: 0.3 * 0.85, starch: 0.3 * 0.15 };
+    const pot = { liquid, pieces, flourEquivalentG: 0 };
+    expect(operations.saltPercent(pot, 'liquid')).toBeCloseTo(1.29, 9);
+    expect(operations.saltPercent(pot, 'all')).toBeCloseTo(0.9, 2);
+    expect(operations.saltPercent(operations.exchangeSalt(pot, 1), 'all')).toBeCloseTo(0.9, 2);
   });
   it('common practice: 72 g of miso at 12.5 % salt in a litre of stock gives about 0.84 % salt', () => {
-    expect((100 * 72 * 0.125) / (1000 + 72)).toBeCloseTo(0.84, 2);
+    const litre = operations.add(EMPTY, { ...NO_MASSES, water: 1 }, 'liquid');
+    const soup = operations.add(litre, massesOf(INGREDIENT_BY_ID.miso!, 0.072), 'liquid');
+    expect(operations.saltPercent(soup, 'all')).toBeCloseTo(0.84, 2);
   });
 });
