@@ -36,7 +36,7 @@ export async function appendEvent(
     }
     const log = await eventsOf(house.db, batchId);
     const receivedAtMs = house.clock.nowMs();
-    const actedAtMs = house.clock.agoMs(Math.max(0, envelope.ageMs));
+    const actedAtMs = Math.min(receivedAtMs, house.clock.agoMs(Math.max(0, envelope.ageMs)));
     refuseImpossible(batch.snapshot, log, foldBatch(batch.snapshot, upTo(log, actedAtMs), actedAtMs), said);
     const [row] = await house.db
       .insert(events)
