@@ -29,7 +29,8 @@ export default {
     },
     {
       name: 'core-by-its-door',
-      comment: 'The rest of the house imports core only through core/index.ts; tests may use its test kitchen.',
+      comment:
+        'The rest of the house imports core only through core/index.ts; tests may use its test kitchen.',
       severity: 'error',
       from: { path: '^(contract|server|web|demo)/' },
       to: { path: '^core/', pathNot: '^core/(index\\.ts$|testing/)' },
