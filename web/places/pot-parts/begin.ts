@@ -10,9 +10,10 @@ export function beginBodies(
   kgByLine?: Record<string, number>,
 ): BatchEventBody[] {
   const { stage } = want;
+  const liquid = here.batch.snapshot.input.recipe.lines.find((line) => line.scaling === 'toYield');
   const lot = {
     ...(here.batch.snapshot.lotId ? { lotId: here.batch.snapshot.lotId } : {}),
-    ingredientId: 'fish-fumet',
+    ...(liquid ? { ingredientId: liquid.ingredientId } : {}),
   };
   const items = itemsOf(want.lines, lot, kgByLine);
   const added: BatchEventBody[] = items.length > 0 ? [{ type: 'added', v: 1, payload: { items } }] : [];
