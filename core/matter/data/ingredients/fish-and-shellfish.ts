@@ -43,7 +43,7 @@ export const FISH_AND_SHELLFISH: readonly Ingredient[] = [
     'Dried fish flakes',
     'fish',
     { water: 15, fat: 3, protein: 77, salt: 0.8 },
-    { densityKgPerL: 1.2, looseKgPerL: 0.06, allergens: ['fish'], diet: 'fish', store: 'dry store', out: 'flakes', pieceG: 15, measures: { handful: 5 }, aliases: ['dried fish flake', 'bonito flake', 'fish flake', 'dried bonito flake', 'katsuobushi'], umami: { glutamate: 0.04, imp: 0.7 } },
+    { densityKgPerL: 1.2, looseKgPerL: 0.06, allergens: ['fish'], diet: 'fish', store: 'dry store', pieceG: 15, measures: { handful: 5 }, aliases: ['dried fish flake', 'bonito flake', 'fish flake', 'dried bonito flake', 'katsuobushi'], umami: { glutamate: 0.04, imp: 0.7 } },
   ),
   row(
     'prawn-shell-on',

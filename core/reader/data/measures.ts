@@ -1,0 +1,83 @@
+/**
+ * Units a recipe is written in, by the words cooks use for them. Weights are grams; volumes are mL by system; counted
+ * measures get their grams from the ingredient, else from `usualG`, a first guess.
+ *
+ * source: published: NIST Handbook 44, App. C (US and imperial); common practice (metric spoons 5 and 15 mL, cup 250)
+ */
+export interface Measure {
+  words: readonly string[];
+  grams?: number;
+  mL?: number | { metric: number; us: number; imperial: number };
+  /** counted; grams of one where the ingredient has none of its own */
+  usualG?: number | null;
+}
+
+const SPOONS = { tsp: { metric: 5, us: 4.92892159375, imperial: 5 }, tbsp: { metric: 15, us: 14.78676478125, imperial: 15 } };
+
+const ROWS = {
+  g: { words: ['g', 'gr', 'gm', 'gms', 'gram', 'grams', 'gramme', 'grammes'], grams: 1 },
+  kg: { words: ['kg', 'kgs', 'kilo', 'kilos', 'kilogram', 'kilograms'], grams: 1000 },
+  mg: { words: ['mg', 'milligram', 'milligrams'], grams: 0.001 },
+  oz: { words: ['oz', 'ozs', 'ounce', 'ounces'], grams: 28.349523125 },
+  lb: { words: ['lb', 'lbs', 'pound', 'pounds'], grams: 453.59237 },
+  mL: { words: ['ml', 'mls', 'millilitre', 'millilitres', 'milliliter', 'milliliters', 'cc'], mL: 1 },
+  cL: { words: ['cl', 'centilitre', 'centilitres', 'centiliter', 'centiliters'], mL: 10 },
+  dL: { words: ['dl', 'decilitre', 'decilitres', 'deciliter', 'deciliters'], mL: 100 },
+  L: { words: ['l', 'ltr', 'ltrs', 'litre', 'litres', 'liter', 'liters'], mL: 1000 },
+  tsp: { words: ['tsp', 'tsps', 'teaspoon', 'teaspoons', 'teaspoonful', 'teaspoonfuls'], mL: SPOONS.tsp },
+  tbsp: { words: ['tbsp', 'tbsps', 'tbs', 'tblsp', 'tablespoon', 'tablespoons', 'tablespoonful', 'tablespoonfuls'], mL: SPOONS.tbsp },
+  floz: { words: ['fl oz', 'floz', 'fluid ounce', 'fluid ounces'], mL: { metric: 28.4130625, us: 29.5735295625, imperial: 28.4130625 } },
+  cup: { words: ['cup', 'cups', 'cupful', 'cupfuls'], mL: { metric: 250, us: 236.5882365, imperial: 250 } },
+  pint: { words: ['pint', 'pints', 'pt', 'pts'], mL: { metric: 568.26125, us: 473.176473, imperial: 568.26125 } },
+  quart: { words: ['quart', 'quarts', 'qt', 'qts'], mL: { metric: 1136.5225, us: 946.352946, imperial: 1136.5225 } },
+  gallon: { words: ['gallon', 'gallons', 'gal'], mL: { metric: 4546.09, us: 3785.411784, imperial: 4546.09 } },
+  pinch: { words: ['pinch', 'pinches'], usualG: 0.3 },
+  dash: { words: ['dash', 'dashes', 'splash', 'splashes', 'shake', 'shakes'], mL: 2.5 },
+  drop: { words: ['drop', 'drops'], mL: 0.05 },
+  handful: { words: ['handful', 'handfuls'], usualG: 20 },
+  knob: { words: ['knob', 'knobs'], usualG: 15 },
+  thumb: { words: ['thumb', 'thumbs'], usualG: 25 },
+  clove: { words: ['clove', 'cloves'], usualG: null },
+  head: { words: ['head', 'heads'], usualG: null },
+  bulb: { words: ['bulb', 'bulbs'], usualG: null },
+  bunch: { words: ['bunch', 'bunches'], usualG: null },
+  bundle: { words: ['bundle', 'bundles'], usualG: null },
+  sprig: { words: ['sprig', 'sprigs'], usualG: 1.5 },
+  stick: { words: ['stick', 'sticks', 'rib', 'ribs'], usualG: null },
+  stalk: { words: ['stalk', 'stalks'], usualG: null },
+  spear: { words: ['spear', 'spears'], usualG: null },
+  ear: { words: ['ear', 'ears', 'cob', 'cobs'], usualG: null },
+  leaf: { words: ['leaf', 'leaves'], usualG: null },
+  rasher: { words: ['rasher', 'rashers'], usualG: 30 },
+  slice: { words: ['slice', 'slices'], usualG: null },
+  strip: { words: ['strip', 'strips'], usualG: null },
+  piece: { words: ['piece', 'pieces', 'chunk', 'chunks'], usualG: null },
+  fillet: { words: ['fillet', 'fillets'], usualG: null },
+  blade: { words: ['blade', 'blades'], usualG: null },
+  pod: { words: ['pod', 'pods'], usualG: null },
+  thread: { words: ['thread', 'threads', 'strand', 'strands'], usualG: null },
+  grating: { words: ['grating', 'gratings'], usualG: null },
+  grind: { words: ['grind', 'grinds', 'twist', 'twists'], usualG: 0.05 },
+  cube: { words: ['cube', 'cubes'], usualG: null },
+  sheet: { words: ['sheet', 'sheets'], usualG: null },
+  loaf: { words: ['loaf', 'loaves'], usualG: null },
+  wedge: { words: ['wedge', 'wedges'], usualG: null },
+  bag: { words: ['bag', 'bags'], usualG: null },
+  tin: { words: ['tin', 'tins', 'can', 'cans'], usualG: 400 },
+  jar: { words: ['jar', 'jars'], usualG: null },
+  tube: { words: ['tube', 'tubes'], usualG: null },
+  tub: { words: ['tub', 'tubs'], usualG: null },
+  carton: { words: ['carton', 'cartons', 'packet', 'packets', 'pack', 'packs', 'package', 'packages'], usualG: null },
+  bottle: { words: ['bottle', 'bottles'], usualG: null },
+  glass: { words: ['glass', 'glasses'], usualG: null },
+} as const satisfies Record<string, Measure>;
+
+export const MEASURES: Readonly<Record<keyof typeof ROWS, Measure>> = ROWS;
+
+/** A unit as written; `each` is a plain count. */
+export type WrittenUnit = keyof typeof ROWS | 'each';
+
+export const MEASURE_BY_WORD: ReadonlyMap<string, keyof typeof ROWS> = new Map(Object.entries(MEASURES).flatMap(([unit, measure]) => measure.words.map((word) => [word, unit as keyof typeof ROWS] as const)));
+
+/** A large one weighs this much of a middling one; common practice (1.4 kg of onions is about five large). */
+export const SIZE_SHARE = { small: 0.6, medium: 1, large: 1.4 } as const;

@@ -1,0 +1,350 @@
+import type { Ingredient } from '../matter/ingredient';
+import { MEASURE_BY_WORD, MEASURES, type Measure, type WrittenUnit } from './data/measures';
+import { ASIDE, COMES_OUT, CUT_WORDS, IDLE_WORDS, TO_TASTE, TRIMMING_WORDS } from './data/words';
+import {
+  type FoundName,
+  findName,
+  type IngredientNames,
+  ingredientNames,
+  nearName,
+  wordsOf,
+} from './ingredient-names';
+import { readAmount, tidyLine } from './read-amount';
+import type { Doubt, Reading, UnitSystem } from './reading';
+import { gramsOf } from './weigh-reading';
+
+/** What a line is read against: the table with its names, and the kitchen's cups and pints. */
+export interface ReadingTable {
+  ingredients: Readonly<Record<string, Ingredient>>;
+  names: IngredientNames;
+  system: UnitSystem;
+}
+
+/** A table ready to read against; make it once and keep it. */
+export function readingTable(
+  ingredients: Readonly<Record<string, Ingredient>>,
+  system: UnitSystem = 'metric',
+): ReadingTable {
+  return { ingredients, names: ingredientNames(Object.values(ingredients)), system };
+}
+
+/**
+ * Reads an ingredient line as cooks write them: “2 large onions, sliced 3 mm”.
+ *
+ * A weight before a comma is as bought; a weight of something already peeled, chopped or cooked (“1 kg peeled
+ * potatoes”) or measured in cups is edible. A range is weighed at its middle. Whatever was not understood to the last
+ * word comes back as a doubt; nothing is dropped in silence.
+ *
+ * @param text one line
+ * @param table ingredients, names, units
+ * @returns what it was taken for, in grams where they can be told
+ */
+export function readLine(text: string, table: ReadingTable): Reading {
+  const doubts: Doubt[] = [];
+  const asides: string[] = [];
+  let line = tidyLine(text);
+
+  const comesOutSaid = COMES_OUT.test(line);
+  if (comesOutSaid) line = line.replace(COMES_OUT, '').replace(/\(\s*\)/g, '');
+  const toTasteSaid = TO_TASTE.test(line);
+  if (toTasteSaid) line = line.replace(TO_TASTE, '').replace(/\(\s*\)/g, '');
+  line = line.replace(new RegExp(ASIDE, 'gi'), (aside) => {
+    asides.push(aside.trim());
+    return '';
+  });
+  line = line.replace(/,\s*(?=,|$)/g, '').trim();
+
+  const { rest: withoutParens, weights, notes } = takeParens(line);
+  asides.push(...notes);
+  const of = fruitOf(withoutParens);
+  const amount = readAmount(of?.rest ?? withoutParens);
+  if (amount) doubts.push(...amount.doubts);
+  let rest = (amount?.rest ?? of?.rest ?? withoutParens).replace(/^(?:\/|\+)\s*/, '');
+
+  const each = amount ? takeEach(rest) : null;
+  if (each) rest = each.rest;
+  let { unit, rest: named } = amount ? takeUnit(rest) : { unit: null, rest };
+  const heaped = /^heap(ed|ing)\b/i.test(rest);
+  if (heaped) {
+    ({ unit, rest: named } = takeUnit(rest.replace(/^heap(ed|ing)\s*/i, '')));
+    doubts.push({ kind: 'measure', sentence: 'A heaped spoon was taken as one and a half.' });
+  }
+  const second = /^\/\s*[\d./\s]+\s*[a-z]+\.?\s+/i.exec(named);
+  if (second) named = named.slice(second[0].length);
+
+  const comma = named.search(/,(?!\d)|;|\s-\s/);
+  let head = (comma < 0 ? named : named.slice(0, comma)).trim();
+  const tail =
+    comma < 0
+      ? ''
+      : named
+          .slice(comma)
+          .replace(/^[,;]?\s*-?\s*/, '')
+          .trim();
+  const inCut =
+    / (in|into|cut in|cut into) ([\d.,/ ]+ ?(mm|cm)\b.*|chunks|lardons|strips|wedges|rounds|rings|half.*)$/i.exec(
+      head,
+    );
+  if (inCut) head = head.slice(0, inCut.index);
+  if (of) head = of.name;
+
+  const isEither = / or /i.test(head);
+  const first = isEither ? head.split(/ or /i)[0]! : head;
+  const isTwo =
+    / (and|&) /i.test(first) &&
+    !/ and (peeled|chopped|drained|sliced|diced|deveined|bearded|cleaned)/i.test(first);
+  const words = wordsOf(isTwo ? first.split(/ (?:and|&) /i)[0]! : first);
+  if (isEither) doubts.push({ kind: 'either', sentence: `“${head}”: the first of them was taken.` });
+
+  let found = findName(table.names, words) ?? (isEither ? findName(table.names, wordsOf(head)) : null);
+  if (isTwo) {
+    const other = findName(table.names, wordsOf(first.split(/ (?:and|&) /i)[1]!));
+    if (other && found && other.ingredientId !== found.ingredientId) {
+      const sentence = `Two things in one line: only ${table.ingredients[found.ingredientId]!.name} was taken. Give the other a line of its own.`;
+      doubts.push({ kind: 'two', sentence });
+    }
+  }
+  if (!found) {
+    found = nearName(table.names, words);
+    if (found)
+      doubts.push({
+        kind: 'likely',
+        sentence: `Taken for ${table.ingredients[found.ingredientId]!.name} by its spelling.`,
+      });
+  }
+  const ingredient = found ? preserved(table, table.ingredients[found.ingredientId]!, unit, words) : null;
+  if (!ingredient)
+    doubts.push({ kind: 'unknown', sentence: `“${head || text.trim()}” is not in the table yet.` });
+
+  const left = found ? words.filter((_, i) => i < found.from || i >= found.to) : [];
+  const size = sizeOf(wordsOf(first));
+  const trailing =
+    ingredient && found ? trailingMeasure(unit, amount !== null, words, found, ingredient) : null;
+  unit = trailing?.unit ?? unit ?? (amount ? 'each' : null);
+  const strange = left.filter((word) => word !== trailing?.word && !isKnownWord(word));
+  if (ingredient && strange.length > 0) {
+    doubts.push({
+      kind: 'likely',
+      sentence: `Taken for ${ingredient.name}; “${strange.join(' ')}” was passed over.`,
+    });
+  }
+
+  const before = cutBefore(first, found, ingredient);
+  const cut = [before, inCut ? inCut[0].trim() : '', tail].filter((part) => part !== '').join(', ');
+  const isWeighedTrimmed =
+    left.some((word) => TRIMMING_WORDS.has(word)) && unit !== 'each' && ingredient?.yield !== 1;
+  const middle = amount ? (amount.low + amount.high) / 2 : null;
+  const weighed =
+    ingredient && middle !== null && unit
+      ? weigh({
+          count: heaped ? middle * 1.5 : middle,
+          unit,
+          ingredient,
+          system: table.system,
+          size,
+          each: each?.grams ?? weights.each ?? (isContainer(unit) ? weights.total : null),
+          doubts,
+        })
+      : null;
+  if (weighed && weights.total !== null && !weights.each && !isContainer(unit)) {
+    if (unit === 'each' || MEASURES[unit as keyof typeof MEASURES]?.words === undefined)
+      weighed.grams = weights.total;
+    else if (Math.abs(weights.total - weighed.grams) > 0.12 * weights.total) {
+      const sentence = `${Math.round(weights.total)} g in brackets does not agree with ${Math.round(weighed.grams)} g; the brackets were taken.`;
+      doubts.push({ kind: 'disagree', sentence });
+      weighed.grams = weights.total;
+    }
+  } else if (!weighed && ingredient && middle !== null && weights.total !== null) {
+    // an unknown measure with its weight in brackets: the brackets say it
+    return finish({ grams: middle * weights.total, isEdible: false });
+  }
+  if (!weighed && ingredient && middle !== null && unit) {
+    doubts.push({
+      kind: 'measure',
+      sentence: `A ${unit === 'each' ? 'piece' : unit} of ${ingredient.name} has no weight in the table: give grams.`,
+    });
+  }
+  const isSeasoning = ingredient?.kind === 'salt' || ingredient?.kind === 'spice';
+  const toTaste = toTasteSaid || (amount === null && isSeasoning);
+  if (amount === null && !toTaste && ingredient) {
+    doubts.push({ kind: 'amount', sentence: `No amount: how much ${ingredient.name.toLowerCase()}?` });
+  }
+  return finish(weighed);
+
+  function finish(weight: { grams: number; isEdible: boolean } | null): Reading {
+    const isEdible = weight !== null && (weight.isEdible || isWeighedTrimmed);
+    const yieldShare = ingredient?.yield ?? 1;
+    return {
+      text: text.trim(),
+      amount: amount ? { low: amount.low, high: amount.high } : null,
+      unit,
+      size,
+      ingredientId: ingredient?.id ?? null,
+      name: found ? words.slice(found.from, found.to).join(' ') : head,
+      cut,
+      note: asides.join('; '),
+      comesOut: comesOutSaid || (ingredient?.out !== undefined && !/ground|powder/.test(first.toLowerCase())),
+      toTaste,
+      purchasedG: weight ? (isEdible ? weight.grams / yieldShare : weight.grams) : null,
+      edibleG: weight ? (isEdible ? weight.grams : weight.grams * yieldShare) : null,
+      doubts,
+    };
+  }
+}
+
+/** “juice of 2 lemons”, “grated zest of 1 orange”: the fruit names something else than itself. */
+function fruitOf(line: string): { rest: string; name: string } | null {
+  const match =
+    /^(?:the )?(?:finely |freshly |grated |squeezed |pared )*(juice|zest|peel|rind) of (.*?)\s*(lemon|lime|orange)s?\b(.*)$/i.exec(
+      line,
+    );
+  if (!match) return null;
+  const part = match[1]!.toLowerCase() === 'juice' ? 'juice' : 'zest';
+  return { rest: `${match[2] || '1'}${match[4]}`, name: `${match[3]!.toLowerCase()} ${part}` };
+}
+
+/** “2 x 400 g tins”: the weight of one. */
+function takeEach(rest: string): { grams: number; rest: string } | null {
+  const match = /^x?\s*(\d+(?:[.,]\d+)?)[\s-]*(g|kg|oz|ml|lb)\b\s*/i.exec(rest);
+  const isTimes = /^x/i.test(rest) || /^\d/.test(rest);
+  if (!match || !isTimes) return null;
+  const unit = MEASURE_BY_WORD.get(match[2]!.toLowerCase())!;
+  return { grams: plainGrams(Number(match[1]!.replace(',', '.')), unit), rest: rest.slice(match[0].length) };
+}
+
+/** Weights in brackets, of one or of all, and whatever else stands in brackets. */
+function takeParens(line: string): {
+  rest: string;
+  weights: { each: number | null; total: number | null };
+  notes: string[];
+} {
+  const weights: { each: number | null; total: number | null } = { each: null, total: null };
+  const notes: string[] = [];
+  const rest = line.replace(/\(([^()]*)\)/g, (_all, inside: string) => {
+    const match =
+      /^(?:about |approx\.? |around |ca\.? |~)?(\d+(?:[.,]\d+)?)\s*-?(g|kg|oz|lb|ml|l)\b\.?(?: ?\/.*)?\s*(each|a piece|apiece)?(.*)$/i.exec(
+        inside.trim(),
+      );
+    if (match && match[4]!.trim() === '') {
+      const grams = plainGrams(
+        Number(match[1]!.replace(',', '.')),
+        MEASURE_BY_WORD.get(match[2]!.toLowerCase())!,
+      );
+      // before the measure it is of one tin; after the amount's own name it is of all
+      const isBeforeMeasure = /^\s*[\d./\s]+$/.test(line.slice(0, line.indexOf('(')));
+      if (match[3] || isBeforeMeasure) weights.each = grams;
+      else weights.total = grams;
+    } else if (inside.trim() !== '') notes.push(inside.trim());
+    return ' ';
+  });
+  return { rest: rest.replace(/\s+/g, ' ').replace(/ ,/g, ',').trim(), weights, notes };
+}
+
+function plainGrams(value: number, unit: WrittenUnit): number {
+  const measure: Partial<Measure> = unit === 'each' ? {} : MEASURES[unit];
+  return value * (measure.grams ?? (typeof measure.mL === 'number' ? measure.mL : 1));
+}
+
+function takeUnit(rest: string): { unit: WrittenUnit | null; rest: string } {
+  const match = /^(fl\.? oz|fluid ounces?|[a-z]+)\.?(?=[\s,(/]|$)\s*(of\s+)?/i.exec(
+    rest.replace(/^(small|medium|large|big|fat|good|generous|scant|level)\s+(?=\w+)/i, ''),
+  );
+  const skipped =
+    rest.length -
+    rest.replace(/^(small|medium|large|big|fat|good|generous|scant|level)\s+(?=\w+)/i, '').length;
+  const unit = match ? MEASURE_BY_WORD.get(match[1]!.toLowerCase().replace('.', '')) : undefined;
+  if (!match || !unit) return { unit: null, rest };
+  const after = rest.slice(skipped + match[0].length);
+  // “1 clove” alone is the spice; “2 leaves sage” a measure
+  if (after.trim() === '') return { unit: null, rest };
+  const size = skipped > 0 ? `${rest.slice(0, skipped).trim()} ` : '';
+  return { unit, rest: `${/small|medium|large/i.test(size) ? size : ''}${after}` };
+}
+
+function isContainer(unit: WrittenUnit | null): boolean {
+  return unit !== null && ['tin', 'jar', 'tube', 'tub', 'carton', 'bottle'].includes(unit);
+}
+
+function sizeOf(words: readonly string[]): Reading['size'] {
+  if (words.includes('large') || words.includes('big')) return 'large';
+  if (words.includes('small')) return 'small';
+  return words.includes('medium') ? 'medium' : null;
+}
+
+/** Tinned, where it comes in a tin or says so and the table knows the tinned kind. */
+function preserved(
+  table: ReadingTable,
+  ingredient: Ingredient,
+  unit: WrittenUnit | null,
+  words: readonly string[],
+): Ingredient {
+  const isTinned =
+    unit === 'tin' || unit === 'jar' || words.some((word) => /^(tinned|canned|jarred|tin|can)$/.test(word));
+  return (isTinned && table.ingredients[`${ingredient.id}-tinned`]) || ingredient;
+}
+
+/** “2 garlic cloves”, “6 sage leaves”: the measure after the name, or the last word of the name itself. */
+function trailingMeasure(
+  unit: WrittenUnit | null,
+  hasAmount: boolean,
+  words: readonly string[],
+  found: FoundName,
+  ingredient: Ingredient,
+): { unit: WrittenUnit; word: string } | null {
+  if (unit !== null || !hasAmount) return null;
+  for (const word of [words[found.to], words[found.to - 1]]) {
+    const measure = word ? MEASURE_BY_WORD.get(word) : undefined;
+    if (word && measure && ingredient.measures?.[measure] !== undefined) return { unit: measure, word };
+  }
+  return null;
+}
+
+function isKnownWord(word: string): boolean {
+  return (
+    CUT_WORDS.has(word) ||
+    IDLE_WORDS.has(word) ||
+    /^(tinned|canned|jarred|tin|can|frozen|cooked|uncooked|mixed|unsalted|skin|bone|on)$/.test(word) ||
+    /^\d/.test(word) ||
+    word === 'mm' ||
+    word === 'cm'
+  );
+}
+
+/** The cut said before or after the name in the same breath: “finely chopped onion”. */
+function cutBefore(first: string, found: FoundName | null, ingredient: Ingredient | null): string {
+  if (!found || !ingredient) return '';
+  const raw = first.split(/[\s-]+/).filter((word) => word !== '');
+  const kept = raw.filter((word) => {
+    const [one] = wordsOf(word);
+    return one !== undefined && CUT_WORDS.has(one) && one !== 'small' && !nameHolds(ingredient, one);
+  });
+  const isTelling = kept.some(
+    (word) => !/^(very|fine|finely|roughly|coarsely|thinly|thickly|lightly|thick|thin)$/i.test(word),
+  );
+  return isTelling ? kept.join(' ').toLowerCase() : '';
+}
+
+/** “Ground white pepper”: the word is part of what it is. */
+function nameHolds(ingredient: Ingredient, word: string): boolean {
+  return wordsOf(ingredient.name).includes(word);
+}
+
+function weigh(of: {
+  count: number;
+  unit: WrittenUnit;
+  ingredient: Ingredient;
+  system: UnitSystem;
+  size: Reading['size'];
+  each: number | null;
+  doubts: Doubt[];
+}): { grams: number; isEdible: boolean } | null {
+  if (of.each !== null) return { grams: of.count * of.each, isEdible: false };
+  const weight = gramsOf(of.count, of.unit, of.ingredient, of.system, of.size ?? 'medium');
+  if (weight?.isGuess && of.unit !== 'pinch' && of.unit !== 'tin') {
+    of.doubts.push({
+      kind: 'measure',
+      sentence: `A ${of.unit} of ${of.ingredient.name} was taken as ${Math.round(weight.grams / of.count)} g.`,
+    });
+  }
+  return weight;
+}
