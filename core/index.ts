@@ -35,9 +35,20 @@ export { minutesToCookDice, softeningFactor } from './heat/minutes-to-cook-dice'
 export { minutesToHeat } from './heat/minutes-to-heat';
 export { mixTempC } from './heat/mix-temp-c';
 export { saturationPressureKPa } from './heat/saturation-pressure-kpa';
+export { BOARDS, type Board, type MiseItem, miseList } from './lists/mise-list';
+export { type ListedPlan, type PullItem, pullList } from './lists/pull-list';
 export { alcoholLeftByBoilOff, alcoholLeftByMinutes } from './matter/alcohol-left';
 export { INGREDIENTS } from './matter/data/ingredients';
-export { type Ingredient, massesOf } from './matter/ingredient';
+export {
+  DIETS,
+  type Diet,
+  INGREDIENT_KINDS,
+  type Ingredient,
+  type IngredientKind,
+  massesOf,
+  STORES,
+  type Store,
+} from './matter/ingredient';
 export { INGREDIENT_BY_ID } from './matter/ingredient-by-id';
 export { COMPONENTS, type Component, type Masses, mapMasses, NO_MASSES, totalKg } from './matter/masses';
 export { EMPTY, type Mixture, massKg } from './matter/mixture';
@@ -47,6 +58,7 @@ export { volumeLitres } from './matter/volume-litres';
 export { waterDensityKgPerL } from './matter/water-density-kg-per-l';
 export {
   type FigureName,
+  type LetDown,
   MODEL_VERSION,
   type Plan,
   type PlanInput,
@@ -67,24 +79,76 @@ export { type KitchenAir, kitchenAir } from './pot/kitchen-air';
 export { type Burner, FIRST_GUESS_GAIN, type PotSetup, type PotState } from './pot/pot';
 export { liquidLitres, massAtLitres, potLitres } from './pot/pot-litres';
 export { type PotReading, READING_SD, readPot } from './pot/read-pot';
+export type { WrittenUnit } from './reader/data/measures';
+export { type ReadingTable, readingTable, readLine } from './reader/read-line';
+export { type RecipeDraft, readRecipeText } from './reader/read-recipe-text';
+export type { Doubt, Reading, UnitSystem } from './reader/reading';
+export { writeLine, writtenName } from './reader/write-line';
 export { allergensOf } from './recipe/allergens-of';
+export { chooseMethod, methodById, methodsFor } from './recipe/choose-method';
+export { compareRecipes, type RecipeDifference } from './recipe/compare-recipes';
+export { curedSaltPercent } from './recipe/cure';
+export { METHODS, type Method } from './recipe/data/methods';
+export { STAGE_KIND_DATA } from './recipe/data/stage-kinds';
+export { type Library, recipeIdOf, recipeRowId } from './recipe/library';
+export { linesOf, type Understood, understandLine } from './recipe/lines-of';
+export { newStage } from './recipe/new-stage';
+export { fitsRole, fromPattern } from './recipe/pattern';
+export {
+  type MadeRow,
+  type PreparedRecipe,
+  prepareRecipe,
+  recipeAsIngredient,
+} from './recipe/prepare-recipe';
+export { type Ratio, ratioParts, ratiosOf, setRatioKg, setRatioPart } from './recipe/ratios';
 export {
   type Attention,
+  type Cure,
   cookingStages,
+  type PatternSlot,
   type Recipe,
   type RecipeLine,
+  SCALINGS,
   type Scaling,
   SIMMER_UNDER_BOIL_C,
   type Simmer,
+  STAGE_KINDS,
   type Stage,
+  type StageDeed,
   type StageEnd,
   type StageHeat,
+  type StageKind,
+  type WrittenLine,
 } from './recipe/recipe';
+export { type PriceMove, priceMoves, recipeCostPerPortionCents } from './recipe/recipe-cost';
+export { SPOON_CM, tooBigForSpoon } from './recipe/spoon-fit';
+export {
+  type Advisory,
+  advisoriesOf,
+  type Bringer,
+  type BrokenClaim,
+  brokenClaims,
+  type Holdings,
+  whatItHolds,
+} from './recipe/what-it-holds';
+export { rewritten, writtenOf } from './recipe/written-of';
 export { ALLERGENS, type Allergen } from './safety/data/allergens';
 export { FOOD_CODE } from './safety/data/food-code';
 export { dilutionKg } from './salt/dilution-kg';
 export { SATURATED_SALT_PERCENT, saltToAddG } from './salt/salt-to-add-g';
+export { type Equipment, HOT_FILL } from './scaling/data/equipment';
+export { firstDose } from './scaling/first-dose';
+export { garlicStrength } from './scaling/garlic-strength';
+export { type AmountAnswer, answerAmount, type OrderAmount } from './scaling/order-amount';
+export { type ScalingNote, scalingNotes } from './scaling/scaling-notes';
+export { type Berth, type Split, type SplitPart, splitOrder } from './scaling/split-order';
+export { sweatingFatKg } from './scaling/sweating-fat-kg';
+export { comparePlans, type PlanChange, umamiOf } from './substitute/compare-plans';
+export { BOUILLON_G_PER_L, substitute } from './substitute/substitute';
+export { type Substituted, type Substitution, SWAP_KEEPS } from './substitute/substitution';
+export { type Suggestion, suggestSubstitutions } from './substitute/suggest';
 export { umamiGPer100g } from './taste/umami-g-per-100g';
+export { bodyG } from './thickness/body-g';
 export { BANDS, THICKENERS, type ThickenerKind } from './thickness/data/thickeners';
 export { flourEquivalentGPerL } from './thickness/flour-equivalent-g-per-l';
 export { bandName, flourEquivalentOfBand, thicknessBand } from './thickness/thickness-band';

@@ -1,14 +1,16 @@
 import { massesOf } from '../matter/ingredient';
 import { massKg } from '../matter/mixture';
 import { saltPercent } from '../matter/operations';
-import { bodyG, stageTarget } from '../plan/cook-through';
+import { stageTarget } from '../plan/cook-through';
 import { setupOf } from '../plan/plan-batch';
 import { advancePot } from '../pot/advance-pot';
-import { addToPot, drawFromPot, openPot, takeOutOfPot } from '../pot/change-pot';
+import { addToPot, drawFromPot, liftOutOfPot, openPot } from '../pot/change-pot';
+import { finishStage } from '../pot/finish-stage';
 import type { PotSetup } from '../pot/pot';
 import { potLitres } from '../pot/pot-litres';
 import { measuredMass, readPot } from '../pot/read-pot';
 import { cookingStages } from '../recipe/recipe';
+import { bodyG } from '../thickness/body-g';
 import { activeEvents } from './active-events';
 import type { AddedItem, BatchEvent, BatchSnapshot } from './batch-event';
 import type { BatchState, TakenReading } from './batch-state';
@@ -92,14 +94,13 @@ export function applyEvent(context: FoldContext, before: BatchState, event: Batc
   switch (event.type) {
     case 'stageBegun':
       return begin(context, state, event.payload.stageId, event.actedAtMs);
-    case 'stageDone':
+    case 'stageDone': {
+      const after = done(context, state, event.payload.stageId, event.actedAtMs);
       return {
-        ...state,
-        stages: state.stages.map((stage) =>
-          stage.stageId === event.payload.stageId ? { ...stage, doneMs: event.actedAtMs } : stage,
-        ),
-        currentStageId: state.currentStageId === event.payload.stageId ? null : state.currentStageId,
+        ...after,
+        currentStageId: after.currentStageId === event.payload.stageId ? null : after.currentStageId,
       };
+    }
     case 'added':
       return withAdded(context, state, event.payload.items, event.actedAtMs);
     case 'heatSet':
@@ -128,15 +129,29 @@ export function applyEvent(context: FoldContext, before: BatchState, event: Batc
 }
 
 function begin(context: FoldContext, state: BatchState, stageId: string, atMs: number): BatchState {
-  const stages = state.stages.map((stage) =>
-    stage.stageId === stageId
-      ? { ...stage, begunMs: stage.begunMs ?? atMs, doneMs: null }
-      : stage.stageId === state.currentStageId && stage.doneMs === null
-        ? { ...stage, doneMs: atMs }
-        : stage,
+  const { currentStageId } = state;
+  const before =
+    currentStageId !== null && currentStageId !== stageId
+      ? done(context, state, currentStageId, atMs)
+      : state;
+  const stages = before.stages.map((stage) =>
+    stage.stageId === stageId ? { ...stage, begunMs: stage.begunMs ?? atMs, doneMs: null } : stage,
   );
-  const begun = { ...state, stages, currentStageId: stageId, pot: { ...state.pot, softenedMin: 0 } };
+  const begun = { ...before, stages, currentStageId: stageId, pot: { ...before.pot, softenedMin: 0 } };
   return withTarget(context, begun);
+}
+
+/** A stage is done, and with it what is done to the whole pot as it ends; only the first time it is said. */
+function done(context: FoldContext, state: BatchState, stageId: string, atMs: number): BatchState {
+  const progress = state.stages.find((one) => one.stageId === stageId);
+  const stage = context.snapshot.input.recipe.stages.find((one) => one.id === stageId);
+  const isFirst = progress !== undefined && progress.doneMs === null;
+  const ran = isFirst && stage?.does ? advanceBatch(context, state, atMs) : state;
+  return {
+    ...ran,
+    pot: isFirst ? finishStage(ran.pot, stage?.does) : ran.pot,
+    stages: ran.stages.map((one) => (one.stageId === stageId ? { ...one, doneMs: atMs } : one)),
+  };
 }
 
 /** Where the running stage falls to a mark, the mark is a share of what is in the pot once its lines are in. */
@@ -191,6 +206,7 @@ function put(context: FoldContext, state: BatchState, item: AddedItem, atMs: num
       share: ingredient.share,
       tempC: item.tempC,
       flourEquivalentG: bodyG(ingredient, item.kg, item.thickener),
+      thirstKg: item.kg * (ingredient.drinks ?? 0),
     }),
     addedLineIds: item.lineId ? [...state.addedLineIds, item.lineId] : state.addedLineIds,
     addedKgByIngredient: {
@@ -253,19 +269,8 @@ function lift(context: FoldContext, state: BatchState, what: { word: string; cou
   const lifted = what.count - left;
   if (!line?.comesOut || lifted === 0) return { ...state, toComeOut };
   const ingredient = context.snapshot.input.ingredients[line.ingredientId]!;
-  const kg = (lifted * line.comesOut.eachG) / 1000;
-  const there = state.pot.mixture.pieces;
-  const wanted = massesOf(ingredient, kg);
-  const pieces = {
-    ...wanted,
-    ...Object.fromEntries(
-      Object.entries(wanted).map(([component, mass]) => [
-        component,
-        Math.min(mass, there[component as keyof typeof there]),
-      ]),
-    ),
-  };
-  return { ...state, toComeOut, pot: takeOutOfPot(state.pot, pieces) };
+  const wanted = massesOf(ingredient, (lifted * line.comesOut.eachG) / 1000);
+  return { ...state, toComeOut, pot: liftOutOfPot(state.pot, wanted) };
 }
 
 function portion(

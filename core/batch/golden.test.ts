@@ -32,5 +32,6 @@ describe.each(['chowder-v1'])('the golden log %s', (name) => {
   it.each(Object.entries(golden.expected))('%s is still %d', (figure, value) => {
     expect(found[figure]! / value).toBeCloseTo(1, 9);
   });
-  it('is of the version this model folds', () => expect(golden.modelVersion).toBe(MODEL_VERSION));
+  it('is of this model’s version or an older one, and folds to the same figures all the same', () =>
+    expect(golden.modelVersion).toBeLessThanOrEqual(MODEL_VERSION));
 });

@@ -6,7 +6,6 @@ import { massKg } from '../matter/mixture';
 import { saltPercent } from '../matter/operations';
 import { volumeLitres } from '../matter/volume-litres';
 import { waterDensityKgPerL } from '../matter/water-density-kg-per-l';
-import { bodyG } from '../plan/cook-through';
 import type { PlanInput } from '../plan/plan';
 import { setupOf } from '../plan/plan-batch';
 import { portions } from '../portions/portions';
@@ -15,6 +14,7 @@ import { forecastPot } from '../pot/forecast-pot';
 import type { PotState } from '../pot/pot';
 import { liquidLitres, potLitres } from '../pot/pot-litres';
 import { saltToAddG } from '../salt/salt-to-add-g';
+import { bodyG } from '../thickness/body-g';
 import { THICKENERS, type ThickenerKind } from '../thickness/data/thickeners';
 import { flourEquivalentOfBand, thicknessBand } from '../thickness/thickness-band';
 

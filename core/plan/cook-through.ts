@@ -2,13 +2,14 @@ import { minutesToCookDice, softeningFactor } from '../heat/minutes-to-cook-dice
 import { massesOf } from '../matter/ingredient';
 import { massKg } from '../matter/mixture';
 import { advancePot } from '../pot/advance-pot';
-import { addToPot, openPot } from '../pot/change-pot';
+import { addToPot, liftOutOfPot, openPot } from '../pot/change-pot';
+import { finishStage } from '../pot/finish-stage';
 import { forecastPot, type PotTarget } from '../pot/forecast-pot';
 import { fractionToHold } from '../pot/heat-balance';
 import type { PotSetup, PotState } from '../pot/pot';
 import { massAtLitres, potLitres } from '../pot/pot-litres';
 import { cookingStages, SIMMER_UNDER_BOIL_C, type Stage } from '../recipe/recipe';
-import { THICKENERS } from '../thickness/data/thickeners';
+import { bodyG } from '../thickness/body-g';
 import type { PlanInput } from './plan';
 
 /** Kilograms of each recipe line that goes into the pot, by line id. */
@@ -60,7 +61,19 @@ export function cookThrough(input: PlanInput, setup: PotSetup, load: Load, gain:
   let pot = openPot({ atMs: 0, tempC: setup.air.airTempC, gain: { mean: gain, sd: 1e-9 } });
   const stages: CookedStage[] = [];
   for (const stage of cookingStages(input.recipe)) {
-    const { filled, looseLitres } = fillStage(input, pot, stage, load);
+    const { filled, looseLitres } = fillStage(
+      input,
+      stage.asksOut
+        ? withoutWhatComesOut(
+            input,
+            pot,
+            stages.map((one) => one.stage.id),
+            load,
+          )
+        : pot,
+      stage,
+      load,
+    );
     const handledMs = stages.length === 0 ? filled.atMs : filled.atMs + HANDLING_MIN * 60_000;
     const handled = advancePot(setup, { ...filled, lid: stage.lid }, handledMs);
     const cooked = cookStage(setup, { ...handled, softenedMin: 0 }, stage);
@@ -74,9 +87,24 @@ export function cookThrough(input: PlanInput, setup: PotSetup, load: Load, gain:
       tempAtEndC: cooked.pot.tempC,
       steamedKg: cooked.pot.evaporatedKg - filled.evaporatedKg,
     });
-    pot = cooked.pot;
+    pot = finishStage(cooked.pot, stage.does);
   }
   return { stages, end: pot, minutes: pot.atMs / 60_000 };
+}
+
+/** What is lifted out before a stage that asks for it: as heavy as it went in, as far as the pieces still hold that. */
+function withoutWhatComesOut(
+  input: PlanInput,
+  pot: PotState,
+  before: readonly string[],
+  load: Load,
+): PotState {
+  return input.recipe.lines
+    .filter((line) => line.comesOut && before.includes(line.stageId) && line.scaling !== 'perBowl')
+    .reduce(
+      (here, line) => liftOutOfPot(here, massesOf(input.ingredients[line.ingredientId]!, load[line.id] ?? 0)),
+      pot,
+    );
 }
 
 /** Puts a stage's lines in; pieces lying loose take up more than they will. */
@@ -92,22 +120,13 @@ function fillStage(input: PlanInput, pot: PotState, stage: Stage, load: Load) {
       share: ingredient.share,
       tempC: line.tempC,
       flourEquivalentG: bodyG(ingredient, kg, line.thickener),
+      thirstKg: kg * (ingredient.drinks ?? 0),
     });
     if (ingredient.share === 'pieces') {
       looseLitres += Math.max(0, kg / ingredient.looseKgPerL - kg / ingredient.densityKgPerL);
     }
   }
   return { filled, looseLitres };
-}
-
-/** Grams of flour that some kilograms of an ingredient thicken like once cooked. */
-export function bodyG(
-  ingredient: { thickener?: keyof typeof THICKENERS; bodyGPerKg?: number },
-  kg: number,
-  asKind?: keyof typeof THICKENERS,
-): number {
-  const kind = asKind ?? ingredient.thickener;
-  return kind ? kg * 1000 * THICKENERS[kind].strength : kg * (ingredient.bodyGPerKg ?? 0);
 }
 
 /** What a stage waits for, as a target of the pot; null for one that goes by the clock. */

@@ -7,13 +7,20 @@ import type { PotSetup } from '../pot/pot';
 import { liquidLitres, potLitres } from '../pot/pot-litres';
 import { allergensOf } from '../recipe/allergens-of';
 import type { RecipeLine } from '../recipe/recipe';
-import { SATURATED_SALT_PERCENT, saltToAddG } from '../salt/salt-to-add-g';
-import { THICKENERS } from '../thickness/data/thickeners';
-import { flourEquivalentOfBand, thicknessBand } from '../thickness/thickness-band';
+import { SATURATED_SALT_PERCENT } from '../salt/salt-to-add-g';
+import { thicknessBand } from '../thickness/thickness-band';
 import { litresAtDepth } from '../vessel/litres-at-depth';
 import { workingFillLitres } from '../vessel/working-fill-litres';
-import { type CookedThrough, cookThrough, type Load } from './cook-through';
-import { MODEL_VERSION, type Plan, type PlanInput, type PlannedLine, type PlannedStage } from './plan';
+import { type CookedStage, type CookedThrough, cookThrough, type Load } from './cook-through';
+import {
+  type LetDown,
+  MODEL_VERSION,
+  type Plan,
+  type PlanInput,
+  type PlannedLine,
+  type PlannedStage,
+} from './plan';
+import { HELD_AT_C, type SolvedLoad, solveLoad } from './solve-load';
 import { workings } from './workings';
 
 /** Stages that go by the clock or by softness are off by this share, one standard deviation. From memory. */
@@ -25,11 +32,11 @@ const LEAST_SLACK_MIN = 5;
 /** 90 % of batches are ready in time with this many standard deviations of slack. */
 const SLACK_Z = 1.28;
 
-/** Litres that a kilogram more of the liquid leaves at the end, before the solver has seen it: a little boils away. */
-const FIRST_SLOPE = 0.9;
+/** The most of a bowl that may be held back out of the pot; common practice. */
+const MOST_HELD_BACK = 0.6;
 
-/** The solved lines are right when yield is within this many litres. */
-const YIELD_TOLERANCE_L = 0.002;
+/** More loads than this are no longer loading in rounds but another pot. Common practice. */
+const MOST_LOADS = 6;
 
 /**
  * Plans a batch: from an order to what to weigh out, when to light the burner, and what will be in the bowls.
@@ -50,9 +57,14 @@ export function planBatch(input: PlanInput): Plan {
   within('band', input.band, 0, 6);
   const setup = setupOf(input);
   const wantedLitres = (input.portions * input.portionMl) / 1000 / (1 - CLING_PERCENT / 100);
-  const { load, cooked } = solveLoad(input, setup, wantedLitres);
+  within('holdBackShare', input.holdBackShare ?? 0, 0, MOST_HELD_BACK);
+  const solved = solveLoad(input, setup, wantedLitres);
+  const { load, cooked } = solved;
 
-  const lines = input.recipe.lines.map((line) => plannedLine(input, line, load, wantedLitres));
+  const lines = [
+    ...input.recipe.lines.map((line) => plannedLine(input, line, load, wantedLitres)),
+    ...heldBackLine(input, solved),
+  ];
   const { mean, sd } = input.burner.gain;
   const slow = cookThrough(input, setup, load, Math.max(0.25, mean - sd));
   const quick = cookThrough(input, setup, load, mean + sd);
@@ -75,15 +87,21 @@ export function planBatch(input: PlanInput): Plan {
 
   const { end } = cooked;
   const yieldLitres = potLitres(end);
-  const flourEquivalentGPerL = end.mixture.flourEquivalentG / liquidLitres(end);
   const foams = lines.some((line) => !line.perBowl && input.ingredients[line.ingredientId]!.foams);
-  const fullestStage = cooked.stages.reduce((a, b) => (b.looseLitresAtStart > a.looseLitresAtStart ? b : a));
   const workingFill = workingFillLitres(input.pot.vessel, foams);
+  const loaded = cooked.stages.map((stage) => inRounds(stage, workingFill));
+  const fullest = loaded.reduce((a, b) => (b.litres > a.litres ? b : a));
   const costCents = lines.reduce((sum, line) => sum + line.costCents, 0);
-  const saltToAdd = 1000 * (load[saltLine(input)?.id ?? ''] ?? 0);
+  const sumG = (law: RecipeLine['scaling']) =>
+    1000 *
+    input.recipe.lines.reduce((sum, line) => sum + (line.scaling === law ? (load[line.id] ?? 0) : 0), 0);
+  const saltToAdd = sumG('toSalt');
   const saltInPotG = 1000 * (end.mixture.liquid.salt + end.mixture.pieces.salt);
   const garnish = garnishSalt(input, lines);
-  const yieldPortions = portions({ litres: yieldLitres, portionMl: input.portionMl });
+  const ladleMl = input.portionMl * (1 - (input.holdBackShare ?? 0));
+  const yieldPortions = portions({ litres: yieldLitres, portionMl: ladleMl });
+  const letDown = letDownOf(input, solved, ladleMl);
+  const bowlBody = end.mixture.flourEquivalentG / (liquidLitres(end) + (letDown?.litres ?? 0));
   const plan: Omit<Plan, 'workings'> = {
     modelVersion: MODEL_VERSION,
     portions: input.portions,
@@ -93,28 +111,29 @@ export function planBatch(input: PlanInput): Plan {
     readyAtMs,
     readySdMinutes,
     lines,
-    stages: plannedStages(cooked, stageSd, startAtMs),
+    stages: plannedStages(cooked, stageSd, startAtMs, loaded),
     yieldLitres,
     yieldPortions,
     startLitres: litresBeforeSteam(cooked),
-    fullest: { litres: fullestStage.looseLitresAtStart, stageId: fullestStage.stage.id },
+    fullest: { litres: fullest.litres, stageId: fullest.stageId },
     brimLitres: litresAtDepth(input.pot.vessel, input.pot.vessel.heightCm),
     workingFillLitres: workingFill,
     foams,
-    batches: Math.ceil(fullestStage.looseLitresAtStart / workingFill - 1e-9),
-    saltPercent: saltPercent(end.mixture, 'all'),
+    batches: Math.ceil(fullest.litres / workingFill - 1e-9),
+    saltPercent: bowlSaltPercent(input, solved),
     saltToAddG: saltToAdd,
     saltBroughtG: saltInPotG - saltToAdd * 0.998,
     saltPercentWithGarnish:
       (100 * (saltInPotG / 1000 + garnish.saltKg)) / (massKg(end.mixture) + garnish.massKg),
-    flourEquivalentGPerL,
-    band: thicknessBand({ flourEquivalentGPerL }),
-    flourG: 1000 * (load[thickenerLine(input)?.id ?? ''] ?? 0),
+    flourEquivalentGPerL: bowlBody,
+    band: thicknessBand({ flourEquivalentGPerL: bowlBody }),
+    flourG: sumG('toThickness'),
     evaporatedKg: end.evaporatedKg,
     costCents,
     costPerPortionCents: costCents / input.portions,
     allergens: allergensOf(lines.map((line) => input.ingredients[line.ingredientId]!)),
     boilingC: setup.air.boilingC,
+    ...(letDown ? { letDown } : {}),
   };
   return { ...plan, workings: workings(input, setup, plan, cooked) };
 }
@@ -129,74 +148,12 @@ export function setupOf(input: Pick<PlanInput, 'pot' | 'burner' | 'kitchen'>): P
   };
 }
 
-/** Solves the liquid, the flour and the salt: each round cooks the load through and mends what came out wrong. */
-function solveLoad(
-  input: PlanInput,
-  setup: PotSetup,
-  wantedLitres: number,
-): { load: Load; cooked: CookedThrough } {
-  const factor = wantedLitres / input.recipe.litres;
-  const load: Record<string, number> = {};
-  for (const line of input.recipe.lines) {
-    if (line.scaling !== 'perBowl') load[line.id] = line.kg * factor;
-  }
-  const liquid = input.recipe.lines.find((line) => line.scaling === 'toYield');
-  const thickener = thickenerLine(input);
-  const salt = saltLine(input);
-  const wantedBody = flourEquivalentOfBand({ band: input.band });
-  let cooked = cookThrough(input, setup, load, input.burner.gain.mean);
-  let lastStepKg = 0;
-  let lastMissing = 0;
-  for (let round = 0; round < 12; round++) {
-    const missingLitres = wantedLitres - potLitres(cooked.end);
-    const bodyMissing = wantedBody * liquidLitres(cooked.end) - cooked.end.mixture.flourEquivalentG;
-    const saltMissing = saltMissingG(input, cooked, load[salt?.id ?? ''] ?? 0);
-    const done =
-      (!liquid || Math.abs(missingLitres) < YIELD_TOLERANCE_L) &&
-      (!thickener || Math.abs(bodyMissing) < 0.5 || (bodyMissing < 0 && load[thickener.id] === 0)) &&
-      (!salt || Math.abs(saltMissing) < 0.05 || (saltMissing < 0 && load[salt.id] === 0));
-    if (done) break;
-    if (liquid) {
-      const slope = round > 0 && lastStepKg !== 0 ? (lastMissing - missingLitres) / lastStepKg : FIRST_SLOPE;
-      lastStepKg = missingLitres / Math.min(1.2, Math.max(0.3, slope));
-      lastMissing = missingLitres;
-      load[liquid.id] = Math.max(0.01, load[liquid.id]! + lastStepKg);
-    }
-    if (thickener) {
-      const strength = THICKENERS[thickener.thickener ?? 'flour'].strength;
-      load[thickener.id] = Math.max(0, load[thickener.id]! + bodyMissing / strength / 1000);
-    }
-    if (salt) load[salt.id] = Math.max(0, load[salt.id]! + saltMissing / 1000);
-    for (const line of input.recipe.lines) {
-      if (typeof line.scaling === 'object') load[line.id] = load[line.scaling.sameAs] ?? 0;
-    }
-    cooked = cookThrough(input, setup, load, input.burner.gain.mean);
-  }
-  return { load, cooked };
-}
-
-function saltMissingG(input: PlanInput, cooked: CookedThrough, loadedKg: number): number {
-  const mass = massKg(cooked.end.mixture);
-  const now = saltPercent(cooked.end.mixture, 'all');
-  if (now <= input.saltPercent) {
-    return saltToAddG({ massKg: mass, nowPercent: now, targetPercent: input.saltPercent });
-  }
-  return -Math.min(loadedKg * 1000, mass * 10 * (now - input.saltPercent));
-}
-
-function saltLine(input: PlanInput): RecipeLine | undefined {
-  return input.recipe.lines.find((line) => line.scaling === 'toSalt');
-}
-
-function thickenerLine(input: PlanInput): RecipeLine | undefined {
-  return input.recipe.lines.find((line) => line.scaling === 'toThickness');
-}
-
 function plannedLine(input: PlanInput, line: RecipeLine, load: Load, wantedLitres: number): PlannedLine {
   const ingredient = input.ingredients[line.ingredientId]!;
   const perBowl = line.scaling === 'perBowl';
   const edibleKg = perBowl ? line.kg * input.portions : (load[line.id] ?? 0);
   const purchasedKg = edibleKg / ingredient.yield;
+  const plainMultipleKg = perBowl ? edibleKg : (line.kg * wantedLitres) / input.recipe.litres;
   return {
     lineId: line.id,
     ingredientId: line.ingredientId,
@@ -210,7 +167,10 @@ function plannedLine(input: PlanInput, line: RecipeLine, load: Load, wantedLitre
     liquid: ingredient.share === 'liquid' && ingredient.perKg.water > 0.5,
     costCents: purchasedKg * (input.pricesCentsPerKg[line.ingredientId] ?? 0),
     perBowl,
-    plainMultipleKg: perBowl ? edibleKg : (line.kg * wantedLitres) / input.recipe.litres,
+    plainMultipleKg,
+    ...(line.scaling === 'byTaste' || line.scaling === 'startLow'
+      ? { keptByKg: Math.max(0, plainMultipleKg - edibleKg) }
+      : {}),
     ...(line.comesOut
       ? {
           comesOut: {
@@ -222,7 +182,12 @@ function plannedLine(input: PlanInput, line: RecipeLine, load: Load, wantedLitre
   };
 }
 
-function plannedStages(cooked: CookedThrough, sd: readonly number[], startAtMs: number): PlannedStage[] {
+function plannedStages(
+  cooked: CookedThrough,
+  sd: readonly number[],
+  startAtMs: number,
+  loaded: readonly { rounds: number }[],
+): PlannedStage[] {
   let atMs = startAtMs;
   return cooked.stages.map((one, i) => {
     const startMs = atMs;
@@ -239,8 +204,67 @@ function plannedStages(cooked: CookedThrough, sd: readonly number[], startAtMs: 
       litresAtEnd: one.litresAtEnd,
       tempAtEndC: one.tempAtEndC,
       steamedKg: one.steamedKg,
+      ...(loaded[i]!.rounds > 1 ? { rounds: loaded[i]!.rounds } : {}),
     };
   });
+}
+
+/** Bulky raw stuff goes in by loads, each as the one before has collapsed; `litres` is at the fullest of them. */
+function inRounds(
+  stage: CookedStage,
+  workingFill: number,
+): { rounds: number; litres: number; stageId: string } {
+  const excess = stage.looseLitresAtStart - stage.litresAtStart;
+  const room = workingFill - stage.litresAtStart;
+  const needed = excess > 0 && room > 0 ? Math.ceil(excess / room - 1e-9) : 1;
+  const rounds = needed > MOST_LOADS ? 1 : Math.max(1, needed);
+  return { rounds, litres: stage.litresAtStart + excess / rounds, stageId: stage.stage.id };
+}
+
+/** The liquid kept hot beside the pot, as a line of its own, ladled in by the bowl. */
+function heldBackLine(input: PlanInput, { heldLine, heldKg }: SolvedLoad): PlannedLine[] {
+  if (!heldLine || heldKg === 0) return [];
+  const ingredient = input.ingredients[heldLine.ingredientId]!;
+  const purchasedKg = heldKg / ingredient.yield;
+  return [
+    {
+      lineId: `${heldLine.id}~held`,
+      ingredientId: heldLine.ingredientId,
+      name: `${ingredient.name}, held back hot`,
+      stageId: input.recipe.stages.at(-1)!.id,
+      tempC: HELD_AT_C,
+      edibleKg: heldKg,
+      purchasedKg,
+      litres: heldKg / ingredient.densityKgPerL,
+      liquid: true,
+      costCents: purchasedKg * (input.pricesCentsPerKg[heldLine.ingredientId] ?? 0),
+      perBowl: true,
+      plainMultipleKg: heldKg,
+    },
+  ];
+}
+
+function letDownOf(input: PlanInput, { heldLine, cooked }: SolvedLoad, ladleMl: number): LetDown | null {
+  if (!heldLine || !input.holdBackShare) return null;
+  const { end } = cooked;
+  const mlPerBowl = input.portionMl - ladleMl;
+  return {
+    litres: (mlPerBowl * input.portions) / 1000,
+    mlPerBowl,
+    ladleMl,
+    name: input.ingredients[heldLine.ingredientId]!.name,
+    potSaltPercent: saltPercent(end.mixture, 'all'),
+    potBand: thicknessBand({ flourEquivalentGPerL: end.mixture.flourEquivalentG / liquidLitres(end) }),
+  };
+}
+
+/** Percent salt of the bowl: of the pot, and of what is ladled in beside it. */
+function bowlSaltPercent(input: PlanInput, { heldLine, heldKg, cooked }: SolvedLoad): number {
+  const { mixture } = cooked.end;
+  if (!heldLine) return saltPercent(mixture, 'all');
+  const saltKg =
+    mixture.liquid.salt + mixture.pieces.salt + heldKg * input.ingredients[heldLine.ingredientId]!.perKg.salt;
+  return (100 * saltKg) / (massKg(mixture) + heldKg);
 }
 
 /** What goes in would come to this many litres if nothing boiled away. */

@@ -32,6 +32,8 @@ export interface PlanInput {
   saltPercent: number;
   band: number;
   serviceAtMs: number;
+  /** share of a bowl's litres kept out of the pot as hot liquid and ladled in at service, 0..0.6 */
+  holdBackShare?: number;
 }
 
 export interface PlannedLine {
@@ -49,6 +51,8 @@ export interface PlannedLine {
   perBowl: boolean;
   /** what a plain multiple of the recipe would have said, kg */
   plainMultipleKg: number;
+  /** kept by for the palate, kg: the rest of the plain multiple of what is dosed by taste */
+  keptByKg?: number;
   comesOut?: { word: string; count: number };
 }
 
@@ -64,6 +68,19 @@ export interface PlannedStage {
   litresAtEnd: number;
   tempAtEndC: number;
   steamedKg: number;
+  /** loads that what lies loose goes in by, each as the one before collapses; absent in plans of older batches */
+  rounds?: number;
+}
+
+/** Liquid kept out of the pot for the bowls, where the pot is cooked concentrated. */
+export interface LetDown {
+  litres: number;
+  mlPerBowl: number;
+  ladleMl: number;
+  name: string;
+  /** what the pot itself comes to, before it is let down */
+  potSaltPercent: number;
+  potBand: number;
 }
 
 /** A computed figure's line of arithmetic: how it came about, from what, and how sure it is. */
@@ -116,8 +133,9 @@ export interface Plan {
   costPerPortionCents: number;
   allergens: { name: string; from: string[] }[];
   boilingC: number;
+  letDown?: LetDown;
   workings: Record<FigureName, Working>;
 }
 
 /** Raised whenever a plan or a fold would come out otherwise than before. */
-export const MODEL_VERSION = 1;
+export const MODEL_VERSION = 2;

@@ -1,9 +1,8 @@
 import { positive, within } from '../check';
-import { mixTempC } from '../heat/mix-temp-c';
-import type { Masses } from '../matter/masses';
-import { totalKg } from '../matter/masses';
+import { type MixPart, mixTempC } from '../heat/mix-temp-c';
+import { type Masses, mapMasses, totalKg } from '../matter/masses';
 import { EMPTY, type Mixture, massKg } from '../matter/mixture';
-import { add, drawOff, takeOut, whole } from '../matter/operations';
+import { absorb, add, drawOff, takeOut, whole } from '../matter/operations';
 import { specificHeatKJ } from '../matter/specific-heat-kj';
 import { startingCovariance } from './covariance';
 import type { Covariance, PotState } from './pot';
@@ -30,26 +29,50 @@ export function openPot(input: {
     evaporatedKg: 0,
     takenOutKg: 0,
     drawnKg: 0,
+    thirstKg: 0,
   };
 }
 
-/** Puts something in: masses in kg at a temperature, among the liquid or the pieces. The pot's temperature follows. */
+/** Dry pieces leave this share of the water in the pot liquid, however thirsty. */
+const LEAST_LEFT = 0.2;
+
+/**
+ * Puts something in: masses in kg at a temperature, among the liquid or the pieces. The pot's temperature follows;
+ * below 0 °C it thaws first. `thirstKg` is water that dry pieces will drink, as far as there is liquid for it.
+ */
 export function addToPot(
   pot: PotState,
-  what: { masses: Masses; share: 'liquid' | 'pieces'; tempC: number; flourEquivalentG?: number },
+  what: {
+    masses: Masses;
+    share: 'liquid' | 'pieces';
+    tempC: number;
+    flourEquivalentG?: number;
+    thirstKg?: number;
+  },
 ): PotState {
   const kg = totalKg(what.masses);
   if (kg === 0) return pot;
-  const parts = [{ massKg: kg, specificHeatKJ: specificHeatKJ(what.masses), tempC: what.tempC }];
+  const parts: MixPart[] = [
+    {
+      massKg: kg,
+      specificHeatKJ: specificHeatKJ(what.masses),
+      tempC: what.tempC,
+      ...(what.tempC < 0 ? { frozen: true, waterFraction: what.masses.water / kg } : {}),
+    },
+  ];
   const before = massKg(pot.mixture);
   if (before > 0) {
     parts.push({ massKg: before, specificHeatKJ: specificHeatKJ(whole(pot.mixture)), tempC: pot.tempC });
   }
   const share = before / (before + kg);
+  const mixture = add(pot.mixture, what.masses, what.share, what.flourEquivalentG ?? 0);
+  const thirstKg = (pot.thirstKg ?? 0) + (what.thirstKg ?? 0);
+  const drunkKg = Math.min(thirstKg, mixture.liquid.water * (1 - LEAST_LEFT));
   return {
     ...pot,
-    mixture: add(pot.mixture, what.masses, what.share, what.flourEquivalentG ?? 0),
-    tempC: mixTempC({ parts }),
+    mixture: drunkKg > 0 ? absorb(mixture, drunkKg) : mixture,
+    thirstKg: thirstKg - drunkKg,
+    tempC: Math.max(0, mixTempC({ parts })),
     covariance: withAddition(pot.covariance, share, (WEIGHING_SD * kg) ** 2),
     addedKg: pot.addedKg + kg,
   };
@@ -78,4 +101,13 @@ function withAddition(p: Covariance, share: number, massVariance: number): Covar
     tempGain: p.tempGain * share,
     gain: p.gain,
   };
+}
+
+/** As much of a food as the pieces still hold of it, by component: what is lifted out, or as near as can be. */
+export function liftOutOfPot(pot: PotState, wanted: Masses): PotState {
+  const there = pot.mixture.pieces;
+  return takeOutOfPot(
+    pot,
+    mapMasses((component) => Math.min(wanted[component], there[component])),
+  );
 }

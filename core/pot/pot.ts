@@ -50,6 +50,8 @@ export interface PotState {
   evaporatedKg: number;
   takenOutKg: number;
   drawnKg: number;
+  /** water that dry pieces have yet to drink, kg; absent in pots of older logs */
+  thirstKg?: number;
 }
 
 /** First guess of the gain when the kitchen knows nothing yet. source: from memory: the spread of gas efficiencies */

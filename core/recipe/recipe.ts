@@ -1,12 +1,35 @@
 import type { Lid } from '../evaporation/data/evaporation-constants';
+import type { Diet } from '../matter/ingredient';
 import type { ThickenerKind } from '../thickness/data/thickeners';
+
+export const SCALINGS = [
+  'straight',
+  'toYield',
+  'toThickness',
+  'toSalt',
+  'perBowl',
+  'bySurface',
+  'byTaste',
+  'startLow',
+] as const;
 
 /**
  * How a line follows the order. `straight` multiplies; `toYield` is the liquid that makes up the litres after what
  * boils away; `toThickness` and `toSalt` are solved for the target at the end; `sameAs` is equal weights with another
- * line; `perBowl` is garnish, kg a portion, never in the pot.
+ * line; `perBowl` is garnish, kg a portion, never in the pot; `bySurface` is fat for a pan's bottom; `byTaste` and
+ * `startLow` begin under the straight multiple, the rest kept by for the palate.
  */
-export type Scaling = 'straight' | 'toYield' | 'toThickness' | 'toSalt' | 'perBowl' | { sameAs: string };
+export type Scaling = (typeof SCALINGS)[number] | { sameAs: string };
+
+/** Brined meat brings salt, soaked meat and fish leave some. */
+export interface Cure {
+  /** salt of the brine, kg per 100 kg; 0 is plain water */
+  brinePercent: number;
+  hours: number;
+  /** kg of brine or water to a kg of meat */
+  liquidPerKg: number;
+  thicknessCm: number;
+}
 
 export interface RecipeLine {
   id: string;
@@ -21,6 +44,24 @@ export interface RecipeLine {
   thickener?: ThickenerKind;
   /** one of what is lifted out again, in the words of its tag, and grams of one */
   comesOut?: { word: string; eachG: number };
+  cure?: Cure;
+  /** the written line this is the whole or a part of */
+  writtenId?: string;
+}
+
+/** A line as it stands on paper, with what the cook has corrected in its reading. */
+export interface WrittenLine {
+  id: string;
+  text: string;
+  /** taken for this instead of what was read */
+  ingredientId?: string;
+  /** edible grams instead of what was read */
+  edibleG?: number;
+  comesOut?: boolean;
+  scaling?: Scaling;
+  cure?: Cure;
+  /** where it goes in, and how much of it; the shares add up to 1 */
+  parts: readonly { stageId: string; share: number }[];
 }
 
 /** How a pot simmers, in words; the temperature is under the boil at the kitchen's height. */
@@ -37,6 +78,29 @@ export type StageEnd =
   | { rule: 'soft'; edgeCm: number; softenMin: number }
   | { rule: 'fall'; fractionGone: number }
   | { rule: 'served' };
+
+/** What is done to the whole pot as a stage ends. */
+export type StageDeed =
+  /** a share (0..1) of the pieces becomes liquid; a sieve keeps some back */
+  | { kind: 'puree'; share: number; sieve: 'none' | 'coarse' | 'fine' }
+  | { kind: 'strain' }
+  /** set or floating fat, a share 0..1 of it */
+  | { kind: 'skim'; share: number };
+
+export const STAGE_KINDS = [
+  'start',
+  'liquid',
+  'simmer',
+  'additions',
+  'reduce',
+  'puree',
+  'thicken',
+  'season',
+  'finish',
+  'serve',
+  'keep',
+] as const;
+export type StageKind = (typeof STAGE_KINDS)[number];
 
 export type Attention = { kind: 'handsOn' } | { kind: 'lookIn'; everyMin: number } | { kind: 'leave' };
 
@@ -57,6 +121,18 @@ export interface Stage {
   caution?: string;
   /** nothing may be left in the pot that has to come out */
   asksOut?: boolean;
+  kind?: StageKind;
+  /** which of the schools in `METHODS`; none for the house's own */
+  methodId?: string;
+  does?: StageDeed;
+  /** hottest it may get from here on, °C, and why */
+  topTempC?: number;
+}
+
+/** What may be swapped in a pattern: the lines that are this, and what role they play. */
+export interface PatternSlot {
+  role: 'vegetable' | 'starch' | 'liquid' | 'bone';
+  writtenId: string;
 }
 
 export interface Recipe {
@@ -73,6 +149,20 @@ export interface Recipe {
   colour: string;
   stages: readonly Stage[];
   lines: readonly RecipeLine[];
+  /** the recipe as written on paper, where `lines` come from; none for one that was never written down so */
+  written?: readonly WrittenLine[];
+  /** what the menu says of it; held against what it holds */
+  claims?: readonly Diet[];
+  /** as a base in another recipe it is this row of the table, with this recipe’s allergens, diet and cost */
+  stocksAs?: string;
+  /** as a base in another recipe it stays in pieces: dumplings, meatballs */
+  staysPieces?: boolean;
+  pattern?: readonly PatternSlot[];
+  /** hours it keeps cold, where that is shorter than the house rule, and why */
+  keeps?: { hours: number; advisory: string };
+  /** pieces must fit this spoon, cm */
+  spoonCm?: number;
+  note?: string;
 }
 
 /** Stages that happen in the pot before it is served. */

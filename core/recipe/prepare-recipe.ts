@@ -1,0 +1,144 @@
+import { type Ingredient, massesOf } from '../matter/ingredient';
+import { type Masses, NO_MASSES, plus, times, totalKg, withWater } from '../matter/masses';
+import { volumeLitres } from '../matter/volume-litres';
+import { bodyG } from '../thickness/body-g';
+import { curedIngredient } from './cure';
+import { type Library, recipeIdOf, recipeRowId } from './library';
+import type { Recipe, RecipeLine } from './recipe';
+import { holdingsOf } from './what-it-holds';
+
+/** A recipe ready to plan: every line names a row, sub-recipes and brined meat among them, each row with its price. */
+export interface PreparedRecipe {
+  recipe: Recipe;
+  ingredients: Readonly<Record<string, Ingredient>>;
+  pricesCentsPerKg: Readonly<Record<string, number>>;
+}
+
+/** Litres of bought or made-up food are measured at this, °C. */
+const MEASURED_AT_C = 20;
+
+/**
+ * Rolls a recipe's lines up into rows of food: a sub-recipe becomes the food it makes, to any depth; meat that lies in
+ * brine becomes brined meat.
+ *
+ * @param recipe any
+ * @param library foods, recipes, prices
+ * @returns the recipe with its lines naming the rows returned beside it
+ * @throws RangeError for a circle of recipes, naming it, and for a food or recipe that is not there
+ * @source docs/model.md § 12
+ */
+export function prepareRecipe(recipe: Recipe, library: Library): PreparedRecipe {
+  const made = new Map<string, MadeRow>();
+  return prepareWithin(recipe, library, made, [recipe.id]);
+}
+
+/** The food that a recipe makes, as a row with its price; for the larder and for recipes that use it. */
+export function recipeAsIngredient(recipe: Recipe, library: Library): MadeRow {
+  return rowOfRecipe(recipe, library, new Map(), [recipe.id]);
+}
+
+export interface MadeRow {
+  ingredient: Ingredient;
+  centsPerKg: number;
+}
+
+type Made = Map<string, MadeRow>;
+
+function prepareWithin(
+  recipe: Recipe,
+  library: Library,
+  made: Made,
+  path: readonly string[],
+): PreparedRecipe {
+  const ingredients: Record<string, Ingredient> = {};
+  const prices: Record<string, number> = {};
+  const lines = recipe.lines.map((line): RecipeLine => {
+    const row = rowOf(line, library, made, path);
+    if (!line.cure) {
+      ingredients[line.ingredientId] = row.ingredient;
+      prices[line.ingredientId] = row.centsPerKg;
+      return line;
+    }
+    const id = `${line.ingredientId}~${line.id}`;
+    ingredients[id] = curedIngredient(row.ingredient, line.cure, id);
+    prices[id] = row.centsPerKg;
+    return { ...line, ingredientId: id };
+  });
+  return { recipe: { ...recipe, lines }, ingredients, pricesCentsPerKg: prices };
+}
+
+function rowOf(line: RecipeLine, library: Library, made: Made, path: readonly string[]): MadeRow {
+  const recipeId = recipeIdOf(line.ingredientId);
+  if (recipeId === null) {
+    const ingredient = library.ingredients[line.ingredientId];
+    if (!ingredient) throw new RangeError(`ingredientId must be in the table, got ${line.ingredientId}`);
+    return { ingredient, centsPerKg: library.pricesCentsPerKg[ingredient.id] ?? 0 };
+  }
+  const known = made.get(recipeId);
+  if (known) return known;
+  const sub = library.recipes[recipeId];
+  if (!sub) throw new RangeError(`ingredientId must be a recipe in the book, got ${line.ingredientId}`);
+  if (path.includes(recipeId)) {
+    const names = [...path.slice(path.indexOf(recipeId)), recipeId].map(
+      (id) => library.recipes[id]?.name ?? id,
+    );
+    throw new RangeError(`a recipe cannot hold itself, got ${names.join(' in ')}`);
+  }
+  const row = rowOfRecipe(sub, library, made, [...path, recipeId]);
+  made.set(recipeId, row);
+  return row;
+}
+
+function rowOfRecipe(recipe: Recipe, library: Library, made: Made, path: readonly string[]): MadeRow {
+  const prepared = prepareWithin(recipe, library, made, path);
+  const holds = holdingsOf(prepared);
+  const portions = (recipe.litres * 1000) / recipe.portionMl;
+  let masses: Masses = NO_MASSES;
+  let flourG = 0;
+  let costCents = 0;
+  const umami = { glutamate: 0, aspartate: 0, imp: 0, gmp: 0, amp: 0 };
+  for (const line of prepared.recipe.lines) {
+    const ingredient = prepared.ingredients[line.ingredientId]!;
+    const kg = line.scaling === 'perBowl' ? line.kg * portions : line.kg;
+    costCents += (kg / ingredient.yield) * (prepared.pricesCentsPerKg[line.ingredientId] ?? 0);
+    for (const key of Object.keys(umami) as (keyof typeof umami)[])
+      umami[key] += kg * (ingredient.umami?.[key] ?? 0);
+    if (line.comesOut) continue;
+    masses = plus(masses, massesOf(ingredient, kg));
+    flourG += bodyG(ingredient, kg, line.thickener);
+  }
+  const overLitres = volumeLitres(masses, MEASURED_AT_C) - recipe.litres;
+  if (overLitres > 0) masses = withWater(masses, Math.max(0, masses.water - overLitres));
+  const kg = totalKg(masses);
+  const base = recipe.stocksAs ? library.ingredients[recipe.stocksAs] : undefined;
+  if (recipe.stocksAs && !base) throw new RangeError(`stocksAs must be in the table, got ${recipe.stocksAs}`);
+  const madeKg = base ? recipe.litres * base.densityKgPerL : kg;
+  const shared = {
+    id: recipeRowId(recipe.id),
+    name: recipe.name,
+    allergens: holds.allergens.map((one) => one.allergen),
+    diet: holds.diet,
+    source: `made here: ${recipe.name}, version ${recipe.version}`,
+  };
+  const ingredient: Ingredient = base
+    ? { ...base, ...shared }
+    : {
+        ...shared,
+        kind: recipe.staysPieces ? 'grain' : 'stock',
+        perKg: times(masses, 1 / kg),
+        densityKgPerL: kg / volumeLitres(masses, MEASURED_AT_C),
+        looseKgPerL: recipe.staysPieces ? 0.6 : kg / volumeLitres(masses, MEASURED_AT_C),
+        yield: 1,
+        share: recipe.staysPieces ? 'pieces' : 'liquid',
+        bodyGPerKg: flourG / kg,
+        store: 'walk-in',
+        umami: {
+          glutamate: umami.glutamate / kg,
+          aspartate: umami.aspartate / kg,
+          imp: umami.imp / kg,
+          gmp: umami.gmp / kg,
+          amp: umami.amp / kg,
+        },
+      };
+  return { ingredient, centsPerKg: costCents / madeKg };
+}

@@ -1,0 +1,32 @@
+/** What a kitchen has beside pots and burners. */
+export interface Equipment {
+  /** brim of the blender jar, L; 0 for none */
+  blenderJarLitres: number;
+  hasStickBlender: boolean;
+  /** trays that go in the oven at once, and the floor of one, m² */
+  ovenTrays: number;
+  trayAreaM2: number;
+  /** pans for frying, by diameter, cm */
+  fryingPanCm: number;
+}
+
+/** A hot blender jar is filled at most this far. source: common practice, a third to a half */
+export const HOT_FILL = 0.4;
+
+/** A jar of it takes this long, filled, run, emptied, minutes. Common practice. */
+export const JAR_MIN = 2.5;
+
+/** Meat in one layer with gaps, kg to the m² of pan or tray; cover two thirds of it. Common practice. */
+export const BROWNING_KG_PER_M2 = 8;
+
+/** A pan of meat browns in this, both sides, minutes; a tray in a hot oven in that. Common practice. */
+export const BROWNING_MIN = { pan: 8, oven: 25 } as const;
+
+/** Roux lies no deeper than this, cm, or it cooks unevenly. Common practice. */
+export const ROUX_DEPTH_CM = 2;
+
+/** Minutes at heat that take a roux to its stage, stirred, once it is hot. source: common practice, from memory */
+export const ROUX_MIN = { rouxWhite: 3, rouxBlond: 6, rouxBrown: 20, rouxDark: 40 } as const;
+
+/** A roux is stirred at about this, °C. source: from memory */
+export const ROUX_C = 150;

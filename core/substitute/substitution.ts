@@ -1,0 +1,20 @@
+import type { Recipe } from '../recipe/recipe';
+
+/**
+ * A change of what goes in, by line. `swap` gives a share of a line to another food, weight for weight or by what that
+ * food is strong in; `dairyFat` mixes the milk and cream of a recipe to a fat percent.
+ */
+export type Substitution =
+  | { kind: 'swap'; lineId: string; byIngredientId: string; share: number; keep: SwapKeeps }
+  | { kind: 'bouillon'; lineId: string; share: number; gPerL: number }
+  | { kind: 'dairyFat'; milkLineId: string; creamLineId: string; fatPercent: number };
+
+/** What the new food is measured by: weight, thickening strength, solids, dried for fresh, or umami. */
+export const SWAP_KEEPS = ['weight', 'strength', 'solids', 'dried', 'umami'] as const;
+export type SwapKeeps = (typeof SWAP_KEEPS)[number];
+
+/** A recipe after a substitution, and what to know about it. */
+export interface Substituted {
+  recipe: Recipe;
+  notes: string[];
+}
