@@ -85,6 +85,7 @@ export { type RecipeDraft, readRecipeText } from './reader/read-recipe-text';
 export type { Doubt, Reading, UnitSystem } from './reader/reading';
 export { writeLine, writtenName } from './reader/write-line';
 export { allergensOf } from './recipe/allergens-of';
+export { type AsWritten, asWritten } from './recipe/as-written';
 export { chooseMethod, methodById, methodsFor } from './recipe/choose-method';
 export { compareRecipes, type RecipeDifference } from './recipe/compare-recipes';
 export { curedSaltPercent } from './recipe/cure';

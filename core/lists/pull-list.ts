@@ -60,7 +60,8 @@ export function pullList(
   return [...items.values()].sort(
     (a, b) =>
       PLACES.indexOf(a.store) - PLACES.indexOf(b.store) ||
-      (a.supplier ?? '~').localeCompare(b.supplier ?? '~') ||
+      Number(a.supplier === null) - Number(b.supplier === null) ||
+      (a.supplier ?? '').localeCompare(b.supplier ?? '') ||
       a.name.localeCompare(b.name),
   );
 }

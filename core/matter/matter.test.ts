@@ -7,12 +7,14 @@ import {
   COMPONENTS,
   EMPTY,
   INGREDIENT_BY_ID,
+  INGREDIENT_KINDS,
   INGREDIENTS,
   type Mixture,
   massesOf,
   massKg,
   NO_MASSES,
   operations as op,
+  STORES,
   specificHeatKJ,
   totalKg,
   volumeLitres,
@@ -20,8 +22,8 @@ import {
 } from '../index';
 
 describe('the ingredient table', () => {
-  it('holds about sixty foods of this trade, each whole and with its source', () => {
-    expect(INGREDIENTS.length).toBeGreaterThanOrEqual(60);
+  it('holds at least a hundred and fifty foods of this trade, each whole and with its source', () => {
+    expect(INGREDIENTS.length).toBeGreaterThanOrEqual(150);
     expect(new Set(INGREDIENTS.map((row) => row.id)).size).toBe(INGREDIENTS.length);
     for (const row of INGREDIENTS) {
       expect(totalKg(row.perKg), row.id).toBeCloseTo(1, 9);
@@ -64,6 +66,61 @@ describe('the ingredient table', () => {
     expect(Math.abs(perKg.fat * 100 - food.fatce)).toBeLessThan(1.5);
     expect(Math.abs(perKg.protein * 100 - food.protcnt)).toBeLessThan(2);
     expect(Math.abs(perKg.starch * 100 - food.starch)).toBeLessThan(4);
+  });
+
+  // Source: USDA Agriculture Handbook 102, Food Yields (and the Food Buying Guide for the meats), edible per cent as
+  // purchased, from memory.
+  const yields: Record<string, number> = {
+    onion: 88,
+    leek: 52,
+    carrot: 82,
+    celery: 75,
+    celeriac: 75,
+    potato: 81,
+    'sweet-potato': 80,
+    parsnip: 85,
+    swede: 85,
+    turnip: 80,
+    garlic: 88,
+    'red-pepper': 82,
+    cabbage: 79,
+    kale: 67,
+    spinach: 80,
+    mushroom: 97,
+    broccoli: 61,
+    pumpkin: 70,
+    tomato: 91,
+    asparagus: 53,
+    'green-bean': 88,
+    aubergine: 81,
+    courgette: 95,
+    'brussels-sprout': 76,
+    cauliflower: 62,
+    squash: 81,
+    apple: 76,
+    cucumber: 95,
+    'chicken-whole': 48,
+    'prawn-shell-on': 55,
+    'pork-shoulder': 85,
+    beef: 90,
+    egg: 88,
+  };
+  it.each(
+    Object.entries(yields),
+  )('%s trims to about %d %% (USDA handbook 102, from memory)', (id, percent) => {
+    expect(Math.abs(INGREDIENT_BY_ID[id]!.yield * 100 - percent)).toBeLessThanOrEqual(6);
+  });
+
+  it('every family of the trade is there, kept somewhere, and a guess says whose it is', () => {
+    const kinds = new Set(INGREDIENTS.map((row) => row.kind));
+    expect(kinds).toEqual(new Set(INGREDIENT_KINDS));
+    for (const row of INGREDIENTS) {
+      expect(STORES).toContain(row.store);
+      if (row.kind === 'meat' || row.kind === 'poultry') expect(row.diet, row.id).toBe('meat');
+      if (row.kind === 'fish' || row.kind === 'shellfish') expect(row.diet, row.id).toBe('fish');
+      if (row.kind === 'nut' && row.id !== 'pumpkin-seed')
+        expect(row.allergens.length, row.id).toBeGreaterThan(0);
+    }
   });
 
   it('names allergens with what brings them, fourteen places in the European list, nine in the American', () => {

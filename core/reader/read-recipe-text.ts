@@ -158,7 +158,7 @@ function sentencesOf(paragraph: string): string[] {
     .split(/(?<=[.!;])\s+(?=[A-Z])|(?<=\.)\s+/)
     .flatMap((sentence) =>
       sentence.split(
-        /(?:,? and |, then |; )(?=simmer|cook |reduce|blend|pur[ée]e|season|serve|stir in the (?:cream|herb|parsley|lemon))/i,
+        /(?:,? and |, then |; |, )(?=simmer|cook |reduce|blend|pur[ée]e|season|serve|stir in the (?:cream|herb|parsley|lemon))/i,
       ),
     )
     .map((sentence) => sentence.replace(/[.;]\s*$/, '').trim())
@@ -302,12 +302,17 @@ function withSoftness(
   readings: readonly Reading[],
   table: ReadingTable,
 ): Stage[] {
-  return stages.map((stage) => {
+  return stages.map((stage, at) => {
     if (stage.kind !== 'simmer' || stage.ends.rule !== 'minutes' || minutesIn(stage.act) !== null)
       return stage;
     const here = readings.flatMap((reading, i) => {
       const ingredient = reading.ingredientId ? table.ingredients[reading.ingredientId] : undefined;
-      const isHere = written[i]!.parts.some((part) => part.stageId === stage.id);
+      // what went in with the liquid is tender at the end of the simmer after it
+      const since = stages.slice(0, at).findLastIndex((one) => one.kind === 'simmer' || one.kind === 'start');
+      const isHere = written[i]!.parts.some((part) => {
+        const partAt = stages.findIndex((one) => one.id === part.stageId);
+        return partAt > since && partAt <= at;
+      });
       return isHere && ingredient?.softenMin
         ? [{ softenMin: ingredient.softenMin, edgeCm: edgeOf(reading.cut) ?? 1.5 }]
         : [];

@@ -42,14 +42,15 @@ export function fromPattern(
 ): FromPattern {
   if (!pattern.pattern || !pattern.written)
     throw new RangeError(`pattern must have slots and written lines, got ${pattern.id}`);
+  const stranger = Object.keys(swaps).find((id) => !pattern.pattern!.some((slot) => slot.writtenId === id));
+  if (stranger) throw new RangeError(`swaps must name slots of the pattern, got ${stranger}`);
   const notes: string[] = [];
   let stages = pattern.stages;
   const written = pattern.written.map((line) => {
     const swap = swaps[line.id];
     if (swap === undefined) return line;
-    const slot = pattern.pattern!.find((one) => one.writtenId === line.id);
+    const slot = pattern.pattern!.find((one) => one.writtenId === line.id)!;
     const after = table.ingredients[swap];
-    if (!slot) throw new RangeError(`swaps must name slots of the pattern, got ${line.id}`);
     if (!after || !fitsRole(slot.role, after))
       throw new RangeError(`swaps.${line.id} must fit as ${slot.role}, got ${swap}`);
     const { ingredient: before, edibleKg, reading, comesOut } = understandLine(line, table);
@@ -57,16 +58,13 @@ export function fromPattern(
     const kg = slot.role === 'starch' ? (edibleKg * strength(before)) / strength(after) : edibleKg;
     notes.push(...swapNotes(before, after, edibleKg, kg));
     if (after.softenMin !== undefined && after.softenMin !== before.softenMin) {
-      stages = stages.map((stage) => {
-        if (stage.ends.rule !== 'soft' || !line.parts.some((part) => part.stageId === stage.id)) return stage;
-        return {
-          ...stage,
-          ends: {
-            rule: 'soft',
-            edgeCm: edgeOf(reading.cut) ?? stage.ends.edgeCm,
-            softenMin: after.softenMin!,
-          },
-        };
+      // the simmer that waited for the old one, in its own stage or after it, waits for the new
+      const from = stages.findIndex((stage) => line.parts.some((part) => part.stageId === stage.id));
+      stages = stages.map((stage, at) => {
+        if (at < from || stage.ends.rule !== 'soft' || stage.ends.softenMin !== before.softenMin)
+          return stage;
+        const edgeCm = edgeOf(reading.cut) ?? stage.ends.edgeCm;
+        return { ...stage, ends: { rule: 'soft', edgeCm, softenMin: after.softenMin! } };
       });
       notes.push(
         `${after.name} softens in ${after.softenMin} min at 100 °C, ${before.name.toLowerCase()} in ${before.softenMin ?? 'no set'} min.`,

@@ -106,12 +106,12 @@ function measured(
       return { factor, notes: [`By solids: ${factor.toFixed(2)} kg for each kg; it ${said}.`] };
     }
     case 'dried': {
-      if (before.driedOf)
+      if (before.driedOf === after.id)
         return {
           factor: FRESH_PER_DRIED,
           notes: [`Fresh for dried, three to one; in late, or it cooks away.`],
         };
-      if (after.driedOf)
+      if (after.driedOf === before.id)
         return {
           factor: 1 / FRESH_PER_DRIED,
           notes: [`Dried for fresh, one to three; in early, it needs time.`],
