@@ -277,7 +277,7 @@ function homeOf(reading: Reading, stages: readonly Stage[], table: ReadingTable)
   const ingredient = reading.ingredientId ? table.ingredients[reading.ingredientId] : undefined;
   const isGarnish =
     /garnish|to serve/i.test(reading.note) ||
-    (ingredient?.kind === 'herb' && !ingredient.woody && !ingredient.out);
+    (ingredient?.kind === 'herb' && !ingredient.strength && !ingredient.out);
   const isHardRoot =
     ingredient?.kind === 'vegetable' &&
     (ingredient.softenMin ?? 0) >= 8 &&
