@@ -20,8 +20,8 @@ import {
   saturationPressureKPa,
 } from '../core';
 import { cookedLog, orderOf, snapshotOf } from '../core/testing/broth';
+import { TROUT_CHOWDER } from '../demo/dishes/trout-chowder';
 import { BURNERS, KITCHEN, POTS, PRICES_CENTS_PER_KG } from '../demo/kitchen';
-import { TROUT_CHOWDER } from '../demo/trout-chowder';
 
 /**
  * `npm run bench`: ours beside a reference library on the same work, where there is one; vitest prints the ratio.

@@ -2,7 +2,7 @@ import * as v from 'valibot';
 import type { BatchEventBody } from '../core';
 import { countField, numberField, textField } from './number-field';
 
-const thickener = v.picklist(
+export const thickenerSchema = v.picklist(
   [
     'flour',
     'rouxWhite',
@@ -20,11 +20,11 @@ const thickener = v.picklist(
 
 const addedItem = v.strictObject({
   ingredientId: textField('The ingredient'),
-  kg: numberField('The amount', 0.0001, 500, 'kg'),
+  kg: numberField('The amount', 0.00001, 500, 'kg'),
   tempC: numberField('Its temperature', -30, 110, '°C'),
   lineId: v.optional(textField('lineId')),
   lotId: v.optional(textField('lotId')),
-  thickener: v.optional(thickener),
+  thickener: v.optional(thickenerSchema),
   comesOut: v.optional(
     v.strictObject({ word: textField('What comes out'), count: countField('Its count', 1, 500) }),
   ),

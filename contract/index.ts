@@ -7,7 +7,14 @@ export {
   kitchenSettingsSchema,
 } from './kitchen-settings';
 export { kitchenTimeMs, nextServiceAtMs, zonedTimeMs } from './kitchen-time';
-export { planInputOf } from './plan-input';
+export {
+  type FileToRead,
+  fileSchema,
+  ownFoodSchema,
+  type PriceChange,
+  priceChangeSchema,
+} from './larder-schema';
+export { libraryOf, lotFor, planInputOf, rowsOf } from './plan-input';
 export {
   ORDER_LIMITS,
   type PlanRequest,
@@ -16,16 +23,20 @@ export {
   startBatchSchema,
 } from './plan-request';
 export { type Checked, check, type FieldError, type Problem } from './problem';
+export { recipeSchema, type SaveRecipe, saveRecipeSchema } from './recipe-schema';
+export { substitutionSchema } from './substitution-schema';
 export type {
   BatchSummary,
   BatchView,
   BurnerView,
   ClockView,
+  FileReading,
   KitchenView,
   LiveMessage,
   LoggedEvent,
   LotView,
   PlanView,
+  RecipeVersionView,
   RecipeView,
   ServiceView,
 } from './views';

@@ -4,6 +4,7 @@ import { numberField } from './number-field';
 /** What a kitchen may change about itself. */
 export const kitchenSettingsSchema = v.object({
   altitudeM: v.optional(numberField('The height', -400, 5000, 'm')),
+  units: v.optional(v.picklist(['metric', 'us', 'imperial'], 'Units are metric, us or imperial.')),
   airTempC: v.optional(numberField('The kitchen air', 0, 50, '°C')),
 });
 

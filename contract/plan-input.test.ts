@@ -27,6 +27,10 @@ const kitchen: KitchenView = {
     },
   ],
   pricesCentsPerKg: { carrot: 90 },
+  suppliers: {},
+  units: 'metric',
+  equipment: { blenderJarLitres: 4, hasStickBlender: true, ovenTrays: 3, trayAreaM2: 0.17, fryingPanCm: 28 },
+  ownIngredients: [],
   clock: { mode: 'real', speed: 1, kitchenFromMs: 0, realFromMs: 0, serverNowMs: 0 },
 };
 const request: PlanRequest = {

@@ -1,7 +1,55 @@
-import { BENCH_INGREDIENTS, INGREDIENT_BY_ID, type Ingredient, type PlanInput, type Recipe } from '../core';
+import {
+  BENCH_INGREDIENTS,
+  INGREDIENT_BY_ID,
+  type Ingredient,
+  type Library,
+  type PlanInput,
+  prepareRecipe,
+  type Recipe,
+  recipeAsIngredient,
+  recipeIdOf,
+  type Substitution,
+  substitute,
+} from '../core';
 import type { PlanRequest } from './plan-request';
 import type { FieldError } from './problem';
 import type { KitchenView, LotView } from './views';
+
+type KitchenFoods = Pick<KitchenView, 'pricesCentsPerKg' | 'ownIngredients'>;
+
+/** What the kitchen has to cook from: the table with its own rows over it, its book, its prices. */
+export function libraryOf(kitchen: KitchenFoods, book: readonly Recipe[]): Library {
+  const own = Object.fromEntries(kitchen.ownIngredients.map((row) => [row.id, row]));
+  return {
+    ingredients: { ...INGREDIENT_BY_ID, ...own },
+    recipes: Object.fromEntries(book.map((recipe) => [recipe.id, recipe])),
+    pricesCentsPerKg: kitchen.pricesCentsPerKg,
+  };
+}
+
+/** Every row a line may name: foods, and each recipe of the book that holds together as the food it makes. */
+export function rowsOf(library: Library, except?: string): Record<string, Ingredient> {
+  const rows: Record<string, Ingredient> = { ...library.ingredients };
+  for (const recipe of Object.values(library.recipes)) {
+    if (recipe.id === except) continue;
+    try {
+      const { ingredient } = recipeAsIngredient(recipe, library);
+      rows[ingredient.id] = ingredient;
+    } catch (error) {
+      if (!(error instanceof RangeError)) throw error;
+    }
+  }
+  return rows;
+}
+
+/** The lot of the larder that a recipe's liquid is drawn from, the oldest with something in it. */
+export function lotFor<T extends Pick<LotView, 'ingredientId' | 'leftLitres'>>(
+  recipe: Recipe,
+  lots: readonly T[],
+): T | undefined {
+  const liquids = recipe.lines.filter((line) => line.scaling === 'toYield').map((line) => line.ingredientId);
+  return lots.find((lot) => liquids.includes(lot.ingredientId) && lot.leftLitres > 0);
+}
 
 /** The order put together with the kitchen it is for; the browser and the server do it alike. */
 export function planInputOf(
@@ -9,6 +57,7 @@ export function planInputOf(
   kitchen: KitchenView,
   recipe: Recipe,
   lot: Pick<LotView, 'ingredientId' | 'saltPercent'> | undefined,
+  book: readonly Recipe[] = [recipe],
 ): PlanInput | FieldError[] {
   const pot = kitchen.pots.find((one) => one.id === request.potId);
   const burner = kitchen.burners.find((one) => one.id === request.burnerId);
@@ -22,36 +71,64 @@ export function planInputOf(
   }
   if (!pot || !burner || errors.length > 0) return errors;
   const { id, name, powerW, efficiency, gain } = burner;
-  return {
-    recipe,
-    ingredients: ingredientsFor(recipe, lot),
-    pricesCentsPerKg: kitchen.pricesCentsPerKg,
-    kitchen: {
-      altitudeM: kitchen.altitudeM,
-      airTempC: kitchen.airTempC,
-      relativeHumidity: kitchen.relativeHumidity,
-    },
-    pot,
-    burner: { id, name, powerW, efficiency, gain },
-    portions: request.portions,
-    portionMl: request.portionMl,
-    saltPercent: request.saltPercent,
-    band: request.band,
-    serviceAtMs: request.serviceAtMs,
-  };
+  const library = libraryOf(kitchen, book);
+  try {
+    const changed = substituted(recipe, request.changes ?? [], library);
+    const prepared = prepareRecipe(changed, library);
+    return {
+      recipe: prepared.recipe,
+      ingredients: { ...benchRows(library), ...lotOver(prepared.ingredients, lot) },
+      pricesCentsPerKg: { ...kitchen.pricesCentsPerKg, ...prepared.pricesCentsPerKg },
+      kitchen: {
+        altitudeM: kitchen.altitudeM,
+        airTempC: kitchen.airTempC,
+        relativeHumidity: kitchen.relativeHumidity,
+      },
+      pot,
+      burner: { id, name, powerW, efficiency, gain },
+      portions: request.portions,
+      portionMl: request.portionMl,
+      saltPercent: request.saltPercent,
+      band: request.band,
+      serviceAtMs: request.serviceAtMs,
+      equipment: kitchen.equipment,
+      ...(request.holdBackShare ? { holdBackShare: request.holdBackShare } : {}),
+    };
+  } catch (error) {
+    if (!(error instanceof RangeError)) throw error;
+    return [{ field: 'recipeId', sentence: `This recipe cannot be cooked: ${error.message}.` }];
+  }
 }
 
-/** The rows a batch may need: its recipe's and the bench's. A lot's own salt overrides the table's; the rest is water. */
-function ingredientsFor(
-  recipe: Recipe,
+/** The recipe with one food after the other put in another's place. */
+function substituted(recipe: Recipe, changes: readonly Substitution[], library: Library): Recipe {
+  if (changes.length === 0) return recipe;
+  const rows = { ...library.ingredients };
+  for (const line of recipe.lines) {
+    const sub = library.recipes[recipeIdOf(line.ingredientId) ?? ''];
+    if (sub) rows[line.ingredientId] = recipeAsIngredient(sub, library).ingredient;
+  }
+  return changes.reduce((one, change) => substitute(one, change, rows).recipe, recipe);
+}
+
+/** The rows the bench may mend a batch with. */
+function benchRows(library: Library): Record<string, Ingredient> {
+  return Object.fromEntries(
+    BENCH_INGREDIENTS.flatMap((id) => {
+      const row = library.ingredients[id];
+      return row ? [[id, row]] : [];
+    }),
+  );
+}
+
+/** A lot's own salt overrides the table's; water makes up the rest. */
+function lotOver(
+  rows: Readonly<Record<string, Ingredient>>,
   lot: Pick<LotView, 'ingredientId' | 'saltPercent'> | undefined,
 ): Readonly<Record<string, Ingredient>> {
-  const ids = new Set([...recipe.lines.map((line) => line.ingredientId), ...BENCH_INGREDIENTS]);
-  const rows = [...ids].flatMap((id) => {
-    const row = INGREDIENT_BY_ID[id];
-    if (!row || lot?.ingredientId !== id) return row ? [row] : [];
-    const salt = lot.saltPercent / 100;
-    return [{ ...row, perKg: { ...row.perKg, salt, water: row.perKg.water + row.perKg.salt - salt } }];
-  });
-  return Object.fromEntries(rows.map((row) => [row.id, row]));
+  const row = lot ? rows[lot.ingredientId] : undefined;
+  if (!lot || !row) return rows;
+  const salt = lot.saltPercent / 100;
+  const perKg = { ...row.perKg, salt, water: row.perKg.water + row.perKg.salt - salt };
+  return { ...rows, [row.id]: { ...row, perKg } };
 }

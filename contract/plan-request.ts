@@ -1,5 +1,6 @@
 import * as v from 'valibot';
 import { countField, numberField, textField } from './number-field';
+import { substitutionSchema } from './substitution-schema';
 
 /** Limits of an order, in one place for the form, the server and the tests. */
 export const ORDER_LIMITS = {
@@ -7,6 +8,7 @@ export const ORDER_LIMITS = {
   portionMl: { min: 30, max: 1000 },
   saltPercent: { min: 0, max: 26 },
   band: { min: 0, max: 6 },
+  holdBackShare: { min: 0, max: 0.6 },
 } as const;
 
 /** An order: what, how much, when, in which pot, on which burner. */
@@ -19,6 +21,10 @@ export const planRequestSchema = v.object({
   serviceAtMs: numberField('The service time', 0, 8.64e15, 'ms'),
   potId: textField('The pot'),
   burnerId: textField('The burner'),
+  /** share of a bowl kept out of the pot and ladled in hot */
+  holdBackShare: v.optional(numberField('What is held back', 0, ORDER_LIMITS.holdBackShare.max, 'of a bowl')),
+  /** what stands in for what, one after the other */
+  changes: v.optional(v.pipe(v.array(substitutionSchema), v.maxLength(12, 'At most twelve substitutions.'))),
 });
 
 export type PlanRequest = v.InferOutput<typeof planRequestSchema>;

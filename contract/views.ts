@@ -1,4 +1,16 @@
-import type { BatchEvent, BatchResult, BatchSnapshot, Plan, PlannedBurner, Pot, Recipe } from '../core';
+import type {
+  BatchEvent,
+  BatchResult,
+  BatchSnapshot,
+  Equipment,
+  Ingredient,
+  Plan,
+  PlannedBurner,
+  Pot,
+  Recipe,
+  RecipeDraft,
+  UnitSystem,
+} from '../core';
 
 /** The kitchen's clock: kitchen time is `kitchenFromMs` at real `realFromMs`, running `speed` times as fast. */
 export interface ClockView {
@@ -34,6 +46,12 @@ export interface KitchenView {
   pots: Pot[];
   burners: BurnerView[];
   pricesCentsPerKg: Record<string, number>;
+  /** who brings it, by ingredient */
+  suppliers: Record<string, string>;
+  units: UnitSystem;
+  equipment: Equipment;
+  /** foods of the kitchen's own and labels over the table */
+  ownIngredients: Ingredient[];
   clock: ClockView;
 }
 
@@ -83,6 +101,20 @@ export interface BatchSummary {
 }
 
 export type RecipeView = Recipe;
+
+/** One saved version of a recipe. */
+export interface RecipeVersionView {
+  version: number;
+  savedAtMs: number;
+  recipe: Recipe;
+}
+
+/** What a file was read as. Nothing is kept until it is said so. */
+export type FileReading =
+  | { kind: 'drafts'; drafts: RecipeDraft[] }
+  | { kind: 'book'; recipes: Recipe[]; ingredients: Ingredient[] }
+  | { kind: 'prices'; prices: { ingredientId: string; centsPerKg: number; supplier?: string }[] };
+
 export type PlanView = Plan;
 
 /** What the live stream says: an event of a batch, or that something else changed. */
@@ -91,4 +123,5 @@ export type LiveMessage =
   | { kind: 'batch'; batchId: string }
   | { kind: 'clock'; clock: ClockView }
   | { kind: 'kitchen' }
+  | { kind: 'recipes' }
   | { kind: 'build'; id: string };

@@ -53,6 +53,7 @@ export { INGREDIENT_BY_ID } from './matter/ingredient-by-id';
 export { COMPONENTS, type Component, type Masses, mapMasses, NO_MASSES, totalKg } from './matter/masses';
 export { EMPTY, type Mixture, massKg } from './matter/mixture';
 export * as operations from './matter/operations';
+export { type OwnFood, ownIngredient } from './matter/own-ingredient';
 export { specificHeatKJ } from './matter/specific-heat-kj';
 export { volumeLitres } from './matter/volume-litres';
 export { waterDensityKgPerL } from './matter/water-density-kg-per-l';
@@ -69,6 +70,7 @@ export {
   type Working,
 } from './plan/plan';
 export { planBatch, setupOf } from './plan/plan-batch';
+export { potInput } from './plan/pot-input';
 export { bowlMl } from './portions/bowl-ml';
 export { CLING_PERCENT, portions } from './portions/portions';
 export { advancePot } from './pot/advance-pot';
@@ -81,7 +83,7 @@ export { liquidLitres, massAtLitres, potLitres } from './pot/pot-litres';
 export { type PotReading, READING_SD, readPot } from './pot/read-pot';
 export type { WrittenUnit } from './reader/data/measures';
 export { type ReadingTable, readingTable, readLine } from './reader/read-line';
-export { type RecipeDraft, readRecipeText } from './reader/read-recipe-text';
+export { minutesIn, type RecipeDraft, readRecipeText, stageKindOf } from './reader/read-recipe-text';
 export type { Doubt, Reading, UnitSystem } from './reader/reading';
 export { writeLine, writtenName } from './reader/write-line';
 export { allergensOf } from './recipe/allergens-of';

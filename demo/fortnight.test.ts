@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { foldBatch, massKg } from '../core';
+import { TROUT_CHOWDER } from './dishes/trout-chowder';
 import { cookFortnight } from './fortnight';
 import { KITCHEN } from './kitchen';
 import { seededRandom } from './seeded-random';
-import { TROUT_CHOWDER } from './trout-chowder';
 
 const past = cookFortnight();
 

@@ -16,9 +16,9 @@ import {
   setupOf,
   stageClock,
 } from '../core';
+import { TROUT_CHOWDER } from './dishes/trout-chowder';
 import { BURNERS, DEMO_OPENS_AT, FUMET_LOT, KITCHEN, POTS, PRICES_CENTS_PER_KG } from './kitchen';
 import { seededRandom } from './seeded-random';
-import { TROUT_CHOWDER } from './trout-chowder';
 
 /**
  * The past fortnight at Corrie Halt: five chowders cooked by a hidden truth. Burner 2 gives less than its plate says
@@ -208,6 +208,8 @@ function kitchenKnowing(known: { mean: number; sd: number }[]): KitchenView {
       gain: learnedGain(burner.id === 'gas-2' ? known : []),
     })),
     pricesCentsPerKg: { ...PRICES_CENTS_PER_KG },
+    suppliers: {},
+    ownIngredients: [],
     clock: { mode: 'demo', speed: 1, kitchenFromMs: 0, realFromMs: 0, serverNowMs: 0 },
   };
 }

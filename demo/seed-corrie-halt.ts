@@ -10,9 +10,9 @@ import {
   prices,
   recipes,
 } from '../server/db/schema';
+import { BOOK } from './dishes/dishes';
 import { cookFortnight } from './fortnight';
-import { BURNERS, DEMO_OPENS_AT, FUMET_LOT, KITCHEN, POTS, PRICES_CENTS_PER_KG } from './kitchen';
-import { TROUT_CHOWDER } from './trout-chowder';
+import { BURNERS, DEMO_OPENS_AT, FUMET_LOT, KITCHEN, POTS, PRICES_CENTS_PER_KG, SUPPLIERS } from './kitchen';
 
 /** Fills an empty file with the Corrie Halt Buffet and its past fortnight, in one write; a filled one is left alone. */
 export async function seedCorrieHalt({ db }: OpenDatabase): Promise<void> {
@@ -33,9 +33,17 @@ export async function seedCorrieHalt({ db }: OpenDatabase): Promise<void> {
       Object.entries(PRICES_CENTS_PER_KG).map(([ingredientId, centsPerKg]) => ({
         ingredientId,
         centsPerKg,
+        supplier: SUPPLIERS[ingredientId] ?? null,
       })),
     ),
-    db.insert(recipes).values({ id: TROUT_CHOWDER.id, version: TROUT_CHOWDER.version, doc: TROUT_CHOWDER }),
+    db.insert(recipes).values(
+      BOOK.map((recipe) => ({
+        id: recipe.id,
+        version: recipe.version,
+        doc: recipe,
+        savedAtMs: DEMO_OPENS_AT - 20 * 86_400_000,
+      })),
+    ),
     db.insert(lots).values({
       id: FUMET_LOT.id,
       number: FUMET_LOT.number,

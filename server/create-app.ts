@@ -22,7 +22,11 @@ export function createApp(house: House, webFolder?: string): Express {
       strictTransportSecurity: false,
     }),
   );
-  app.use(express.json({ limit: '200kb' }));
+  // Files come larger, through a door of their own.
+  const json = express.json({ limit: '200kb' });
+  app.use((request, response, next) =>
+    request.path.startsWith('/api/files/') ? next() : json(request, response, next),
+  );
   app.use('/api', apiRoutes(house), unknownRoute);
   if (webFolder && existsSync(webFolder)) {
     app.use('/assets', express.static(join(webFolder, 'assets'), { immutable: true, maxAge: '1y' }));

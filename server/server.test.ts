@@ -205,7 +205,7 @@ describe('a batch through the API', () => {
       () => event('added', { items: [{ ingredientId: 'water', kg: 0, tempC: 5 }] }),
       400,
       'payload.items.0.kg',
-      /from 0\.0001/,
+      /from 0\.00001/,
     ],
     [
       'an undo of nothing',

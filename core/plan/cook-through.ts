@@ -9,6 +9,7 @@ import { fractionToHold } from '../pot/heat-balance';
 import type { PotSetup, PotState } from '../pot/pot';
 import { massAtLitres, potLitres } from '../pot/pot-litres';
 import { cookingStages, SIMMER_UNDER_BOIL_C, type Stage } from '../recipe/recipe';
+import { handsMinutes } from '../scaling/hands-minutes';
 import { bodyG } from '../thickness/body-g';
 import type { PlanInput } from './plan';
 
@@ -17,6 +18,8 @@ export type Load = Readonly<Record<string, number>>;
 
 export interface CookedStage {
   stage: Stage;
+  /** minutes of a stage that goes by the clock, grown with the load; null for any other */
+  clockMin: number | null;
   minutes: number;
   heatFraction: number;
   litresAtStart: number;
@@ -76,9 +79,11 @@ export function cookThrough(input: PlanInput, setup: PotSetup, load: Load, gain:
     );
     const handledMs = stages.length === 0 ? filled.atMs : filled.atMs + HANDLING_MIN * 60_000;
     const handled = advancePot(setup, { ...filled, lid: stage.lid }, handledMs);
-    const cooked = cookStage(setup, { ...handled, softenedMin: 0 }, stage);
+    const grown = withHandsMinutes(input, setup, stage, load, potLitres(filled));
+    const cooked = cookStage(setup, { ...handled, softenedMin: 0 }, grown);
     stages.push({
       stage,
+      clockMin: grown.ends.rule === 'minutes' ? grown.ends.minutes : null,
       minutes: (cooked.pot.atMs - filled.atMs) / 60_000,
       heatFraction: cooked.heatFraction,
       litresAtStart: potLitres(filled),
@@ -90,6 +95,19 @@ export function cookThrough(input: PlanInput, setup: PotSetup, load: Load, gain:
     pot = finishStage(cooked.pot, stage.does);
   }
   return { stages, end: pot, minutes: pot.atMs / 60_000 };
+}
+
+/** A stage that goes by the clock, its minutes grown with what is in it. */
+function withHandsMinutes(
+  input: PlanInput,
+  setup: PotSetup,
+  stage: Stage,
+  load: Load,
+  litres: number,
+): Stage {
+  if (stage.ends.rule !== 'minutes') return stage;
+  const minutes = handsMinutes({ input, setup, stage, load: { kgByLine: load, litres } });
+  return { ...stage, ends: { rule: 'minutes', minutes } };
 }
 
 /** What is lifted out before a stage that asks for it: as heavy as it went in, as far as the pieces still hold that. */

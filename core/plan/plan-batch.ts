@@ -204,6 +204,7 @@ function plannedStages(
       litresAtEnd: one.litresAtEnd,
       tempAtEndC: one.tempAtEndC,
       steamedKg: one.steamedKg,
+      ...(one.clockMin === null ? {} : { clockMin: one.clockMin }),
       ...(loaded[i]!.rounds > 1 ? { rounds: loaded[i]!.rounds } : {}),
     };
   });

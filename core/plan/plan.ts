@@ -2,6 +2,7 @@ import type { Lid } from '../evaporation/data/evaporation-constants';
 import type { Ingredient } from '../matter/ingredient';
 import type { Burner } from '../pot/pot';
 import type { Recipe } from '../recipe/recipe';
+import type { Equipment } from '../scaling/data/equipment';
 import type { Vessel } from '../vessel/vessel';
 
 /** A pot of the kitchen. */
@@ -34,6 +35,8 @@ export interface PlanInput {
   serviceAtMs: number;
   /** share of a bowl's litres kept out of the pot as hot liquid and ladled in at service, 0..0.6 */
   holdBackShare?: number;
+  /** blender, trays and pans; without them no hands’ time grows with the batch */
+  equipment?: Equipment;
 }
 
 export interface PlannedLine {
@@ -68,6 +71,8 @@ export interface PlannedStage {
   litresAtEnd: number;
   tempAtEndC: number;
   steamedKg: number;
+  /** minutes on the stage’s own clock, grown with the load; for a stage that goes by the clock */
+  clockMin?: number;
   /** loads that what lies loose goes in by, each as the one before collapses; absent in plans of older batches */
   rounds?: number;
 }

@@ -92,7 +92,8 @@ export function readLine(text: string, table: ReadingTable): Reading {
   const first = isEither ? head.split(/ or /i)[0]! : head;
   const isTwo =
     / (and|&) /i.test(first) &&
-    !/ and (peeled|chopped|drained|sliced|diced|deveined|bearded|cleaned)/i.test(first);
+    !/ and (peeled|chopped|drained|sliced|diced|deveined|bearded|cleaned)/i.test(first) &&
+    !spansTheAnd(table.names, first);
   const words = wordsOf(isTwo ? first.split(/ (?:and|&) /i)[0]! : first);
   if (isEither) doubts.push({ kind: 'either', sentence: `“${head}”: the first of them was taken.` });
 
@@ -259,6 +260,13 @@ function takeUnit(rest: string): { unit: WrittenUnit | null; rest: string } {
   if (after.trim() === '') return { unit: null, rest };
   const size = skipped > 0 ? `${rest.slice(0, skipped).trim()} ` : '';
   return { unit, rest: `${/small|medium|large/i.test(size) ? size : ''}${after}` };
+}
+
+/** “Kelp and mushroom stock” is one thing: its name goes over the “and”. */
+function spansTheAnd(names: IngredientNames, text: string): boolean {
+  const whole = findName(names, wordsOf(text));
+  const at = wordsOf(text).indexOf('and');
+  return whole !== null && at > whole.from && at < whole.to - 1;
 }
 
 function isContainer(unit: WrittenUnit | null): boolean {

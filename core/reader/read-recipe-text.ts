@@ -165,7 +165,8 @@ function sentencesOf(paragraph: string): string[] {
     .filter((sentence) => sentence.length > 2);
 }
 
-function kindOf(sentence: string): StageKind | null {
+/** The kind of stage that a sentence tells of, or null. */
+export function stageKindOf(sentence: string): StageKind | null {
   let best: { kind: StageKind; at: number } | null = null;
   for (const kind of ORDER) {
     const match = STAGE_KIND_DATA[kind].tells.exec(sentence);
@@ -178,7 +179,7 @@ function stagesFrom(sentences: readonly string[], readings: readonly Reading[], 
   const stages: Stage[] = [];
   const places: { stageId: string; share: number }[][] = readings.map(() => []);
   for (const sentence of sentences) {
-    const kind = kindOf(sentence);
+    const kind = stageKindOf(sentence);
     const last = stages.at(-1);
     const minutes = minutesIn(sentence);
     const isSame =

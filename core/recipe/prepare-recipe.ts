@@ -130,7 +130,8 @@ function rowOfRecipe(recipe: Recipe, library: Library, made: Made, path: readonl
         looseKgPerL: recipe.staysPieces ? 0.6 : kg / volumeLitres(masses, MEASURED_AT_C),
         yield: 1,
         share: recipe.staysPieces ? 'pieces' : 'liquid',
-        bodyGPerKg: flourG / kg,
+        // what stays in pieces keeps its starch to itself
+        bodyGPerKg: recipe.staysPieces ? 0 : flourG / kg,
         store: 'walk-in',
         umami: {
           glutamate: umami.glutamate / kg,

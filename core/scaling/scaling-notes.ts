@@ -5,22 +5,15 @@ import type { Plan, PlanInput, PlannedLine } from '../plan/plan';
 import { setupOf } from '../plan/plan-batch';
 import { fullKW } from '../pot/heat-balance';
 import { surfaceM2 } from '../vessel/surface-m2';
-import {
-  BROWNING_KG_PER_M2,
-  BROWNING_MIN,
-  type Equipment,
-  HOT_FILL,
-  JAR_MIN,
-  ROUX_C,
-  ROUX_DEPTH_CM,
-  ROUX_MIN,
-} from './data/equipment';
+import { BROWNING_KG_PER_M2, HOT_FILL, JAR_MIN, ROUX_C, ROUX_DEPTH_CM, ROUX_MIN } from './data/equipment';
 import { CUTTING_MIN_PER_KG, garlicCutOf, garlicStrength } from './garlic-strength';
+import { browningLoads, browningM2, jarFills } from './hands-minutes';
 
 /** One thing that does not follow the plain multiple: what that would say, what is so here, and by which law. */
 export interface ScalingNote {
   law:
     | 'rounds'
+    | 'sweat'
     | 'liquid'
     | 'reduction'
     | 'heatUp'
@@ -49,12 +42,11 @@ const WORTH_SAYING = 0.05;
  *
  * @param input the order
  * @param plan as planned from it
- * @param equipment blender, trays, pans
  * @returns notes, the pot's own first
  * @throws RangeError where the recipe at its written size cannot be cooked in this pot
  * @source docs/model.md § 12
  */
-export function scalingNotes(input: PlanInput, plan: Plan, equipment: Equipment): ScalingNote[] {
+export function scalingNotes(input: PlanInput, plan: Plan): ScalingNote[] {
   const factor = (plan.yieldLitres + (plan.letDown?.litres ?? 0)) / input.recipe.litres;
   const written = Object.fromEntries(
     input.recipe.lines.filter((line) => line.scaling !== 'perBowl').map((line) => [line.id, line.kg]),
@@ -65,9 +57,10 @@ export function scalingNotes(input: PlanInput, plan: Plan, equipment: Equipment)
     ...liquidNote(plan),
     ...clockNotes(plan, small, factor),
     ...lineNotes(input, plan, factor),
-    ...rouxNotes(input, plan, equipment),
-    ...browningNotes(input, plan, equipment, factor),
-    ...blenderNotes(input, plan, equipment),
+    ...rouxNotes(input, plan),
+    ...sweatNotes(input, plan),
+    ...browningNotes(input, plan, factor),
+    ...blenderNotes(input, plan),
   ];
 }
 
@@ -196,7 +189,7 @@ function doseNote(line: PlannedLine, ingredient: Ingredient, rule: string, facto
   };
 }
 
-function rouxNotes(input: PlanInput, plan: Plan, equipment: Equipment): ScalingNote[] {
+function rouxNotes(input: PlanInput, plan: Plan): ScalingNote[] {
   const flour = plan.lines.find((line) => {
     const kind = input.recipe.lines.find((one) => one.id === line.lineId)?.thickener;
     return kind !== undefined && kind in ROUX_MIN;
@@ -225,11 +218,32 @@ function rouxNotes(input: PlanInput, plan: Plan, equipment: Equipment): ScalingN
       law: 'roux',
       what: `Roux, ${grams(kg)}`,
       plain: `${writtenMin.toFixed(0)} min, as for ${grams(writtenKg)}`,
-      here: `${(heatMin + ROUX_MIN[kind]).toFixed(0)} min in a pan of ${Math.max(wantedCm, equipment.fryingPanCm).toFixed(0)} cm or wider`,
+      here: `${(heatMin + ROUX_MIN[kind]).toFixed(0)} min in a pan of ${Math.max(wantedCm, input.equipment?.fryingPanCm ?? 0).toFixed(0)} cm or wider`,
       why: `More takes longer to get hot (${heatMin.toFixed(0)} min at this burner’s low third) and lies ${depthCm.toFixed(1)} cm deep in this pot; over ${ROUX_DEPTH_CM} cm it cooks unevenly.`,
       source: 'heat balance; minutes to the stage common practice',
     },
   ];
+}
+
+/** A heap of vegetables has first to get hot: the sweat grows with the pan's load. */
+function sweatNotes(input: PlanInput, plan: Plan): ScalingNote[] {
+  return input.recipe.stages.flatMap((stage): ScalingNote[] => {
+    const clockMin = plan.stages.find((one) => one.stageId === stage.id)?.clockMin;
+    const isSweat =
+      stage.kind === 'start' && stage.ends.rule === 'minutes' && !stage.methodId?.startsWith('brown');
+    if (!isSweat || stage.ends.rule !== 'minutes' || clockMin === undefined) return [];
+    if (clockMin < stage.ends.minutes + 2) return [];
+    return [
+      {
+        law: 'sweat',
+        what: stage.title,
+        plain: `${stage.ends.minutes} min`,
+        here: `${clockMin.toFixed(0)} min`,
+        why: 'So much more has first to get hot on the same burner before it gives up its water.',
+        source: 'heat balance, docs/model.md § 4',
+      },
+    ];
+  });
 }
 
 function before(input: PlanInput, a: string, b: string): boolean {
@@ -237,61 +251,52 @@ function before(input: PlanInput, a: string, b: string): boolean {
   return at(a) < at(b);
 }
 
-function browningNotes(input: PlanInput, plan: Plan, equipment: Equipment, factor: number): ScalingNote[] {
+function browningNotes(input: PlanInput, plan: Plan, factor: number): ScalingNote[] {
   return input.recipe.stages.flatMap((stage): ScalingNote[] => {
     if (stage.methodId !== 'brown-meat' && stage.methodId !== 'brown-oven') return [];
-    const kg = plan.lines
-      .filter(
-        (line) =>
-          line.stageId === stage.id &&
-          ['meat', 'poultry'].includes(input.ingredients[line.ingredientId]!.kind),
-      )
-      .reduce((sum, line) => sum + line.edibleKg, 0);
-    if (kg === 0) return [];
-    const inPan = stage.methodId === 'brown-meat';
-    const areaM2 = inPan ? surfaceM2(input.pot.vessel, 1) : equipment.ovenTrays * equipment.trayAreaM2;
-    if (areaM2 <= 0) return [];
-    const loads = Math.ceil(kg / (BROWNING_KG_PER_M2 * areaM2) - 1e-9);
-    const minutes = loads * (inPan ? BROWNING_MIN.pan : BROWNING_MIN.oven);
-    const once = Math.ceil(kg / factor / (BROWNING_KG_PER_M2 * areaM2) - 1e-9);
+    const here = Object.fromEntries(plan.lines.map((line) => [line.lineId, line.edibleKg]));
+    const paper = Object.fromEntries(input.recipe.lines.map((line) => [line.id, line.kg]));
+    const loads = browningLoads(input, stage, here);
+    const once = browningLoads(input, stage, paper);
+    if (loads === once && factor > 1) return [];
+    const kg = BROWNING_KG_PER_M2 * browningM2(input, stage);
+    const where = stage.methodId === 'brown-meat' ? `on the bottom of the ${input.pot.name}` : 'on the trays';
     return [
       {
         law: 'browning',
-        what: `${stage.title}, ${(kg).toFixed(1)} kg`,
-        plain: `${once} ${once === 1 ? 'load' : 'loads'}`,
-        here: `${loads} ${loads === 1 ? 'load' : 'loads'}, ${minutes} min`,
-        why: `One layer with gaps: ${(BROWNING_KG_PER_M2 * areaM2).toFixed(1)} kg at a time ${inPan ? `on the bottom of the ${input.pot.name}` : `on ${equipment.ovenTrays} trays`}. Crowded it stews.`,
+        what: stage.title,
+        plain: loadsWord(once),
+        here: `${loadsWord(loads)}, ${plan.stages.find((one) => one.stageId === stage.id)!.minutes.toFixed(0)} min`,
+        why: `One layer with gaps: ${kg.toFixed(1)} kg at a time ${where}. Crowded it stews.`,
         source: 'common practice',
       },
     ];
   });
 }
 
-function blenderNotes(input: PlanInput, plan: Plan, equipment: Equipment): ScalingNote[] {
+function loadsWord(loads: number): string {
+  return loads === 1 ? 'one load' : `${loads} loads`;
+}
+
+function blenderNotes(input: PlanInput, plan: Plan): ScalingNote[] {
   return input.recipe.stages.flatMap((stage): ScalingNote[] => {
     const planned = plan.stages.find((one) => one.stageId === stage.id);
-    if (stage.does?.kind !== 'puree' || !planned) return [];
+    if (stage.does?.kind !== 'puree' || !planned || !input.equipment) return [];
     const share = planned.litresAtStart * stage.does.share;
-    if (equipment.blenderJarLitres <= 0) {
-      return [
-        {
-          law: 'blender',
-          what: stage.title,
-          plain: '',
-          here: 'stick blender in the pot',
-          why: 'There is no jug blender in this kitchen.',
-          source: 'kitchen',
-        },
-      ];
-    }
-    const fills = Math.ceil(share / (equipment.blenderJarLitres * HOT_FILL) - 1e-9);
+    const { blenderJarLitres, hasStickBlender } = input.equipment;
+    const fills = jarFills(input, share);
+    const stick = hasStickBlender ? 'the stick blender in the pot' : '';
+    const jar =
+      fills > 0
+        ? `${fills} fills of ${(blenderJarLitres * HOT_FILL).toFixed(1)} L, ${Math.ceil(fills * JAR_MIN)} min`
+        : '';
     return [
       {
         law: 'blender',
         what: stage.title,
-        plain: 'in the blender',
-        here: `${fills} fills of ${(equipment.blenderJarLitres * HOT_FILL).toFixed(1)} L, ${Math.ceil(fills * JAR_MIN)} min${equipment.hasStickBlender ? '; or the stick blender in the pot' : ''}`,
-        why: `${litres(share)} to purée; a hot jar of ${equipment.blenderJarLitres} L is filled at most a third to a half, lid vented: steam blows it off.`,
+        plain: stage.ends.rule === 'minutes' ? `${stage.ends.minutes} min` : '',
+        here: [jar, stick].filter((one) => one !== '').join(', or ') || 'no blender in this kitchen',
+        why: `${litres(share)} to purée; a hot jar is filled at most a third to a half, lid vented: steam blows it off.`,
         source: 'common practice',
       },
     ];

@@ -39,7 +39,7 @@ const JACKET = { ...orderOf().burner, id: 'jacket', name: 'kettle jacket', power
 
 function inputOf(recipe: Recipe, change: Parameters<typeof orderOf>[0] = {}) {
   const prepared = prepareRecipe(recipe, libraryOf([recipe]));
-  return orderOf({ ...prepared, band: recipe.targetBand, ...change });
+  return orderOf({ ...prepared, band: recipe.targetBand, equipment: EQUIPMENT, ...change });
 }
 const leek = recipeFrom(LEEK_SOUP);
 const kg = (plan: ReturnType<typeof planBatch>, ingredientId: string) =>
@@ -220,11 +220,11 @@ describe('laws of their own', () => {
 
 describe('what does not scale straight is said', () => {
   const plan = planBatch(inputOf(leek, { portions: 100 }));
-  const notes = scalingNotes(inputOf(leek, { portions: 100 }), plan, EQUIPMENT);
+  const notes = scalingNotes(inputOf(leek, { portions: 100 }), plan);
   const of = (law: string) => notes.filter((note) => note.law === law);
   it('liquid, heat-up, fat, salt, blender; each with a plain figure, its own, a reason and a source', () => {
     expect(new Set(notes.map((note) => note.law))).toEqual(
-      new Set(['liquid', 'heatUp', 'fat', 'salt', 'blender']),
+      new Set(['liquid', 'heatUp', 'sweat', 'fat', 'salt', 'blender']),
     );
     for (const note of notes) {
       expect(note.here).not.toBe(note.plain);
@@ -236,9 +236,10 @@ describe('what does not scale straight is said', () => {
     const puree = plan.stages.find((stage) => stage.title === 'Purée')!;
     expect(of('blender')[0]!.here).toContain(`${Math.ceil(puree.litresAtStart / 1.6)} fills`);
     expect(
-      scalingNotes(inputOf(leek, { portions: 100 }), plan, { ...EQUIPMENT, blenderJarLitres: 0 }).find(
-        (note) => note.law === 'blender',
-      )!.here,
+      scalingNotes(
+        inputOf(leek, { portions: 100, equipment: { ...EQUIPMENT, blenderJarLitres: 0 } }),
+        plan,
+      ).find((note) => note.law === 'blender')!.here,
     ).toMatch(/stick blender/);
   });
   it('greens lie loose and go in by loads, when they do not fit at once', () => {
@@ -248,7 +249,7 @@ describe('what does not scale straight is said', () => {
     const big = planBatch(inputOf(kale, { portions: 90 }));
     expect(big.stages[0]!.rounds).toBeGreaterThan(1);
     expect(big.fullest.litres).toBeLessThanOrEqual(big.workingFillLitres + 1e-9);
-    expect(scalingNotes(inputOf(kale, { portions: 90 }), big, EQUIPMENT)[0]!.law).toBe('rounds');
+    expect(scalingNotes(inputOf(kale, { portions: 90 }), big)[0]!.law).toBe('rounds');
   });
   it('a reduction, a roux, meat browned in loads, a garnish by the bowl', () => {
     const stew = recipeFrom(
@@ -261,7 +262,6 @@ describe('what does not scale straight is said', () => {
     const some = scalingNotes(
       inputOf(browned, { portions: 100 }),
       planBatch(inputOf(browned, { portions: 100 })),
-      EQUIPMENT,
     ).map((note) => note.law);
     for (const law of ['reduction', 'roux', 'browning', 'garnish']) expect(some).toContain(law);
   });

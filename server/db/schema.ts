@@ -1,6 +1,15 @@
 import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 import type { ServiceView } from '../../contract';
-import type { BatchResult, BatchSnapshot, Recipe, Vessel } from '../../core';
+import type { BatchResult, BatchSnapshot, Equipment, Ingredient, Recipe, Vessel } from '../../core';
+
+/** What a kitchen has beside pots and burners until it says otherwise. */
+const PLAIN_EQUIPMENT: Equipment = {
+  blenderJarLitres: 2,
+  hasStickBlender: true,
+  ovenTrays: 2,
+  trayAreaM2: 0.17,
+  fryingPanCm: 28,
+};
 
 /** One kitchen is one file, so this table has one row. */
 export const kitchens = sqliteTable('kitchens', {
@@ -12,6 +21,10 @@ export const kitchens = sqliteTable('kitchens', {
   relativeHumidity: real().notNull(),
   currency: text().notNull(),
   services: text({ mode: 'json' }).$type<ServiceView[]>().notNull(),
+  units: text({ enum: ['metric', 'us', 'imperial'] })
+    .notNull()
+    .default('metric'),
+  equipment: text({ mode: 'json' }).$type<Equipment>().notNull().default(PLAIN_EQUIPMENT),
 });
 
 export const pots = sqliteTable('pots', {
@@ -35,6 +48,13 @@ export const burners = sqliteTable('burners', {
 export const prices = sqliteTable('prices', {
   ingredientId: text().primaryKey(),
   centsPerKg: real().notNull(),
+  supplier: text(),
+});
+
+/** Foods of the kitchen's own, and labels over the table's. */
+export const ownIngredients = sqliteTable('own_ingredients', {
+  id: text().primaryKey(),
+  row: text({ mode: 'json' }).$type<Ingredient>().notNull(),
 });
 
 export const recipes = sqliteTable(
@@ -43,6 +63,7 @@ export const recipes = sqliteTable(
     id: text().notNull(),
     version: integer().notNull(),
     doc: text({ mode: 'json' }).$type<Recipe>().notNull(),
+    savedAtMs: integer().notNull().default(0),
   },
   (table) => [primaryKey({ columns: [table.id, table.version] })],
 );

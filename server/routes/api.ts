@@ -6,12 +6,14 @@ import type { House } from '../house';
 import { checked } from '../problem';
 import { appendEvent } from './append-event';
 import { batchSummaries, batchView, eventsAfter, openBatches } from './batch-store';
-import { kitchenView, latestRecipe, latestRecipes, lotViews } from './kitchen-store';
+import { bookRoutes } from './book-routes';
+import { kitchenView, lotViews } from './kitchen-store';
 import { startBatch } from './start-batch';
 
 /** Every door of the API, one line each; what stands behind them is in the files beside this one. */
 export function apiRoutes(house: House): Router {
   const api = Router();
+  api.use(bookRoutes(house));
 
   api.get('/health', async (_request, response) => {
     await house.db.select({ id: kitchens.id }).from(kitchens).limit(1);
@@ -36,12 +38,6 @@ export function apiRoutes(house: House): Router {
     response.json(clock);
   });
 
-  api.get('/recipes', async (_request, response) => {
-    response.json(await latestRecipes(house));
-  });
-  api.get('/recipes/:id', async (request, response) => {
-    response.json(await latestRecipe(house, request.params.id));
-  });
   api.get('/lots', async (_request, response) => {
     response.json(await lotViews(house));
   });

@@ -1,7 +1,17 @@
 import { and, asc, desc, eq, isNotNull } from 'drizzle-orm';
 import type { KitchenView, LotView } from '../../contract';
 import { activeEvents, INGREDIENT_BY_ID, learnedGain, type Recipe } from '../../core';
-import { batches, burners, events, kitchens, lots, pots, prices, recipes } from '../db/schema';
+import {
+  batches,
+  burners,
+  events,
+  kitchens,
+  lots,
+  ownIngredients,
+  pots,
+  prices,
+  recipes,
+} from '../db/schema';
 import type { House } from '../house';
 import { notFound } from '../problem';
 import { loggedEvent } from './batch-store';
@@ -10,10 +20,11 @@ import { loggedEvent } from './batch-store';
 export async function kitchenView({ db, clock }: Pick<House, 'db' | 'clock'>): Promise<KitchenView> {
   const [kitchen] = await db.select().from(kitchens).limit(1);
   if (!kitchen) throw notFound('kitchen', '1');
-  const [potRows, burnerRows, priceRows, closed] = await Promise.all([
+  const [potRows, burnerRows, priceRows, ownRows, closed] = await Promise.all([
     db.select().from(pots).orderBy(asc(pots.position)),
     db.select().from(burners).orderBy(asc(burners.position)),
     db.select().from(prices),
+    db.select().from(ownIngredients),
     db
       .select({ burnerId: batches.burnerId, result: batches.result })
       .from(batches)
@@ -30,6 +41,10 @@ export async function kitchenView({ db, clock }: Pick<House, 'db' | 'clock'>): P
       ),
     })),
     pricesCentsPerKg: Object.fromEntries(priceRows.map((row) => [row.ingredientId, row.centsPerKg])),
+    suppliers: Object.fromEntries(
+      priceRows.flatMap((row) => (row.supplier ? [[row.ingredientId, row.supplier]] : [])),
+    ),
+    ownIngredients: ownRows.map((own) => own.row),
     clock: clock.view(),
   };
 }

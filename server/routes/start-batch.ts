@@ -1,11 +1,11 @@
 import { eq } from 'drizzle-orm';
-import { type BatchView, planInputOf, type StartBatch } from '../../contract';
-import { type BatchSnapshot, planBatch } from '../../core';
+import { type BatchView, lotFor, planInputOf, type StartBatch } from '../../contract';
+import { type BatchSnapshot, planBatch, potInput } from '../../core';
 import { batches } from '../db/schema';
 import type { House } from '../house';
-import { impossible, ProblemError } from '../problem';
+import { impossible, notFound, ProblemError } from '../problem';
 import { batchView, openBatchAt } from './batch-store';
-import { kitchenView, latestRecipe, lotViews } from './kitchen-store';
+import { kitchenView, latestRecipes, lotViews } from './kitchen-store';
 
 /**
  * Starts a batch: the plan is computed here, from the kitchen as it stands, and everything that decides it is taken
@@ -41,17 +41,18 @@ export async function startBatch(
 }
 
 async function snapshotFor(house: House, request: Omit<StartBatch, 'id'>): Promise<BatchSnapshot> {
-  const [kitchen, recipe, allLots] = await Promise.all([
+  const [kitchen, book, allLots] = await Promise.all([
     kitchenView(house),
-    latestRecipe(house, request.recipeId),
+    latestRecipes(house),
     lotViews(house),
   ]);
+  const recipe = book.find((one) => one.id === request.recipeId);
+  if (!recipe) throw notFound('recipe', request.recipeId);
   if (request.serviceAtMs <= house.clock.nowMs()) {
     throw impossible('serviceAtMs', 'That service is already past: choose one still to come.');
   }
-  const liquid = recipe.lines.find((line) => line.scaling === 'toYield');
-  const lot = allLots.find((one) => one.ingredientId === liquid?.ingredientId && one.leftLitres > 0);
-  const input = planInputOf(request, kitchen, recipe, lot);
+  const lot = lotFor(recipe, allLots);
+  const input = planInputOf(request, kitchen, recipe, lot, book);
   if (Array.isArray(input)) throw new ProblemError(422, 'That cannot be', input);
   const inPot = await openBatchAt(house.db, { potId: request.potId });
   if (inPot)
@@ -66,7 +67,7 @@ async function snapshotFor(house: House, request: Omit<StartBatch, 'id'>): Promi
       const sentence = `At its fullest it is ${plan.fullest.litres.toFixed(1)} L; the ${input.pot.name} boils over above ${plan.workingFillLitres.toFixed(1)} L. Take ${plan.batches} batches or a larger pot.`;
       throw impossible('potId', sentence);
     }
-    return { input, plan, ...(lot ? { lotId: lot.id } : {}) };
+    return { input: potInput(input, plan), plan, ...(lot ? { lotId: lot.id } : {}) };
   } catch (error) {
     if (error instanceof RangeError)
       throw impossible('burnerId', `This cannot be cooked so: ${error.message}.`);

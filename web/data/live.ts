@@ -69,6 +69,9 @@ function hear(client: QueryClient, message: Exclude<LiveMessage, { kind: 'build'
         (kitchen) => kitchen && { ...kitchen, clock: message.clock },
       );
       return;
+    case 'recipes':
+      void client.invalidateQueries({ queryKey: KEYS.recipes });
+      return;
     case 'kitchen':
       void client.invalidateQueries({ queryKey: KEYS.kitchen });
   }

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { type BatchEventBody, INGREDIENT_BY_ID, planBatch, type Want } from '../../core';
+import { TROUT_CHOWDER } from '../../demo/dishes/trout-chowder';
 import { BURNERS, KITCHEN, POTS, PRICES_CENTS_PER_KG } from '../../demo/kitchen';
-import { TROUT_CHOWDER } from '../../demo/trout-chowder';
 import { describeEvent, heatWords, wantWords } from './words';
 
 const input = {

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import type { KitchenView, PlanRequest } from '../../contract';
 import { learnedGain } from '../../core';
+import { TROUT_CHOWDER } from '../../demo/dishes/trout-chowder';
 import { BURNERS, KITCHEN, POTS, PRICES_CENTS_PER_KG } from '../../demo/kitchen';
-import { TROUT_CHOWDER } from '../../demo/trout-chowder';
 import { potChoices } from './pot-choices';
 
 const kitchen: KitchenView = {
@@ -11,6 +11,8 @@ const kitchen: KitchenView = {
   pots: [...POTS],
   burners: BURNERS.map(({ pots, ...burner }) => ({ ...burner, potIds: [...pots], gain: learnedGain([]) })),
   pricesCentsPerKg: { ...PRICES_CENTS_PER_KG },
+  suppliers: {},
+  ownIngredients: [],
   clock: { mode: 'demo', speed: 1, kitchenFromMs: 0, realFromMs: 0, serverNowMs: 0 },
 };
 const request: PlanRequest = {

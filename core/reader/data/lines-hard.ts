@@ -106,6 +106,7 @@ export const LINES_HARD: readonly (ExpectedLine & { doubt?: DoubtKind })[] = [
   { text: '4 spring onions, sliced', amount: 4, unit: 'each', ingredientId: 'spring-onion', cut: 'sliced', purchasedG: 60 },
   { text: '1 butternut squash (1 kg), 2 cm dice', amount: 1, unit: 'each', ingredientId: 'squash', cut: '2 cm dice', purchasedG: 1000 },
   { text: '3 ears of corn', amount: 3, unit: 'ear', ingredientId: 'sweetcorn', purchasedG: 330 },
+  { text: '8 L kelp and mushroom stock', amount: 8, unit: 'L', ingredientId: 'kelp-stock' },
   { text: '12 black peppercorns', amount: 12, unit: 'each', ingredientId: 'peppercorn' },
   { text: '2 star anise', amount: 2, unit: 'each', ingredientId: 'star-anise', comesOut: true },
   { text: '1 small bunch flat-leaf parsley', amount: 1, unit: 'bunch', ingredientId: 'parsley', purchasedG: 36 },

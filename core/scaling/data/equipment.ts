@@ -16,6 +16,9 @@ export const HOT_FILL = 0.4;
 /** A jar of it takes this long, filled, run, emptied, minutes. Common practice. */
 export const JAR_MIN = 2.5;
 
+/** A stick blender in the pot, minutes to set up and to the litre. Common practice. */
+export const STICK_BLENDER = { setUpMin: 5, minPerLitre: 0.6 } as const;
+
 /** Meat in one layer with gaps, kg to the m² of pan or tray; cover two thirds of it. Common practice. */
 export const BROWNING_KG_PER_M2 = 8;
 

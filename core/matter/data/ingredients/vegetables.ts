@@ -30,7 +30,7 @@ export const VEGETABLES: readonly Ingredient[] = [
     {
       share: 'liquid',
       looseKgPerL: 1.02,
-      bodyGPerKg: 8,
+      bodyGPerKg: 20,
       measures: { tin: 400, can: 400 },
       store: 'dry store',
       colour: 'lends red',
@@ -93,7 +93,7 @@ export const VEGETABLES: readonly Ingredient[] = [
     'Sieved tomato',
     'vegetable',
     { water: 91.5, fat: 0.2, protein: 1.3, sugars: 4, salt: 0.2 },
-    { share: 'liquid', densityKgPerL: 1.04, looseKgPerL: 1.04, bodyGPerKg: 14, measures: { jar: 690, carton: 500, bottle: 690 }, store: 'dry store', colour: 'lends red', aliases: ['passata', 'sieved tomato', 'strained tomato', 'tomato sauce'], umami: { glutamate: 0.25 } },
+    { share: 'liquid', densityKgPerL: 1.04, looseKgPerL: 1.04, bodyGPerKg: 32, measures: { jar: 690, carton: 500, bottle: 690 }, store: 'dry store', colour: 'lends red', aliases: ['passata', 'sieved tomato', 'strained tomato', 'tomato sauce'], umami: { glutamate: 0.25 } },
   ),
   row('sun-dried-tomato', 'Sun-dried tomato', 'vegetable', { water: 14.6, fat: 3, protein: 14.1, sugars: 37.6, salt: 2.5 }, { looseKgPerL: 0.4, measures: { jar: 280 }, store: 'dry store', aliases: ['sun dried tomato', 'dried tomato'], umami: { glutamate: 0.65, gmp: 0.01 } }),
   row('dried-mushroom', 'Dried wild mushroom', 'vegetable', { water: 9, fat: 3, protein: 25, sugars: 10, salt: 0.05 }, { looseKgPerL: 0.12, store: 'dry store', soakH: 0.5, aliases: ['dried mushroom', 'dried porcini', 'porcini', 'dried cep', 'dried wild mushroom'], umami: { glutamate: 0.1, gmp: 0.01 } }),

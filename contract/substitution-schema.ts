@@ -1,0 +1,25 @@
+import * as v from 'valibot';
+import { type Substitution, SWAP_KEEPS } from '../core';
+import { numberField, textField } from './number-field';
+
+export const substitutionSchema: v.GenericSchema<unknown, Substitution> = v.variant('kind', [
+  v.strictObject({
+    kind: v.literal('swap'),
+    lineId: textField('The line'),
+    byIngredientId: textField('What stands in'),
+    share: numberField('The share', 0, 1, ''),
+    keep: v.picklist(SWAP_KEEPS, 'What is kept must be one of the known measures.'),
+  }),
+  v.strictObject({
+    kind: v.literal('bouillon'),
+    lineId: textField('The line'),
+    share: numberField('The share', 0, 1, ''),
+    gPerL: numberField('Bouillon', 0, 100, 'g/L'),
+  }),
+  v.strictObject({
+    kind: v.literal('dairyFat'),
+    milkLineId: textField('The milk'),
+    creamLineId: textField('The cream'),
+    fatPercent: numberField('Fat', 0, 100, '%'),
+  }),
+]);

@@ -1,0 +1,188 @@
+import { parse } from 'node-html-parser';
+import {
+  newStage,
+  type ReadingTable,
+  type Recipe,
+  type RecipeDraft,
+  readRecipeText,
+  type Stage,
+  stageKindOf,
+  type WrittenLine,
+  writtenOf,
+} from '../../core';
+import { fileProblem, parseJson } from './file-problem';
+
+/** schema.org/Recipe as JSON-LD: what any reader of recipes understands, and what this one reads back the same. */
+
+/** A step that says what goes in at its stage, so that reading it back puts it there again. */
+const GOES_IN = 'In: ';
+
+type Json = Record<string, unknown>;
+
+export function writeJsonLd(recipe: Recipe, table: ReadingTable): string {
+  const written = writtenOf(recipe, table);
+  const portions = Math.max(1, Math.round((recipe.litres * 1000) / recipe.portionMl));
+  const document = {
+    '@context': 'https://schema.org',
+    '@type': 'Recipe',
+    name: recipe.name,
+    recipeYield: [String(portions), `${portions} portions of ${recipe.portionMl} ml`],
+    recipeIngredient: written.map((line) => line.text),
+    recipeInstructions: recipe.stages.map((stage) => ({
+      '@type': 'HowToSection',
+      name: stage.title,
+      ...(stage.ends.rule === 'minutes' ? { timeRequired: `PT${stage.ends.minutes}M` } : {}),
+      itemListElement: [
+        ...written.flatMap((line) =>
+          line.parts
+            .filter((part) => part.stageId === stage.id)
+            .map((part) => ({
+              '@type': 'HowToStep',
+              text: `${GOES_IN}${part.share < 1 ? `${percent(part.share)} % of ` : ''}${line.text}`,
+            })),
+        ),
+        { '@type': 'HowToStep', text: stage.act },
+      ],
+    })),
+  };
+  return `${JSON.stringify(document, null, 2)}\n`;
+}
+
+/** Recipes in JSON-LD, alone or inside a saved page. */
+export function readJsonLd(text: string, table: ReadingTable): RecipeDraft[] {
+  const found = blocksOf(text).flatMap((block) => recipesIn(parseJson(block)));
+  if (found.length === 0) throw fileProblem('file', 'There is no recipe (schema.org Recipe) in this file.');
+  return found.map((one, i) => draftOf(one, i, table));
+}
+
+function blocksOf(text: string): string[] {
+  if (!/^\s*</.test(text)) return [text];
+  const page = parse(text, { blockTextElements: { script: true } });
+  return page.querySelectorAll('script[type="application/ld+json"]').map((script) => script.rawText.trim());
+}
+
+/** A recipe may stand alone, in a list, in a graph, or under something else. */
+function recipesIn(node: unknown): Json[] {
+  if (Array.isArray(node)) return node.flatMap(recipesIn);
+  if (node === null || typeof node !== 'object') return [];
+  const json = node as Json;
+  const types = [json['@type']].flat();
+  if (types.includes('Recipe')) return [json];
+  return [json['@graph'], json.mainEntity, json.itemListElement].flatMap(recipesIn);
+}
+
+function draftOf(json: Json, index: number, table: ReadingTable): RecipeDraft {
+  const where = (field: string) => `recipes.${index}.${field}`;
+  const name = plain(json.name);
+  if (!name) throw fileProblem(where('name'), `Recipe ${index + 1} has no name.`);
+  const lines = [json.recipeIngredient ?? json.ingredients ?? []]
+    .flat()
+    .map(plain)
+    .filter((line) => line !== '');
+  if (lines.length === 0) throw fileProblem(where('recipeIngredient'), `“${name}” has no ingredients.`);
+  const tooLong = lines.findIndex((line) => line.length > 200);
+  if (tooLong >= 0)
+    throw fileProblem(
+      where(`recipeIngredient.${tooLong}`),
+      `Ingredient ${tooLong + 1} of “${name}” is longer than 200 characters.`,
+    );
+  const yields = [json.recipeYield ?? json.yield ?? []].flat().map(plain);
+  const portions = firstNumber(yields);
+  const portionMl = yields.map((word) => /of (\d+)\s*ml/i.exec(word)?.[1]).find((word) => word !== undefined);
+  const instructions = [json.recipeInstructions ?? []].flat();
+  const sections = instructions.filter(
+    (one): one is Json =>
+      typeof one === 'object' && one !== null && [(one as Json)['@type']].flat().includes('HowToSection'),
+  );
+  if (sections.length > 0) {
+    const draft = fromSections(sections, lines);
+    if (draft) return { name, portions, portionMl: portionMl ? Number(portionMl) : null, ...draft };
+  }
+  const steps = instructions.flatMap(stepTexts);
+  const paper = [
+    name,
+    ...(portions ? [`Serves ${portions}`] : []),
+    'Ingredients',
+    ...lines,
+    'Method',
+    ...steps,
+  ].join('\n');
+  return { ...readRecipeText(paper, table), name, portions, portionMl: portionMl ? Number(portionMl) : null };
+}
+
+/** Our own sections say what goes in where; another's do not, and are read as plain steps. */
+function fromSections(
+  sections: readonly Json[],
+  lines: readonly string[],
+): { written: WrittenLine[]; stages: Stage[] } | null {
+  const parts = lines.map((): { stageId: string; share: number }[] => []);
+  const stages = sections.map((section, i): Stage => {
+    const id = `s${i + 1}`;
+    const texts = [section.itemListElement ?? []].flat().flatMap(stepTexts);
+    for (const text of texts.filter((one) => one.startsWith(GOES_IN))) {
+      const share = /^In: (\d+(?:\.\d+)?) % of /.exec(text);
+      const line = text.slice(share ? share[0].length : GOES_IN.length);
+      const at = lines.findIndex(
+        (one, n) => one === line && parts[n]!.reduce((sum, part) => sum + part.share, 0) < 1 - 1e-9,
+      );
+      if (at >= 0) parts[at]!.push({ stageId: id, share: share ? Number(share[1]) / 100 : 1 });
+    }
+    const title = plain(section.name) || `Step ${i + 1}`;
+    const act = texts.filter((one) => !one.startsWith(GOES_IN)).join(' ');
+    const kind = i === sections.length - 1 ? 'serve' : (stageKindOf(title) ?? stageKindOf(act) ?? 'simmer');
+    const stage: Stage = {
+      ...newStage(id, kind === 'serve' && i < sections.length - 1 ? 'finish' : kind),
+      title: title.slice(0, 80),
+      act: act.slice(0, 1000),
+    };
+    const minutes = /^PT(?:(\d+)H)?(?:(\d+(?:\.\d+)?)M)?$/.exec(plain(section.timeRequired));
+    return minutes && stage.ends.rule !== 'served'
+      ? {
+          ...stage,
+          ends: { rule: 'minutes', minutes: Number(minutes[1] ?? 0) * 60 + Number(minutes[2] ?? 0) },
+        }
+      : stage;
+  });
+  if (parts.some((some) => some.length === 0)) return null;
+  return {
+    stages,
+    written: lines.map((text, i) => ({ id: `w${i + 1}`, text, parts: wholeParts(parts[i]!) })),
+  };
+}
+
+/** Shares written to a hundredth of a per cent are made whole again. */
+function wholeParts(parts: { stageId: string; share: number }[]): { stageId: string; share: number }[] {
+  const rest = parts.slice(0, -1).reduce((sum, part) => sum + part.share, 0);
+  return parts.map((part, i) => (i === parts.length - 1 ? { ...part, share: 1 - rest } : part));
+}
+
+function stepTexts(step: unknown): string[] {
+  if (typeof step === 'string')
+    return plain(step)
+      .split(/\n+/)
+      .filter((text) => text !== '');
+  if (step === null || typeof step !== 'object') return [];
+  const json = step as Json;
+  if (json.itemListElement) return [json.itemListElement].flat().flatMap(stepTexts);
+  return [plain(json.text ?? json.name)].filter((text) => text !== '');
+}
+
+/** Text without mark-up. */
+function plain(value: unknown): string {
+  if (typeof value === 'number') return String(value);
+  if (typeof value !== 'string') return '';
+  const text = /[<&]/.test(value) ? parse(value).text : value;
+  return text.replace(/[ \t]+/g, ' ').trim();
+}
+
+function firstNumber(words: readonly string[]): number | null {
+  for (const word of words) {
+    const match = /\d+/.exec(word);
+    if (match) return Number(match[0]);
+  }
+  return null;
+}
+
+function percent(share: number): string {
+  return String(Number((share * 100).toFixed(2)));
+}
