@@ -65,6 +65,8 @@ export function readPrices(text: string, ingredients: Readonly<Record<string, In
       throw fileProblem(`line ${line}`, `Line ${line}: ${said} stands in line ${seen.get(id)} too.`);
     seen.set(id, line);
     const supplier = (row.supplier ?? '').trim();
-    return [{ ingredientId: id, centsPerKg: value * 100, ...(supplier ? { supplier } : {}) }];
+    return [
+      { ingredientId: id, centsPerKg: Math.round(value * 1e6) / 1e4, ...(supplier ? { supplier } : {}) },
+    ];
   });
 }

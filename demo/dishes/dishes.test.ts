@@ -1,0 +1,50 @@
+import { describe, expect, it } from 'vitest';
+import { check, libraryOf, planInputOf, recipeSchema, rowsOf } from '../../contract';
+import { brokenClaims, learnedGain, linesOf, planBatch, readingTable, recipeIdOf, whatItHolds } from '../../core';
+import { BURNERS, KITCHEN, POTS, PRICES_CENTS_PER_KG } from '../kitchen';
+import { BOOK, DISHES } from './dishes';
+
+const kitchen = {
+  ...KITCHEN,
+  services: [...KITCHEN.services],
+  pots: [...POTS],
+  burners: BURNERS.map(({ pots, ...burner }) => ({ ...burner, potIds: [...pots], gain: learnedGain([]) })),
+  pricesCentsPerKg: { ...PRICES_CENTS_PER_KG },
+  suppliers: {},
+  ownIngredients: [],
+  clock: { mode: 'demo' as const, speed: 1, kitchenFromMs: 0, realFromMs: 0, serverNowMs: 0 },
+};
+const library = libraryOf(kitchen, BOOK);
+
+describe('the dishes of the house', () => {
+  it('are eight, with the bases they stand on, three deep', () => {
+    expect(DISHES).toHaveLength(8);
+    const depth = (id: string): number => 1 + Math.max(0, ...library.recipes[id]!.lines.map((line) => recipeIdOf(line.ingredientId)).flatMap((sub) => (sub ? [depth(sub)] : [])));
+    expect(depth('venison-juniper-sauce')).toBe(3);
+  });
+  it.each(BOOK.map((recipe) => [recipe.name, recipe] as const))('%s passes the schema, keeps its claims, prices every line', (_name, recipe) => {
+    const checked = check(recipeSchema, recipe);
+    expect(checked.ok ? [] : checked.errors).toEqual([]);
+    expect(brokenClaims(recipe, whatItHolds(recipe, library))).toEqual([]);
+    for (const line of recipe.lines) {
+      const id = line.ingredientId;
+      if (!recipeIdOf(id)) expect(PRICES_CENTS_PER_KG[id], id).toBeDefined();
+    }
+  });
+  it.each(DISHES.map((recipe) => [recipe.name, recipe] as const))('%s is planned for 40: bowls, salt, a cost, allergens', (_name, recipe) => {
+    const input = planInputOf({ recipeId: recipe.id, portions: 40, portionMl: recipe.portionMl, saltPercent: recipe.targetSaltPercent, band: recipe.targetBand, serviceAtMs: Date.UTC(2026, 2, 10, 18, 5), potId: 'stockpot-40', burnerId: 'gas-2' }, kitchen, recipe, undefined, BOOK);
+    if (Array.isArray(input)) throw new Error(input[0]!.sentence);
+    const plan = planBatch(input);
+    expect(plan.yieldPortions).toBeCloseTo(40, 0);
+    expect(plan.saltPercent).toBeCloseTo(recipe.targetSaltPercent, 1);
+    expect(plan.costPerPortionCents).toBeGreaterThan(10);
+    expect(plan.costPerPortionCents).toBeLessThan(600);
+    expect(plan.batches).toBe(1);
+  });
+  it.each(BOOK.filter((one) => one.written).map((recipe) => [recipe.name, recipe] as const))('%s reads off its paper without a doubt', (_name, recipe) => {
+    const table = readingTable(rowsOf(library, recipe.id));
+    const again = linesOf(recipe, recipe.written!, table);
+    expect(again.notUnderstood).toEqual([]);
+    expect(again.lines).toEqual(recipe.lines);
+  });
+});
