@@ -21,6 +21,15 @@ const router = createBrowserRouter([
       { path: 'plan', lazy: async () => ({ Component: (await import('./places/plan')).PlanPlace }) },
       { path: 'recipes', lazy: async () => ({ Component: (await import('./places/recipes')).Recipes }) },
       {
+        path: 'recipes/new',
+        lazy: async () => ({ Component: (await import('./places/recipe-editor')).RecipeEditor }),
+      },
+      {
+        path: 'recipes/:id/edit',
+        lazy: async () => ({ Component: (await import('./places/recipe-editor')).RecipeEditor }),
+      },
+      { path: 'sheet', lazy: async () => ({ Component: (await import('./places/sheet')).SheetPlace }) },
+      {
         path: 'recipes/:id',
         lazy: async () => ({ Component: (await import('./places/recipe')).RecipePlace }),
       },

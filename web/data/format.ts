@@ -1,6 +1,6 @@
 import { TZDate } from '@date-fns/tz';
 import { format } from 'date-fns';
-import { roundGrams, roundMillilitres } from '../../core';
+import { roundGrams, roundMillilitres, type UnitSystem } from '../../core';
 
 /** The edge: figures as a cook reads them. Nothing here goes back into the model. */
 
@@ -35,17 +35,44 @@ export function minutes(value: number): string {
   return span(value * 60_000);
 }
 
-/** A weight as a scale can show it. */
-export function weight(kg: number): string {
+const OUNCE_G = 28.349523125;
+const FLUID_OUNCE_ML = { us: 29.5735295625, imperial: 28.4130625 } as const;
+const PINT_ML = { us: 473.176473, imperial: 568.26125 } as const;
+
+/** A weight as a scale can show it, in the kitchen's units. */
+export function weight(kg: number, units: UnitSystem = 'metric'): string {
+  if (units !== 'metric') return pounds(kg * 1000);
   const grams = roundGrams(kg * 1000);
   if (Math.abs(grams) < 1000) return `${grams < 10 ? grams.toFixed(1) : grams} g`;
   return `${(grams / 1000).toFixed(2)} kg`;
 }
 
-/** A volume as a measure can show it. */
-export function volume(litres: number): string {
-  const ml = roundMillilitres(litres * 1000);
-  return Math.abs(ml) < 1000 ? `${ml} mL` : `${(ml / 1000).toFixed(1)} L`;
+/** A volume as a measure can show it, in the kitchen's units. */
+export function volume(litres: number, units: UnitSystem = 'metric'): string {
+  const ml = litres * 1000;
+  if (units === 'metric') {
+    const round = roundMillilitres(ml);
+    return Math.abs(round) < 1000 ? `${round} mL` : `${(round / 1000).toFixed(1)} L`;
+  }
+  const pint = PINT_ML[units];
+  if (ml < pint / 2) return `${trim((ml / FLUID_OUNCE_ML[units]).toFixed(1))} fl oz`;
+  if (ml < pint * 16) return `${trim((Math.round((ml / pint) * 4) / 4).toFixed(2))} pt`;
+  return `${trim((ml / pint / 8).toFixed(2))} gal`;
+}
+
+/** Pounds and ounces: tenths of an ounce under four, whole ounces from there, half pounds from twenty. */
+function pounds(grams: number): string {
+  const ounces = grams / OUNCE_G;
+  if (ounces < 4) return `${trim(ounces.toFixed(ounces < 0.1 ? 2 : 1))} oz`;
+  const whole = Math.round(ounces);
+  if (whole < 16) return `${whole} oz`;
+  if (whole >= 320) return `${trim((Math.round(whole / 8) / 2).toFixed(1))} lb`;
+  const rest = whole % 16;
+  return `${Math.floor(whole / 16)} lb${rest > 0 ? ` ${rest} oz` : ''}`;
+}
+
+function trim(digits: string): string {
+  return digits.includes('.') ? digits.replace(/\.?0+$/, '') : digits;
 }
 
 export function litres(value: number): string {

@@ -4,12 +4,18 @@ import type {
   BatchView,
   ClockChange,
   ClockView,
+  FileReading,
+  FileToRead,
   KitchenSettings,
   KitchenView,
   LotView,
+  PriceChange,
+  RecipeVersionView,
   RecipeView,
+  SaveRecipe,
   StartBatch,
 } from '../../contract';
+import type { Ingredient, OwnFood } from '../../core';
 import { ApiError, ask } from './api';
 
 /** Everything the browser knows of the server, by key. */
@@ -20,6 +26,7 @@ export const KEYS = {
   open: ['batches', 'open'],
   summaries: ['batches', 'all'],
   batch: (id: string) => ['batch', id],
+  versions: (id: string) => ['recipes', id, 'versions'],
 } as const;
 
 export function createQueryClient(): QueryClient {
@@ -78,5 +85,50 @@ export function useClockChange() {
   return useMutation({
     mutationFn: (change: ClockChange) => ask<ClockView>('POST', '/clock', change),
     onSuccess: () => client.invalidateQueries({ queryKey: KEYS.kitchen }),
+  });
+}
+
+/** Every saved version of a recipe, oldest first. */
+export const useVersions = (id: string) =>
+  useQuery({
+    queryKey: KEYS.versions(id),
+    queryFn: () => ask<RecipeVersionView[]>('GET', `/recipes/${encodeURIComponent(id)}/versions`),
+  });
+
+export function useSaveRecipe() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (save: SaveRecipe) => ask<RecipeView>('POST', '/recipes', save),
+    onSuccess: () => client.invalidateQueries({ queryKey: KEYS.recipes }),
+  });
+}
+
+/** Has a file read; nothing is kept. */
+export const useReadFile = () =>
+  useMutation({ mutationFn: (file: FileToRead) => ask<FileReading>('POST', '/files/read', file) });
+
+/** Takes a book of recipes in, whole or not at all. */
+export function useBringIn() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (file: FileToRead) =>
+      ask<{ added: string[]; newVersions: string[]; same: string[] }>('POST', '/files/book', file),
+    onSuccess: () => client.invalidateQueries(),
+  });
+}
+
+export function useOwnFood() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (food: OwnFood) => ask<Ingredient>('POST', '/ingredients', food),
+    onSuccess: () => client.invalidateQueries({ queryKey: KEYS.kitchen }),
+  });
+}
+
+export function usePriceChange() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (change: PriceChange) => ask<KitchenView>('PATCH', '/prices', change),
+    onSuccess: (kitchen) => client.setQueryData(KEYS.kitchen, kitchen),
   });
 }

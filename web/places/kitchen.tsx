@@ -97,6 +97,7 @@ export function Kitchen() {
         </section>
         <section>
           <HeightForm />
+          <UnitsForm />
           <ClockForm />
           <Choice
             label="Light on this device"
@@ -110,6 +111,24 @@ export function Kitchen() {
         </section>
       </Halves>
     </Page>
+  );
+}
+
+/** The units everything to weigh and pour is shown in; also whose cups and pints a written line means. */
+function UnitsForm() {
+  const kitchen = useKitchenHere();
+  const settings = useKitchenSettings();
+  return (
+    <Choice
+      label="Weights and measures"
+      value={kitchen.units}
+      options={[
+        { value: 'metric', text: 'Metric' },
+        { value: 'us', text: 'US' },
+        { value: 'imperial', text: 'Imperial' },
+      ]}
+      onChange={(units) => settings.mutate({ units })}
+    />
   );
 }
 

@@ -7,6 +7,7 @@ import { useLots } from '../data/queries';
 import { Empty, Page, Waiting } from '../parts/page';
 import { Caution, FigureText, Over, Soft, Subtitle, Title } from '../parts/text';
 import { colour, media, space } from '../theme/tokens';
+import { Foods } from './larder-parts/foods';
 import { useKitchenHere } from './use-kitchen-here';
 
 const Row = styled.li`
@@ -86,6 +87,7 @@ export function Larder() {
         Seven days at 5 °C: FDA Food Code 2022, § {FOOD_CODE.dateMarkDays.section}. The local code and the
         licensed person in charge decide.
       </Soft>
+      <Foods />
     </Page>
   );
 }

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
+import { useNavigate, useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { v7 as uuid } from 'uuid';
 import { bandName, type Plan, type Recipe } from '../../core';
@@ -9,14 +9,19 @@ import { hourMinute, litres, minutes, money, percent, span } from '../data/forma
 import { useOpenBatches, useRecipes, useStartBatch } from '../data/queries';
 import { Button } from '../parts/button';
 import { Figure } from '../parts/figure';
+import { LinkButton } from '../parts/link-button';
 import { Empty, Page, Waiting } from '../parts/page';
 import { PotSection, type WallMark } from '../parts/pot-section/pot-section';
 import { Caution, Errors, Over, Soft, Subtitle } from '../parts/text';
 import { colour, media, radius, size, space, target } from '../theme/tokens';
 import type { PotChoice } from '../workers/pot-choices';
-import { usePotChoices } from '../workers/use-pot-choices';
+import { useReckoning } from '../workers/use-reckoning';
+import { fillThePot, HaveSheet } from './plan-parts/have-sheet';
 import { OrderSentence } from './plan-parts/order-sentence';
+import { ScalingList } from './plan-parts/scaling-list';
+import { SwapSheet, SwapsDone } from './plan-parts/swap-sheet';
 import { type Order, useOrder } from './plan-parts/use-order';
+import { Ways } from './plan-parts/ways';
 import { WeighList } from './plan-parts/weigh-list';
 import { useKitchenHere } from './use-kitchen-here';
 
@@ -92,12 +97,19 @@ const Stages = styled.ol`
   }
 `;
 
+const Tools = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: ${space.s};
+`;
+
 /** From an order to what to weigh, when to light the burner, and what will be in the bowls. */
 export function PlanPlace() {
   const { data: recipes, error, refetch } = useRecipes();
+  const [params, setParams] = useSearchParams();
   const nowMs = useNowMs();
   if (!recipes) return <Waiting error={error} onRetry={refetch} />;
-  const recipe = recipes[0];
+  const recipe = recipes.find((one) => one.id === params.get('recipe')) ?? recipes.find(isDish) ?? recipes[0];
   if (!recipe || nowMs === 0) {
     return (
       <Page>
@@ -107,29 +119,55 @@ export function PlanPlace() {
       </Page>
     );
   }
-  return <PlanOf recipe={recipe} />;
+  const turnTo = (id: string) =>
+    setParams({ recipe: id, ...(params.get('service') ? { service: params.get('service')! } : {}) });
+  return <PlanOf key={recipe.id} recipe={recipe} book={recipes} onRecipe={turnTo} />;
 }
 
-function PlanOf({ recipe }: { recipe: Recipe }) {
+/** The house opens with what it cooks most: the first of the book that makes bowls. */
+function isDish(recipe: Recipe): boolean {
+  return recipe.id === 'trout-chowder';
+}
+
+function PlanOf({
+  recipe,
+  book,
+  onRecipe,
+}: {
+  recipe: Recipe;
+  book: readonly Recipe[];
+  onRecipe: (id: string) => void;
+}) {
   const kitchen = useKitchenHere();
   // An order is for a service, not for a second: the minute is fine enough.
   const minuteMs = Math.floor(useNowMs() / 60_000) * 60_000;
-  const order = useOrder(kitchen, recipe, minuteMs);
+  const order = useOrder(kitchen, book, recipe, minuteMs);
+  const [sheet, setSheet] = useState<'have' | 'swap' | null>(null);
   const pot = kitchen.pots.find((one) => one.id === order.draft.potId)!;
-  const plan = order.shown;
-  const choices = usePotChoices(
-    order.request ? { request: order.request, kitchen, recipe, lot: order.lot } : null,
-  );
+  const plan = order.shown?.plan ?? null;
+  const { data: choices = [] } = useReckoning('choices', order.asked);
   return (
     <Columns>
       <section>
         <Over as="h1">Plan a batch</Over>
-        <OrderSentence order={order} recipe={recipe} kitchen={kitchen} />
-        {plan && <WeighList lines={plan.lines} />}
+        <OrderSentence order={order} recipe={recipe} book={book} kitchen={kitchen} onRecipe={onRecipe} />
+        <Tools>
+          <Button kind="quiet" onPress={() => void fillThePot(order)}>
+            As much as the pot holds
+          </Button>
+          <Button kind="quiet" onPress={() => setSheet('have')}>
+            By what there is
+          </Button>
+          <Button kind="quiet" onPress={() => setSheet('swap')}>
+            Something in another’s place
+          </Button>
+        </Tools>
+        <SwapsDone order={order} />
+        {plan && <WeighList lines={plan.lines} units={kitchen.units} />}
         {plan && order.lot && (
           <Over>
-            Fumet from lot {order.lot.number}: {litres(order.lot.leftLitres)} there.{' '}
-            {drawWord(plan, recipe, order.lot.leftLitres)}
+            {lotName(order, recipe)} from lot {order.lot.number}: {litres(order.lot.leftLitres)} there.{' '}
+            {drawWord(plan, order.lot)}
           </Over>
         )}
       </section>
@@ -152,10 +190,14 @@ function PlanOf({ recipe }: { recipe: Recipe }) {
                 <PotCard key={choice.potId} choice={choice} order={order} zone={kitchen.zone} />
               ))}
             </Choices>
+            {plan.batches > 1 && <Ways order={order} zone={kitchen.zone} />}
+            <ScalingList order={order} />
           </>
         )}
       </section>
       <section>{plan && <Figures plan={plan} order={order} />}</section>
+      <HaveSheet order={order} isOpen={sheet === 'have'} onClose={() => setSheet(null)} />
+      <SwapSheet order={order} isOpen={sheet === 'swap'} onClose={() => setSheet(null)} />
     </Columns>
   );
 }
@@ -167,7 +209,7 @@ function PotCard({ choice, order, zone }: { choice: PotChoice; order: Order; zon
       type="button"
       $isPicked={isPicked}
       aria-pressed={isPicked}
-      onClick={() => order.change({ potId: choice.potId, burnerId: choice.burnerId })}
+      onClick={() => order.change({ potId: choice.potId, burnerId: choice.burnerId, holdBackShare: 0 })}
     >
       <strong>{choice.name}</strong>
       {choice.fullestLitres > 0 && (
@@ -192,7 +234,8 @@ function Figures({ plan, order }: { plan: Plan; order: Order }) {
   const [batchId] = useState(() => uuid());
   const { zone } = kitchen;
   const burner = kitchen.burners.find((one) => one.id === order.draft.burnerId)!;
-  const simmer = plan.stages.find((stage) => stage.stageId === 'boil');
+  const boilId = order.shown?.input.recipe.stages.find((stage) => stage.ends.rule === 'simmer')?.id;
+  const simmer = plan.stages.find((stage) => stage.stageId === boilId);
   const busy = open.find((batch) => batch.snapshot.input.burner.id === burner.id);
   const isTooFull = plan.batches > 1;
   const isLate = plan.startAtMs < nowMs - 5 * 60_000;
@@ -216,7 +259,11 @@ function Figures({ plan, order }: { plan: Plan; order: Order }) {
         <Figure
           label="Yield"
           value={litres(plan.yieldLitres)}
-          note={`${Math.floor(plan.yieldPortions + 0.05)} bowls`}
+          note={
+            plan.letDown
+              ? `let down to ${litres(plan.yieldLitres + plan.letDown.litres)}, ${Math.floor(plan.yieldPortions + 0.05)} bowls`
+              : `${Math.floor(plan.yieldPortions + 0.05)} bowls`
+          }
           working={w.yield}
         />
         <Figure
@@ -256,6 +303,13 @@ function Figures({ plan, order }: { plan: Plan; order: Order }) {
           long
         />
       </div>
+      {plan.letDown && (
+        <Caution>
+          cooked concentrated: the pot comes to {percent(plan.letDown.potSaltPercent)} salt. Ladle{' '}
+          {Math.round(plan.letDown.ladleMl)} mL, then {Math.round(plan.letDown.mlPerBowl)} mL of hot{' '}
+          {plan.letDown.name.toLowerCase()} to each bowl.
+        </Caution>
+      )}
       {isTooFull && (
         <Caution>
           it would boil over. Take {plan.batches} batches of {Math.ceil(plan.portions / plan.batches)} bowls,
@@ -286,6 +340,7 @@ function Figures({ plan, order }: { plan: Plan; order: Order }) {
           ? 'It does not fit this pot'
           : `Take it to ${burner.name}, ${hourMinute(plan.startAtMs, zone)}`}
       </Button>
+      <LinkButton to={`/sheet?${order.search}`}>What to pull, cut and cook, on paper</LinkButton>
       <div>
         <Subtitle>Stage by stage</Subtitle>
         <Stages>
@@ -324,10 +379,17 @@ function fromNow(atMs: number, nowMs: number): string {
   return atMs >= nowMs ? `in ${span(atMs - nowMs)}` : `${span(nowMs - atMs)} ago`;
 }
 
-function drawWord(plan: Plan, recipe: Recipe, leftLitres: number): string {
-  const liquid = recipe.lines.find((line) => line.scaling === 'toYield');
-  const draw = plan.lines.find((line) => line.lineId === liquid?.id)?.litres ?? 0;
-  return draw <= leftLitres
-    ? `${litres(leftLitres - draw)} stay.`
-    : `${litres(draw - leftLitres)} more are needed: make some, or let water stand in.`;
+function lotName(order: Order, recipe: Recipe): string {
+  const id = order.lot?.ingredientId;
+  const name = order.shown?.input.ingredients[id ?? '']?.name;
+  return name ?? recipe.name;
+}
+
+function drawWord(plan: Plan, lot: { ingredientId: string; leftLitres: number }): string {
+  const draw = plan.lines
+    .filter((line) => line.ingredientId === lot.ingredientId)
+    .reduce((sum, line) => sum + line.litres, 0);
+  return draw <= lot.leftLitres
+    ? `${litres(lot.leftLitres - draw)} stay.`
+    : `${litres(draw - lot.leftLitres)} more are needed: make some, or let water stand in.`;
 }

@@ -1,21 +1,32 @@
-import { useParams } from 'react-router';
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
 import styled from 'styled-components';
 import {
-  allergensOf,
+  advisoriesOf,
   bandName,
-  INGREDIENT_BY_ID,
+  brokenClaims,
+  type Ingredient,
   type Recipe,
   type RecipeLine,
+  recipeCostPerPortionCents,
+  recipeIdOf,
   type Stage,
+  type UnitSystem,
+  whatItHolds,
 } from '../../core';
-import { sentenceCase, weight } from '../data/format';
-import { useRecipes } from '../data/queries';
-import { heatWords } from '../data/words';
+import { money, sentenceCase, weight } from '../data/format';
+import { attentionOf, endOf, heatOf } from '../data/stage-words';
+import { useBook } from '../data/use-book';
+import { Button } from '../parts/button';
 import { LinkButton } from '../parts/link-button';
-import { Page, Waiting } from '../parts/page';
+import { Halves, Page, Waiting } from '../parts/page';
 import { Caution, Over, Soft, Subtitle, Title } from '../parts/text';
 import { colour, media, size, space } from '../theme/tokens';
 import { NotHere } from './not-here';
+import { PatternSheet } from './recipe-parts/pattern-sheet';
+import { Versions } from './recipe-parts/versions';
+import { WhatItHolds } from './recipe-parts/what-it-holds';
+import { useKitchenHere } from './use-kitchen-here';
 
 const Head = styled.header`
   display: flex;
@@ -62,14 +73,27 @@ const Lines = styled.ul`
   }
 `;
 
-/** A recipe whole: its stages in order, what goes in at each, how, why, and what can go wrong. */
+const Tools = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: ${space.s} ${space.m};
+  align-items: center;
+`;
+
+/** A recipe whole: its stages in order, what goes in at each, how, why, what it holds, and how it came to be so. */
 export function RecipePlace() {
   const { id } = useParams();
-  const { data: recipes, error, refetch } = useRecipes();
-  if (!recipes) return <Waiting error={error} onRetry={refetch} />;
-  const recipe = recipes.find((one) => one.id === id);
+  const kitchen = useKitchenHere();
+  const book = useBook(kitchen);
+  const [isPattern, setPattern] = useState(false);
+  if (!book) return <Waiting />;
+  const recipe = book.library.recipes[id ?? ''];
   if (!recipe) return <NotHere />;
-  const holds = allergensOf(recipe.lines.map((line) => INGREDIENT_BY_ID[line.ingredientId]!));
+  const holds = whatItHolds(recipe, book.library);
+  const standsIn = book.recipes.filter((one) =>
+    one.lines.some((line) => recipeIdOf(line.ingredientId) === recipe.id),
+  );
+  const isDish = recipe.stocksAs === undefined;
   return (
     <Page>
       <Head>
@@ -79,24 +103,77 @@ export function RecipePlace() {
           </Over>
           <Title>{recipe.name}</Title>
           <Soft>
-            {sentenceCase(bandName(recipe.targetBand))}, {recipe.targetSaltPercent} % salt, {recipe.portionMl}{' '}
-            mL a bowl. Holds {holds.map((one) => one.name).join(', ')}.
+            {isDish &&
+              `${sentenceCase(bandName(recipe.targetBand))}, ${recipe.targetSaltPercent} % salt, ${recipe.portionMl} mL a bowl. `}
+            {money(recipeCostPerPortionCents(recipe, book.library), kitchen.currency)}{' '}
+            {recipe.portionMl >= 1000 ? 'a litre' : 'a portion'} as written.
           </Soft>
         </div>
-        <LinkButton to="/plan" $main>
-          Plan it
-        </LinkButton>
+        <Tools>
+          {recipe.pattern && <Button onPress={() => setPattern(true)}>Another of its kind</Button>}
+          <LinkButton to={`/recipes/${recipe.id}/edit`}>Take it up again</LinkButton>
+          <LinkButton to={`/plan?recipe=${recipe.id}`} $main>
+            Plan it
+          </LinkButton>
+        </Tools>
       </Head>
+      <Halves>
+        <section>
+          <WhatItHolds
+            holds={holds}
+            broken={brokenClaims(recipe, holds)}
+            advisories={advisoriesOf(recipe, book.library)}
+          />
+        </section>
+        <section>
+          <div>
+            <Subtitle>Take it out</Subtitle>
+            <Tools>
+              <a href={`/api/recipes/${recipe.id}/export/book`}>Slow Pot JSON</a>
+              <a href={`/api/recipes/${recipe.id}/export/jsonld`}>schema.org JSON-LD</a>
+              <a href={`/api/recipes/${recipe.id}/export/text`}>Plain text</a>
+            </Tools>
+          </div>
+          {standsIn.length > 0 && (
+            <p>
+              Stands in{' '}
+              {standsIn.map((one, i) => (
+                <span key={one.id}>
+                  {i > 0 && ', '}
+                  <Link to={`/recipes/${one.id}`}>{one.name.toLowerCase()}</Link>
+                </span>
+              ))}
+              .
+            </p>
+          )}
+          {recipe.note && <Soft>{recipe.note}</Soft>}
+        </section>
+      </Halves>
       <ol>
         {recipe.stages.map((stage, i) => (
-          <StageOf key={stage.id} stage={stage} number={i + 1} recipe={recipe} />
+          <StageOf key={stage.id} stage={stage} number={i + 1} recipe={recipe} rows={book.rows} />
         ))}
       </ol>
+      <Versions recipeId={recipe.id} book={book} />
+      {recipe.pattern && (
+        <PatternSheet pattern={recipe} book={book} isOpen={isPattern} onClose={() => setPattern(false)} />
+      )}
     </Page>
   );
 }
 
-function StageOf({ stage, number, recipe }: { stage: Stage; number: number; recipe: Recipe }) {
+function StageOf({
+  stage,
+  number,
+  recipe,
+  rows,
+}: {
+  stage: Stage;
+  number: number;
+  recipe: Recipe;
+  rows: Readonly<Record<string, Ingredient>>;
+}) {
+  const { units } = useKitchenHere();
   const lines = recipe.lines.filter((line) => line.stageId === stage.id);
   return (
     <StageRow>
@@ -110,11 +187,17 @@ function StageOf({ stage, number, recipe }: { stage: Stage; number: number; reci
           {lines.map((line) => (
             <li key={line.id}>
               <span>
-                {INGREDIENT_BY_ID[line.ingredientId]?.name}
+                {recipeIdOf(line.ingredientId) ? (
+                  <Link to={`/recipes/${recipeIdOf(line.ingredientId)}`}>
+                    {rows[line.ingredientId]?.name}
+                  </Link>
+                ) : (
+                  rows[line.ingredientId]?.name
+                )}
                 {line.cut && <small>, {line.cut}</small>}
                 {line.comesOut && <small>, comes out</small>}
               </span>
-              <span>{amount(line)}</span>
+              <span>{amount(line, units)}</span>
             </li>
           ))}
         </Lines>
@@ -134,39 +217,11 @@ function StageOf({ stage, number, recipe }: { stage: Stage; number: number; reci
   );
 }
 
-function amount(line: RecipeLine): string {
-  if (line.scaling === 'toYield') return 'to make up the litres';
-  if (line.scaling === 'toThickness') return 'to the thickness';
+function amount(line: RecipeLine, units: UnitSystem): string {
+  if (line.scaling === 'toThickness') return `to the thickness, about ${weight(line.kg, units)}`;
+  if (line.scaling === 'toYield') return `to make up the litres, about ${weight(line.kg, units)}`;
   if (line.scaling === 'toSalt') return 'to the salt';
-  if (line.scaling === 'perBowl') return `${weight(line.kg)} a bowl`;
-  if (typeof line.scaling === 'object') return 'equal weight';
-  return weight(line.kg);
-}
-
-export function heatOf(stage: Stage): string {
-  if (stage.heat.kind === 'burner')
-    return stage.heat.fraction === 0 ? 'heat off' : `burner at ${heatWords(stage.heat.fraction)}`;
-  return { justUnder: 'just under a simmer', barely: 'barely bubbling', steady: 'a steady simmer' }[
-    stage.heat.simmer
-  ];
-}
-
-function endOf(stage: Stage): string {
-  switch (stage.ends.rule) {
-    case 'minutes':
-      return `${stage.ends.minutes} min`;
-    case 'simmer':
-      return 'until it simmers';
-    case 'soft':
-      return `until ${stage.ends.edgeCm} cm dice are soft`;
-    case 'fall':
-      return `until ${Math.round(stage.ends.fractionGone * 100)} % has gone`;
-    case 'served':
-      return 'until it is served';
-  }
-}
-
-function attentionOf(stage: Stage): string {
-  if (stage.attention.kind === 'lookIn') return `look in every ${stage.attention.everyMin} min`;
-  return stage.attention.kind === 'handsOn' ? 'hands on' : 'leave it';
+  if (line.scaling === 'perBowl') return `${weight(line.kg, units)} a bowl`;
+  if (typeof line.scaling === 'object') return `${weight(line.kg, units)}, equal weight`;
+  return weight(line.kg, units);
 }

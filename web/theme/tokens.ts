@@ -46,6 +46,13 @@ const dim: typeof day = {
 /** Food keeps its colour in both themes. `on` is for words written on it. */
 export const FOOD: Record<string, { fill: string; deep: string; piece: string; on: string }> = {
   chowder: { fill: '#E9CB7E', deep: '#DDB860', piece: '#F7E7B0', on: '#3B2C06' },
+  veloute: { fill: '#EFE3C4', deep: '#E2D2A6', piece: '#F8F0DA', on: '#3B3418' },
+  beetroot: { fill: '#8A2446', deep: '#701A37', piece: '#B34467', on: '#FFF3F3' },
+  pepper: { fill: '#D9652F', deep: '#C2521F', piece: '#EE9A62', on: '#2E1204' },
+  venison: { fill: '#7C3A26', deep: '#642C1B', piece: '#A4553A', on: '#FFF4EA' },
+  tomato: { fill: '#C4452A', deep: '#AB361D', piece: '#DE7554', on: '#FFF5EF' },
+  mutton: { fill: '#8F6236', deep: '#784E28', piece: '#C2925B', on: '#FFF8EC' },
+  leek: { fill: '#C6B878', deep: '#B2A360', piece: '#8FA766', on: '#2F2A0C' },
   broth: { fill: '#D9B26A', deep: '#C79C4E', piece: '#E9A25A', on: '#33240A' },
 };
 

@@ -18,6 +18,7 @@ export interface ChoicesAsked {
   request: PlanRequest;
   kitchen: KitchenView;
   recipe: Recipe;
+  book?: readonly Recipe[];
   lot: { ingredientId: string; saltPercent: number } | undefined;
 }
 
@@ -30,7 +31,7 @@ export function potChoices(asked: ChoicesAsked): PotChoice[] {
     const burner = own ?? asked.kitchen.burners.find((one) => one.potIds.includes(pot.id));
     if (!burner) return [];
     const request = { ...asked.request, potId: pot.id, burnerId: burner.id };
-    const input = planInputOf(request, asked.kitchen, asked.recipe, asked.lot);
+    const input = planInputOf(request, asked.kitchen, asked.recipe, asked.lot, asked.book);
     if (Array.isArray(input)) return [];
     try {
       const plan = planBatch(input);

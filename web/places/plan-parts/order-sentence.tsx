@@ -5,7 +5,6 @@ import {
   Label,
   ListBox,
   ListBoxItem,
-  Popover,
   Select,
   SelectValue,
   TextField,
@@ -13,9 +12,10 @@ import {
 import styled from 'styled-components';
 import type { KitchenView } from '../../../contract';
 import { BANDS, type Recipe } from '../../../core';
+import { Menu } from '../../parts/menu';
 import { Errors } from '../../parts/text';
-import { colour, font, radius, space, target } from '../../theme/tokens';
-import type { Draft, Order } from './use-order';
+import { colour, font } from '../../theme/tokens';
+import { AMOUNT_WORDS, type AmountBy, type Draft, type Order } from './use-order';
 
 const Sentence = styled.div`
   font-family: ${font.title};
@@ -70,39 +70,25 @@ const Picked = styled(Select)`
   }
 `;
 
-const Menu = styled(Popover)`
-  background: ${colour.sheet};
-  border: 2px solid ${colour.iron};
-  border-radius: ${radius.m};
-  padding: ${space.xs};
-  min-width: 200px;
-  overflow: auto;
-  [role='option'] {
-    display: grid;
-    align-items: center;
-    min-height: ${target.anywhere};
-    padding: 0 ${space.m};
-    border-radius: ${radius.s};
-    cursor: pointer;
-    outline: none;
-  }
-  [data-focused] {
-    background: ${colour.hollow};
-  }
-  [data-selected] {
-    font-weight: 700;
-  }
-`;
+const AMOUNT_LABELS: Record<AmountBy, string> = {
+  portions: 'Bowls',
+  litres: 'Litres',
+  multiple: 'Times the recipe',
+};
 
 /** The order as one sentence; its underlined words are the form. */
 export function OrderSentence({
   order,
   recipe,
+  book,
   kitchen,
+  onRecipe,
 }: {
   order: Order;
   recipe: Recipe;
+  book: readonly Recipe[];
   kitchen: KitchenView;
+  onRecipe: (id: string) => void;
 }) {
   const { draft, change } = order;
   const wrong = (field: string) => order.errors.some((error) => error.field === field);
@@ -125,8 +111,20 @@ export function OrderSentence({
   return (
     <div>
       <Sentence role="group" aria-label="The order">
-        {recipe.name} for {typed('portions', 'Bowls', 2.2)} bowls of{' '}
-        {typed('portionMl', 'Millilitres a bowl', 3)} mL, for the{' '}
+        <Pick
+          label="Dish"
+          value={recipe.id}
+          options={book.map((one) => ({ id: one.id, text: one.name }))}
+          onChange={onRecipe}
+        />{' '}
+        for {typed('portions', AMOUNT_LABELS[draft.amountBy], 2.2)}{' '}
+        <Pick
+          label="Counted in"
+          value={draft.amountBy}
+          options={AMOUNT_WORDS.map((one) => ({ ...one }))}
+          onChange={(amountBy) => change({ amountBy: amountBy as AmountBy })}
+        />{' '}
+        of {typed('portionMl', 'Millilitres a bowl', 3)} mL, for the{' '}
         <Pick
           label="Service"
           value={draft.serviceId}

@@ -4,24 +4,47 @@ import {
   check,
   type FieldError,
   type KitchenView,
+  lotFor,
   nextServiceAtMs,
   type PlanRequest,
   planInputOf,
   planRequestSchema,
 } from '../../../contract';
-import { BANDS, type Plan, planBatch, type Recipe } from '../../../core';
+import {
+  answerAmount,
+  BANDS,
+  type Plan,
+  type PlanInput,
+  planBatch,
+  type Recipe,
+  type Substitution,
+} from '../../../core';
 import { typedNumber } from '../../data/format';
-import { useLots } from '../../data/queries';
+import { useLots, useOpenBatches } from '../../data/queries';
+import type { OrderAsked } from '../../workers/reckonings';
+
+/** How the figure before the bowls is meant. */
+export const AMOUNT_WORDS = [
+  { id: 'portions', text: 'bowls' },
+  { id: 'litres', text: 'litres, in bowls' },
+  { id: 'multiple', text: 'times the recipe, in bowls' },
+] as const;
+export type AmountBy = (typeof AMOUNT_WORDS)[number]['id'];
 
 /** The order as it is being typed: words, not yet numbers. */
 export interface Draft {
+  recipeId: string;
+  /** bowls, litres or times, by `amountBy` */
   portions: string;
+  amountBy: AmountBy;
   portionMl: string;
   saltPercent: string;
   bandName: string;
   serviceId: string;
   potId: string;
   burnerId: string;
+  holdBackShare: number;
+  changes: readonly Substitution[];
 }
 
 export interface Order {
@@ -30,34 +53,67 @@ export interface Order {
   errors: FieldError[];
   /** the request as it would be sent, when it can be read */
   request: PlanRequest | null;
+  /** what is planned, with its rows, when it can be */
+  input: PlanInput | null;
   plan: Plan | null;
   /** the last plan that could be made, to keep on the page while something is being mended */
-  shown: Plan | null;
+  shown: { plan: Plan; input: PlanInput } | null;
   lot: { ingredientId: string; saltPercent: number; number: number; leftLitres: number } | undefined;
+  /** the order with all that a reckoning off the page needs */
+  asked: OrderAsked | null;
+  /** the order as an address, to come back to or to print */
+  search: string;
 }
 
 /** An order from the address, the kitchen and the recipe; every change is planned at once. */
-export function useOrder(kitchen: KitchenView, recipe: Recipe, nowMs: number): Order {
+export function useOrder(
+  kitchen: KitchenView,
+  book: readonly Recipe[],
+  recipe: Recipe,
+  nowMs: number,
+): Order {
   const [params] = useSearchParams();
   const { data: lots } = useLots();
+  const { data: open } = useOpenBatches();
   const [draft, setDraft] = useState<Draft>(() => firstDraft(kitchen, recipe, params, nowMs));
-  const [shown, setShown] = useState<Plan | null>(null);
-  const liquid = recipe.lines.find((line) => line.scaling === 'toYield');
-  const lot = lots?.find((one) => one.ingredientId === liquid?.ingredientId && one.leftLitres > 0);
+  const [shown, setShown] = useState<Order['shown']>(null);
+  const lot = lots ? lotFor(recipe, lots) : undefined;
   const service = kitchen.services.find((one) => one.id === draft.serviceId);
   const serviceAtMs = service ? nextServiceAtMs(service.time, kitchen.zone, nowMs) : 0;
   const answer = useMemo(
-    () => planDraft(draft, serviceAtMs, kitchen, recipe, lot),
-    [draft, serviceAtMs, kitchen, recipe, lot],
+    () => planDraft(draft, serviceAtMs, kitchen, recipe, lot, book),
+    [draft, serviceAtMs, kitchen, recipe, lot, book],
   );
-  if (answer.plan && answer.plan !== shown) setShown(answer.plan);
+  if (answer.plan && answer.input && answer.plan !== shown?.plan) {
+    setShown({ plan: answer.plan, input: answer.input });
+  }
+  const taken = {
+    potIds: (open ?? []).map((batch) => batch.snapshot.input.pot.id),
+    burnerIds: (open ?? []).map((batch) => batch.snapshot.input.burner.id),
+  };
   return {
     draft,
     change: (part) => setDraft((before) => ({ ...before, ...part })),
     ...answer,
-    shown: answer.plan ?? shown,
+    shown: answer.plan && answer.input ? { plan: answer.plan, input: answer.input } : shown,
     lot,
+    asked: answer.request ? { request: answer.request, kitchen, recipe, book, lot, taken } : null,
+    search: searchOf(draft),
   };
+}
+
+/** The order as search parameters; whatever is not said is the kitchen’s usual. */
+function searchOf(draft: Draft): string {
+  const { recipeId, serviceId, potId, burnerId, changes, holdBackShare, ...words } = draft;
+  return new URLSearchParams({
+    recipe: recipeId,
+    service: serviceId,
+    pot: potId,
+    burner: burnerId,
+    ...words,
+    ...(holdBackShare > 0 ? { holdBack: String(holdBackShare) } : {}),
+    ...(changes.length > 0 ? { changes: JSON.stringify(changes) } : {}),
+  }).toString();
 }
 
 function firstDraft(kitchen: KitchenView, recipe: Recipe, params: URLSearchParams, nowMs: number): Draft {
@@ -65,21 +121,43 @@ function firstDraft(kitchen: KitchenView, recipe: Recipe, params: URLSearchParam
     (a, b) => nextServiceAtMs(a.time, kitchen.zone, nowMs) - nextServiceAtMs(b.time, kitchen.zone, nowMs),
   );
   const service = kitchen.services.find((one) => one.id === params.get('service')) ?? byTime[0]!;
+  const wantedPot = kitchen.pots.find((one) => one.id === params.get('pot'));
+  const takes = (burner: KitchenView['burners'][number]) =>
+    !wantedPot || burner.potIds.includes(wantedPot.id);
+  const asked = kitchen.burners.find((one) => one.id === params.get('burner'));
   const burner =
-    kitchen.burners.find((one) => one.id === params.get('burner')) ??
-    [...kitchen.burners].sort((a, b) => b.gain.batches - a.gain.batches)[0]!;
+    (asked && takes(asked) ? asked : undefined) ??
+    [...kitchen.burners].filter(takes).sort((a, b) => b.gain.batches - a.gain.batches)[0] ??
+    kitchen.burners[0]!;
   const pot =
+    wantedPot ??
     kitchen.pots.find((one) => one.id === 'stockpot-40' && burner.potIds.includes(one.id)) ??
     kitchen.pots.find((one) => burner.potIds.includes(one.id))!;
+  const amountBy = AMOUNT_WORDS.find((one) => one.id === params.get('amountBy'))?.id ?? 'portions';
   return {
-    portions: String(service.covers),
-    portionMl: String(recipe.portionMl),
-    saltPercent: String(recipe.targetSaltPercent),
-    bandName: BANDS[recipe.targetBand]!.name,
+    recipeId: recipe.id,
+    portions: params.get('portions') ?? String(service.covers),
+    amountBy,
+    portionMl: params.get('portionMl') ?? String(recipe.portionMl),
+    saltPercent: params.get('saltPercent') ?? String(recipe.targetSaltPercent),
+    bandName: params.get('bandName') ?? BANDS[Math.round(recipe.targetBand)]!.name,
     serviceId: service.id,
     potId: pot.id,
     burnerId: burner.id,
+    holdBackShare: typedNumber(params.get('holdBack') ?? '') ?? 0,
+    changes: changesIn(params.get('changes')),
   };
+}
+
+/** Substitutions out of an address; one that was tampered with is none. */
+function changesIn(text: string | null): readonly Substitution[] {
+  if (!text) return [];
+  try {
+    const read = check(planRequestSchema.entries.changes, JSON.parse(text));
+    return read.ok ? (read.value ?? []) : [];
+  } catch {
+    return [];
+  }
 }
 
 function planDraft(
@@ -88,26 +166,47 @@ function planDraft(
   kitchen: KitchenView,
   recipe: Recipe,
   lot: { ingredientId: string; saltPercent: number } | undefined,
-): { errors: FieldError[]; request: PlanRequest | null; plan: Plan | null } {
+  book: readonly Recipe[],
+): { errors: FieldError[]; request: PlanRequest | null; input: PlanInput | null; plan: Plan | null } {
+  const none = { request: null, input: null, plan: null };
+  const amount = typedNumber(draft.portions);
   const typed = {
     recipeId: recipe.id,
-    portions: typedNumber(draft.portions) ?? draft.portions,
+    portions: draft.amountBy === 'portions' ? (amount ?? draft.portions) : 1,
     portionMl: typedNumber(draft.portionMl) ?? draft.portionMl,
     saltPercent: typedNumber(draft.saltPercent) ?? draft.saltPercent,
     band: BANDS.findIndex((band) => band.name === draft.bandName),
     serviceAtMs,
     potId: draft.potId,
     burnerId: draft.burnerId,
+    ...(draft.holdBackShare > 0 ? { holdBackShare: draft.holdBackShare } : {}),
+    ...(draft.changes.length > 0 ? { changes: [...draft.changes] } : {}),
   };
-  const result = check(planRequestSchema, typed);
-  if (!result.ok) return { errors: result.errors, request: null, plan: null };
-  const input = planInputOf(result.value, kitchen, recipe, lot);
-  if (Array.isArray(input)) return { errors: input, request: result.value, plan: null };
+  const read = check(planRequestSchema, typed);
+  if (!read.ok) return { errors: read.errors, ...none };
+  const first = planInputOf(read.value, kitchen, recipe, lot, book);
+  if (Array.isArray(first)) return { errors: first, ...none, request: read.value };
   try {
-    return { errors: [], request: result.value, plan: planBatch(input) };
+    const portions = draft.amountBy === 'portions' ? read.value.portions : portionsIn(draft, amount, first);
+    const whole = check(planRequestSchema, { ...typed, portions });
+    if (!whole.ok) return { errors: whole.errors, ...none };
+    const input = { ...first, portions };
+    return { errors: [], request: whole.value, input, plan: planBatch(input) };
   } catch (error) {
     if (!(error instanceof RangeError)) throw error;
-    const sentence = `This cannot be cooked so: ${error.message}.`;
-    return { errors: [{ field: 'burnerId', sentence }], request: result.value, plan: null };
+    const field = /^(litres|times)/.test(error.message) ? 'portions' : 'burnerId';
+    return {
+      errors: [{ field, sentence: `This cannot be cooked so: ${error.message}.` }],
+      ...none,
+      request: read.value,
+    };
   }
+}
+
+/** Litres or times typed, as whole bowls. */
+function portionsIn(draft: Draft, amount: number | null, input: PlanInput): number {
+  const value = amount ?? Number.NaN;
+  return draft.amountBy === 'litres'
+    ? answerAmount({ by: 'litres', litres: value }, input).portions
+    : answerAmount({ by: 'multiple', times: value }, input).portions;
 }

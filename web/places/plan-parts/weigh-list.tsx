@@ -1,5 +1,5 @@
 import styled from 'styled-components';
-import type { PlannedLine } from '../../../core';
+import type { PlannedLine, UnitSystem } from '../../../core';
 import { volume, weight } from '../../data/format';
 import { colour, size } from '../../theme/tokens';
 
@@ -40,9 +40,11 @@ const Table = styled.table`
 export function WeighList({
   lines,
   withBuying = true,
+  units = 'metric',
 }: {
   lines: readonly PlannedLine[];
   withBuying?: boolean;
+  units?: UnitSystem;
 }) {
   return (
     <Table>
@@ -63,9 +65,14 @@ export function WeighList({
                 {line.cut && <small>, {line.cut}</small>}
                 {line.perBowl && <small>, on the bowls</small>}
               </td>
-              <td>{amountOf(line)}</td>
+              <td>
+                {amountOf(line, units)}
+                {(line.keptByKg ?? 0) > 0.00005 && <small> + {weight(line.keptByKg!, units)} by taste</small>}
+              </td>
               {withBuying && (
-                <td>{line.purchasedKg - line.edibleKg > 0.0005 ? weight(line.purchasedKg) : 'the same'}</td>
+                <td>
+                  {line.purchasedKg - line.edibleKg > 0.0005 ? weight(line.purchasedKg, units) : 'the same'}
+                </td>
               )}
             </tr>
           ))}
@@ -75,7 +82,7 @@ export function WeighList({
 }
 
 /** Liquids by volume, what comes out again by count, the rest by weight. */
-export function amountOf(line: PlannedLine): string {
+export function amountOf(line: PlannedLine, units: UnitSystem = 'metric'): string {
   if (line.comesOut) return `${line.comesOut.count} pcs`;
-  return line.liquid && line.edibleKg > 0.2 ? volume(line.litres) : weight(line.edibleKg);
+  return line.liquid && line.edibleKg > 0.2 ? volume(line.litres, units) : weight(line.edibleKg, units);
 }

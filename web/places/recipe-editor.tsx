@@ -1,0 +1,311 @@
+import { useState } from 'react';
+import { Checkbox, CheckboxGroup, Label } from 'react-aria-components';
+import { useNavigate, useParams } from 'react-router';
+import styled from 'styled-components';
+import { BANDS, type Diet, type PatternSlot, type RecipeDraft } from '../../core';
+import { ApiError } from '../data/api';
+import { litres, money } from '../data/format';
+import { useSaveRecipe } from '../data/queries';
+import { type Book, useBook } from '../data/use-book';
+import { Button } from '../parts/button';
+import { PickOne } from '../parts/menu';
+import { Waiting } from '../parts/page';
+import { SmallField } from '../parts/small-field';
+import { Caution, Errors, Over, Soft, Subtitle } from '../parts/text';
+import { colour, font, media, radius, size, space, target } from '../theme/tokens';
+import { NotHere } from './not-here';
+import { LineRow } from './recipe-editor/line-row';
+import { Paper } from './recipe-editor/paper';
+import { RatioList } from './recipe-editor/ratio-list';
+import { StageList } from './recipe-editor/stage-list';
+import { type Desk, deskOfDraft, deskOfRecipe, useEditing } from './recipe-editor/use-editing';
+import { WhatItHolds } from './recipe-parts/what-it-holds';
+import { useKitchenHere } from './use-kitchen-here';
+
+const Columns = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1.35fr) minmax(0, 1fr);
+  min-height: 100%;
+  > section {
+    padding: ${space.m} 28px ${space.xl};
+    display: grid;
+    gap: ${space.m};
+    align-content: start;
+  }
+  > section:last-child {
+    background: ${colour.sheet};
+    border-left: 1px solid ${colour.line};
+  }
+  ${media.medium} {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  ${media.narrow} {
+    > section {
+      padding: ${space.m};
+    }
+  }
+`;
+
+const Name = styled.input`
+  width: 100%;
+  border: 0;
+  border-bottom: 3px solid ${colour.act};
+  background: none;
+  font: 650 ${size.title} / 1.2 ${font.title};
+  color: ${colour.iron};
+  padding: 4px 0;
+`;
+
+const Figures = styled.div`
+  display: grid;
+  grid-template-columns: repeat(4, minmax(0, 1fr));
+  gap: ${space.m};
+  ${media.narrow} {
+    grid-template-columns: 1fr 1fr;
+  }
+`;
+
+const Bar = styled.div`
+  position: sticky;
+  bottom: 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: ${space.s} ${space.m};
+  align-items: center;
+  padding: ${space.s} 0;
+  background: ${colour.enamel};
+  border-top: 2px solid ${colour.iron};
+`;
+
+const Ticks = styled(CheckboxGroup)`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: ${space.s};
+  color: ${colour.soft};
+  .tick {
+    display: grid;
+    place-items: center;
+    min-height: ${target.anywhere};
+    padding: 0 ${space.m};
+    border: 2px solid ${colour.line};
+    border-radius: ${radius.s};
+    color: ${colour.iron};
+    cursor: pointer;
+  }
+  .tick[data-selected] {
+    border-color: ${colour.act};
+    font-weight: 700;
+  }
+  .tick[data-selected]::before {
+    content: '✓ ';
+  }
+  .tick[data-focus-visible] {
+    outline: 3px solid ${colour.act};
+    outline-offset: 2px;
+  }
+`;
+
+/** A recipe being written: from paper, or one of the book taken up again. */
+export function RecipeEditor() {
+  const { id } = useParams();
+  const kitchen = useKitchenHere();
+  const book = useBook(kitchen, id);
+  const [draft, setDraft] = useState<RecipeDraft | null>(null);
+  if (!book) return <Waiting />;
+  if (id) {
+    const recipe = book.library.recipes[id];
+    return recipe ? <DeskOf key={id} first={deskOfRecipe(recipe, book)} book={book} /> : <NotHere />;
+  }
+  return draft ? (
+    <DeskOf first={deskOfDraft(draft, book)} book={book} />
+  ) : (
+    <Paper book={book} onTaken={setDraft} />
+  );
+}
+
+function DeskOf({ first, book }: { first: Desk; book: Book }) {
+  const kitchen = useKitchenHere();
+  const navigate = useNavigate();
+  const save = useSaveRecipe();
+  const editing = useEditing(first, book);
+  const { desk, errors } = editing;
+  const [isTried, setTried] = useState(false);
+  const error = (field: string) => errors.find((one) => one.field === field)?.sentence ?? null;
+  const refused = save.error
+    ? save.error instanceof ApiError && save.error.errors.length > 0
+      ? save.error.errors.map((one) => one.sentence)
+      : [save.error.message]
+    : [];
+  const elsewhere = errors.filter(
+    (one) => !['name', 'portions', 'portionMl', 'saltPercent'].includes(one.field),
+  );
+  const isOff = Math.abs(editing.litresAsWritten / editing.recipe.litres - 1) > 0.35;
+
+  const keep = () => {
+    setTried(true);
+    if (errors.length > 0) return;
+    save.mutate(
+      { recipe: editing.recipe, ...(desk.basedOn === null ? {} : { basedOn: desk.basedOn }) },
+      { onSuccess: (saved) => navigate(`/recipes/${saved.id}`) },
+    );
+  };
+
+  return (
+    <Columns>
+      <section>
+        <div>
+          <Over>{desk.basedOn === null ? 'A new recipe' : `Version ${desk.basedOn}, taken up again`}</Over>
+          <Name
+            aria-label="Name of the recipe"
+            value={desk.name}
+            onChange={(event) => editing.change({ name: event.target.value })}
+          />
+        </div>
+        <Figures>
+          <SmallField
+            label="Makes"
+            value={desk.portions}
+            onChange={(portions) => editing.change({ portions })}
+            unit="bowls"
+            inputMode="decimal"
+            error={error('portions')}
+          />
+          <SmallField
+            label="of"
+            value={desk.portionMl}
+            onChange={(portionMl) => editing.change({ portionMl })}
+            unit="mL"
+            inputMode="decimal"
+            error={error('portionMl')}
+          />
+          <SmallField
+            label="Salt at the end"
+            value={desk.saltPercent}
+            onChange={(saltPercent) => editing.change({ saltPercent })}
+            unit="%"
+            inputMode="decimal"
+            error={error('saltPercent')}
+          />
+          <PickOne
+            label="Thickness"
+            value={desk.bandName}
+            options={BANDS.map((band) => ({ id: band.name, text: band.name }))}
+            onChange={(bandName) => editing.change({ bandName })}
+          />
+        </Figures>
+        {isOff && (
+          <Caution>
+            its lines come to about {litres(editing.litresAsWritten)}, and {desk.portions} bowls of{' '}
+            {desk.portionMl} mL are {litres(editing.recipe.litres)}.
+          </Caution>
+        )}
+        <div>
+          <Subtitle>Lines</Subtitle>
+          <ul aria-label="Lines">
+            {editing.understood.map((one) => (
+              <LineRow key={one.line.id} understood={one} editing={editing} book={book} />
+            ))}
+          </ul>
+          <Button kind="quiet" onPress={editing.addLine}>
+            One more line
+          </Button>
+        </div>
+        <Bar>
+          <Button kind="main" onPress={keep} isDisabled={save.isPending}>
+            {desk.basedOn === null ? 'Put it in the book' : `Keep as version ${desk.basedOn + 1}`}
+          </Button>
+          <Over>
+            {editing.costCents !== null &&
+              `${money(editing.costCents, kitchen.currency)} a bowl as written. `}
+            {errors.length > 0 && `${errors.length} to put right.`}
+          </Over>
+          <Errors
+            sentences={
+              isTried ? [...new Set([...elsewhere.map((one) => one.sentence), ...refused])] : refused
+            }
+          />
+        </Bar>
+      </section>
+      <section>
+        <Subtitle>Stages</Subtitle>
+        <StageList editing={editing} book={book} />
+        <RatioList editing={editing} book={book} />
+        {editing.tooBig.length > 0 && (
+          <Caution>
+            a piece of it is larger than a spoon takes:{' '}
+            {editing.tooBig
+              .map((id) =>
+                book.rows[
+                  editing.recipe.lines.find((line) => line.id === id)?.ingredientId ?? ''
+                ]?.name.toLowerCase(),
+              )
+              .join(', ')}
+            .
+          </Caution>
+        )}
+        <Ticks value={[...desk.claims]} onChange={(claims) => editing.change({ claims: claims as Diet[] })}>
+          <Label>The menu says</Label>
+          {(['vegetarian', 'vegan'] as const).map((claim) => (
+            <Checkbox key={claim} value={claim} className="tick">
+              {claim}
+            </Checkbox>
+          ))}
+        </Ticks>
+        {editing.holds && (
+          <WhatItHolds holds={editing.holds} broken={editing.broken} advisories={editing.advisories} />
+        )}
+        <PatternSlots editing={editing} />
+        <SmallField label="Note" value={desk.note} onChange={(note) => editing.change({ note })} rows={2} />
+      </section>
+    </Columns>
+  );
+}
+
+/** A recipe kept as a pattern: which of its lines may be another food of their role. */
+function PatternSlots({ editing }: { editing: ReturnType<typeof useEditing> }) {
+  const slots = editing.desk.rest.pattern ?? [];
+  const roleOf = (kind: string | undefined): PatternSlot['role'] | null =>
+    kind === 'vegetable' || kind === 'pulse'
+      ? 'vegetable'
+      : kind === 'thickener'
+        ? 'starch'
+        : kind === 'stock' || kind === 'water'
+          ? 'liquid'
+          : null;
+  const candidates = editing.understood.flatMap((one) => {
+    const role = /bones$/.test(one.ingredient?.id ?? '') ? ('bone' as const) : roleOf(one.ingredient?.kind);
+    return role ? [{ writtenId: one.line.id, role, name: one.ingredient!.name }] : [];
+  });
+  if (candidates.length === 0) return null;
+  return (
+    <div>
+      <Ticks
+        value={slots.map((slot) => slot.writtenId)}
+        onChange={(ids) =>
+          editing.change({
+            rest: {
+              ...editing.desk.rest,
+              pattern: candidates
+                .filter((one) => ids.includes(one.writtenId))
+                .map(({ writtenId, role }) => ({ writtenId, role })),
+            },
+          })
+        }
+      >
+        <Label>As a pattern, open to another</Label>
+        {candidates.map((one) => (
+          <Checkbox key={one.writtenId} value={one.writtenId} className="tick">
+            {one.name.split(',')[0]}
+          </Checkbox>
+        ))}
+      </Ticks>
+      {slots.length > 0 && (
+        <Soft>
+          From its page a new recipe can be made with another{' '}
+          {[...new Set(slots.map((slot) => slot.role))].join(', ')}.
+        </Soft>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,152 @@
+import { Pencil, X } from 'lucide-react';
+import { useState } from 'react';
+import { Button as AriaButton } from 'react-aria-components';
+import styled from 'styled-components';
+import type { Understood } from '../../../core';
+import { weight } from '../../data/format';
+import type { Book } from '../../data/use-book';
+import { PickOne } from '../../parts/menu';
+import { SmallField } from '../../parts/small-field';
+import { colour, media, radius, size, space, target } from '../../theme/tokens';
+import { useKitchenHere } from '../use-kitchen-here';
+import { LineSheet } from './line-sheet';
+import type { Editing } from './use-editing';
+
+const Row = styled.li`
+  display: grid;
+  grid-template-columns: minmax(0, 1.25fr) minmax(0, 0.8fr) auto;
+  gap: 2px ${space.s};
+  align-items: start;
+  padding: ${space.s} 0;
+  border-bottom: 1px solid ${colour.line};
+  .taken {
+    grid-column: 1 / -1;
+    font-size: ${size.small};
+    color: ${colour.soft};
+    padding-left: 4px;
+  }
+  .taken b {
+    color: ${colour.iron};
+  }
+  .doubt {
+    grid-column: 1 / -1;
+    font-size: ${size.small};
+    color: ${colour.lookIn};
+    padding-left: 4px;
+  }
+  .wrong {
+    color: ${colour.danger};
+  }
+  ${media.narrow} {
+    grid-template-columns: minmax(0, 1fr) auto;
+    > :nth-child(2) {
+      grid-row: 2;
+      grid-column: 1 / -1;
+    }
+  }
+`;
+
+const Tools = styled.span`
+  display: flex;
+`;
+
+const Tool = styled(AriaButton)`
+  width: ${target.anywhere};
+  height: ${target.anywhere};
+  display: grid;
+  place-items: center;
+  border: 0;
+  border-radius: ${radius.s};
+  background: none;
+  color: ${colour.soft};
+  cursor: pointer;
+  &[data-hovered] {
+    background: ${colour.hollow};
+    color: ${colour.iron};
+  }
+`;
+
+const SPLIT = 'split';
+
+/** A line as written, what it was taken for, and where it goes in. */
+export function LineRow({
+  understood,
+  editing,
+  book,
+}: {
+  understood: Understood;
+  editing: Editing;
+  book: Book;
+}) {
+  const { units } = useKitchenHere();
+  const [isOpen, setOpen] = useState(false);
+  const { line, reading, ingredient, edibleKg } = understood;
+  const wrong = editing.errors.find((error) => error.field === `line.${line.id}`);
+  const said = line.text.trim() || 'a new line';
+  const stages = editing.desk.stages.map((stage) => ({ id: stage.id, text: `in “${stage.title}”` }));
+  const isSplit = line.parts.length > 1;
+  const bought = ingredient && edibleKg !== null ? edibleKg / ingredient.yield : null;
+  return (
+    <Row>
+      <SmallField
+        label={`Line: ${said}`}
+        isLabelHidden
+        value={line.text}
+        onChange={(text) => editing.changeLine(line.id, { text })}
+        placeholder="2 large onions, sliced 3 mm"
+      />
+      <PickOne
+        label={`Where it goes in: ${said}`}
+        isLabelHidden
+        value={isSplit ? SPLIT : line.parts[0]!.stageId}
+        options={isSplit ? [...stages, { id: SPLIT, text: `in ${line.parts.length} parts` }] : stages}
+        onChange={(id) =>
+          id === SPLIT ? setOpen(true) : editing.changeLine(line.id, { parts: [{ stageId: id, share: 1 }] })
+        }
+      />
+      <Tools>
+        <Tool aria-label={`Put right: ${said}`} onPress={() => setOpen(true)}>
+          <Pencil size={19} aria-hidden />
+        </Tool>
+        <Tool aria-label={`Strike out: ${said}`} onPress={() => editing.dropLine(line.id)}>
+          <X size={20} aria-hidden />
+        </Tool>
+      </Tools>
+      {ingredient && (
+        <span className="taken">
+          <b>{ingredient.name}</b>
+          {edibleKg !== null && (
+            <>
+              , <b>{weight(edibleKg, units)}</b> in the pot
+              {bought !== null && bought - edibleKg > 0.0005 && `, ${weight(bought, units)} as bought`}
+            </>
+          )}
+          {reading.toTaste && edibleKg === null && ', to taste'}
+          {reading.cut && `; ${reading.cut}`}
+          {understood.comesOut && '; comes out again'}
+          {isSplit && `; ${line.parts.map((part) => `${Math.round(part.share * 100)} %`).join(' + ')}`}
+          {ingredient.guessedFrom &&
+            `; a guess, from ${book.rows[ingredient.guessedFrom]?.name.toLowerCase()}`}
+        </span>
+      )}
+      {wrong ? (
+        <span className="doubt wrong">✕ {wrong.sentence}</span>
+      ) : (
+        line.ingredientId === undefined &&
+        reading.doubts.map((doubt) => (
+          <span key={doubt.sentence} className="doubt">
+            Look: {doubt.sentence}
+          </span>
+        ))
+      )}
+      <LineSheet
+        key={isOpen ? 'open' : 'shut'}
+        isOpen={isOpen}
+        onClose={() => setOpen(false)}
+        understood={understood}
+        editing={editing}
+        book={book}
+      />
+    </Row>
+  );
+}

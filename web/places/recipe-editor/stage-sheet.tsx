@@ -1,0 +1,183 @@
+import { useState } from 'react';
+import { Radio, RadioGroup } from 'react-aria-components';
+import styled from 'styled-components';
+import { chooseMethod, type Ingredient, methodsFor, type Stage, type StageEnd } from '../../../core';
+import { typedNumber, weight } from '../../data/format';
+import { attentionOf, endOf } from '../../data/stage-words';
+import { Button } from '../../parts/button';
+import { Choice } from '../../parts/choice';
+import { Sheet } from '../../parts/sheet';
+import { SmallField } from '../../parts/small-field';
+import { Caution, Errors, Over } from '../../parts/text';
+import { colour, radius, size, space } from '../../theme/tokens';
+import { useKitchenHere } from '../use-kitchen-here';
+import type { Editing } from './use-editing';
+
+const Ways = styled(RadioGroup)`
+  display: grid;
+  gap: ${space.xs};
+  .way {
+    display: grid;
+    gap: 2px;
+    padding: ${space.s} ${space.m};
+    border: 2px solid ${colour.line};
+    border-radius: ${radius.m};
+    cursor: pointer;
+  }
+  .way[data-selected] {
+    border-color: ${colour.act};
+    box-shadow: inset 0 0 0 1px ${colour.act};
+  }
+  .way[data-focus-visible] {
+    outline: 3px solid ${colour.act};
+    outline-offset: 2px;
+  }
+  small {
+    font-size: ${size.small};
+    color: ${colour.soft};
+  }
+`;
+
+const Two = styled.div`
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: ${space.s} ${space.m};
+  align-items: end;
+`;
+
+/** One stage: its title and act, the school it is done by with its numbers and reason, and the house's own way of it. */
+export function StageSheet({
+  stage,
+  editing,
+  rows,
+  onClose,
+}: {
+  stage: Stage;
+  editing: Editing;
+  rows: Readonly<Record<string, Ingredient>>;
+  onClose: () => void;
+}) {
+  const { units } = useKitchenHere();
+  const [title, setTitle] = useState(stage.title);
+  const [act, setAct] = useState(stage.act);
+  const [draft, setDraft] = useState(stage);
+  const [name, setName] = useState(stage.method);
+  const [figure, setFigure] = useState(figureOf(stage.ends));
+  const [wrong, setWrong] = useState<string | null>(null);
+  const isServed = stage.ends.rule === 'served';
+  const schools = methodsFor(stage.kind ?? 'simmer').filter(
+    (method) => (method.ends.rule === 'served') === isServed,
+  );
+  const rawKg = editing.recipe.lines
+    .filter((line) => line.stageId === stage.id && rows[line.ingredientId]?.kind !== 'fat')
+    .reduce((sum, line) => sum + line.kg, 0);
+
+  const choose = (methodId: string) => {
+    const next = chooseMethod(draft, methodId);
+    setDraft(next);
+    setName(next.method);
+    setFigure(figureOf(next.ends));
+  };
+  const keep = () => {
+    const ends = endsWith(draft.ends, figure);
+    if (!ends) {
+      setWrong(`“${figure}” is no number this stage can end at.`);
+      return;
+    }
+    const isHouse = name.trim() !== draft.method;
+    const { methodId, ...house } = draft;
+    editing.changeStage(stage.id, {
+      ...(isHouse ? house : { ...house, ...(methodId ? { methodId } : {}) }),
+      title: title.trim() || stage.title,
+      act: act.trim(),
+      method: name.trim(),
+      ends,
+      ...(isHouse ? { methodReason: 'The house’s own way.' } : {}),
+    });
+    onClose();
+  };
+
+  return (
+    <Sheet title={stage.title} isOpen onClose={onClose}>
+      <SmallField label="Title" value={title} onChange={setTitle} />
+      <SmallField label="What is done" value={act} onChange={setAct} rows={3} />
+      {schools.length > 0 && (
+        <Ways value={draft.methodId ?? ''} onChange={choose} aria-label="How it is done">
+          <Over>How it is done: cooks differ</Over>
+          {schools.map((method) => (
+            <Radio key={method.id} value={method.id} className="way">
+              <strong>
+                {method.name}
+                {method.isDefault && ', the usual here'}
+              </strong>
+              <small>
+                {endOf({ ...stage, ends: method.ends })}; lid {method.lid};{' '}
+                {attentionOf({ ...stage, attention: method.attention })}
+                {method.waterOff !== undefined &&
+                  `; ${Math.round(method.waterOff * 100)} % is driven off${rawKg > 0 ? `, ${weight(rawKg * method.waterOff, units)} of ${weight(rawKg, units)}` : ''}`}
+              </small>
+              {method.id === draft.methodId && (
+                <>
+                  <small>Why: {method.reason}</small>
+                  {method.caution && <Caution>{method.caution}</Caution>}
+                </>
+              )}
+            </Radio>
+          ))}
+        </Ways>
+      )}
+      <Two>
+        <SmallField label="The house calls it" value={name} onChange={setName} />
+        {draft.ends.rule !== 'served' && draft.ends.rule !== 'simmer' && (
+          <SmallField
+            label={END_WORDS[draft.ends.rule].label}
+            value={figure}
+            onChange={setFigure}
+            unit={END_WORDS[draft.ends.rule].unit}
+            inputMode="decimal"
+          />
+        )}
+      </Two>
+      <Choice
+        label="Lid"
+        value={draft.lid}
+        options={[
+          { value: 'off', text: 'Off' },
+          { value: 'ajar', text: 'Ajar' },
+          { value: 'on', text: 'On' },
+        ]}
+        onChange={(lid) => setDraft({ ...draft, lid })}
+      />
+      <Errors sentences={wrong ? [wrong] : []} />
+      <Button kind="main" onPress={keep}>
+        Keep it so
+      </Button>
+    </Sheet>
+  );
+}
+
+const END_WORDS = {
+  minutes: { label: 'On its clock', unit: 'min' },
+  soft: { label: 'Softens, once hot through', unit: 'min at 100 °C' },
+  fall: { label: 'Until this has gone', unit: '%' },
+} as const;
+
+function figureOf(ends: StageEnd): string {
+  if (ends.rule === 'minutes') return String(ends.minutes);
+  if (ends.rule === 'soft') return String(ends.softenMin);
+  return ends.rule === 'fall' ? String(Math.round(ends.fractionGone * 100)) : '';
+}
+
+function endsWith(ends: StageEnd, typed: string): StageEnd | null {
+  const value = typedNumber(typed);
+  switch (ends.rule) {
+    case 'minutes':
+      return value !== null && value >= 0 && value <= 720 ? { rule: 'minutes', minutes: value } : null;
+    case 'soft':
+      return value !== null && value >= 0 && value <= 600 ? { ...ends, softenMin: value } : null;
+    case 'fall':
+      return value !== null && value >= 1 && value <= 90 ? { rule: 'fall', fractionGone: value / 100 } : null;
+    default:
+      return ends;
+  }
+}

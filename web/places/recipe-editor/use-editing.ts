@@ -1,0 +1,287 @@
+import { useMemo, useState } from 'react';
+import {
+  type Advisory,
+  advisoriesOf,
+  asWritten,
+  BANDS,
+  type BrokenClaim,
+  brokenClaims,
+  type Diet,
+  type Holdings,
+  type Library,
+  linesOf,
+  newStage,
+  type Ratio,
+  type Recipe,
+  type RecipeDraft,
+  recipeCostPerPortionCents,
+  rewritten,
+  type Stage,
+  type StageKind,
+  setRatioKg,
+  setRatioPart,
+  tooBigForSpoon,
+  type Understood,
+  understandLine,
+  type WrittenLine,
+  whatItHolds,
+  writtenOf,
+} from '../../../core';
+import { typedNumber } from '../../data/format';
+import type { Book } from '../../data/use-book';
+
+/** A recipe on the desk: words as typed, lines as written, stages in order. */
+export interface Desk {
+  /** null for one that has never been saved */
+  basedOn: number | null;
+  id: string;
+  name: string;
+  portions: string;
+  portionMl: string;
+  saltPercent: string;
+  bandName: string;
+  claims: readonly Diet[];
+  note: string;
+  written: readonly WrittenLine[];
+  stages: readonly Stage[];
+  /** what is not edited here and stays as it was */
+  rest: Pick<Recipe, 'bowl' | 'colour'> &
+    Partial<Pick<Recipe, 'stocksAs' | 'staysPieces' | 'pattern' | 'keeps' | 'spoonCm'>>;
+}
+
+/** What is wrong with it, field by field; nothing is saved while there is anything. */
+export interface DeskError {
+  field: string;
+  sentence: string;
+}
+
+export interface Editing {
+  desk: Desk;
+  understood: Understood[];
+  recipe: Recipe;
+  errors: DeskError[];
+  litresAsWritten: number;
+  holds: Holdings | null;
+  broken: BrokenClaim[];
+  advisories: Advisory[];
+  tooBig: string[];
+  costCents: number | null;
+  change(part: Partial<Desk>): void;
+  changeLine(id: string, part: Partial<WrittenLine>): void;
+  addLine(): void;
+  dropLine(id: string): void;
+  changeStage(id: string, stage: Stage): void;
+  addStage(kind: StageKind): void;
+  dropStage(id: string): void;
+  orderStages(ids: readonly string[]): void;
+  changeRatio(ratio: Ratio, side: number, to: { part: number } | { kg: number }): void;
+}
+
+const BOWL = { topDiameterCm: 13, bottomDiameterCm: 7, heightCm: 5.5, headspaceCm: 1 };
+const PORTIONS = 6;
+
+/** A draft off paper laid on the desk: a bowl as large as its lines make it, salt to the trade's middle. */
+export function deskOfDraft(draft: RecipeDraft, book: Book): Desk {
+  const portions = draft.portions ?? PORTIONS;
+  const shape = { litres: 2, portionMl: draft.portionMl ?? 250, stages: draft.stages };
+  const first = linesOf(shape, draft.written, book.table).lines;
+  const { litres, band } = asWritten({ lines: first, stages: draft.stages }, book.rows);
+  const portionMl = draft.portionMl ?? Math.max(50, Math.round((litres * 100) / portions) * 10);
+  return {
+    basedOn: null,
+    id: slug(draft.name),
+    name: draft.name,
+    portions: String(portions),
+    portionMl: String(portionMl),
+    saltPercent: '0.9',
+    bandName: BANDS[Math.round(band)]!.name,
+    claims: [],
+    note: '',
+    written: draft.written,
+    stages: draft.stages,
+    rest: { bowl: BOWL, colour: 'broth' },
+  };
+}
+
+/** A recipe of the book laid on the desk. */
+export function deskOfRecipe(recipe: Recipe, book: Book): Desk {
+  const { bowl, colour, stocksAs, staysPieces, pattern, keeps, spoonCm } = recipe;
+  return {
+    basedOn: recipe.version,
+    id: recipe.id,
+    name: recipe.name,
+    portions: String(Math.round((recipe.litres * 1000) / recipe.portionMl)),
+    portionMl: String(recipe.portionMl),
+    saltPercent: String(recipe.targetSaltPercent),
+    bandName: BANDS[Math.round(recipe.targetBand)]!.name,
+    claims: recipe.claims ?? [],
+    note: recipe.note ?? '',
+    written: writtenOf(recipe, book.table),
+    stages: recipe.stages,
+    rest: {
+      bowl,
+      colour,
+      ...(stocksAs ? { stocksAs } : {}),
+      ...(staysPieces ? { staysPieces } : {}),
+      ...(pattern ? { pattern } : {}),
+      ...(keeps ? { keeps } : {}),
+      ...(spoonCm ? { spoonCm } : {}),
+    },
+  };
+}
+
+export function slug(name: string): string {
+  const plain = name
+    .normalize('NFD')
+    .replace(/[\u0300-\u036f]/g, '')
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-+|-+$/g, '');
+  return plain.slice(0, 60) || 'recipe';
+}
+
+export function useEditing(first: Desk, book: Book): Editing {
+  const [desk, setDesk] = useState(first);
+  const seen = useMemo(() => look(desk, book), [desk, book]);
+  const change = (part: Partial<Desk>) => setDesk((before) => ({ ...before, ...part }));
+  return {
+    desk,
+    ...seen,
+    change,
+    changeLine: (id, part) =>
+      change({ written: desk.written.map((line) => (line.id === id ? { ...line, ...part } : line)) }),
+    addLine: () =>
+      change({
+        written: [
+          ...desk.written,
+          { id: fresh('w', desk.written), text: '', parts: [{ stageId: desk.stages[0]!.id, share: 1 }] },
+        ],
+      }),
+    dropLine: (id) => change({ written: desk.written.filter((line) => line.id !== id) }),
+    changeStage: (id, stage) => change({ stages: desk.stages.map((one) => (one.id === id ? stage : one)) }),
+    addStage: (kind) => {
+      const stage = newStage(fresh('s', desk.stages), kind);
+      const served = desk.stages.findIndex((one) => one.ends.rule === 'served');
+      const at = served < 0 ? desk.stages.length : served;
+      change({ stages: [...desk.stages.slice(0, at), stage, ...desk.stages.slice(at)] });
+    },
+    dropStage: (id) => {
+      const at = desk.stages.findIndex((stage) => stage.id === id);
+      const heir = desk.stages[at - 1] ?? desk.stages[at + 1];
+      if (!heir) return;
+      change({
+        stages: desk.stages.filter((stage) => stage.id !== id),
+        written: desk.written.map((line) => ({ ...line, parts: inherited(line.parts, id, heir.id) })),
+      });
+    },
+    orderStages: (ids) => {
+      const stages = ids.flatMap((id) => desk.stages.find((stage) => stage.id === id) ?? []);
+      const served = stages.filter((stage) => stage.ends.rule === 'served');
+      change({ stages: [...stages.filter((stage) => stage.ends.rule !== 'served'), ...served] });
+    },
+    changeRatio: (ratio, side, to) => {
+      const after =
+        'part' in to
+          ? setRatioPart(seen.recipe, ratio, side, to.part)
+          : setRatioKg(seen.recipe, ratio, side, to.kg);
+      change({ written: rewritten(seen.recipe, after, desk.written, book.table) });
+    },
+  };
+}
+
+/** What went in at a stage that is struck out goes in at the one before it. */
+function inherited(parts: WrittenLine['parts'], from: string, to: string): WrittenLine['parts'] {
+  const moved = parts.map((part) => (part.stageId === from ? { ...part, stageId: to } : part));
+  return moved
+    .filter((part, i) => moved.findIndex((one) => one.stageId === part.stageId) === i)
+    .map((part) => ({
+      ...part,
+      share: moved.filter((one) => one.stageId === part.stageId).reduce((sum, one) => sum + one.share, 0),
+    }));
+}
+
+function fresh(letter: string, taken: readonly { id: string }[]): string {
+  let n = taken.length + 1;
+  while (taken.some((one) => one.id === `${letter}${n}`)) n++;
+  return `${letter}${n}`;
+}
+
+function look(
+  desk: Desk,
+  book: Book,
+): Omit<Editing, 'desk' | `${'change' | 'add' | 'drop' | 'order'}${string}`> {
+  const errors: DeskError[] = [];
+  const figure = (field: keyof Desk & string, name: string, min: number, max: number, fallback: number) => {
+    const value = typedNumber(desk[field] as string);
+    if (value !== null && value >= min && value <= max) return value;
+    errors.push({ field, sentence: `${name} must be a number from ${min} to ${max}, not “${desk[field]}”.` });
+    return fallback;
+  };
+  const portions = figure('portions', 'What it makes', 1, 1000, PORTIONS);
+  const portionMl = figure('portionMl', 'A bowl', 5, 2000, 250);
+  const targetSaltPercent = figure('saltPercent', 'Salt', 0, 5, 0.9);
+  if (desk.name.trim() === '') errors.push({ field: 'name', sentence: 'It has no name yet.' });
+  const written = desk.written.filter((line) => line.text.trim() !== '');
+  if (written.length === 0) errors.push({ field: 'written', sentence: 'A recipe has at least one line.' });
+  const litres = (portions * portionMl) / 1000;
+  const { lines, notUnderstood } = linesOf({ litres, portionMl, stages: desk.stages }, written, book.table);
+  for (const one of notUnderstood) {
+    errors.push({
+      field: `line.${one.line.id}`,
+      sentence: one.reading.doubts[0]?.sentence ?? 'Its weight is not known: give grams.',
+    });
+  }
+  for (const line of written) {
+    const sum = line.parts.reduce((total, part) => total + part.share, 0);
+    if (Math.abs(sum - 1) > 1e-6)
+      errors.push({
+        field: `line.${line.id}`,
+        sentence: `Its parts come to ${Math.round(sum * 100)} % of it, not to the whole.`,
+      });
+  }
+  const recipe: Recipe = {
+    ...desk.rest,
+    id: desk.id,
+    version: desk.basedOn ?? 1,
+    name: desk.name.trim(),
+    litres,
+    portionMl,
+    targetBand: Math.max(
+      0,
+      BANDS.findIndex((band) => band.name === desk.bandName),
+    ),
+    targetSaltPercent,
+    stages: [...desk.stages],
+    lines,
+    written,
+    ...(desk.claims.length > 0 ? { claims: [...desk.claims] } : {}),
+    ...(desk.note.trim() ? { note: desk.note.trim() } : {}),
+  };
+  const library: Library = { ...book.library, recipes: { ...book.library.recipes, [recipe.id]: recipe } };
+  const whole = tried(
+    () => whatItHolds(recipe, library),
+    (sentence) => errors.push({ field: 'written', sentence }),
+  );
+  return {
+    understood: desk.written.map((line) => understandLine(line, book.table)),
+    recipe,
+    errors,
+    litresAsWritten: asWritten(recipe, book.rows).litres,
+    holds: whole,
+    broken: whole ? brokenClaims(recipe, whole) : [],
+    advisories: (whole && tried(() => advisoriesOf(recipe, library))) ?? [],
+    tooBig: tooBigForSpoon(recipe).map((one) => one.lineId),
+    costCents: whole && tried(() => recipeCostPerPortionCents(recipe, library)),
+  };
+}
+
+/** The answer, or null where the model refuses; its sentence goes where it is wanted. */
+function tried<T>(ask: () => T, refused?: (sentence: string) => void): T | null {
+  try {
+    return ask();
+  } catch (error) {
+    if (!(error instanceof RangeError)) throw error;
+    refused?.(`This does not hold together: ${error.message}.`);
+    return null;
+  }
+}

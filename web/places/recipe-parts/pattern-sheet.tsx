@@ -1,0 +1,82 @@
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { fitsRole, fromPattern, type PatternSlot, type Recipe } from '../../../core';
+import { ApiError } from '../../data/api';
+import { useSaveRecipe } from '../../data/queries';
+import type { Book } from '../../data/use-book';
+import { Button } from '../../parts/button';
+import { PickTyped } from '../../parts/menu';
+import { Sheet } from '../../parts/sheet';
+import { SmallField } from '../../parts/small-field';
+import { Errors, Soft } from '../../parts/text';
+import { slug } from '../recipe-editor/use-editing';
+
+const ROLE_WORDS: Record<PatternSlot['role'], string> = {
+  vegetable: 'Vegetable',
+  starch: 'Thickener',
+  liquid: 'Liquid',
+  bone: 'Bones',
+};
+
+/** A new recipe from a pattern: another food in each open place, and what follows from it. */
+export function PatternSheet({
+  pattern,
+  book,
+  isOpen,
+  onClose,
+}: {
+  pattern: Recipe;
+  book: Book;
+  isOpen: boolean;
+  onClose: () => void;
+}) {
+  const navigate = useNavigate();
+  const save = useSaveRecipe();
+  const [name, setName] = useState('');
+  const [swaps, setSwaps] = useState<Record<string, string>>({});
+  const made = name.trim()
+    ? fromPattern(pattern, swaps, book.table, { id: slug(name), name: name.trim() })
+    : null;
+  const refused = save.error
+    ? save.error instanceof ApiError && save.error.errors.length > 0
+      ? save.error.errors.map((one) => one.sentence)
+      : [save.error.message]
+    : [];
+  return (
+    <Sheet title={`Another ${pattern.name.toLowerCase()}`} isOpen={isOpen} onClose={onClose}>
+      <SmallField label="Its name" value={name} onChange={setName} />
+      {(pattern.pattern ?? []).map((slot) => {
+        const now = pattern.lines.find((line) => line.writtenId === slot.writtenId)?.ingredientId ?? null;
+        const options = Object.values(book.rows)
+          .filter((row) => fitsRole(slot.role, row))
+          .map((row) => ({ id: row.id, text: row.name }));
+        return (
+          <PickTyped
+            key={slot.writtenId}
+            label={ROLE_WORDS[slot.role]}
+            value={swaps[slot.writtenId] ?? now}
+            options={options}
+            onChange={(id) => setSwaps({ ...swaps, [slot.writtenId]: id })}
+          />
+        );
+      })}
+      {made?.notes.map((note) => (
+        <Soft key={note}>{note}</Soft>
+      ))}
+      <Errors sentences={refused} />
+      <Button
+        kind="main"
+        isDisabled={!made || save.isPending}
+        onPress={() =>
+          made &&
+          save.mutate(
+            { recipe: made.recipe },
+            { onSuccess: (saved) => navigate(`/recipes/${saved.id}/edit`) },
+          )
+        }
+      >
+        Put it in the book
+      </Button>
+    </Sheet>
+  );
+}

@@ -1,0 +1,120 @@
+import { type KitchenView, libraryOf, type PlanRequest, planInputOf } from '../../contract';
+import {
+  type AmountAnswer,
+  answerAmount,
+  type Berth,
+  comparePlans,
+  type OrderAmount,
+  type PlanChange,
+  type PlanInput,
+  planBatch,
+  type Recipe,
+  type ScalingNote,
+  type Split,
+  type Substitution,
+  scalingNotes,
+  splitOrder,
+  suggestSubstitutions,
+} from '../../core';
+import { type PotChoice, potChoices } from './pot-choices';
+
+/** An order with all it is planned from: what every reckoning starts with. */
+export interface OrderAsked {
+  request: PlanRequest;
+  kitchen: KitchenView;
+  recipe: Recipe;
+  book: readonly Recipe[];
+  lot: { ingredientId: string; saltPercent: number } | undefined;
+  /** pots and burners with something on them */
+  taken: { potIds: readonly string[]; burnerIds: readonly string[] };
+}
+
+/** A substitution with what it would lead to; null where it cannot be planned. */
+export interface WeighedSwap {
+  sentence: string;
+  change: Substitution;
+  effect: PlanChange | null;
+}
+
+/** What takes longer than a frame, by name. Each is pure: the worker only carries it. */
+export interface Reckonings {
+  choices: { asked: OrderAsked; answer: PotChoice[] };
+  ways: { asked: OrderAsked; answer: Split[] };
+  notes: { asked: OrderAsked; answer: ScalingNote[] };
+  amount: { asked: OrderAsked & { amount: OrderAmount }; answer: AmountAnswer };
+  swaps: { asked: OrderAsked & { more?: readonly Substitution[] }; answer: WeighedSwap[] };
+}
+export type ReckoningName = keyof Reckonings;
+
+export const RECKONINGS: {
+  [Name in ReckoningName]: (asked: Reckonings[Name]['asked']) => Reckonings[Name]['answer'];
+} = {
+  choices: potChoices,
+  ways: (asked) => {
+    const input = inputFor(asked);
+    return input ? splitOrder(input, berths(asked)) : [];
+  },
+  notes: (asked) => {
+    const input = inputFor(asked);
+    return input ? scalingNotes(input, planBatch(input)) : [];
+  },
+  amount: (asked) => {
+    const input = inputFor(asked);
+    if (!input) throw new RangeError('This order cannot be planned as it stands');
+    return answerAmount(asked.amount, input);
+  },
+  swaps: (asked) => weighedSwaps(asked),
+};
+
+/** Every pot that is free, on the strongest free burner that takes it; the order's own burner is its own pot's. */
+export function berths({ kitchen, request, taken }: OrderAsked): Berth[] {
+  return kitchen.pots
+    .filter((pot) => pot.id === request.potId || !taken.potIds.includes(pot.id))
+    .flatMap((pot): Berth[] => {
+      const burner = kitchen.burners
+        .filter((one) => one.potIds.includes(pot.id) && !taken.burnerIds.includes(one.id))
+        .filter((one) =>
+          pot.id === request.potId ? one.id === request.burnerId : one.id !== request.burnerId,
+        )
+        .sort((a, b) => b.powerW * b.efficiency - a.powerW * a.efficiency)[0];
+      return burner ? [{ pot, burner }] : [];
+    });
+}
+
+function inputFor(asked: OrderAsked, changes = asked.request.changes): PlanInput | null {
+  const { changes: _changes, ...request } = asked.request;
+  const whole = changes && changes.length > 0 ? { ...request, changes } : request;
+  const input = planInputOf(whole, asked.kitchen, asked.recipe, asked.lot, asked.book);
+  return Array.isArray(input) ? null : input;
+}
+
+function weighedSwaps(asked: OrderAsked & { more?: readonly Substitution[] }): WeighedSwap[] {
+  const now = inputFor(asked);
+  if (!now) return [];
+  const before = { plan: planBatch(now), ingredients: now.ingredients };
+  const done = asked.request.changes ?? [];
+  const table = { ...libraryOf(asked.kitchen, asked.book).ingredients, ...now.ingredients };
+  const offers = [
+    ...(asked.more ?? []).map((change) => ({ sentence: 'As you say', change })),
+    ...suggestSubstitutions(now.recipe, table),
+  ];
+  return offers.map(({ sentence, change }) => ({
+    sentence,
+    change,
+    effect: effectOf(asked, before, [...done, change]),
+  }));
+}
+
+function effectOf(
+  asked: OrderAsked,
+  before: Parameters<typeof comparePlans>[0],
+  changes: Substitution[],
+): PlanChange | null {
+  try {
+    const input = inputFor(asked, changes);
+    return input ? comparePlans(before, { plan: planBatch(input), ingredients: input.ingredients }) : null;
+  } catch (error) {
+    if (error instanceof RangeError) return null;
+    throw error;
+  }
+}

@@ -1,0 +1,58 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import type { ReckoningName, Reckonings } from './reckonings';
+
+interface Turn {
+  resolve: (answer: never) => void;
+  reject: (error: Error) => void;
+}
+
+let worker: Worker | null = null;
+let lastTurn = 0;
+const turns = new Map<number, Turn>();
+
+/** Asks for a reckoning off the page's own thread; one worker serves them all, in turn. */
+export function reckon<Name extends ReckoningName>(
+  name: Name,
+  asked: Reckonings[Name]['asked'],
+): Promise<Reckonings[Name]['answer']> {
+  worker ??= startWorker();
+  lastTurn += 1;
+  const turn = lastTurn;
+  worker.postMessage({ turn, name, asked });
+  return new Promise((resolve, reject) => turns.set(turn, { resolve: resolve as Turn['resolve'], reject }));
+}
+
+function startWorker(): Worker {
+  const started = new Worker(new URL('./reckon.worker.ts', import.meta.url), { type: 'module' });
+  started.onmessage = ({ data }: MessageEvent<{ turn: number; answer?: never; refused?: string }>) => {
+    const waiting = turns.get(data.turn);
+    turns.delete(data.turn);
+    if (data.refused !== undefined) waiting?.reject(new RangeError(data.refused));
+    else waiting?.resolve(data.answer as never);
+  };
+  return started;
+}
+
+/** A reckoning that follows its question; the last answer stays on the page while the next is worked out. */
+export function useReckoning<Name extends ReckoningName>(
+  name: Name,
+  asked: Reckonings[Name]['asked'] | null,
+  isWanted = true,
+) {
+  return useQuery({
+    queryKey: ['reckoning', name, asked && keyOf(asked)],
+    queryFn: () => reckon(name, asked as Reckonings[Name]['asked']),
+    enabled: asked !== null && isWanted,
+    placeholderData: keepPreviousData,
+    staleTime: Number.POSITIVE_INFINITY,
+    gcTime: 60_000,
+    retry: false,
+  });
+}
+
+/** What the answer turns on: the order and the versions of what it is planned from, not every byte of them. */
+function keyOf(asked: Reckonings[ReckoningName]['asked']): unknown {
+  const { kitchen, recipe, book, ...rest } = asked;
+  const { clock: _clock, ...still } = kitchen;
+  return [rest, recipe.id, recipe.version, book.map((one) => `${one.id} ${one.version}`), still];
+}
