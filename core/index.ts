@@ -160,6 +160,7 @@ export type { Unit } from './units/data/units';
 export { roundGrams, roundMillilitres } from './units/round-for-kitchen';
 export { depthAtLitres } from './vessel/depth-at-litres';
 export { litresAtDepth } from './vessel/litres-at-depth';
+export { panBottomM2 } from './vessel/pan-bottom-m2';
 export { surfaceM2 } from './vessel/surface-m2';
 export type { Vessel } from './vessel/vessel';
 export { wallM2 } from './vessel/wall-m2';

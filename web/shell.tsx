@@ -1,4 +1,4 @@
-import { Suspense, useEffect, useState } from 'react';
+import { Suspense, useEffect, useRef, useState } from 'react';
 import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { nextServiceAtMs } from '../contract';
@@ -148,6 +148,9 @@ export function Shell() {
   const { pathname } = useLocation();
   const [isHelpOpen, setHelpOpen] = useState(false);
   useShortcuts(() => setHelpOpen(true));
+  const main = useRef<HTMLElement>(null);
+  // another place begins at its top
+  useEffect(() => main.current?.scrollTo(0, 0), [pathname]);
   const hereId = /^\/batches\/([^/]+)/.exec(pathname)?.[1] ?? null;
   return (
     <Frame>
@@ -166,7 +169,7 @@ export function Shell() {
       <div>
         <OutboxNote />
       </div>
-      <Main id="place" tabIndex={-1}>
+      <Main id="place" tabIndex={-1} ref={main}>
         {kitchen ? (
           <Suspense fallback={<Waiting />}>
             <Outlet context={kitchen} />

@@ -1,4 +1,5 @@
 import { positive, within } from '../check';
+import type { Ingredient } from '../matter/ingredient';
 import { massKg } from '../matter/mixture';
 import { saltPercent } from '../matter/operations';
 import { CLING_PERCENT, portions } from '../portions/portions';
@@ -164,7 +165,10 @@ function plannedLine(input: PlanInput, line: RecipeLine, load: Load, wantedLitre
     edibleKg,
     purchasedKg,
     litres: edibleKg / ingredient.densityKgPerL,
-    liquid: ingredient.share === 'liquid' && ingredient.perKg.water > 0.5,
+    liquid: isPoured(ingredient),
+    ...(ingredient.kind === 'egg' && ingredient.pieceG
+      ? { count: Math.max(1, Math.round((purchasedKg * 1000) / ingredient.pieceG)) }
+      : {}),
     costCents: purchasedKg * (input.pricesCentsPerKg[line.ingredientId] ?? 0),
     perBowl,
     plainMultipleKg,
@@ -180,6 +184,11 @@ function plannedLine(input: PlanInput, line: RecipeLine, load: Load, wantedLitre
         }
       : {}),
   };
+}
+
+/** Poured and measured by volume; eggs are counted. */
+function isPoured(ingredient: Ingredient): boolean {
+  return ingredient.share === 'liquid' && ingredient.perKg.water > 0.5 && ingredient.kind !== 'egg';
 }
 
 function plannedStages(

@@ -54,6 +54,8 @@ export interface PlannedLine {
   perBowl: boolean;
   /** what a plain multiple of the recipe would have said, kg */
   plainMultipleKg: number;
+  /** pieces as bought, of what is counted by the piece: eggs */
+  count?: number;
   /** kept by for the palate, kg: the rest of the plain multiple of what is dosed by taste */
   keptByKg?: number;
   comesOut?: { word: string; count: number };

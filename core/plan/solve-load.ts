@@ -9,7 +9,7 @@ import { CUTTING_MIN_PER_KG, garlicCutOf, garlicStrength } from '../scaling/garl
 import { sweatingFatKg } from '../scaling/sweating-fat-kg';
 import { THICKENERS } from '../thickness/data/thickeners';
 import { flourEquivalentOfBand } from '../thickness/thickness-band';
-import { surfaceM2 } from '../vessel/surface-m2';
+import { panBottomM2 } from '../vessel/pan-bottom-m2';
 import { type CookedThrough, cookThrough, type Load } from './cook-through';
 import type { PlanInput } from './plan';
 
@@ -97,7 +97,7 @@ function scaledKg(input: PlanInput, line: RecipeLine, factor: number): number {
       return sweatingFatKg({
         kg: line.kg,
         writtenLitres: recipe.litres,
-        areaM2: surfaceM2(pot.vessel, Math.min(pot.vessel.heightCm / 4, 10)),
+        areaM2: panBottomM2(pot.vessel),
         factor,
       });
     case 'byTaste':

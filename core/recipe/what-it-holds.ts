@@ -109,8 +109,7 @@ export function advisoriesOf(recipe: Recipe, library: Library): Advisory[] {
         kind: 'garlicOil',
         sentence: `${name}: garlic or herbs in oil. At 5 °C or below, ${part.keeps?.hours ?? 48} h at the most, never on the shelf.`,
       });
-    }
-    if (part.keeps)
+    } else if (part.keeps)
       found.push({
         kind: 'shortLife',
         sentence: `${name} keeps ${part.keeps.hours} h: ${part.keeps.advisory}`,

@@ -3,7 +3,7 @@ import type { PlanInput } from '../plan/plan';
 import { fullKW } from '../pot/heat-balance';
 import type { PotSetup } from '../pot/pot';
 import type { Stage } from '../recipe/recipe';
-import { surfaceM2 } from '../vessel/surface-m2';
+import { panBottomM2 } from '../vessel/pan-bottom-m2';
 import { BROWNING_KG_PER_M2, BROWNING_MIN, HOT_FILL, JAR_MIN, STICK_BLENDER } from './data/equipment';
 
 /** From the walk-in to where it gives up its water, K. Common practice. */
@@ -71,7 +71,7 @@ export function browningM2(input: PlanInput, stage: Stage): number {
   const { equipment } = input;
   if (stage.methodId === 'brown-oven' && equipment && equipment.ovenTrays > 0)
     return equipment.ovenTrays * equipment.trayAreaM2;
-  return surfaceM2(input.pot.vessel, 1);
+  return panBottomM2(input.pot.vessel);
 }
 
 /** Fills of the jar for some litres, hot; 0 where there is none. */

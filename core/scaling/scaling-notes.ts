@@ -4,7 +4,7 @@ import { cookThrough } from '../plan/cook-through';
 import type { Plan, PlanInput, PlannedLine } from '../plan/plan';
 import { setupOf } from '../plan/plan-batch';
 import { fullKW } from '../pot/heat-balance';
-import { surfaceM2 } from '../vessel/surface-m2';
+import { panBottomM2 } from '../vessel/pan-bottom-m2';
 import { BROWNING_KG_PER_M2, HOT_FILL, JAR_MIN, ROUX_C, ROUX_DEPTH_CM, ROUX_MIN } from './data/equipment';
 import { CUTTING_MIN_PER_KG, garlicCutOf, garlicStrength } from './garlic-strength';
 import { browningLoads, browningM2, jarFills } from './hands-minutes';
@@ -144,7 +144,10 @@ function lineNotes(input: PlanInput, plan: Plan, factor: number): ScalingNote[] 
       });
     } else if ((rule === 'byTaste' || rule === 'startLow') && off < -WORTH_SAYING) {
       notes.push(doseNote(line, ingredient, rule, factor));
-    } else if (rule === 'perBowl') {
+    } else if (
+      rule === 'perBowl' &&
+      Math.abs(line.edibleKg / (writtenGarnishKg(input, line) * factor) - 1) > WORTH_SAYING
+    ) {
       notes.push({
         law: 'garnish',
         what: line.name,
@@ -207,12 +210,13 @@ function rouxNotes(input: PlanInput, plan: Plan): ScalingNote[] {
       before(input, line.stageId, flour.stageId),
   );
   if (vegetables && fat.length === 0) return [];
-  const areaM2 = surfaceM2(input.pot.vessel, Math.min(5, input.pot.vessel.heightCm / 4));
+  const areaM2 = panBottomM2(input.pot.vessel);
   const depthCm = (kg / 1.05 / 1000 / areaM2) * 100;
   const wantedCm = Math.sqrt((4 * (kg / 1.05 / 1000)) / ((ROUX_DEPTH_CM / 100) * Math.PI)) * 100;
   const heatMin = (kg * 2 * (ROUX_C - 20)) / (fullKW(setupOf(input)) * 0.4 * 60);
   const writtenKg = (flour.plainMultipleKg * 2 * input.recipe.litres) / (plan.yieldLitres || 1);
   const writtenMin = (writtenKg * 2 * (ROUX_C - 20)) / (fullKW(setupOf(input)) * 0.4 * 60) + ROUX_MIN[kind];
+  if (heatMin + ROUX_MIN[kind] - writtenMin < 1 && depthCm <= ROUX_DEPTH_CM) return [];
   return [
     {
       law: 'roux',

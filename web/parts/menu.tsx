@@ -45,9 +45,17 @@ export interface Option {
 
 const Box = styled(Select)`
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: ${space.xs};
-  label {
+  align-content: start;
+  .react-aria-Label {
     color: ${colour.soft};
+    font-size: ${size.small};
+  }
+  button > span {
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
   }
   button {
     display: flex;
@@ -57,8 +65,8 @@ const Box = styled(Select)`
     min-height: ${target.anywhere};
     padding: 0 ${space.s} 0 ${space.m};
     border: 2px solid ${colour.edge};
-    border-radius: ${radius.m};
-    background: ${colour.enamel};
+    border-radius: ${radius.s};
+    background: ${colour.sheet};
     text-align: left;
     cursor: pointer;
   }
@@ -75,9 +83,11 @@ export function PickOne({
   value,
   options,
   onChange,
+  placeholder = 'Choose one',
 }: {
   label: string;
   isLabelHidden?: boolean;
+  placeholder?: string;
   value: string | null;
   options: readonly Option[];
   onChange: (id: string) => void;
@@ -85,6 +95,7 @@ export function PickOne({
   return (
     <Box
       value={value}
+      placeholder={placeholder}
       onChange={(key) => key !== null && onChange(String(key))}
       {...(isLabelHidden ? { 'aria-label': label } : {})}
     >
@@ -109,14 +120,16 @@ export function PickOne({
 const Typed = styled(ComboBox)`
   display: grid;
   gap: ${space.xs};
-  label {
+  align-content: start;
+  .react-aria-Label {
     color: ${colour.soft};
+    font-size: ${size.small};
   }
   div {
     display: flex;
     border: 2px solid ${colour.edge};
-    border-radius: ${radius.m};
-    background: ${colour.enamel};
+    border-radius: ${radius.s};
+    background: ${colour.sheet};
   }
   input {
     flex: 1;

@@ -100,7 +100,8 @@ const Stages = styled.ol`
 const Tools = styled.div`
   display: flex;
   flex-wrap: wrap;
-  gap: ${space.s};
+  gap: 0 ${space.s};
+  margin: -${space.s} 0 0 -${space.s};
 `;
 
 /** From an order to what to weigh, when to light the burner, and what will be in the bowls. */
@@ -180,7 +181,7 @@ function PlanOf({
               litres={Math.min(plan.yieldLitres, plan.brimLitres)}
               food={recipe.colour}
               pieces={0.55}
-              label={`${litres(plan.yieldLitres)} to serve`}
+              label={plan.batches > 1 ? '' : `${litres(plan.yieldLitres)} to serve`}
               marks={marksOf(plan)}
               stick
               description={`The ${pot.name} in section: ${litres(plan.yieldLitres)} at the end, ${litres(plan.fullest.litres)} at its fullest, no fuller than ${litres(plan.workingFillLitres)} while it boils.`}

@@ -1,8 +1,17 @@
 import { Link, useSearchParams } from 'react-router';
 import styled from 'styled-components';
-import { BOARDS, miseList, type Plan, type PlanInput, pullList, recipeIdOf, STORES } from '../../core';
+import { BOARDS, miseList, type Plan, type PlanInput, pullList, recipeIdOf } from '../../core';
 import { useNowMs } from '../data/clock';
-import { dayAndHour, hourMinute, litres, minutes, percent, volume, weight } from '../data/format';
+import {
+  dayAndHour,
+  hourMinute,
+  litres,
+  minutes,
+  percent,
+  sentenceCase,
+  volume,
+  weight,
+} from '../data/format';
 import { useRecipes } from '../data/queries';
 import { endOf, heatOf } from '../data/stage-words';
 import { Button } from '../parts/button';
@@ -43,6 +52,7 @@ const Part = styled.section`
 const Table = styled.table`
   width: 100%;
   border-collapse: collapse;
+  table-layout: fixed;
   caption {
     text-align: left;
     font-weight: 700;
@@ -78,7 +88,19 @@ const Table = styled.table`
     break-inside: avoid;
   }
   .box {
-    width: 18px;
+    width: 26px;
+  }
+  th.figure {
+    width: 104px;
+  }
+  th.at {
+    width: 72px;
+  }
+  th.stage {
+    width: 44%;
+  }
+  th.in {
+    width: 27%;
   }
   .box i {
     display: block;
@@ -148,12 +170,13 @@ function SheetOf({ recipeId }: { recipeId: string }) {
 function PullPart({ name, plan, input }: { name: string; plan: Plan; input: PlanInput }) {
   const { units, suppliers } = useKitchenHere();
   const items = pullList([{ name, plan, ingredients: input.ingredients }], suppliers);
+  const stores = [...new Set(items.map((item) => item.store))];
   return (
     <Part aria-label="What to pull">
       <Subtitle>What to pull</Subtitle>
-      {STORES.filter((store) => items.some((item) => item.store === store)).map((store) => (
+      {stores.map((store) => (
         <Table key={store}>
-          <caption>{store}</caption>
+          <caption>{sentenceCase(store)}</caption>
           <thead>
             <tr>
               <th className="box" scope="col" aria-label="Done" />
@@ -201,7 +224,7 @@ function MisePart({ plan, input }: { plan: Plan; input: PlanInput }) {
       <Over>About {minutes(hands)} of hands in all; boards in this order, each washed before the next.</Over>
       {BOARDS.filter((board) => items.some((item) => item.board === board)).map((board) => (
         <Table key={board}>
-          <caption>Board: {board}</caption>
+          <caption>{sentenceCase(board)}: a board of its own</caption>
           <thead>
             <tr>
               <th className="box" scope="col" aria-label="Done" />
@@ -278,9 +301,15 @@ function BatchPart({ plan, input }: { plan: Plan; input: PlanInput }) {
       <Table>
         <thead>
           <tr>
-            <th scope="col">At</th>
-            <th scope="col">Stage</th>
-            <th scope="col">Goes in</th>
+            <th scope="col" className="at">
+              At
+            </th>
+            <th scope="col" className="stage">
+              Stage
+            </th>
+            <th scope="col" className="in">
+              Goes in
+            </th>
             <th scope="col">Was it so? Time, level, taste</th>
           </tr>
         </thead>
@@ -290,7 +319,7 @@ function BatchPart({ plan, input }: { plan: Plan; input: PlanInput }) {
             const lines = plan.lines.filter((line) => line.stageId === stage.id && line.edibleKg > 0.00005);
             return (
               <tr key={stage.id}>
-                <td className="figure">
+                <td>
                   <b>{hourMinute(planned?.startMs ?? plan.serviceAtMs, zone)}</b>
                   {planned && <small>{minutes(planned.minutes)}</small>}
                 </td>

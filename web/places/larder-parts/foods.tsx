@@ -20,6 +20,16 @@ const Tools = styled.div`
   flex-wrap: wrap;
   gap: ${space.s} ${space.m};
   align-items: end;
+  a {
+    display: grid;
+    align-items: center;
+    min-height: ${target.anywhere};
+  }
+`;
+
+const Part = styled.section`
+  display: grid;
+  gap: ${space.m};
 `;
 
 const Table = styled.table`
@@ -81,7 +91,7 @@ export function Foods() {
   );
   if (!book) return null;
   return (
-    <section aria-label="Foods and prices">
+    <Part aria-label="Foods and prices">
       <Subtitle>Foods and prices</Subtitle>
       <Tools>
         <SmallField label="Find a food" value={search} onChange={setSearch} placeholder="celeriac" />
@@ -153,7 +163,7 @@ export function Foods() {
           />
         </Sheet>
       )}
-    </section>
+    </Part>
   );
 }
 

@@ -32,6 +32,7 @@ const Table = styled.table`
   }
   small {
     font-size: ${size.small};
+    font-weight: 400;
     color: ${colour.soft};
   }
 `;
@@ -84,5 +85,6 @@ export function WeighList({
 /** Liquids by volume, what comes out again by count, the rest by weight. */
 export function amountOf(line: PlannedLine, units: UnitSystem = 'metric'): string {
   if (line.comesOut) return `${line.comesOut.count} pcs`;
+  if (line.count) return `${line.count}, ${weight(line.edibleKg, units)}`;
   return line.liquid && line.edibleKg > 0.2 ? volume(line.litres, units) : weight(line.edibleKg, units);
 }

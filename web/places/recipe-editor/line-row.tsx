@@ -2,8 +2,8 @@ import { Pencil, X } from 'lucide-react';
 import { useState } from 'react';
 import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
-import type { Understood } from '../../../core';
-import { weight } from '../../data/format';
+import type { Ingredient, Understood, UnitSystem } from '../../../core';
+import { volume, weight } from '../../data/format';
 import type { Book } from '../../data/use-book';
 import { PickOne } from '../../parts/menu';
 import { SmallField } from '../../parts/small-field';
@@ -83,7 +83,9 @@ export function LineRow({
   const { line, reading, ingredient, edibleKg } = understood;
   const wrong = editing.errors.find((error) => error.field === `line.${line.id}`);
   const said = line.text.trim() || 'a new line';
-  const stages = editing.desk.stages.map((stage) => ({ id: stage.id, text: `in “${stage.title}”` }));
+  const stages = editing.desk.stages.map((stage) => ({ id: stage.id, text: stage.title }));
+  const isServed =
+    editing.desk.stages.find((stage) => stage.id === line.parts[0]!.stageId)?.ends.rule === 'served';
   const isSplit = line.parts.length > 1;
   const bought = ingredient && edibleKg !== null ? edibleKg / ingredient.yield : null;
   return (
@@ -99,7 +101,7 @@ export function LineRow({
         label={`Where it goes in: ${said}`}
         isLabelHidden
         value={isSplit ? SPLIT : line.parts[0]!.stageId}
-        options={isSplit ? [...stages, { id: SPLIT, text: `in ${line.parts.length} parts` }] : stages}
+        options={isSplit ? [...stages, { id: SPLIT, text: `${line.parts.length} parts` }] : stages}
         onChange={(id) =>
           id === SPLIT ? setOpen(true) : editing.changeLine(line.id, { parts: [{ stageId: id, share: 1 }] })
         }
@@ -117,7 +119,7 @@ export function LineRow({
           <b>{ingredient.name}</b>
           {edibleKg !== null && (
             <>
-              , <b>{weight(edibleKg, units)}</b> in the pot
+              , <b>{amountIn(ingredient, edibleKg, units)}</b> {isServed ? 'on the bowls' : 'in the pot'}
               {bought !== null && bought - edibleKg > 0.0005 && `, ${weight(bought, units)} as bought`}
             </>
           )}
@@ -149,4 +151,10 @@ export function LineRow({
       />
     </Row>
   );
+}
+
+/** What is poured by volume, the rest by weight. */
+function amountIn(ingredient: Ingredient, kg: number, units: UnitSystem): string {
+  const isPoured = ingredient.share === 'liquid' && ingredient.perKg.water > 0.5 && ingredient.kind !== 'egg';
+  return isPoured ? volume(kg / ingredient.densityKgPerL, units) : weight(kg, units);
 }

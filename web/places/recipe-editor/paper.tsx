@@ -82,7 +82,7 @@ export function Paper({ book, onTaken }: { book: Book; onTaken: (draft: RecipeDr
             isLabelHidden
             value={text}
             onChange={setText}
-            rows={17}
+            rows={14}
             placeholder={EXAMPLE}
           />
           <Row>

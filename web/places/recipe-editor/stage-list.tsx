@@ -113,6 +113,7 @@ export function StageList({ editing, book }: { editing: Editing; book: Book }) {
       <PickOne
         label="One more stage"
         isLabelHidden
+        placeholder="One more stage"
         value={null}
         options={STAGE_KINDS.filter((kind) => kind !== 'serve').map((kind) => ({
           id: kind,

@@ -4,6 +4,11 @@ import { sentenceCase } from '../../data/format';
 import { Caution, Over, Subtitle } from '../../parts/text';
 import { colour, size, space } from '../../theme/tokens';
 
+const Box = styled.div`
+  display: grid;
+  gap: ${space.s};
+`;
+
 const List = styled.dl`
   display: grid;
   grid-template-columns: auto 1fr;
@@ -37,7 +42,7 @@ export function WhatItHolds({
   advisories: readonly Advisory[];
 }) {
   return (
-    <div>
+    <Box>
       <Subtitle>Holds</Subtitle>
       {broken.map((one) => (
         <Broken key={one.claim} role="alert">
@@ -57,7 +62,7 @@ export function WhatItHolds({
       {advisories.map((one) => (
         <Caution key={one.sentence}>{one.sentence}</Caution>
       ))}
-    </div>
+    </Box>
   );
 }
 
