@@ -259,10 +259,8 @@ describe('what does not scale straight is said', () => {
       ...stew,
       stages: stew.stages.map((stage, i) => (i === 0 ? { ...stage, methodId: 'brown-meat' } : stage)),
     };
-    const some = scalingNotes(
-      inputOf(browned, { portions: 100 }),
-      planBatch(inputOf(browned, { portions: 100 })),
-    ).map((note) => note.law);
+    const big = inputOf(browned, { portions: 150, portionMl: 150 });
+    const some = scalingNotes(big, planBatch(big)).map((note) => note.law);
     for (const law of ['reduction', 'roux', 'browning', 'garnish']) expect(some).toContain(law);
   });
 });
