@@ -50,6 +50,7 @@ export {
   type Store,
 } from './matter/ingredient';
 export { INGREDIENT_BY_ID } from './matter/ingredient-by-id';
+export { isPoured } from './matter/is-poured';
 export { COMPONENTS, type Component, type Masses, mapMasses, NO_MASSES, totalKg } from './matter/masses';
 export { EMPTY, type Mixture, massKg } from './matter/mixture';
 export * as operations from './matter/operations';

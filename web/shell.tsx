@@ -150,7 +150,9 @@ export function Shell() {
   useShortcuts(() => setHelpOpen(true));
   const main = useRef<HTMLElement>(null);
   // another place begins at its top
-  useEffect(() => main.current?.scrollTo(0, 0), [pathname]);
+  useEffect(() => {
+    main.current?.scrollTo(0, 0);
+  }, [pathname]);
   const hereId = /^\/batches\/([^/]+)/.exec(pathname)?.[1] ?? null;
   return (
     <Frame>

@@ -1,5 +1,5 @@
 import { positive, within } from '../check';
-import type { Ingredient } from '../matter/ingredient';
+import { isPoured } from '../matter/is-poured';
 import { massKg } from '../matter/mixture';
 import { saltPercent } from '../matter/operations';
 import { CLING_PERCENT, portions } from '../portions/portions';
@@ -184,11 +184,6 @@ function plannedLine(input: PlanInput, line: RecipeLine, load: Load, wantedLitre
         }
       : {}),
   };
-}
-
-/** Poured and measured by volume; eggs are counted. */
-function isPoured(ingredient: Ingredient): boolean {
-  return ingredient.share === 'liquid' && ingredient.perKg.water > 0.5 && ingredient.kind !== 'egg';
 }
 
 function plannedStages(

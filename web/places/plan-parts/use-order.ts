@@ -170,6 +170,11 @@ function planDraft(
 ): { errors: FieldError[]; request: PlanRequest | null; input: PlanInput | null; plan: Plan | null } {
   const none = { request: null, input: null, plan: null };
   const amount = typedNumber(draft.portions);
+  if (draft.amountBy !== 'portions' && (amount === null || amount <= 0)) {
+    const what = draft.amountBy === 'litres' ? 'Litres' : 'Times the recipe';
+    const sentence = `${what} must be a number above 0, not “${draft.portions}”.`;
+    return { errors: [{ field: 'portions', sentence }], ...none };
+  }
   const typed = {
     recipeId: recipe.id,
     portions: draft.amountBy === 'portions' ? (amount ?? draft.portions) : 1,
@@ -194,9 +199,8 @@ function planDraft(
     return { errors: [], request: whole.value, input, plan: planBatch(input) };
   } catch (error) {
     if (!(error instanceof RangeError)) throw error;
-    const field = /^(litres|times)/.test(error.message) ? 'portions' : 'burnerId';
     return {
-      errors: [{ field, sentence: `This cannot be cooked so: ${error.message}.` }],
+      errors: [{ field: 'burnerId', sentence: `This cannot be cooked so: ${error.message}.` }],
       ...none,
       request: read.value,
     };

@@ -2,7 +2,7 @@ import { Pencil, X } from 'lucide-react';
 import { useState } from 'react';
 import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
-import type { Ingredient, Understood, UnitSystem } from '../../../core';
+import { type Ingredient, isPoured, type Understood, type UnitSystem } from '../../../core';
 import { volume, weight } from '../../data/format';
 import type { Book } from '../../data/use-book';
 import { PickOne } from '../../parts/menu';
@@ -155,6 +155,5 @@ export function LineRow({
 
 /** What is poured by volume, the rest by weight. */
 function amountIn(ingredient: Ingredient, kg: number, units: UnitSystem): string {
-  const isPoured = ingredient.share === 'liquid' && ingredient.perKg.water > 0.5 && ingredient.kind !== 'egg';
-  return isPoured ? volume(kg / ingredient.densityKgPerL, units) : weight(kg, units);
+  return isPoured(ingredient) ? volume(kg / ingredient.densityKgPerL, units) : weight(kg, units);
 }

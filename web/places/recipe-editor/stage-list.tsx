@@ -71,6 +71,8 @@ export function StageList({ editing, book }: { editing: Editing; book: Book }) {
     getItems: (keys) => [...keys].map((key) => ({ 'text/plain': String(key) })),
     onReorder: ({ keys, target: at }) => {
       const moved = [...keys].map(String);
+      // put down where it was taken up
+      if (moved.includes(String(at.key))) return;
       const rest = stages.map((stage) => stage.id).filter((id) => !moved.includes(id));
       const index = rest.indexOf(String(at.key)) + (at.dropPosition === 'after' ? 1 : 0);
       editing.orderStages([...rest.slice(0, index), ...moved, ...rest.slice(index)]);
@@ -121,7 +123,7 @@ export function StageList({ editing, book }: { editing: Editing; book: Book }) {
         }))}
         onChange={(kind) => editing.addStage(kind as StageKind)}
       />
-      <Over>Drag by the handle, or with the handle in focus: Enter, arrows, Enter.</Over>
+      <Over>Drag by the handle; or, on a stage, arrow right to its handle, Enter, arrows, Enter.</Over>
       {open && <StageSheet stage={open} editing={editing} rows={book.rows} onClose={() => setOpenId(null)} />}
     </>
   );

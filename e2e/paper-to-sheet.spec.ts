@@ -1,0 +1,340 @@
+import { readFileSync } from 'node:fs';
+import { expect, type Page, test } from '@playwright/test';
+import { type DemoServer, demoServer } from './demo-server';
+
+/** The book through the real interface: a recipe off paper, put right, versioned, planned, swapped, printed, moved. */
+let server: DemoServer;
+
+test.beforeAll(async () => {
+  server = await demoServer();
+  await server.start();
+});
+test.afterAll(() => server.remove());
+
+const PAPER = `Leek and potato soup
+Serves 6
+
+50 g butter
+3 leeks, sliced
+500 g potatoes, peeled, 1.5 cm dice
+1.2 L chicken stock
+2 bay leaves
+150 ml double cream
+salt to taste
+
+Sweat the leeks in the butter for 10 minutes. Add the stock, potatoes and bay, bring to the boil and simmer until tender. Blend, stir in the cream, season and serve.`;
+
+test('a seven-ingredient recipe from paper to a printed sheet for 140, in at most thirty interactions', async ({
+  page,
+}) => {
+  const problems: string[] = [];
+  page.on('pageerror', (error) => problems.push(error.message));
+  await page.addInitScript(() => {
+    window.print = () => {
+      document.body.dataset.printed = 'yes';
+    };
+  });
+  let interactions = 0;
+  const press = async (name: RegExp | string) => {
+    interactions++;
+    await page.getByRole('button', { name }).or(page.getByRole('link', { name })).first().click();
+  };
+  await page.goto(server.url);
+  await press('Recipes');
+  await press('Write one');
+  interactions++;
+  await page.getByLabel('The paper').fill(PAPER);
+  await expect(page.getByText('serves 6; 7 lines read')).toBeVisible();
+  await expect(page.getByText('Potato, peeled, 1.5 cm dice')).toBeVisible();
+  await press('Lay it on the desk');
+  await expect(page.getByRole('row', { name: /Purée/ })).toBeVisible();
+  await press('Put it in the book');
+  await expect(page.getByRole('heading', { level: 1, name: 'Leek and potato soup' })).toBeVisible();
+  await press('Plan it');
+  const fill = async (label: string, value: string) => {
+    interactions++;
+    await page.getByLabel(label, { exact: true }).fill(value);
+  };
+  await fill('Bowls', '140');
+  await fill('Millilitres a bowl', '250');
+  const ways = page.getByRole('region', { name: 'Ways to cook it' });
+  await expect(ways.getByText(/2 equal batches in the 40 L stockpot/)).toBeVisible();
+  await expect(ways.getByText(/All of it at once in the 60 L kettle/)).toBeVisible();
+  await press(/Another pot.*60 L kettle/s);
+  await expect(page.getByRole('button', { name: /^Yield 35\.4 L/ })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'What does not scale straight' })).toContainText(
+    'fills of 1.6 L',
+  );
+  const stockBefore = await page.getByRole('row', { name: /^Chicken stock/ }).innerText();
+  await press('Something in another’s place');
+  await expect(page.getByRole('button', { name: /Half of the chicken stock as water/ })).toContainText(
+    'umami',
+  );
+  await press(/Half of the chicken stock as water/);
+  await expect(page.getByText(/Changed: 50 % by water/)).toBeVisible();
+  const halves = page.getByRole('row', { name: /^(Chicken stock|Water)/ });
+  await expect(halves).toHaveCount(2);
+  expect(await halves.first().innerText()).not.toBe(stockBefore);
+  await press('What to pull, cut and cook, on paper');
+  await expect(page.getByRole('region', { name: 'What to pull' })).toContainText('Chicken stock');
+  const mise = page.getByRole('region', { name: 'What to make ready' });
+  await expect(mise.getByRole('row', { name: /Potato, peeled, 1.5 cm dice/ })).toContainText(/trim .*in at/s);
+  await expect(
+    page.getByRole('region', { name: 'Batch sheet' }).getByRole('row', { name: /Purée/ }),
+  ).toContainText('fill a third to a half');
+  await press('Print');
+  await expect(page.locator('body[data-printed=yes]')).toBeAttached();
+  expect(interactions).toBeLessThanOrEqual(30);
+
+  await test.step('the sheet is an address: reloaded, it is the same order', async () => {
+    const heading = page.getByText('140 bowls of 250 mL');
+    await expect(heading).toBeVisible();
+    await page.reload();
+    await expect(heading).toBeVisible();
+    await expect(page.getByRole('region', { name: 'What to make ready' })).toContainText('Potato');
+    await page.getByRole('link', { name: 'Back to the order' }).click();
+    await expect(page.getByText(/Changed: 50 % by water/)).toBeVisible();
+    await page.getByRole('button', { name: 'Take it back' }).click();
+    await expect(halves).toHaveCount(1);
+  });
+  await test.step('held back: the pot is concentrated, the bowl let down, and the batch starts so', async () => {
+    await page
+      .getByRole('button', { name: /40 L stockpot/ })
+      .last()
+      .click();
+    await ways.getByRole('button', { name: /Concentrated, let down/ }).click();
+    await expect(page.getByText(/cooked concentrated: the pot comes to 1\.\d\d %/)).toBeVisible();
+    await page.getByRole('button', { name: /^Take it to burner/ }).click();
+    await expect(page.getByRole('heading', { name: 'Start the pot' })).toBeVisible();
+    await page.getByRole('link', { name: 'Pass' }).click();
+    await expect(page.getByText(/ladle for 2\d\d mL/)).toBeVisible();
+  });
+  expect(problems).toEqual([]);
+});
+
+test('an order in other words: the pot’s fill, litres, times the recipe, what there is', async ({ page }) => {
+  await page.goto(`${server.url}/plan?recipe=celeriac-veloute&service=evening&pot=kettle-60`);
+  const bowls = page.getByLabel('Bowls', { exact: true });
+  await page.getByRole('button', { name: 'As much as the pot holds' }).click();
+  await expect.poll(async () => Number(await bowls.inputValue())).toBeGreaterThan(140);
+  const most = Number(await bowls.inputValue());
+  await bowls.fill(String(most + 1));
+  await expect(page.getByRole('region', { name: 'Ways to cook it' })).toBeVisible();
+  await bowls.fill('40');
+  await page.getByRole('button', { name: /Counted in/ }).click();
+  await page.getByRole('option', { name: 'litres, in bowls' }).click();
+  await page.getByLabel('Litres', { exact: true }).fill('10,1');
+  await expect(page.getByRole('button', { name: /^Yield 9\.8 L/ })).toContainText('39 bowls');
+  await page.getByLabel('Litres', { exact: true }).fill('a lot');
+  await expect(
+    page.getByRole('alert').filter({ hasText: 'Litres must be a number above 0, not “a lot”.' }),
+  ).toBeVisible();
+  await page.getByLabel('Litres', { exact: true }).fill('10');
+  await page.getByRole('button', { name: 'By what there is' }).click();
+  const sheet = page.getByRole('dialog', { name: 'What there is' });
+  await sheet.getByLabel('Celeriac').fill('much');
+  await sheet.getByRole('button', { name: 'How many bowls?' }).click();
+  await expect(sheet.getByText('Celeriac must be a number above 0, not “much”.')).toBeVisible();
+  await sheet.getByLabel('Celeriac').fill('7.4');
+  await sheet.getByLabel('Chicken stock').fill('11');
+  await sheet.getByRole('button', { name: 'How many bowls?' }).click();
+  await expect(sheet.getByText(/6\d bowls of 250 mL/)).toBeVisible();
+  await expect(sheet.getByText(/celeriac sets the limit/)).toBeVisible();
+  await expect(sheet.getByText(/Stays over: .*chicken stock/)).toBeVisible();
+  await sheet.getByRole('button', { name: /^Plan 6\d bowls/ }).click();
+  await expect(page.getByRole('row', { name: /^Celeriac/ })).toContainText(/7\.[34]\d kg/);
+});
+
+test('a recipe put right: a food of our own, a split line, an order by keyboard, another school, a ratio, a false claim', async ({
+  page,
+}) => {
+  await page.goto(`${server.url}/recipes/new`);
+  await page
+    .getByLabel('The paper')
+    .fill(
+      'Bean pot\nServes 4\n200 g quark\n200 g smoked bacon, cut in lardons\n500 g onion, diced\n250 g carrot, diced\n1 L vegetable stock\n1 tbsp fermented table sauce\nsalt to taste',
+    );
+  await expect(page.getByText('“quark” is not in the table yet.')).toBeVisible();
+  await page.getByRole('button', { name: 'Lay it on the desk' }).click();
+  await page.getByRole('button', { name: 'Put it in the book' }).click();
+  await expect(page.getByRole('alert').filter({ hasText: '“quark” is not in the table yet.' })).toBeVisible();
+
+  await test.step('an unknown food is added on the spot, guessed from one like it', async () => {
+    await page.getByRole('button', { name: 'Put right: 200 g quark' }).click();
+    const sheet = page.getByRole('dialog');
+    await sheet.getByRole('button', { name: 'Add it to the table' }).click();
+    await expect(
+      sheet.getByText('Say what it is like: its composition is taken over from there.'),
+    ).toBeVisible();
+    await sheet.getByRole('combobox', { name: 'It is like' }).fill('Fresh soft');
+    await page.getByRole('option', { name: 'Fresh soft cheese' }).click();
+    await sheet.getByLabel('Fat, off the label').fill('4');
+    await sheet.getByRole('button', { name: 'Add it to the table' }).click();
+    await sheet.getByRole('button', { name: 'Keep it so' }).click();
+    await expect(page.getByText(/Quark, 200 g in the pot.*a guess, from fresh soft cheese/)).toBeVisible();
+  });
+  await test.step('half the bacon goes in later, and the parts must add up', async () => {
+    await page.getByRole('button', { name: /^Put right: 200 g smoked bacon/ }).click();
+    const sheet = page.getByRole('dialog');
+    await sheet.getByRole('button', { name: 'Part it for another moment' }).click();
+    await sheet.getByLabel('Share of part 1').fill('70');
+    await sheet.getByRole('button', { name: 'Keep it so' }).click();
+    await expect(sheet.getByText('The parts come to 120 %; they must come to 100 %.')).toBeVisible();
+    await sheet.getByLabel('Share of part 1').fill('50');
+    await sheet.getByRole('button', { name: 'Keep it so' }).click();
+    await expect(page.getByText(/Smoked bacon.*50 % \+ 50 %/)).toBeVisible();
+  });
+  await test.step('a stage is moved by the keyboard alone', async () => {
+    const titles = () =>
+      page.getByRole('grid', { name: 'Stages, in order' }).getByRole('row').allInnerTexts();
+    const before = (await titles()).map((text) => text.split('\n')[0]);
+    const swapFirstTwo = async () => {
+      await page.getByRole('row').first().focus();
+      for (const key of ['ArrowDown', 'ArrowRight', 'Enter', 'ArrowUp', 'ArrowUp', 'Enter']) {
+        await page.keyboard.press(key);
+      }
+    };
+    const order = async () => (await titles()).map((text) => text.split('\n')[0]);
+    await swapFirstTwo();
+    await expect.poll(order).toEqual([before[1], before[0], ...before.slice(2)]);
+    await swapFirstTwo();
+    await expect.poll(order).toEqual(before);
+  });
+  await test.step('another school, and the house’s own minutes', async () => {
+    await page.getByRole('button', { name: 'Open Start the pot' }).click();
+    const sheet = page.getByRole('dialog');
+    await expect(sheet.getByText('Why: With the lid on they stew in their own water')).toBeVisible();
+    await sheet.getByText('open, low, butter').click();
+    await expect(sheet.getByText(/72 % is driven off/)).toBeVisible();
+    await sheet.getByText('open, stirred').click();
+    await sheet.getByLabel('On its clock').fill('soon');
+    await sheet.getByRole('button', { name: 'Keep it so' }).click();
+    await expect(sheet.getByText('“soon” is no number this stage can end at.')).toBeVisible();
+    await sheet.getByLabel('On its clock').fill('18');
+    await sheet.getByLabel('The house calls it').fill('slow and open');
+    await sheet.getByRole('button', { name: 'Keep it so' }).click();
+    await expect(page.getByText(/slow and open; 18 min/)).toBeVisible();
+  });
+  await test.step('a ratio changed on one side: the other follows, and the paper is written anew', async () => {
+    const side = page.getByLabel('Aromatic base: onion');
+    await side.fill('50');
+    await side.press('Enter');
+    const edible = (500 * 0.88 + 250 * 0.82) / 2;
+    await expect(page.getByLabel(/^Line: .*onion/)).toHaveValue(
+      `${Number((edible / 0.88).toFixed(2))} g onion, diced`,
+    );
+    await expect(page.getByLabel(/^Line: .*carrot/)).toHaveValue(
+      `${Number((edible / 0.82).toFixed(2))} g carrot, diced`,
+    );
+  });
+  await test.step('a vegetarian claim with fish in a fermented sauce, and meat, is told so', async () => {
+    await page.getByText('vegetarian', { exact: true }).click();
+    await expect(page.getByRole('alert').filter({ hasText: 'Not vegetarian' })).toContainText(
+      'Fermented table sauce (anchovies ferment in it)',
+    );
+  });
+  await page.getByRole('button', { name: 'Put it in the book' }).click();
+  await expect(page.getByRole('heading', { level: 1, name: 'Bean pot' })).toBeVisible();
+  await expect(page.getByRole('alert').filter({ hasText: 'Not vegetarian' })).toBeVisible();
+});
+
+test('versions: two windows, one after the other; side by side; nothing is swallowed', async ({
+  page,
+  context,
+}) => {
+  await page.goto(`${server.url}/recipes/pepper-lentil-puree/edit`);
+  const other = await context.newPage();
+  await other.goto(`${server.url}/recipes/pepper-lentil-puree/edit`);
+  await other.getByLabel('Salt at the end').fill('0.8');
+  await page.getByLabel('Salt at the end').fill('0.85');
+  await page.getByLabel(/^Line: 12 g cumin/).fill('16 g cumin');
+  await page.getByRole('button', { name: 'Keep as version 2' }).click();
+  await expect(page.getByText('Recipe, version 2')).toBeVisible();
+  await other.getByRole('button', { name: /^Keep as version/ }).click();
+  await expect(
+    other
+      .getByRole('alert')
+      .filter({ hasText: 'Version 2 has been saved meanwhile; yours is based on version 1.' }),
+  ).toBeVisible();
+  await expect(other.getByLabel('Salt at the end')).toHaveValue('0.8');
+  const table = page.getByRole('table');
+  await expect(table.getByRole('row', { name: /salt/ })).toContainText('0.9 %');
+  await expect(table.getByRole('row', { name: /Cumin/ })).toContainText(/12 g.*16 g/s);
+  await expect(table.getByRole('row')).toHaveCount(3);
+});
+
+test('a pattern: cream of another root, its trim, time and colour following', async ({ page }) => {
+  await page.goto(`${server.url}/recipes/celeriac-veloute/edit`);
+  await page.getByRole('group', { name: 'As a pattern' }).getByText('Celeriac').click();
+  await page.getByRole('button', { name: /^Keep as version/ }).click();
+  await page.getByRole('button', { name: 'Another of its kind' }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByLabel('Its name').fill('Beetroot velouté');
+  await sheet.getByRole('combobox', { name: 'Vegetable' }).fill('Beetroot');
+  await page.getByRole('option', { name: 'Beetroot', exact: true }).click();
+  await expect(sheet.getByText('Beetroot dyes everything red.')).toBeVisible();
+  await expect(sheet.getByText(/Beetroot softens in 25 min/)).toBeVisible();
+  await sheet.getByRole('button', { name: 'Put it in the book' }).click();
+  await expect(page.getByLabel('Name of the recipe')).toHaveValue('Beetroot velouté');
+  await expect(page.getByLabel(/^Line: .*beetroot/)).toBeVisible();
+});
+
+test('taken out and brought in: a book, a saved page, prices; a wrong file says where', async ({ page }) => {
+  await page.goto(`${server.url}/recipes`);
+  const download = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'Take the book out' }).click();
+  const book = readFileSync(await (await download).path(), 'utf8');
+  const bring = async (on: Page, button: string, name: string, text: string) => {
+    const chooser = on.waitForEvent('filechooser');
+    await on.getByRole('button', { name: button }).click();
+    await (await chooser).setFiles({ name, mimeType: 'text/plain', buffer: Buffer.from(text) });
+  };
+  await bring(page, 'Bring a book in', 'book.json', book);
+  await expect(page.getByText(/0 new, 0 as new versions, \d+ the same already/)).toBeVisible();
+  await bring(page, 'Bring a book in', 'book.json', book.slice(0, 5000));
+  await expect(page.getByText(/Line \d+ is not JSON/)).toBeVisible();
+
+  await page.goto(`${server.url}/recipes/new`);
+  const ld = {
+    '@context': 'https://schema.org',
+    '@type': 'Recipe',
+    name: 'Pea soup',
+    recipeYield: '4',
+    recipeIngredient: ['500 g frozen peas', '1 L vegetable stock', 'salt to taste'],
+    recipeInstructions:
+      'Bring the stock to the boil. Add the peas and simmer for 5 minutes. Blend and serve.',
+  };
+  await bring(
+    page,
+    'From a file',
+    'page.html',
+    `<html><script type="application/ld+json">${JSON.stringify(ld)}</script></html>`,
+  );
+  await expect(page.getByLabel('Name of the recipe')).toHaveValue('Pea soup');
+  await expect(page.getByText(/Green peas, 500 g in the pot/)).toBeVisible();
+
+  await page.goto(`${server.url}/larder`);
+  await bring(page, 'Bring prices in, CSV', 'p.csv', 'id,price_per_kg\nonion,1.10\nmoon,2');
+  await expect(page.getByText('Line 3: there is no ingredient “moon” in the table.')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Price of Onion', exact: true })).toHaveText('£0.95');
+  await bring(page, 'Bring prices in, CSV', 'p.csv', 'id,price_per_kg\nonion,1.10');
+  await expect(page.getByRole('button', { name: 'Price of Onion', exact: true })).toHaveText('£1.10');
+  await page.getByRole('button', { name: 'Price of Celeriac', exact: true }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByLabel('A kilogram as bought').fill('dear');
+  await expect(sheet.getByText('“dear” is not a price.')).toBeVisible();
+  await sheet.getByLabel('A kilogram as bought').fill('2.60');
+  await expect(sheet.getByRole('listitem').filter({ hasText: 'Celeriac velouté' })).toContainText('→');
+  await page.keyboard.press('Escape');
+  await page.getByLabel('Find a food').fill('gravity');
+  await expect(page.getByText('No food is called “gravity”.')).toBeVisible();
+});
+
+test('in the kitchen’s own units', async ({ page }) => {
+  await page.goto(`${server.url}/kitchen`);
+  await page.getByText('US', { exact: true }).click();
+  await page.goto(`${server.url}/sheet?recipe=celeriac-veloute&service=evening&portions=60`);
+  await expect(page.getByRole('row', { name: /Celeriac/ }).first()).toContainText(/\d+ lb/);
+  await expect(page.getByRole('row', { name: /Chicken stock/ }).first()).toContainText(/pt|gal/);
+  await page.request.patch(`${server.url}/api/kitchen`, { data: { units: 'metric' } });
+});
