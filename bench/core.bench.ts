@@ -17,8 +17,11 @@ import {
   openPot,
   type PotSetup,
   planBatch,
+  prepareRecipe,
+  readRecipeText,
   saturationPressureKPa,
 } from '../core';
+import { LEEK_SOUP, libraryOf, recipeFrom, TABLE } from '../core/testing/book';
 import { cookedLog, orderOf, snapshotOf } from '../core/testing/broth';
 import { TROUT_CHOWDER } from '../demo/dishes/trout-chowder';
 import { BURNERS, KITCHEN, POTS, PRICES_CENTS_PER_KG } from '../demo/kitchen';
@@ -37,6 +40,45 @@ const long: BatchEvent[] = [
     return { id: `n${i}`, seq: 100 + i, actedAtMs, type: 'reading', v: 1, payload };
   }),
 ];
+
+/** Sixty lines on three levels of sub-recipe: what a keystroke plans anew; the aim is a frame, 16 ms. */
+describe('a recipe of 60 lines, three levels deep', () => {
+  const big = recipeFrom(
+    `Big soup\nServes 6\n1 L chicken stock\n${Array.from({ length: 57 }, (_, i) => `${20 + i} g ${['carrots', 'onion', 'leek', 'swede', 'celeriac'][i % 5]}`).join('\n')}\nsalt to taste`,
+    { id: 'big' },
+  );
+  const stock = recipeFrom('Stock\n2 L water\n200 g carrots (lift out)', { id: 'a', litres: 1.8 });
+  const on = (recipe: typeof stock, id: string, below: string) => ({
+    ...recipe,
+    id,
+    lines: [
+      ...recipe.lines,
+      {
+        id: 'sub',
+        ingredientId: `recipe:${below}`,
+        stageId: recipe.stages[0]!.id,
+        kg: 0.2,
+        scaling: 'straight' as const,
+        tempC: 5,
+      },
+    ],
+  });
+  const whole = on(big, 'big', 'c');
+  const library = libraryOf([stock, on(stock, 'b', 'a'), on(stock, 'c', 'b'), whole]);
+  bench('ours, rolled up and planned whole', () => {
+    const prepared = prepareRecipe(whole, library);
+    planBatch(orderOf({ ...prepared, band: 0, portions: 60 }));
+  });
+  bench('ours, rolled up alone', () => {
+    prepareRecipe(whole, library);
+  });
+});
+
+describe('a recipe read off paper', () => {
+  bench('ours, eight lines and a method', () => {
+    readRecipeText(LEEK_SOUP, TABLE);
+  });
+});
 
 describe('fold a log of 500 events', () => {
   bench('ours, 500 events over four hours', () => {

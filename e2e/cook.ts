@@ -27,7 +27,12 @@ export async function cookStage(page: Page, title: string, minutes: number): Pro
 /** Sets the burner as the pot asks, when it asks. */
 export async function setHeatIfAsked(page: Page): Promise<void> {
   const heat = page.getByRole('button', { name: /^Heat is (at|off)/ });
-  if (await heat.isVisible()) await heat.click();
+  // the pot may have come to its heat in the moment between looking and pressing: then it no longer asks
+  if (await heat.isVisible()) {
+    await heat.click({ timeout: 2000 }).catch(async (error) => {
+      if (await heat.isVisible()) throw error;
+    });
+  }
 }
 
 export async function readLevel(page: Page, centimetres: string): Promise<void> {

@@ -65,6 +65,54 @@ for (const theme of ['day', 'dim'] as const) {
     await page.keyboard.press('?');
   });
 
+  test(`the book, ${theme}`, async ({ page }) => {
+    await inTheme(page, theme);
+    await page.goto(`${server.url}/recipes/new`);
+    await page
+      .getByLabel('The paper')
+      .fill('Soup\nServes 4\n2 onions, sliced\n100 g quark\n1 L stock or water');
+    await expect(page.getByText('“quark” is not in the table yet.')).toBeVisible();
+    await expectClean(page, 'paper, with doubts');
+    await page.getByRole('button', { name: 'Lay it on the desk' }).click();
+    await page.getByRole('button', { name: 'Put it in the book' }).click();
+    await page.getByLabel('Makes').fill('none');
+    await expectClean(page, 'desk, wrong');
+    await page.getByRole('button', { name: 'Put right: 100 g quark' }).click();
+    await page.getByRole('button', { name: 'Add it to the table' }).click();
+    await expectClean(page, 'a food of our own, wrong');
+    await page.keyboard.press('Escape');
+    await page.goto(`${server.url}/recipes/mutton-leek-pot/edit`);
+    await page.getByRole('button', { name: 'Put right: 3.4 kg mutton shoulder, 2.5 cm dice' }).click();
+    await expectClean(page, 'line');
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'Open Brown the mutton' }).click();
+    await expectClean(page, 'stage');
+    await page.keyboard.press('Escape');
+    await page.goto(`${server.url}/plan?recipe=mutton-leek-pot&service=evening&portions=140`);
+    await page.getByRole('region', { name: 'Ways to cook it' }).getByRole('button').first().waitFor();
+    await expectClean(page, 'plan, ways');
+    await page.getByRole('button', { name: 'Something in another’s place' }).click();
+    await page.getByRole('button', { name: /^Half of the chicken stock as water/ }).waitFor();
+    await expectClean(page, 'swaps');
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'By what there is' }).click();
+    await expectClean(page, 'what there is');
+    await page.keyboard.press('Escape');
+    await page.goto(`${server.url}/sheet?recipe=mutton-leek-pot&service=evening&portions=40`);
+    await page.getByRole('region', { name: 'Batch sheet' }).waitFor();
+    await expectClean(page, 'on paper');
+    await page.goto(`${server.url}/recipes/venison-juniper-sauce`);
+    await page.getByRole('heading', { level: 1 }).waitFor();
+    await expectClean(page, 'a recipe on a mother sauce');
+    await page.goto(`${server.url}/larder`);
+    await page.getByRole('button', { name: 'Price of Carrot', exact: true }).click();
+    await page.getByLabel('A kilogram as bought').fill('dear');
+    await expectClean(page, 'price, wrong');
+    await page.keyboard.press('Escape');
+    await page.getByRole('button', { name: 'Label of Carrot', exact: true }).click();
+    await expectClean(page, 'label');
+  });
+
   test(`a batch, ${theme}`, async ({ page }) => {
     await inTheme(page, theme);
     await page.goto(`${server.url}/plan?service=evening`);
@@ -144,7 +192,19 @@ test('nothing overflows on a phone or a tablet held upright', async ({ page }) =
     [820, 1180],
   ] as const) {
     await page.setViewportSize({ width, height });
-    for (const path of ['', 'plan', 'recipes/trout-chowder', 'larder', 'log', 'kitchen']) {
+    for (const path of [
+      '',
+      'plan',
+      'plan?recipe=mutton-leek-pot&portions=140',
+      'recipes',
+      'recipes/new',
+      'recipes/venison-juniper-sauce',
+      'recipes/venison-juniper-sauce/edit',
+      'sheet?recipe=mutton-leek-pot&service=evening&portions=40',
+      'larder',
+      'log',
+      'kitchen',
+    ]) {
       await page.goto(`${server.url}/${path}`);
       await page
         .getByRole('heading')

@@ -36,6 +36,36 @@ const BREAKS = [
     'count * context.snapshot.input.portionMl',
     '1.05 * count * context.snapshot.input.portionMl',
   ],
+  [
+    'core/reader/read-amount.ts',
+    'Number(mixed[2]) / Number(mixed[3])',
+    'Number(mixed[3]) / Number(mixed[2])',
+  ],
+  ['core/reader/data/measures.ts', 'large: 1.4', 'large: 1.1'],
+  ['core/reader/read-line.ts', '(amount.low + amount.high) / 2', 'amount.low'],
+  ['core/recipe/lines-of.ts', 'kg * part.share', 'kg * part.share * 1.02'],
+  ['core/recipe/cure.ts', 'saltKg + brineSaltKg', 'saltKg - brineSaltKg'],
+  ['core/recipe/ratios.ts', '(total - wanted) / others', '(total - wanted) / total'],
+  [
+    'core/recipe/what-it-holds.ts',
+    "diet === 'meat'",
+    "diet === 'fish'",
+    "claim === 'vegan' ? holds.notVegan",
+    "claim === 'vegan' ? holds.notVegetarian",
+  ],
+  ['core/recipe/prepare-recipe.ts', 'costCents / madeKg', 'costCents * madeKg'],
+  ['core/scaling/first-dose.ts', 'exponent - 1', 'exponent'],
+  ['core/scaling/order-amount.ts', '<= haveKg[id]! + 1e-9', '<= 1.1 * haveKg[id]!'],
+  ['core/scaling/split-order.ts', '(count - 1 - i) * eachMs', '(count - i) * eachMs'],
+  ['core/scaling/hands-minutes.ts', 'kg) * specificHeatKJ(perKg)', 'kg)'],
+  ['core/plan/solve-load.ts', 'wanted * mass - saltKg', 'wanted * mass + saltKg'],
+  [
+    'core/substitute/substitute.ts',
+    '(total * (fat - low)) / (high - low)',
+    '(total * (high - fat)) / (high - low)',
+  ],
+  ['core/lists/mise-list.ts', 'line.purchasedKg - line.edibleKg', 'line.purchasedKg'],
+  ['core/pot/finish-stage.ts', 'KEPT_BACK[deed.sieve] * pulpKg', '0 * pulpKg'],
 ];
 
 let unnoticed = 0;

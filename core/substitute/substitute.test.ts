@@ -47,6 +47,12 @@ describe('half of a stock', () => {
     expect(of('vegetable-stock')).toBeCloseTo(of('chicken-stock'), 6);
     expect(plan.yieldPortions).toBeCloseTo(60, 1);
   });
+  it('made twice it is three quarters, still two lines that add up', () => {
+    const twice = changed(changed(leek, change).recipe, change).recipe;
+    expect(new Set(twice.lines.map((line) => line.id)).size).toBe(twice.lines.length);
+    expect(kg(twice, 'vegetable-stock')).toBeCloseTo(0.75 * kg(leek, 'chicken-stock'), 12);
+    expect(kg(twice, 'chicken-stock')).toBeCloseTo(0.25 * kg(leek, 'chicken-stock'), 12);
+  });
   it('costs less, tastes of less, and stays meat', () => {
     const found = effect(leek, change);
     expect(found.costPerPortionCents).toBeLessThan(0);

@@ -29,6 +29,15 @@ export function substitute(
   change: Substitution,
   ingredients: Readonly<Record<string, Ingredient>>,
 ): Substituted {
+  const { recipe: changed, notes } = changedBy(recipe, change, ingredients);
+  return { recipe: { ...changed, lines: merged(changed.lines) }, notes };
+}
+
+function changedBy(
+  recipe: Recipe,
+  change: Substitution,
+  ingredients: Readonly<Record<string, Ingredient>>,
+): Substituted {
   switch (change.kind) {
     case 'swap':
       return swap(recipe, change, ingredients);
@@ -37,6 +46,16 @@ export function substitute(
     case 'dairyFat':
       return dairyFat(recipe, change, ingredients);
   }
+}
+
+/** The same swap made twice goes into the line it made the first time. */
+function merged(lines: readonly RecipeLine[]): RecipeLine[] {
+  const byId = new Map<string, RecipeLine>();
+  for (const line of lines) {
+    const before = byId.get(line.id);
+    byId.set(line.id, before ? { ...before, kg: before.kg + line.kg } : line);
+  }
+  return [...byId.values()];
 }
 
 function swap(

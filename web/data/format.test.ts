@@ -37,6 +37,27 @@ describe('time as a cook reads it', () => {
   it('minutes go the same way', () => expect(minutes(21.4)).toBe('21 min'));
 });
 
+describe('amounts in the kitchen’s own units', () => {
+  it.each([
+    [0.0284, '1 oz'],
+    [0.02, '0.7 oz'],
+    [0.3, '11 oz'],
+    [0.4536, '1 lb'],
+    [1, '2 lb 3 oz'],
+    [9.07, '20 lb'],
+    [10, '22 lb'],
+    [11.95, '26.5 lb'],
+  ])('%d kg is “%s”', (kg, text) => expect(weight(kg, 'us')).toBe(text));
+  it.each([
+    [0.03, 'us', '1 fl oz'],
+    [0.473, 'us', '1 pt'],
+    [1, 'us', '2 pt'],
+    [1, 'imperial', '1.75 pt'],
+    [10, 'us', '2.64 gal'],
+    [45.46, 'imperial', '10 gal'],
+  ] as const)('%d L is, %s, “%s”', (litresIn, units, text) => expect(volume(litresIn, units)).toBe(text));
+});
+
 describe('amounts as a scale or a measure shows them', () => {
   it.each([
     [0.0017, '1.7 g'],

@@ -20,6 +20,15 @@ export const Soft = styled.p`
   color: ${colour.soft};
 `;
 
+/** Words for the ear only. */
+export const Unseen = styled.span`
+  position: absolute;
+  width: 1px;
+  height: 1px;
+  overflow: hidden;
+  clip-path: inset(50%);
+`;
+
 export const FigureText = styled.span`
   font-family: ${font.title};
   font-weight: 700;

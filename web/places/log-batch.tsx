@@ -100,7 +100,8 @@ function Told({ batch }: { batch: BatchView }) {
     <Page>
       <header>
         <Over>
-          {dayAndHour(plan.serviceAtMs, zone)}, {input.pot.name}, {input.burner.name}
+          {dayAndHour(plan.serviceAtMs, zone)}, {input.pot.name}, {input.burner.name}; by version{' '}
+          {input.recipe.version} of the recipe
         </Over>
         <Title>{input.recipe.name}</Title>
         <Outcome>

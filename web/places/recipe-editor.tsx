@@ -155,7 +155,9 @@ function DeskOf({ first, book }: { first: Desk; book: Book }) {
     <Columns>
       <section>
         <div>
-          <Over>{desk.basedOn === null ? 'A new recipe' : `Version ${desk.basedOn}, taken up again`}</Over>
+          <Over as="h1">
+            {desk.basedOn === null ? 'A new recipe' : `Version ${desk.basedOn}, taken up again`}
+          </Over>
           <Name
             aria-label="Name of the recipe"
             value={desk.name}

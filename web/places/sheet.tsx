@@ -16,7 +16,7 @@ import { useRecipes } from '../data/queries';
 import { endOf, heatOf } from '../data/stage-words';
 import { Button } from '../parts/button';
 import { Page, Waiting } from '../parts/page';
-import { Caution, Errors, Over, Soft, Subtitle, Title } from '../parts/text';
+import { Caution, Errors, Over, Soft, Subtitle, Title, Unseen } from '../parts/text';
 import { colour, media, size, space } from '../theme/tokens';
 import { NotHere } from './not-here';
 import { useOrder } from './plan-parts/use-order';
@@ -179,7 +179,9 @@ function PullPart({ name, plan, input }: { name: string; plan: Plan; input: Plan
           <caption>{sentenceCase(store)}</caption>
           <thead>
             <tr>
-              <th className="box" scope="col" aria-label="Done" />
+              <th className="box" scope="col">
+                <Unseen>Done</Unseen>
+              </th>
               <th scope="col">What</th>
               <th scope="col">From</th>
               <th scope="col" className="figure">
@@ -227,7 +229,9 @@ function MisePart({ plan, input }: { plan: Plan; input: PlanInput }) {
           <caption>{sentenceCase(board)}: a board of its own</caption>
           <thead>
             <tr>
-              <th className="box" scope="col" aria-label="Done" />
+              <th className="box" scope="col">
+                <Unseen>Done</Unseen>
+              </th>
               <th scope="col">What, and how</th>
               <th scope="col" className="figure">
                 From

@@ -9,8 +9,8 @@ import { type Book, useBook } from '../../data/use-book';
 import { Button } from '../../parts/button';
 import { Sheet } from '../../parts/sheet';
 import { SmallField } from '../../parts/small-field';
-import { Errors, Over, Soft, Subtitle } from '../../parts/text';
-import { colour, radius, size, space, target } from '../../theme/tokens';
+import { Errors, Over, Soft, Subtitle, Unseen } from '../../parts/text';
+import { colour, media, radius, size, space, target } from '../../theme/tokens';
 import { FilePick } from '../recipe-parts/file-pick';
 import { useKitchenHere } from '../use-kitchen-here';
 import { FoodForm } from './food-form';
@@ -54,6 +54,15 @@ const Table = styled.table`
     display: block;
     color: ${colour.soft};
     font-size: ${size.small};
+  }
+  ${media.narrow} {
+    .more {
+      display: none;
+    }
+    th,
+    td {
+      padding-right: ${space.s};
+    }
   }
 `;
 
@@ -103,15 +112,21 @@ export function Foods() {
         <thead>
           <tr>
             <th scope="col">Food</th>
-            <th scope="col">Kept in</th>
-            <th scope="col">From</th>
-            <th scope="col" className="figure">
+            <th scope="col" className="more">
+              Kept in
+            </th>
+            <th scope="col" className="more">
+              From
+            </th>
+            <th scope="col" className="figure more">
               Left after trim
             </th>
             <th scope="col" className="figure">
               A kg as bought
             </th>
-            <th scope="col" aria-label="Label" />
+            <th scope="col">
+              <Unseen>Label</Unseen>
+            </th>
           </tr>
         </thead>
         <tbody>
@@ -121,9 +136,9 @@ export function Foods() {
                 {row.name}
                 {row.guessedFrom && <small>{row.source}</small>}
               </td>
-              <td>{row.store}</td>
-              <td>{kitchen.suppliers[row.id] ?? ''}</td>
-              <td className="figure">{Math.round(row.yield * 100)} %</td>
+              <td className="more">{row.store}</td>
+              <td className="more">{kitchen.suppliers[row.id] ?? ''}</td>
+              <td className="figure more">{Math.round(row.yield * 100)} %</td>
               <td className="figure">
                 <Price aria-label={`Price of ${row.name}`} onPress={() => setPriced(row)}>
                   {kitchen.pricesCentsPerKg[row.id] === undefined

@@ -177,7 +177,7 @@ export function SwapsDone({ order }: { order: Order }) {
   return (
     <Over as="div">
       {order.draft.changes.map((change, i) => (
-        <span key={JSON.stringify(change)}>
+        <span key={`${i} ${JSON.stringify(change)}`}>
           Changed: {words(change)}.{' '}
           <Button kind="quiet" onPress={() => order.change({ changes: order.draft.changes.slice(0, i) })}>
             Take it back

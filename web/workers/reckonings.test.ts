@@ -1,0 +1,78 @@
+import { describe, expect, it } from 'vitest';
+import type { KitchenView } from '../../contract';
+import { learnedGain } from '../../core';
+import { BOOK } from '../../demo/dishes/dishes';
+import { BURNERS, KITCHEN, POTS, PRICES_CENTS_PER_KG } from '../../demo/kitchen';
+import { berths, type OrderAsked, RECKONINGS } from './reckonings';
+
+const kitchen: KitchenView = {
+  ...KITCHEN,
+  services: [...KITCHEN.services],
+  pots: [...POTS],
+  burners: BURNERS.map(({ pots, ...burner }) => ({ ...burner, potIds: [...pots], gain: learnedGain([]) })),
+  pricesCentsPerKg: { ...PRICES_CENTS_PER_KG },
+  suppliers: {},
+  ownIngredients: [],
+  clock: { mode: 'demo', speed: 1, kitchenFromMs: 0, realFromMs: 0, serverNowMs: 0 },
+};
+const asked = (
+  change: Partial<OrderAsked['request']> = {},
+  taken: OrderAsked['taken'] = { potIds: [], burnerIds: [] },
+): OrderAsked => ({
+  request: {
+    recipeId: 'celeriac-veloute',
+    portions: 140,
+    portionMl: 250,
+    saltPercent: 0.85,
+    band: 3,
+    serviceAtMs: Date.UTC(2026, 2, 10, 18, 5),
+    potId: 'stockpot-40',
+    burnerId: 'gas-2',
+    ...change,
+  },
+  kitchen,
+  recipe: BOOK.find((recipe) => recipe.id === 'celeriac-veloute')!,
+  book: BOOK,
+  lot: undefined,
+  taken,
+});
+
+describe('what is worked out off the page', () => {
+  it('each pot has a free burner of its own, the order\u2019s its own', () => {
+    const all = berths(asked());
+    expect(all.find((berth) => berth.pot.id === 'stockpot-40')!.burner.id).toBe('gas-2');
+    expect(all.find((berth) => berth.pot.id === 'kettle-60')!.burner.id).toBe('jacket');
+    expect(
+      all.filter((berth) => berth.pot.id !== 'stockpot-40').map((berth) => berth.burner.id),
+    ).not.toContain('gas-2');
+    const some = berths(asked({}, { potIds: ['kettle-60'], burnerIds: ['jacket', 'gas-1'] }));
+    expect(some.map((berth) => berth.pot.id)).not.toContain('kettle-60');
+    expect(some.map((berth) => berth.burner.id)).not.toContain('gas-1');
+  });
+  it('140 bowls: two batches or the kettle among the ways; with the kettle taken, not the kettle', () => {
+    const ways = RECKONINGS.ways(asked());
+    expect(ways.map((way) => way.kind)).toContain('batches');
+    expect(ways.some((way) => way.kind === 'otherPot' && way.parts[0]!.potId === 'kettle-60')).toBe(true);
+    const without = RECKONINGS.ways(asked({}, { potIds: ['kettle-60'], burnerIds: ['jacket'] }));
+    expect(without.flatMap((way) => way.parts.map((part) => part.potId))).not.toContain('kettle-60');
+  });
+  it('notes, an amount and swaps answer for the order with what has been swapped in it already', () => {
+    expect(RECKONINGS.notes(asked({ portions: 100 })).map((note) => note.law)).toContain('blender');
+    expect(RECKONINGS.amount({ ...asked(), amount: { by: 'fill' } }).portions).toBeGreaterThan(80);
+    const swaps = RECKONINGS.swaps(asked({ portions: 40 }));
+    const half = swaps.find((swap) => swap.sentence === 'Half of the chicken stock as water')!;
+    expect(half.effect!.umamiShare).toBeLessThan(1);
+    const again = RECKONINGS.swaps(asked({ portions: 40, changes: [half.change] }));
+    const twice = again.find((swap) => swap.sentence === half.sentence)!;
+    expect(twice.effect!.umamiShare).toBeLessThan(1);
+    expect(twice.effect!.costPerPortionCents).not.toBeCloseTo(half.effect!.costPerPortionCents, 3);
+  });
+  it('a swap that cannot be measured says so by having no effect', () => {
+    const line = asked().recipe.lines.find((one) => one.ingredientId === 'butter')!;
+    const [own] = RECKONINGS.swaps({
+      ...asked({ portions: 40 }),
+      more: [{ kind: 'swap', lineId: line.id, byIngredientId: 'water', share: 1, keep: 'strength' }],
+    });
+    expect([own!.sentence, own!.effect]).toEqual(['As you say', null]);
+  });
+});
