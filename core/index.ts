@@ -83,8 +83,9 @@ export { type Burner, FIRST_GUESS_GAIN, type PotSetup, type PotState } from './p
 export { liquidLitres, massAtLitres, potLitres } from './pot/pot-litres';
 export { type PotReading, READING_SD, readPot } from './pot/read-pot';
 export type { WrittenUnit } from './reader/data/measures';
+export { minutesIn, stageKindOf } from './reader/method-sentences';
 export { type ReadingTable, readingTable, readLine } from './reader/read-line';
-export { minutesIn, type RecipeDraft, readRecipeText, stageKindOf } from './reader/read-recipe-text';
+export { type RecipeDraft, readRecipeText } from './reader/read-recipe-text';
 export type { Doubt, Reading, UnitSystem } from './reader/reading';
 export { writeLine, writtenName } from './reader/write-line';
 export { allergensOf } from './recipe/allergens-of';

@@ -1,4 +1,4 @@
-import type { KitchenView, PlanRequest } from '../contract';
+import type { PlanRequest } from '../contract';
 import { planInputOf, zonedTimeMs } from '../contract';
 import {
   type BatchEvent,
@@ -8,7 +8,6 @@ import {
   batchResult,
   depthAtLitres,
   foldBatch,
-  learnedGain,
   type PotReading,
   planBatch,
   potLitres,
@@ -17,7 +16,8 @@ import {
   stageClock,
 } from '../core';
 import { TROUT_CHOWDER } from './dishes/trout-chowder';
-import { BURNERS, DEMO_OPENS_AT, FUMET_LOT, KITCHEN, POTS, PRICES_CENTS_PER_KG } from './kitchen';
+import { DEMO_OPENS_AT, FUMET_LOT, KITCHEN } from './kitchen';
+import { kitchenView } from './kitchen-view';
 import { seededRandom } from './seeded-random';
 
 /**
@@ -73,7 +73,7 @@ function cookDay(day: (typeof DAYS)[number], known: { mean: number; sd: number }
     potId: 'stockpot-40',
     burnerId: 'gas-2',
   };
-  const kitchen = kitchenKnowing(known);
+  const kitchen = kitchenView({ 'gas-2': known });
   const input = planInputOf(request, kitchen, TROUT_CHOWDER, FUMET_LOT);
   if (Array.isArray(input)) throw new Error(input.map((error) => error.sentence).join(' '));
   const snapshot: BatchSnapshot = { input, plan: planBatch(input) };
@@ -194,24 +194,6 @@ function cookDay(day: (typeof DAYS)[number], known: { mean: number; sd: number }
   function read(atMs: number, reading: PotReading) {
     say(atMs, { type: 'reading', v: 1, payload: reading });
   }
-}
-
-/** The kitchen as it was that day, its burner known by the batches before. */
-function kitchenKnowing(known: { mean: number; sd: number }[]): KitchenView {
-  return {
-    ...KITCHEN,
-    services: [...KITCHEN.services],
-    pots: [...POTS],
-    burners: BURNERS.map(({ pots, ...burner }) => ({
-      ...burner,
-      potIds: [...pots],
-      gain: learnedGain(burner.id === 'gas-2' ? known : []),
-    })),
-    pricesCentsPerKg: { ...PRICES_CENTS_PER_KG },
-    suppliers: {},
-    ownIngredients: [],
-    clock: { mode: 'demo', speed: 1, kitchenFromMs: 0, realFromMs: 0, serverNowMs: 0 },
-  };
 }
 
 function eventId(seed: number, index: number): string {

@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, type Page, test } from '@playwright/test';
 import { type DemoServer, demoServer } from './demo-server';
+import { leekSoup } from './papers';
 
 /** The book through the real interface: a recipe off paper, put right, versioned, planned, swapped, printed, moved. */
 let server: DemoServer;
@@ -10,19 +11,6 @@ test.beforeAll(async () => {
   await server.start();
 });
 test.afterAll(() => server.remove());
-
-const PAPER = `Leek and potato soup
-Serves 6
-
-50 g butter
-3 leeks, sliced
-500 g potatoes, peeled, 1.5 cm dice
-1.2 L chicken stock
-2 bay leaves
-150 ml double cream
-salt to taste
-
-Sweat the leeks in the butter for 10 minutes. Add the stock, potatoes and bay, bring to the boil and simmer until tender. Blend, stir in the cream, season and serve.`;
 
 test('a seven-ingredient recipe from paper to a printed sheet for 140, in at most thirty interactions', async ({
   page,
@@ -43,7 +31,7 @@ test('a seven-ingredient recipe from paper to a printed sheet for 140, in at mos
   await press('Recipes');
   await press('Write one');
   interactions++;
-  await page.getByLabel('The paper').fill(PAPER);
+  await page.getByLabel('The paper').fill(leekSoup());
   await expect(page.getByText('serves 6; 7 lines read')).toBeVisible();
   await expect(page.getByText('Potato, peeled, 1.5 cm dice')).toBeVisible();
   await press('Lay it on the desk');

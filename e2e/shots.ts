@@ -3,6 +3,7 @@ import { chromium, type Page } from '@playwright/test';
 import { CHROMIUM } from '../playwright.config';
 import { cookStage, move, openPot, readLevel, takeOutAll } from './cook';
 import { demoServer } from './demo-server';
+import { leekSoup } from './papers';
 
 /**
  * `npm run shots`: one current picture of each main view, from the demo's own data. Time is moved by the demo's
@@ -28,15 +29,8 @@ try {
   await page.goto(`${server.url}/plan?service=midday`);
   await page.getByRole('button', { name: /24 L rondeau/ }).waitFor();
   await shot('plan');
-  await page.getByRole('button', { name: /Salt at the end/ }).click();
-  await shot('plan-working');
-  await page.keyboard.press('Escape');
-  await page.getByLabel('Bowls', { exact: true }).fill('sixty');
-  await shot('plan-error');
-  await page.getByLabel('Bowls', { exact: true }).fill('60');
   await page.getByRole('button', { name: /^Take it to burner 2/ }).click();
   await page.getByRole('heading', { name: 'Sweat the vegetables' }).waitFor();
-  await shot('pot-begin');
   await openPot(page);
   await cookStage(page, 'Sweat the vegetables', 15);
   await cookStage(page, 'Dust with flour', 4);
@@ -48,12 +42,6 @@ try {
   await move(page, 7);
   await readLevel(page, '8.35');
   await shot('pot');
-  await page.getByRole('button', { name: 'It is here now' }).click();
-  await shot('pot-reading');
-  await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Heat and lid' }).click();
-  await shot('pot-heat');
-  await page.keyboard.press('Escape');
   await page.setViewportSize({ width: 820, height: 1180 });
   await shot('pot-tablet');
   await page.setViewportSize({ width: 390, height: 844 });
@@ -73,14 +61,35 @@ try {
   await page.getByRole('button', { name: '1 out', exact: true }).waitFor();
   await shot('pass');
   await takeOutAll(page);
-  for (const place of ['log', 'recipes', 'larder', 'kitchen']) {
+  for (const place of ['recipes', 'larder', 'kitchen']) {
     await page.goto(`${server.url}/${place}`);
     await page.getByRole('heading', { level: 1 }).waitFor();
     await shot(place);
   }
-  await page.goto(`${server.url}/recipes/trout-chowder`);
+  await page.goto(`${server.url}/recipes/venison-juniper-sauce`);
   await page.getByRole('heading', { level: 1 }).waitFor();
   await shot('recipe');
+  await page.goto(`${server.url}/recipes/new`);
+  await page.getByLabel('The paper').fill(leekSoup('100 g quark'));
+  await page.getByText('“quark” is not in the table yet.').waitFor();
+  await shot('recipe-paper');
+  await page.goto(`${server.url}/recipes/mutton-leek-pot/edit`);
+  await page.getByRole('row').first().waitFor();
+  await shot('recipe-desk');
+  await page.getByRole('button', { name: 'Open Brown the mutton' }).click();
+  await shot('recipe-method');
+  await page.goto(`${server.url}/plan?recipe=celeriac-veloute&service=evening&portions=140`);
+  const ways = page.getByRole('region', { name: 'Ways to cook it' });
+  await ways.getByRole('button').first().waitFor();
+  await page.locator('main').evaluate((main) => main.scrollTo(0, 560));
+  await shot('plan-ways');
+  await page.goto(`${server.url}/plan?recipe=celeriac-veloute&service=evening&portions=60`);
+  await page.getByRole('button', { name: 'Something in another’s place' }).click();
+  await page.getByRole('button', { name: /^Half of the chicken stock as bouillon/ }).waitFor();
+  await shot('plan-swap');
+  await page.goto(`${server.url}/sheet?recipe=pepper-lentil-puree&service=evening&portions=60`);
+  await page.getByRole('region', { name: 'What to make ready' }).waitFor();
+  await shot('sheet');
   await page.goto(`${server.url}/log`);
   await page.getByRole('link', { name: /9 Mar/ }).click();
   await page.getByText('Came true').waitFor();

@@ -1,7 +1,15 @@
-import { STAGE_KIND_DATA } from '../recipe/data/stage-kinds';
 import { newStage } from '../recipe/new-stage';
 import type { Stage, StageKind, WrittenLine } from '../recipe/recipe';
 import { wordsOf } from './ingredient-names';
+import {
+  edgeOf,
+  goneIn,
+  methodIn,
+  minutesIn,
+  STAGE_ORDER,
+  sentencesOf,
+  stageKindOf,
+} from './method-sentences';
 import { readAmount, tidyLine } from './read-amount';
 import { type ReadingTable, readLine } from './read-line';
 import type { Reading } from './reading';
@@ -40,20 +48,6 @@ const HOME: Readonly<Record<string, StageKind>> = {
   fruit: 'simmer',
   nut: 'serve',
 };
-
-const ORDER: readonly StageKind[] = [
-  'start',
-  'liquid',
-  'simmer',
-  'additions',
-  'reduce',
-  'puree',
-  'thicken',
-  'finish',
-  'season',
-  'serve',
-  'keep',
-];
 
 const YIELD =
   /\b(?:serves|feeds|makes|yields?|yield:|servings:?|portions:?|enough for)\s*:?\s*(?:about |around )?(\d+)(?:\s*(?:-|to)\s*(\d+))?\s*(l\b|litres?|liters?|ml\b)?/i;
@@ -152,29 +146,6 @@ function looksLikeIngredient(line: string, table: ReadingTable): boolean {
   );
 }
 
-/** Sentences, and where one both boils and simmers, that in two. */
-function sentencesOf(paragraph: string): string[] {
-  return paragraph
-    .split(/(?<=[.!;])\s+(?=[A-Z])|(?<=\.)\s+/)
-    .flatMap((sentence) =>
-      sentence.split(
-        /(?:,? and |, then |; |, )(?=simmer|cook |reduce|blend|pur[ée]e|season|serve|stir in the (?:cream|herb|parsley|lemon))/i,
-      ),
-    )
-    .map((sentence) => sentence.replace(/[.;]\s*$/, '').trim())
-    .filter((sentence) => sentence.length > 2);
-}
-
-/** The kind of stage that a sentence tells of, or null. */
-export function stageKindOf(sentence: string): StageKind | null {
-  let best: { kind: StageKind; at: number } | null = null;
-  for (const kind of ORDER) {
-    const match = STAGE_KIND_DATA[kind].tells.exec(sentence);
-    if (match && (!best || match.index < best.at)) best = { kind, at: match.index };
-  }
-  return best?.kind ?? null;
-}
-
 function stagesFrom(sentences: readonly string[], readings: readonly Reading[], table: ReadingTable) {
   const stages: Stage[] = [];
   const places: { stageId: string; share: number }[][] = readings.map(() => []);
@@ -257,7 +228,9 @@ function withHomes(given: readonly Stage[], readings: readonly Reading[], table:
   for (const kind of wanted) {
     if (stages.some((stage) => stage.kind === kind)) continue;
     const stage = newStage(freshId(stages), kind);
-    const after = stages.findIndex((one) => ORDER.indexOf(one.kind ?? 'start') > ORDER.indexOf(kind));
+    const after = stages.findIndex(
+      (one) => STAGE_ORDER.indexOf(one.kind ?? 'start') > STAGE_ORDER.indexOf(kind),
+    );
     stages = after < 0 ? [...stages, stage] : [...stages.slice(0, after), stage, ...stages.slice(after)];
   }
   // nothing is cooked after it is served, and it is kept outside the pot
@@ -288,10 +261,11 @@ function homeOf(reading: Reading, stages: readonly Stage[], table: ReadingTable)
     : isHardRoot
       ? 'simmer'
       : (HOME[ingredient?.kind ?? 'vegetable'] ?? 'start');
-  const at = ORDER.indexOf(wanted);
+  const at = STAGE_ORDER.indexOf(wanted);
   const near = [...stages].sort(
     (a, b) =>
-      Math.abs(ORDER.indexOf(a.kind ?? 'start') - at) - Math.abs(ORDER.indexOf(b.kind ?? 'start') - at),
+      Math.abs(STAGE_ORDER.indexOf(a.kind ?? 'start') - at) -
+      Math.abs(STAGE_ORDER.indexOf(b.kind ?? 'start') - at),
   );
   return near[0]!.id;
 }
@@ -322,49 +296,6 @@ function withSoftness(
     const hardest = here.reduce((a, b) => (b.softenMin > a.softenMin ? b : a));
     return { ...stage, ends: { rule: 'soft', ...hardest } };
   });
-}
-
-/** The edge a cut says, cm: “2 cm dice”, “sliced 3 mm”; null where it says none. */
-export function edgeOf(cut: string): number | null {
-  const match = /(\d+(?:[.,]\d+)?)\s*(mm|cm)\b/i.exec(cut);
-  if (!match) return null;
-  const value = Number(match[1]!.replace(',', '.'));
-  return match[2]!.toLowerCase() === 'mm' ? value / 10 : value;
-}
-
-/** Minutes a sentence names; of a range the middle. */
-export function minutesIn(sentence: string): number | null {
-  const match =
-    /(\d+(?:[.,]\d+)?)(?:\s*(?:-|–|to)\s*(\d+(?:[.,]\d+)?))?\s*(min|minutes?|hours?|hrs?|h)\b/i.exec(
-      sentence,
-    );
-  if (!match) return /\bhalf an hour\b/i.test(sentence) ? 30 : /\ban hour\b/i.test(sentence) ? 60 : null;
-  const low = Number(match[1]!.replace(',', '.'));
-  const high = match[2] ? Number(match[2].replace(',', '.')) : low;
-  return ((low + high) / 2) * (/^h/i.test(match[3]!) ? 60 : 1);
-}
-
-/** The share a sentence lets boil away, 0..1. */
-function goneIn(sentence: string): number | null {
-  if (/by (a )?half|until half/i.test(sentence)) return 0.5;
-  if (/by a third|a third (has )?gone/i.test(sentence)) return 1 / 3;
-  return /by a quarter|a quarter (has )?gone/i.test(sentence) ? 0.25 : null;
-}
-
-function methodIn(sentence: string, kind: StageKind | null): string | undefined {
-  if (kind === 'start') {
-    if (/carameli/i.test(sentence)) return 'caramelise-covered';
-    if (/brown (the )?(meat|beef|venison|mutton|lamb|chicken)/i.test(sentence)) return 'brown-meat';
-    if (/flour/i.test(sentence)) return 'flour-dusted';
-  }
-  if (kind === 'puree')
-    return /sieve|pass/i.test(sentence)
-      ? 'puree-sieved'
-      : /half|part/i.test(sentence)
-        ? 'puree-part'
-        : undefined;
-  if (kind === 'simmer' && /uncovered|open|lid off/i.test(sentence)) return 'simmer-open';
-  return undefined;
 }
 
 function capital(sentence: string): string {

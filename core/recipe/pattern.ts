@@ -1,6 +1,6 @@
 import type { Ingredient } from '../matter/ingredient';
+import { edgeOf } from '../reader/method-sentences';
 import type { ReadingTable } from '../reader/read-line';
-import { edgeOf } from '../reader/read-recipe-text';
 import { writeLine } from '../reader/write-line';
 import { bodyG } from '../thickness/body-g';
 import { linesOf, understandLine } from './lines-of';

@@ -1,4 +1,4 @@
-import { edgeOf } from '../reader/read-recipe-text';
+import { edgeOf } from '../reader/method-sentences';
 import type { Recipe } from './recipe';
 
 /** Pieces larger than this do not go on a spoon with some soup, cm; common practice, 2 in a chowder. */

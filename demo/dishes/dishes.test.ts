@@ -1,19 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { check, libraryOf, planInputOf, recipeSchema, rowsOf } from '../../contract';
-import { brokenClaims, learnedGain, linesOf, planBatch, readingTable, recipeIdOf, whatItHolds } from '../../core';
-import { BURNERS, KITCHEN, POTS, PRICES_CENTS_PER_KG } from '../kitchen';
+import { brokenClaims, linesOf, planBatch, readingTable, recipeIdOf, whatItHolds } from '../../core';
+import { PRICES_CENTS_PER_KG } from '../kitchen';
+import { kitchenView } from '../kitchen-view';
 import { BOOK, DISHES } from './dishes';
 
-const kitchen = {
-  ...KITCHEN,
-  services: [...KITCHEN.services],
-  pots: [...POTS],
-  burners: BURNERS.map(({ pots, ...burner }) => ({ ...burner, potIds: [...pots], gain: learnedGain([]) })),
-  pricesCentsPerKg: { ...PRICES_CENTS_PER_KG },
-  suppliers: {},
-  ownIngredients: [],
-  clock: { mode: 'demo' as const, speed: 1, kitchenFromMs: 0, realFromMs: 0, serverNowMs: 0 },
-};
+const kitchen = kitchenView();
 const library = libraryOf(kitchen, BOOK);
 
 describe('the dishes of the house', () => {

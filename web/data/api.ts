@@ -37,3 +37,10 @@ export async function ask<T>(method: 'GET' | 'POST' | 'PATCH', path: string, bod
     );
   throw new ApiError(problem.detail || problem.title, problem.errors, response.status);
 }
+
+/** What the server would not do, as sentences for the screen: each field’s, or the whole; none where nothing is wrong. */
+export function sentencesOf(error: Error | null): string[] {
+  if (!error) return [];
+  const each = error instanceof ApiError ? error.errors.map((one) => one.sentence) : [];
+  return each.length > 0 ? each : [error.message];
+}

@@ -3,7 +3,7 @@ import { useNavigate, useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { v7 as uuid } from 'uuid';
 import { bandName, type Plan, type Recipe } from '../../core';
-import { ApiError } from '../data/api';
+import { sentencesOf } from '../data/api';
 import { useNowMs } from '../data/clock';
 import { hourMinute, litres, minutes, money, percent, span } from '../data/format';
 import { useOpenBatches, useRecipes, useStartBatch } from '../data/queries';
@@ -240,7 +240,6 @@ function Figures({ plan, order }: { plan: Plan; order: Order }) {
   const busy = open.find((batch) => batch.snapshot.input.burner.id === burner.id);
   const isTooFull = plan.batches > 1;
   const isLate = plan.startAtMs < nowMs - 5 * 60_000;
-  const refused = start.error instanceof ApiError ? start.error.errors.map((error) => error.sentence) : [];
   const w = plan.workings;
   return (
     <>
@@ -324,7 +323,7 @@ function Figures({ plan, order }: { plan: Plan; order: Order }) {
         </Caution>
       )}
       {busy && <Caution>{burner.name} is taken; choose another.</Caution>}
-      <Errors sentences={start.error ? (refused.length > 0 ? refused : [start.error.message]) : []} />
+      <Errors sentences={sentencesOf(start.error)} />
       <Button
         kind="main"
         atPot

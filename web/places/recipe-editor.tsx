@@ -1,9 +1,8 @@
 import { useState } from 'react';
-import { Checkbox, CheckboxGroup, Label } from 'react-aria-components';
 import { useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import { BANDS, type Diet, type PatternSlot, type RecipeDraft } from '../../core';
-import { ApiError } from '../data/api';
+import { sentencesOf } from '../data/api';
 import { litres, money } from '../data/format';
 import { useSaveRecipe } from '../data/queries';
 import { type Book, useBook } from '../data/use-book';
@@ -12,7 +11,8 @@ import { PickOne } from '../parts/menu';
 import { Waiting } from '../parts/page';
 import { SmallField } from '../parts/small-field';
 import { Caution, Errors, Over, Soft, Subtitle } from '../parts/text';
-import { colour, font, media, radius, size, space, target } from '../theme/tokens';
+import { Ticks } from '../parts/ticks';
+import { colour, font, media, size, space } from '../theme/tokens';
 import { NotHere } from './not-here';
 import { LineRow } from './recipe-editor/line-row';
 import { Paper } from './recipe-editor/paper';
@@ -77,35 +77,6 @@ const Bar = styled.div`
   border-top: 2px solid ${colour.iron};
 `;
 
-const Ticks = styled(CheckboxGroup)`
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: ${space.s};
-  color: ${colour.soft};
-  .tick {
-    display: grid;
-    place-items: center;
-    min-height: ${target.anywhere};
-    padding: 0 ${space.m};
-    border: 2px solid ${colour.line};
-    border-radius: ${radius.s};
-    color: ${colour.iron};
-    cursor: pointer;
-  }
-  .tick[data-selected] {
-    border-color: ${colour.act};
-    font-weight: 700;
-  }
-  .tick[data-selected]::before {
-    content: '✓ ';
-  }
-  .tick[data-focus-visible] {
-    outline: 3px solid ${colour.act};
-    outline-offset: 2px;
-  }
-`;
-
 /** A recipe being written: from paper, or one of the book taken up again. */
 export function RecipeEditor() {
   const { id } = useParams();
@@ -132,11 +103,7 @@ function DeskOf({ first, book }: { first: Desk; book: Book }) {
   const { desk, errors } = editing;
   const [isTried, setTried] = useState(false);
   const error = (field: string) => errors.find((one) => one.field === field)?.sentence ?? null;
-  const refused = save.error
-    ? save.error instanceof ApiError && save.error.errors.length > 0
-      ? save.error.errors.map((one) => one.sentence)
-      : [save.error.message]
-    : [];
+  const refused = sentencesOf(save.error);
   const elsewhere = errors.filter(
     (one) => !['name', 'portions', 'portionMl', 'saltPercent'].includes(one.field),
   );
@@ -246,14 +213,15 @@ function DeskOf({ first, book }: { first: Desk; book: Book }) {
             .
           </Caution>
         )}
-        <Ticks value={[...desk.claims]} onChange={(claims) => editing.change({ claims: claims as Diet[] })}>
-          <Label>The menu says</Label>
-          {(['vegetarian', 'vegan'] as const).map((claim) => (
-            <Checkbox key={claim} value={claim} className="tick">
-              {claim}
-            </Checkbox>
-          ))}
-        </Ticks>
+        <Ticks
+          label="The menu says"
+          value={desk.claims}
+          options={[
+            { id: 'vegetarian', text: 'vegetarian' },
+            { id: 'vegan', text: 'vegan' },
+          ]}
+          onChange={(claims) => editing.change({ claims: claims as Diet[] })}
+        />
         {editing.holds && (
           <WhatItHolds holds={editing.holds} broken={editing.broken} advisories={editing.advisories} />
         )}
@@ -283,7 +251,9 @@ function PatternSlots({ editing }: { editing: ReturnType<typeof useEditing> }) {
   return (
     <div>
       <Ticks
+        label="As a pattern, open to another"
         value={slots.map((slot) => slot.writtenId)}
+        options={candidates.map((one) => ({ id: one.writtenId, text: one.name.split(',')[0]! }))}
         onChange={(ids) =>
           editing.change({
             rest: {
@@ -294,14 +264,7 @@ function PatternSlots({ editing }: { editing: ReturnType<typeof useEditing> }) {
             },
           })
         }
-      >
-        <Label>As a pattern, open to another</Label>
-        {candidates.map((one) => (
-          <Checkbox key={one.writtenId} value={one.writtenId} className="tick">
-            {one.name.split(',')[0]}
-          </Checkbox>
-        ))}
-      </Ticks>
+      />
       {slots.length > 0 && (
         <Soft>
           From its page a new recipe can be made with another{' '}

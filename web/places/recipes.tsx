@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { bandName, type Recipe, recipeCostPerPortionCents, whatItHolds } from '../../core';
-import { ApiError } from '../data/api';
+import { sentencesOf } from '../data/api';
 import { money } from '../data/format';
 import { useBringIn, useReadFile } from '../data/queries';
 import { type Book, useBook } from '../data/use-book';
@@ -161,11 +161,7 @@ function BringIn() {
   const read = useReadFile();
   const [said, setSaid] = useState<string | null>(null);
   const error = bring.error ?? read.error;
-  const sentences = error
-    ? error instanceof ApiError && error.errors.length > 0
-      ? error.errors.map((one) => one.sentence)
-      : [error.message]
-    : [];
+  const sentences = sentencesOf(error);
   return (
     <>
       <FilePick

@@ -1,20 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import type { KitchenView, PlanRequest } from '../../contract';
-import { learnedGain } from '../../core';
+import type { PlanRequest } from '../../contract';
 import { TROUT_CHOWDER } from '../../demo/dishes/trout-chowder';
-import { BURNERS, KITCHEN, POTS, PRICES_CENTS_PER_KG } from '../../demo/kitchen';
+import { POTS } from '../../demo/kitchen';
+import { kitchenView } from '../../demo/kitchen-view';
 import { potChoices } from './pot-choices';
 
-const kitchen: KitchenView = {
-  ...KITCHEN,
-  services: [...KITCHEN.services],
-  pots: [...POTS],
-  burners: BURNERS.map(({ pots, ...burner }) => ({ ...burner, potIds: [...pots], gain: learnedGain([]) })),
-  pricesCentsPerKg: { ...PRICES_CENTS_PER_KG },
-  suppliers: {},
-  ownIngredients: [],
-  clock: { mode: 'demo', speed: 1, kitchenFromMs: 0, realFromMs: 0, serverNowMs: 0 },
-};
+const kitchen = kitchenView();
 const request: PlanRequest = {
   recipeId: 'trout-chowder',
   portions: 60,

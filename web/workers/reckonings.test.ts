@@ -1,20 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import type { KitchenView } from '../../contract';
-import { learnedGain } from '../../core';
 import { BOOK } from '../../demo/dishes/dishes';
-import { BURNERS, KITCHEN, POTS, PRICES_CENTS_PER_KG } from '../../demo/kitchen';
+import { kitchenView } from '../../demo/kitchen-view';
 import { berths, type OrderAsked, RECKONINGS } from './reckonings';
 
-const kitchen: KitchenView = {
-  ...KITCHEN,
-  services: [...KITCHEN.services],
-  pots: [...POTS],
-  burners: BURNERS.map(({ pots, ...burner }) => ({ ...burner, potIds: [...pots], gain: learnedGain([]) })),
-  pricesCentsPerKg: { ...PRICES_CENTS_PER_KG },
-  suppliers: {},
-  ownIngredients: [],
-  clock: { mode: 'demo', speed: 1, kitchenFromMs: 0, realFromMs: 0, serverNowMs: 0 },
-};
+const kitchen = kitchenView();
 const asked = (
   change: Partial<OrderAsked['request']> = {},
   taken: OrderAsked['taken'] = { potIds: [], burnerIds: [] },

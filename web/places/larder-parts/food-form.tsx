@@ -1,15 +1,15 @@
 import { useState } from 'react';
-import { Checkbox, CheckboxGroup, Label } from 'react-aria-components';
 import styled from 'styled-components';
 import { ALLERGENS, type Allergen, DIETS, type Diet, type Ingredient } from '../../../core';
-import { ApiError } from '../../data/api';
+import { sentencesOf } from '../../data/api';
 import { sentenceCase, typedNumber } from '../../data/format';
 import { useOwnFood } from '../../data/queries';
 import { Button } from '../../parts/button';
 import { PickOne, PickTyped } from '../../parts/menu';
 import { SmallField } from '../../parts/small-field';
 import { Errors, Soft } from '../../parts/text';
-import { colour, radius, size, space, target } from '../../theme/tokens';
+import { Ticks } from '../../parts/ticks';
+import { space } from '../../theme/tokens';
 import { slug } from '../recipe-editor/use-editing';
 
 const Two = styled.div`
@@ -21,38 +21,6 @@ const Two = styled.div`
 const Row = styled.div`
   display: flex;
   gap: ${space.s};
-`;
-
-const Ticks = styled(CheckboxGroup)`
-  display: flex;
-  flex-wrap: wrap;
-  gap: ${space.xs};
-  > label:first-child {
-    width: 100%;
-    color: ${colour.soft};
-    font-size: ${size.small};
-  }
-  [data-rac].tick {
-    display: grid;
-    place-items: center;
-    min-height: ${target.anywhere};
-    padding: 0 ${space.s};
-    border: 2px solid ${colour.line};
-    border-radius: ${radius.s};
-    font-size: ${size.small};
-    cursor: pointer;
-  }
-  .tick[data-selected] {
-    border-color: ${colour.act};
-    font-weight: 700;
-  }
-  .tick[data-selected]::before {
-    content: '✓ ';
-  }
-  .tick[data-focus-visible] {
-    outline: 3px solid ${colour.act};
-    outline-offset: 2px;
-  }
 `;
 
 const ALLERGEN_IDS = Object.keys(ALLERGENS) as Allergen[];
@@ -118,11 +86,6 @@ export function FoodForm({
       { onSuccess: onDone },
     );
   };
-  const refused = save.error
-    ? save.error instanceof ApiError && save.error.errors.length > 0
-      ? save.error.errors.map((one) => one.sentence)
-      : [save.error.message]
-    : [];
   return (
     <>
       <Soft>
@@ -170,15 +133,13 @@ export function FoodForm({
           onChange={(id) => setDiet(id as Diet)}
         />
       </Two>
-      <Ticks value={allergens ?? [...(base?.allergens ?? [])]} onChange={setAllergens}>
-        <Label>Allergens</Label>
-        {ALLERGEN_IDS.map((id) => (
-          <Checkbox key={id} value={id} className="tick">
-            {ALLERGENS[id].name}
-          </Checkbox>
-        ))}
-      </Ticks>
-      <Errors sentences={[...wrong, ...refused]} />
+      <Ticks
+        label="Allergens"
+        value={allergens ?? base?.allergens ?? []}
+        options={ALLERGEN_IDS.map((id) => ({ id, text: ALLERGENS[id].name }))}
+        onChange={setAllergens}
+      />
+      <Errors sentences={[...wrong, ...sentencesOf(save.error)]} />
       <Row>
         <Button kind="main" onPress={keep} isDisabled={save.isPending}>
           {over ? 'Put the label over it' : 'Add it to the table'}

@@ -2,7 +2,7 @@ import { useMemo, useState } from 'react';
 import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
 import { type Ingredient, priceMoves, STORES } from '../../../core';
-import { ApiError } from '../../data/api';
+import { sentencesOf } from '../../data/api';
 import { money, sentenceCase, typedNumber } from '../../data/format';
 import { usePriceChange, useReadFile } from '../../data/queries';
 import { type Book, useBook } from '../../data/use-book';
@@ -295,15 +295,7 @@ function PricesIn() {
         }}
       />
       {said && <Over role="status">{said}</Over>}
-      <Errors
-        sentences={
-          error
-            ? error instanceof ApiError && error.errors.length > 0
-              ? error.errors.map((one) => one.sentence)
-              : [error.message]
-            : []
-        }
-      />
+      <Errors sentences={sentencesOf(error)} />
     </>
   );
 }

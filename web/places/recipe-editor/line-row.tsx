@@ -1,13 +1,13 @@
 import { Pencil, X } from 'lucide-react';
 import { useState } from 'react';
-import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
 import { type Ingredient, isPoured, type Understood, type UnitSystem } from '../../../core';
 import { volume, weight } from '../../data/format';
 import type { Book } from '../../data/use-book';
+import { IconButton } from '../../parts/icon-button';
 import { PickOne } from '../../parts/menu';
 import { SmallField } from '../../parts/small-field';
-import { colour, media, radius, size, space, target } from '../../theme/tokens';
+import { colour, media, size, space } from '../../theme/tokens';
 import { useKitchenHere } from '../use-kitchen-here';
 import { LineSheet } from './line-sheet';
 import type { Editing } from './use-editing';
@@ -48,22 +48,6 @@ const Row = styled.li`
 
 const Tools = styled.span`
   display: flex;
-`;
-
-const Tool = styled(AriaButton)`
-  width: ${target.anywhere};
-  height: ${target.anywhere};
-  display: grid;
-  place-items: center;
-  border: 0;
-  border-radius: ${radius.s};
-  background: none;
-  color: ${colour.soft};
-  cursor: pointer;
-  &[data-hovered] {
-    background: ${colour.hollow};
-    color: ${colour.iron};
-  }
 `;
 
 const SPLIT = 'split';
@@ -107,12 +91,12 @@ export function LineRow({
         }
       />
       <Tools>
-        <Tool aria-label={`Put right: ${said}`} onPress={() => setOpen(true)}>
+        <IconButton aria-label={`Put right: ${said}`} onPress={() => setOpen(true)}>
           <Pencil size={19} aria-hidden />
-        </Tool>
-        <Tool aria-label={`Strike out: ${said}`} onPress={() => editing.dropLine(line.id)}>
+        </IconButton>
+        <IconButton aria-label={`Strike out: ${said}`} onPress={() => editing.dropLine(line.id)}>
           <X size={20} aria-hidden />
-        </Tool>
+        </IconButton>
       </Tools>
       {ingredient && (
         <span className="taken">

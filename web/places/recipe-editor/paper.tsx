@@ -2,7 +2,7 @@ import { useDeferredValue, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { type RecipeDraft, readLine, readRecipeText } from '../../../core';
-import { ApiError } from '../../data/api';
+import { sentencesOf } from '../../data/api';
 import { sentenceCase, weight } from '../../data/format';
 import { useReadFile } from '../../data/queries';
 import type { Book } from '../../data/use-book';
@@ -109,15 +109,7 @@ export function Paper({ book, onTaken }: { book: Book; onTaken: (draft: RecipeDr
               }
             />
           </Row>
-          <Errors
-            sentences={
-              read.error
-                ? read.error instanceof ApiError && read.error.errors.length > 0
-                  ? read.error.errors.map((one) => one.sentence)
-                  : [read.error.message]
-                : []
-            }
-          />
+          <Errors sentences={sentencesOf(read.error)} />
         </section>
         <section aria-live="polite">
           {draft ? (

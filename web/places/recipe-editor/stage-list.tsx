@@ -1,13 +1,14 @@
 import { GripVertical, Pencil, X } from 'lucide-react';
 import { useState } from 'react';
-import { Button, GridList, GridListItem, useDragAndDrop } from 'react-aria-components';
+import { GridList, GridListItem, useDragAndDrop } from 'react-aria-components';
 import styled from 'styled-components';
 import { STAGE_KIND_DATA, STAGE_KINDS, type Stage, type StageKind } from '../../../core';
 import { endOf } from '../../data/stage-words';
 import type { Book } from '../../data/use-book';
+import { IconButton } from '../../parts/icon-button';
 import { PickOne } from '../../parts/menu';
 import { Over } from '../../parts/text';
-import { colour, radius, size, space, target } from '../../theme/tokens';
+import { colour, size, space } from '../../theme/tokens';
 import { StageSheet } from './stage-sheet';
 import type { Editing } from './use-editing';
 
@@ -43,26 +44,6 @@ const List = styled(GridList<StageItem>)`
   }
 `;
 
-const Tool = styled(Button)`
-  width: ${target.anywhere};
-  height: ${target.anywhere};
-  display: grid;
-  place-items: center;
-  border: 0;
-  border-radius: ${radius.s};
-  background: none;
-  color: ${colour.soft};
-  cursor: pointer;
-  &[slot='drag'] {
-    width: 32px;
-    cursor: grab;
-  }
-  &[data-hovered] {
-    background: ${colour.hollow};
-    color: ${colour.iron};
-  }
-`;
-
 /** The stages in their order: dragged, or moved by the keyboard from their handle; each opens to its school. */
 export function StageList({ editing, book }: { editing: Editing; book: Book }) {
   const { stages } = editing.desk;
@@ -88,9 +69,9 @@ export function StageList({ editing, book }: { editing: Editing; book: Book }) {
       >
         {(stage: StageItem) => (
           <GridListItem id={stage.id} textValue={stage.title} className="stage">
-            <Tool slot="drag" aria-label={`Move ${stage.title}`}>
+            <IconButton slot="drag" aria-label={`Move ${stage.title}`}>
               <GripVertical size={18} aria-hidden />
-            </Tool>
+            </IconButton>
             <span>
               <strong>{stage.title}</strong>
               <small>
@@ -99,15 +80,15 @@ export function StageList({ editing, book }: { editing: Editing; book: Book }) {
               </small>
             </span>
             <span style={{ display: 'flex' }}>
-              <Tool aria-label={`Open ${stage.title}`} onPress={() => setOpenId(stage.id)}>
+              <IconButton aria-label={`Open ${stage.title}`} onPress={() => setOpenId(stage.id)}>
                 <Pencil size={18} aria-hidden />
-              </Tool>
-              <Tool
+              </IconButton>
+              <IconButton
                 aria-label={`Strike out the stage ${stage.title}`}
                 onPress={() => editing.dropStage(stage.id)}
               >
                 <X size={19} aria-hidden />
-              </Tool>
+              </IconButton>
             </span>
           </GridListItem>
         )}

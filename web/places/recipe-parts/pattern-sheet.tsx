@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { fitsRole, fromPattern, type PatternSlot, type Recipe } from '../../../core';
-import { ApiError } from '../../data/api';
+import { sentencesOf } from '../../data/api';
 import { useSaveRecipe } from '../../data/queries';
 import type { Book } from '../../data/use-book';
 import { Button } from '../../parts/button';
@@ -37,11 +37,7 @@ export function PatternSheet({
   const made = name.trim()
     ? fromPattern(pattern, swaps, book.table, { id: slug(name), name: name.trim() })
     : null;
-  const refused = save.error
-    ? save.error instanceof ApiError && save.error.errors.length > 0
-      ? save.error.errors.map((one) => one.sentence)
-      : [save.error.message]
-    : [];
+  const refused = sentencesOf(save.error);
   return (
     <Sheet title={`Another ${pattern.name.toLowerCase()}`} isOpen={isOpen} onClose={onClose}>
       <SmallField label="Its name" value={name} onChange={setName} />

@@ -1,0 +1,23 @@
+import type { KitchenView } from '../contract';
+import { learnedGain } from '../core';
+import { BURNERS, KITCHEN, POTS, PRICES_CENTS_PER_KG } from './kitchen';
+
+/** The kitchen as a browser sees it, a burner known by what earlier batches showed of it; the rest by first guesses. */
+export function kitchenView(
+  known: Readonly<Record<string, { mean: number; sd: number }[]>> = {},
+): KitchenView {
+  return {
+    ...KITCHEN,
+    services: [...KITCHEN.services],
+    pots: [...POTS],
+    burners: BURNERS.map(({ pots, ...burner }) => ({
+      ...burner,
+      potIds: [...pots],
+      gain: learnedGain(known[burner.id] ?? []),
+    })),
+    pricesCentsPerKg: { ...PRICES_CENTS_PER_KG },
+    suppliers: {},
+    ownIngredients: [],
+    clock: { mode: 'demo', speed: 1, kitchenFromMs: 0, realFromMs: 0, serverNowMs: 0 },
+  };
+}
