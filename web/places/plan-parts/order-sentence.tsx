@@ -35,6 +35,7 @@ const underlined = `
   font: inherit;
   line-height: 1.2;
   min-height: 34px;
+  text-align: left;
 `;
 
 const Typed = styled(TextField)`

@@ -6,6 +6,11 @@ import { colour, radius, size, space } from '../../theme/tokens';
 import { useReckoning } from '../../workers/use-reckoning';
 import type { Order } from './use-order';
 
+const Part = styled.section`
+  display: grid;
+  gap: ${space.s};
+`;
+
 const List = styled.ul`
   display: grid;
   gap: ${space.s};
@@ -49,7 +54,7 @@ export function Ways({ order, zone }: { order: Order; zone: string }) {
     });
   };
   return (
-    <section aria-label="Ways to cook it">
+    <Part aria-label="Ways to cook it">
       <Subtitle>It does not fit. Ways that work</Subtitle>
       {isPending && <Soft role="status">Planning each of them…</Soft>}
       {ways?.length === 0 && <Soft>None that is free now: fewer bowls, or a larger pot.</Soft>}
@@ -74,6 +79,6 @@ export function Ways({ order, zone }: { order: Order; zone: string }) {
         ))}
       </List>
       <Over>A press takes over the first part; plan the other after it.</Over>
-    </section>
+    </Part>
   );
 }

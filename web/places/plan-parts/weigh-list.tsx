@@ -85,6 +85,6 @@ export function WeighList({
 /** Liquids by volume, what comes out again by count, the rest by weight. */
 export function amountOf(line: PlannedLine, units: UnitSystem = 'metric'): string {
   if (line.comesOut) return `${line.comesOut.count} pcs`;
-  if (line.count) return `${line.count}, ${weight(line.edibleKg, units)}`;
+  if (line.count) return `${line.count} pcs, ${weight(line.edibleKg, units)}`;
   return line.liquid && line.edibleKg > 0.2 ? volume(line.litres, units) : weight(line.edibleKg, units);
 }

@@ -1,7 +1,14 @@
-import { useState } from 'react';
+import { Fragment, useState } from 'react';
 import { Radio, RadioGroup } from 'react-aria-components';
 import styled from 'styled-components';
-import { chooseMethod, type Ingredient, methodsFor, type Stage, type StageEnd } from '../../../core';
+import {
+  chooseMethod,
+  type Ingredient,
+  type Method,
+  methodsFor,
+  type Stage,
+  type StageEnd,
+} from '../../../core';
 import { typedNumber, weight } from '../../data/format';
 import { attentionOf, endOf } from '../../data/stage-words';
 import { Button } from '../../parts/button';
@@ -57,7 +64,6 @@ export function StageSheet({
   rows: Readonly<Record<string, Ingredient>>;
   onClose: () => void;
 }) {
-  const { units } = useKitchenHere();
   const [title, setTitle] = useState(stage.title);
   const [act, setAct] = useState(stage.act);
   const [draft, setDraft] = useState(stage);
@@ -68,6 +74,9 @@ export function StageSheet({
   const schools = methodsFor(stage.kind ?? 'simmer').filter(
     (method) => (method.ends.rule === 'served') === isServed,
   );
+  // the question this stage has answered comes first
+  const asked = schools.find((method) => method.id === stage.methodId)?.question;
+  const questions = [...new Set([...(asked ? [asked] : []), ...schools.map((method) => method.question)])];
   const rawKg = editing.recipe.lines
     .filter((line) => line.stageId === stage.id && rows[line.ingredientId]?.kind !== 'fat')
     .reduce((sum, line) => sum + line.kg, 0);
@@ -103,26 +112,15 @@ export function StageSheet({
       <SmallField label="What is done" value={act} onChange={setAct} rows={3} />
       {schools.length > 0 && (
         <Ways value={draft.methodId ?? ''} onChange={choose} aria-label="How it is done">
-          <Over>How it is done: cooks differ</Over>
-          {schools.map((method) => (
-            <Radio key={method.id} value={method.id} className="way">
-              <strong>
-                {method.name}
-                {method.isDefault && ', the usual here'}
-              </strong>
-              <small>
-                {endOf({ ...stage, ends: method.ends })}; lid {method.lid};{' '}
-                {attentionOf({ ...stage, attention: method.attention })}
-                {method.waterOff !== undefined &&
-                  `; ${Math.round(method.waterOff * 100)} % is driven off${rawKg > 0 ? `, ${weight(rawKg * method.waterOff, units)} of ${weight(rawKg, units)}` : ''}`}
-              </small>
-              {method.id === draft.methodId && (
-                <>
-                  <small>Why: {method.reason}</small>
-                  {method.caution && <Caution>{method.caution}</Caution>}
-                </>
-              )}
-            </Radio>
+          {questions.map((question) => (
+            <Fragment key={question}>
+              <Over>{question}: cooks differ</Over>
+              {schools
+                .filter((method) => method.question === question)
+                .map((method) => (
+                  <School key={method.id} method={method} stage={draft} rawKg={rawKg} />
+                ))}
+            </Fragment>
           ))}
         </Ways>
       )}
@@ -153,6 +151,32 @@ export function StageSheet({
         Keep it so
       </Button>
     </Sheet>
+  );
+}
+
+/** One school with its numbers; the one taken also says why, and what to mind. */
+function School({ method, stage, rawKg }: { method: Method; stage: Stage; rawKg: number }) {
+  const { units } = useKitchenHere();
+  const off = method.waterOff;
+  return (
+    <Radio value={method.id} className="way">
+      <strong>
+        {method.name}
+        {method.isDefault && ', the usual here'}
+      </strong>
+      <small>
+        {endOf({ ...stage, ends: method.ends })}; lid {method.lid};{' '}
+        {attentionOf({ ...stage, attention: method.attention })}
+        {off !== undefined && `; ${Math.round(off * 100)} % is driven off`}
+        {off !== undefined && rawKg > 0 && `, ${weight(rawKg * off, units)} of ${weight(rawKg, units)}`}
+      </small>
+      {method.id === stage.methodId && (
+        <>
+          <small>Why: {method.reason}</small>
+          {method.caution && <Caution>{method.caution}</Caution>}
+        </>
+      )}
+    </Radio>
   );
 }
 
