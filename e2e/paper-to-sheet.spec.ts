@@ -226,6 +226,29 @@ test('a recipe put right: a food of our own, a split line, an order by keyboard,
   await expect(page.getByRole('alert').filter({ hasText: 'Not vegetarian' })).toBeVisible();
 });
 
+test('a reload in the middle loses nothing, and what was struck out can be taken back', async ({ page }) => {
+  await page.goto(`${server.url}/recipes/new`);
+  await page.getByLabel('The paper').fill('Carrot soup\nServes 4\n1 kg carrots\n1 L vegetable stock');
+  await page.reload();
+  await expect(page.getByLabel('The paper')).toHaveValue(/1 kg carrots/);
+  await page.getByRole('button', { name: 'Lay it on the desk' }).click();
+  await page.getByRole('button', { name: 'Strike out: 1 kg carrots' }).click();
+  await expect(page.getByLabel('Line: 1 kg carrots')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Take that back' }).click();
+  await page.getByLabel('Line: 1 kg carrots').fill('1.2 kg carrots');
+  await page.reload();
+  await expect(page.getByLabel('Line: 1.2 kg carrots')).toBeVisible();
+  await page.getByRole('button', { name: 'Clear the desk' }).click();
+  await expect(page.getByLabel('The paper')).toBeVisible();
+
+  await page.goto(`${server.url}/recipes/beetroot-barley-broth/edit`);
+  await page.getByLabel('Salt at the end').fill('0.7');
+  await page.reload();
+  await expect(page.getByLabel('Salt at the end')).toHaveValue('0.7');
+  await page.getByRole('button', { name: 'Back to the saved one' }).click();
+  await expect(page.getByLabel('Salt at the end')).toHaveValue('0.85');
+});
+
 test('versions: two windows, one after the other; side by side; nothing is swallowed', async ({
   page,
   context,

@@ -20,9 +20,9 @@ export const CHICKEN_STOCK = dish(
     ],
   },
   [
-    ['6 kg chicken bones', 'roast'],
+    ['8 kg chicken bones', 'roast'],
     ['11 L water', 'water'],
-    ['600 g onion, halved (lift out)', 'simmer'],
+    ['550 g onion, halved (lift out)', 'simmer'],
     ['300 g carrots (lift out)', 'simmer'],
     ['300 g celery (lift out)', 'simmer'],
     ['2 bay leaves', 'simmer'],

@@ -1,12 +1,26 @@
 import { describe, expect, it } from 'vitest';
 import { check, libraryOf, planInputOf, recipeSchema, rowsOf } from '../../contract';
-import { brokenClaims, linesOf, planBatch, readingTable, recipeIdOf, whatItHolds } from '../../core';
+import { brokenClaims, linesOf, planBatch, ratioParts, ratiosOf, readingTable, recipeIdOf, whatItHolds } from '../../core';
 import { PRICES_CENTS_PER_KG } from '../kitchen';
 import { kitchenView } from '../kitchen-view';
 import { BOOK, DISHES } from './dishes';
 
 const kitchen = kitchenView();
 const library = libraryOf(kitchen, BOOK);
+
+describe('the bases keep the trade’s proportions', () => {
+  const ratio = (id: string, which: string) => ratiosOf(library.recipes[id]!, library.ingredients).find((one) => one.id === which)!;
+  it('white stock: about 8 parts bones, 10 to 12 water, 1 vegetables (handbooks, from memory)', () => {
+    const [bones, water, vegetables] = ratioParts(ratio('roast-chicken-stock', 'bones')) as [number, number, number];
+    expect((8 * water) / bones).toBeGreaterThan(9.9);
+    expect((8 * water) / bones).toBeLessThan(12.1);
+    expect((8 * vegetables) / bones).toBeCloseTo(1, 0);
+  });
+  it('kelp at about 10 g to the litre (common practice)', () => {
+    expect(ratioParts(ratio('kelp-and-mushroom-stock', 'kelp'))[0]).toBeGreaterThan(8);
+    expect(ratioParts(ratio('kelp-and-mushroom-stock', 'kelp'))[0]).toBeLessThan(12);
+  });
+});
 
 describe('the dishes of the house', () => {
   it('are eight, with the bases they stand on, three deep', () => {

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import { BANDS, type Diet, type PatternSlot, type RecipeDraft } from '../../core';
@@ -14,6 +14,7 @@ import { Caution, Errors, Over, Soft, Subtitle } from '../parts/text';
 import { Ticks } from '../parts/ticks';
 import { colour, font, media, size, space } from '../theme/tokens';
 import { NotHere } from './not-here';
+import { clearDesk, keepDesk, keepPaper, keptDesk } from './recipe-editor/kept-desk';
 import { LineRow } from './recipe-editor/line-row';
 import { Paper } from './recipe-editor/paper';
 import { RatioList } from './recipe-editor/ratio-list';
@@ -83,25 +84,54 @@ export function RecipeEditor() {
   const kitchen = useKitchenHere();
   const book = useBook(kitchen, id);
   const [draft, setDraft] = useState<RecipeDraft | null>(null);
+  const [kept, setKept] = useState(() => keptDesk(id ?? null));
   if (!book) return <Waiting />;
-  if (id) {
-    const recipe = book.library.recipes[id];
-    return recipe ? <DeskOf key={id} first={deskOfRecipe(recipe, book)} book={book} /> : <NotHere />;
-  }
-  return draft ? (
-    <DeskOf first={deskOfDraft(draft, book)} book={book} />
-  ) : (
-    <Paper book={book} onTaken={setDraft} />
+  const recipe = id ? book.library.recipes[id] : undefined;
+  if (id && !recipe) return <NotHere />;
+  const first = kept ?? (recipe ? deskOfRecipe(recipe, book) : draft && deskOfDraft(draft, book));
+  if (!first) return <Paper book={book} onTaken={setDraft} />;
+  const startOver = () => {
+    clearDesk(id ?? null);
+    setKept(null);
+    setDraft(null);
+  };
+  return (
+    <DeskOf
+      key={`${id ?? ''} ${kept ? 'kept' : 'fresh'}`}
+      first={first}
+      recipeId={id ?? null}
+      book={book}
+      isKept={kept !== null}
+      onStartOver={startOver}
+    />
   );
 }
 
-function DeskOf({ first, book }: { first: Desk; book: Book }) {
+function DeskOf({
+  first,
+  recipeId,
+  book,
+  isKept,
+  onStartOver,
+}: {
+  first: Desk;
+  recipeId: string | null;
+  book: Book;
+  /** left lying here by an earlier visit, not saved yet */
+  isKept: boolean;
+  onStartOver: () => void;
+}) {
   const kitchen = useKitchenHere();
   const navigate = useNavigate();
   const save = useSaveRecipe();
-  const editing = useEditing(first, book);
+  const [atFirst] = useState(first);
+  const editing = useEditing(atFirst, book);
   const { desk, errors } = editing;
   const [isTried, setTried] = useState(false);
+  // what is on the desk survives a reload; an untouched one leaves no trace
+  useEffect(() => {
+    if (desk !== atFirst) keepDesk(recipeId, desk);
+  }, [desk, atFirst, recipeId]);
   const error = (field: string) => errors.find((one) => one.field === field)?.sentence ?? null;
   const refused = sentencesOf(save.error);
   const elsewhere = errors.filter(
@@ -114,7 +144,13 @@ function DeskOf({ first, book }: { first: Desk; book: Book }) {
     if (errors.length > 0) return;
     save.mutate(
       { recipe: editing.recipe, ...(desk.basedOn === null ? {} : { basedOn: desk.basedOn }) },
-      { onSuccess: (saved) => navigate(`/recipes/${saved.id}`) },
+      {
+        onSuccess: (saved) => {
+          clearDesk(recipeId);
+          if (recipeId === null) keepPaper('');
+          navigate(`/recipes/${saved.id}`);
+        },
+      },
     );
   };
 
@@ -184,6 +220,16 @@ function DeskOf({ first, book }: { first: Desk; book: Book }) {
           <Button kind="main" onPress={keep} isDisabled={save.isPending}>
             {desk.basedOn === null ? 'Put it in the book' : `Keep as version ${desk.basedOn + 1}`}
           </Button>
+          {editing.canTakeBack && (
+            <Button kind="quiet" onPress={editing.takeBack}>
+              Take that back
+            </Button>
+          )}
+          {isKept && (
+            <Button kind="quiet" onPress={onStartOver}>
+              {recipeId === null ? 'Clear the desk' : 'Back to the saved one'}
+            </Button>
+          )}
           <Over>
             {editing.costCents !== null &&
               `${money(editing.costCents, kitchen.currency)} a bowl as written. `}

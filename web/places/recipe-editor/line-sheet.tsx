@@ -110,7 +110,7 @@ export function LineSheet({
         : {}),
       parts: wholeParts(parts.map((part, i) => ({ stageId: part.stageId, share: (shares[i] ?? 0) / 100 }))),
     };
-    editing.change({ written: editing.desk.written.map((one) => (one.id === line.id ? next : one)) });
+    editing.alter({ written: editing.desk.written.map((one) => (one.id === line.id ? next : one)) });
     onClose();
   };
 

@@ -13,6 +13,7 @@ import { Errors, Over, Soft, Subtitle, Title } from '../../parts/text';
 import { colour, size, space } from '../../theme/tokens';
 import { FilePick } from '../recipe-parts/file-pick';
 import { useKitchenHere } from '../use-kitchen-here';
+import { keepPaper, keptPaper } from './kept-desk';
 
 const Read = styled.ol`
   display: grid;
@@ -57,7 +58,11 @@ Sweat the leeks in the butter for 10 minutes. Add the stock, potatoes and bay, b
 export function Paper({ book, onTaken }: { book: Book; onTaken: (draft: RecipeDraft) => void }) {
   const kitchen = useKitchenHere();
   const navigate = useNavigate();
-  const [text, setText] = useState('');
+  const [text, setText] = useState(keptPaper);
+  const write = (next: string) => {
+    setText(next);
+    keepPaper(next);
+  };
   const read = useReadFile();
   const late = useDeferredValue(text);
   const draft = useMemo(() => (late.trim() ? readRecipeText(late, book.table) : null), [late, book]);
@@ -81,7 +86,7 @@ export function Paper({ book, onTaken }: { book: Book; onTaken: (draft: RecipeDr
             label="The paper"
             isLabelHidden
             value={text}
-            onChange={setText}
+            onChange={write}
             rows={14}
             placeholder={EXAMPLE}
           />

@@ -66,7 +66,12 @@ export interface Editing {
   advisories: Advisory[];
   tooBig: string[];
   costCents: number | null;
+  /** true while there is something to take back */
+  canTakeBack: boolean;
+  takeBack(): void;
   change(part: Partial<Desk>): void;
+  /** as `change`, and to be taken back in one */
+  alter(part: Partial<Desk>): void;
   changeLine(id: string, part: Partial<WrittenLine>): void;
   addLine(): void;
   dropLine(id: string): void;
@@ -140,36 +145,52 @@ export function slug(name: string): string {
   return plain.slice(0, 60) || 'recipe';
 }
 
+/** Steps that can be taken back, at the most. */
+const MOST_STEPS = 50;
+
 export function useEditing(first: Desk, book: Book): Editing {
   const [desk, setDesk] = useState(first);
+  const [past, setPast] = useState<readonly Desk[]>([]);
   const seen = useMemo(() => look(desk, book), [desk, book]);
   const change = (part: Partial<Desk>) => setDesk((before) => ({ ...before, ...part }));
+  const alter = (part: Partial<Desk>) => {
+    setPast((before) => [...before, desk].slice(-MOST_STEPS));
+    change(part);
+  };
   return {
     desk,
     ...seen,
     change,
+    alter,
+    canTakeBack: past.length > 0,
+    takeBack: () => {
+      const before = past.at(-1);
+      if (!before) return;
+      setDesk(before);
+      setPast(past.slice(0, -1));
+    },
     changeLine: (id, part) =>
       change({ written: desk.written.map((line) => (line.id === id ? { ...line, ...part } : line)) }),
     addLine: () =>
-      change({
+      alter({
         written: [
           ...desk.written,
           { id: fresh('w', desk.written), text: '', parts: [{ stageId: desk.stages[0]!.id, share: 1 }] },
         ],
       }),
-    dropLine: (id) => change({ written: desk.written.filter((line) => line.id !== id) }),
-    changeStage: (id, stage) => change({ stages: desk.stages.map((one) => (one.id === id ? stage : one)) }),
+    dropLine: (id) => alter({ written: desk.written.filter((line) => line.id !== id) }),
+    changeStage: (id, stage) => alter({ stages: desk.stages.map((one) => (one.id === id ? stage : one)) }),
     addStage: (kind) => {
       const stage = newStage(fresh('s', desk.stages), kind);
       const served = desk.stages.findIndex((one) => one.ends.rule === 'served');
       const at = served < 0 ? desk.stages.length : served;
-      change({ stages: [...desk.stages.slice(0, at), stage, ...desk.stages.slice(at)] });
+      alter({ stages: [...desk.stages.slice(0, at), stage, ...desk.stages.slice(at)] });
     },
     dropStage: (id) => {
       const at = desk.stages.findIndex((stage) => stage.id === id);
       const heir = desk.stages[at - 1] ?? desk.stages[at + 1];
       if (!heir) return;
-      change({
+      alter({
         stages: desk.stages.filter((stage) => stage.id !== id),
         written: desk.written.map((line) => ({ ...line, parts: inherited(line.parts, id, heir.id) })),
       });
@@ -177,14 +198,14 @@ export function useEditing(first: Desk, book: Book): Editing {
     orderStages: (ids) => {
       const stages = ids.flatMap((id) => desk.stages.find((stage) => stage.id === id) ?? []);
       const served = stages.filter((stage) => stage.ends.rule === 'served');
-      change({ stages: [...stages.filter((stage) => stage.ends.rule !== 'served'), ...served] });
+      alter({ stages: [...stages.filter((stage) => stage.ends.rule !== 'served'), ...served] });
     },
     changeRatio: (ratio, side, to) => {
       const after =
         'part' in to
           ? setRatioPart(seen.recipe, ratio, side, to.part)
           : setRatioKg(seen.recipe, ratio, side, to.kg);
-      change({ written: rewritten(seen.recipe, after, desk.written, book.table) });
+      alter({ written: rewritten(seen.recipe, after, desk.written, book.table) });
     },
   };
 }
@@ -206,10 +227,14 @@ function fresh(letter: string, taken: readonly { id: string }[]): string {
   return `${letter}${n}`;
 }
 
-function look(
+/** What the desk comes to: the recipe, its lines as understood, and whatever is wrong with it. */
+export function look(
   desk: Desk,
   book: Book,
-): Omit<Editing, 'desk' | `${'change' | 'add' | 'drop' | 'order'}${string}`> {
+): Omit<
+  Editing,
+  'desk' | 'alter' | 'canTakeBack' | 'takeBack' | `${'change' | 'add' | 'drop' | 'order'}${string}`
+> {
   const errors: DeskError[] = [];
   const figure = (field: keyof Desk & string, name: string, min: number, max: number, fallback: number) => {
     const value = typedNumber(desk[field] as string);
