@@ -22,7 +22,7 @@ const Bar = styled.nav`
 const Cell = styled(Link)<{ $isHere: boolean }>`
   flex: 1 0 250px;
   display: grid;
-  grid-template-columns: 56px 1fr;
+  grid-template-columns: 56px minmax(0, 1fr);
   gap: ${space.m};
   align-items: center;
   min-height: 104px;
@@ -57,6 +57,11 @@ const Doing = styled.span`
   display: block;
   color: ${colour.rangeSoft};
   font-size: ${size.small};
+  ${media.narrow} {
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
 `;
 
 const WantText = styled.span<{ $isPressing: boolean }>`
