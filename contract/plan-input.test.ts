@@ -1,7 +1,14 @@
 import { describe, expect, it } from 'vitest';
-import { BENCH_INGREDIENTS, FIRST_GUESS_GAIN, INGREDIENT_BY_ID, totalKg } from '../core';
+import {
+  BENCH_INGREDIENTS,
+  FIRST_GUESS_GAIN,
+  INGREDIENT_BY_ID,
+  ownIngredient,
+  type Recipe,
+  totalKg,
+} from '../core';
 import { BROTH } from '../core/testing/broth';
-import { type KitchenView, type PlanRequest, planInputOf } from './index';
+import { type KitchenView, libraryOf, lotFor, type PlanRequest, planInputOf, rowsOf } from './index';
 
 const kitchen: KitchenView = {
   name: 'Test kitchen',
@@ -75,5 +82,111 @@ describe('an order put together with its kitchen', () => {
       'burnerId: There is no burner “sun” in this kitchen.',
     ]);
     expect(wrong({ potId: 'pan' })).toEqual(['burnerId: The pan does not go on the ring.']);
+  });
+});
+
+describe('with the book and the larder of the kitchen', () => {
+  const sub: Recipe = {
+    ...BROTH,
+    id: 'base',
+    name: 'Base',
+    stages: BROTH.stages,
+    lines: BROTH.lines.filter((line) => line.scaling !== 'perBowl'),
+  };
+  const line = {
+    id: 'sub',
+    ingredientId: 'recipe:base',
+    stageId: 'boil',
+    kg: 1,
+    scaling: 'straight' as const,
+    tempC: 5,
+  };
+  const dish: Recipe = { ...BROTH, lines: [...BROTH.lines, line] };
+  const planned = (
+    recipe: Recipe,
+    change: Partial<PlanRequest> = {},
+    own: KitchenView['ownIngredients'] = [],
+  ) =>
+    planInputOf({ ...request, ...change }, { ...kitchen, ownIngredients: own }, recipe, undefined, [
+      recipe,
+      sub,
+    ]);
+
+  it('a recipe in a recipe is a row with a price of its own', () => {
+    const input = planned(dish);
+    if (Array.isArray(input)) throw new Error('refused');
+    expect(input.ingredients['recipe:base']!.allergens).toContain('celery');
+    expect(input.pricesCentsPerKg['recipe:base']).toBeGreaterThan(0);
+  });
+  it('a label of the kitchen stands over the table', () => {
+    const label = ownIngredient(
+      { id: 'carrot', name: 'Sweet carrot', like: 'carrot', saltPercent: 2 },
+      INGREDIENT_BY_ID.carrot!,
+    );
+    const input = planned(BROTH, {}, [label]);
+    if (Array.isArray(input)) throw new Error('refused');
+    expect(input.ingredients.carrot!.perKg.salt).toBe(0.02);
+  });
+  it('substitutions are made in order, the later on what the earlier left', () => {
+    const half = {
+      kind: 'swap',
+      lineId: 'stock',
+      byIngredientId: 'water',
+      share: 0.5,
+      keep: 'weight',
+    } as const;
+    const input = planned(BROTH, {
+      changes: [half, { ...half, lineId: 'stock~water', byIngredientId: 'kelp-stock', share: 1 }],
+    });
+    if (Array.isArray(input)) throw new Error('refused');
+    const ids = input.recipe.lines.map((one) => one.ingredientId);
+    expect(ids).toContain('kelp-stock');
+    expect(ids).not.toContain('water');
+    expect(input.ingredients['kelp-stock']).toBeDefined();
+  });
+  it('what is held back and the kitchen’s blender go along', () => {
+    const input = planned(BROTH, { holdBackShare: 0.3 });
+    if (Array.isArray(input)) throw new Error('refused');
+    expect([input.holdBackShare, input.equipment]).toEqual([0.3, kitchen.equipment]);
+  });
+  it.each([
+    [
+      'a food that is not there',
+      { changes: [{ kind: 'swap', lineId: 'stock', byIngredientId: 'moon', share: 1, keep: 'weight' }] },
+      /moon/,
+    ],
+    [
+      'a line that is not there',
+      { changes: [{ kind: 'bouillon', lineId: 'nope', share: 1, gPerL: 20 }] },
+      /nope/,
+    ],
+  ] as [string, Partial<PlanRequest>, RegExp][])('%s is said, not thrown', (_name, change, sentence) => {
+    const refused = planned(BROTH, change);
+    expect(Array.isArray(refused) && refused[0]!.sentence).toMatch(sentence);
+  });
+  it('a recipe that holds itself is said by name', () => {
+    const loop: Recipe = { ...sub, lines: [...sub.lines, { ...line, ingredientId: 'recipe:broth' }] };
+    const refused = planInputOf(request, kitchen, dish, undefined, [dish, loop]);
+    expect(Array.isArray(refused) && refused[0]!.sentence).toMatch(/cannot hold itself/);
+  });
+});
+
+describe('the book as rows', () => {
+  it('leaves out the recipe being written, and one that does not hold together', () => {
+    const good: Recipe = { ...BROTH, id: 'good' };
+    const bad: Recipe = { ...BROTH, id: 'bad', lines: [{ ...BROTH.lines[0]!, ingredientId: 'moon' }] };
+    const rows = rowsOf(libraryOf(kitchen, [good, bad]), 'none');
+    expect(rows['recipe:good']).toBeDefined();
+    expect(rows['recipe:bad']).toBeUndefined();
+    expect(rowsOf(libraryOf(kitchen, [good]), 'good')['recipe:good']).toBeUndefined();
+  });
+  it('the lot drawn from is of the recipe’s own liquid, the first with something in it', () => {
+    const lots = [
+      { ingredientId: 'fish-fumet', leftLitres: 9, number: 1 },
+      { ingredientId: 'vegetable-stock', leftLitres: 0, number: 2 },
+      { ingredientId: 'vegetable-stock', leftLitres: 4, number: 3 },
+    ];
+    expect(lotFor(BROTH, lots)!.number).toBe(3);
+    expect(lotFor(BROTH, lots.slice(0, 2))).toBeUndefined();
   });
 });

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { INGREDIENT_BY_ID, INGREDIENTS, ownIngredient, totalKg } from '../index';
+import { INGREDIENT_BY_ID, INGREDIENTS, ownIngredient, readingTable, readLine, totalKg } from '../index';
 
 describe('a food of the kitchen’s own', () => {
   it('what the label says stands, the rest makes up the kilogram in its own proportion', () => {
@@ -26,6 +26,20 @@ describe('a food of the kitchen’s own', () => {
       'a guess, from Potato',
     ]);
     expect(own.aliases).toEqual(['oca']);
+  });
+  it('a label over a food of the table leaves it every name it is written by', () => {
+    const own = ownIngredient(
+      { id: 'butter', name: 'Butter, unsalted', like: 'butter', fatPercent: 84 },
+      INGREDIENT_BY_ID.butter!,
+    );
+    const table = readingTable({ ...INGREDIENT_BY_ID, butter: own });
+    for (const text of ['240 g butter', '100 g unsalted butter', '1 knob of butter']) {
+      expect(readLine(text, table).ingredientId, text).toBe('butter');
+    }
+    const sauce = INGREDIENT_BY_ID['table-sauce']!;
+    expect(
+      ownIngredient({ id: sauce.id, name: sauce.name, like: sauce.id, saltPercent: 3 }, sauce).hides,
+    ).toBe(sauce.hides);
   });
   it('a kilogram stays a kilogram whatever the label says (seed 5)', () => {
     fc.assert(

@@ -38,7 +38,9 @@ export function ownIngredient(food: OwnFood, like: Ingredient): Ingredient {
     );
   const share =
     food.yieldPercent === undefined ? like.yield : within('yieldPercent', food.yieldPercent, 1, 100) / 100;
-  const { aliases: _aliases, guessedFrom: _guess, hides: _hides, ...row } = like;
+  // a label over a food of the table leaves it its names; a new food has only its own
+  const isSame = food.id === like.id;
+  const { aliases, guessedFrom: _guess, hides, ...row } = like;
   const said = [
     food.saltPercent === undefined ? '' : `salt ${food.saltPercent} %`,
     food.fatPercent === undefined ? '' : `fat ${food.fatPercent} %`,
@@ -48,7 +50,8 @@ export function ownIngredient(food: OwnFood, like: Ingredient): Ingredient {
     ...row,
     id: food.id,
     name: food.name,
-    aliases: [food.name.toLowerCase()],
+    aliases: isSame ? [...(aliases ?? []), food.name.toLowerCase()] : [food.name.toLowerCase()],
+    ...(isSame && hides ? { hides } : {}),
     perKg: withLabel(like.perKg, salt, fat),
     yield: share,
     allergens: food.allergens ?? like.allergens,

@@ -39,8 +39,7 @@ const Row = styled.li`
   }
   ${media.narrow} {
     grid-template-columns: minmax(0, 1fr) auto;
-    > :nth-child(2) {
-      grid-row: 2;
+    > :first-child {
       grid-column: 1 / -1;
     }
   }

@@ -1,0 +1,85 @@
+import { describe, expect, it } from 'vitest';
+import {
+  INGREDIENT_BY_ID,
+  newStage,
+  type PlanInput,
+  panBottomM2,
+  type RecipeLine,
+  type Stage,
+  setupOf,
+} from '../index';
+import { orderOf } from '../testing/broth';
+import { browningLoads, handsMinutes, jarFills } from './hands-minutes';
+
+const EQUIPMENT = {
+  blenderJarLitres: 4,
+  hasStickBlender: true,
+  ovenTrays: 3,
+  trayAreaM2: 0.17,
+  fryingPanCm: 28,
+};
+
+function orderWith(
+  stage: Stage,
+  ingredientId: string,
+  kg: number,
+  change: Partial<PlanInput> = {},
+): PlanInput {
+  const line: RecipeLine = { id: 'l', ingredientId, stageId: stage.id, kg, scaling: 'straight', tempC: 5 };
+  const base = orderOf({ equipment: EQUIPMENT, ...change });
+  return {
+    ...base,
+    ingredients: INGREDIENT_BY_ID,
+    recipe: { ...base.recipe, stages: [stage, ...base.recipe.stages], lines: [line] },
+  };
+}
+const minutes = (input: PlanInput, kg: number, litres = 0) =>
+  handsMinutes({
+    input,
+    setup: setupOf(input),
+    stage: input.recipe.stages[0]!,
+    load: { kgByLine: { l: kg }, litres },
+  });
+
+describe('minutes of hands that grow with the batch', () => {
+  it('meat browns in as many loads as the pan’s bottom takes: 0.1018 m² · 8 kg is 0.81 kg at a time', () => {
+    const input = orderWith(newStage('b', 'start', 'brown-meat'), 'venison', 1);
+    expect(panBottomM2(input.pot.vessel)).toBeCloseTo(0.10179, 4);
+    expect(browningLoads(input, input.recipe.stages[0]!, { l: 5.75 })).toBe(8);
+    expect(minutes(input, 5.75)).toBe(64);
+    expect(minutes(input, 0.5)).toBe(10);
+  });
+  it('on three trays of 0.17 m² it is 4.1 kg at a time', () => {
+    const input = orderWith(newStage('b', 'start', 'brown-oven'), 'venison', 1);
+    expect(browningLoads(input, input.recipe.stages[0]!, { l: 4 })).toBe(1);
+    expect(browningLoads(input, input.recipe.stages[0]!, { l: 12 })).toBe(3);
+    expect(minutes(input, 12)).toBe(75);
+  });
+  it('a hot jar of 4 L takes 1.6 L; the stick blender is quicker for a lot', () => {
+    const input = orderWith(newStage('p', 'puree'), 'celeriac', 1);
+    expect([jarFills(input, 1.6), jarFills(input, 16), jarFills(input, 16.1)]).toEqual([1, 10, 11]);
+    expect(minutes(input, 1, 35)).toBeCloseTo(5 + 35 * 0.6, 9);
+    const noStick = orderWith(newStage('p', 'puree'), 'celeriac', 1, {
+      equipment: { ...EQUIPMENT, hasStickBlender: false },
+    });
+    expect(minutes(noStick, 1, 35)).toBe(22 * 2.5);
+    const none = orderWith(newStage('p', 'puree'), 'celeriac', 1, {
+      equipment: { ...EQUIPMENT, hasStickBlender: false, blenderJarLitres: 0 },
+    });
+    expect(minutes(none, 1, 35)).toBe(10);
+  });
+  it('a heap of onions has first to get hot: by hand, m · c · 75 K over half of 2.8 kW', () => {
+    const input = orderWith(newStage('s', 'start', 'sweat-covered'), 'onion', 1);
+    const byHand = (9 * 3.9 * 75) / (2.8 * 0.5 * 60);
+    expect(minutes(input, 10) - minutes(input, 1)).toBeGreaterThan(0.93 * byHand);
+    expect(minutes(input, 10) - minutes(input, 1)).toBeLessThan(1.07 * byHand);
+    expect(minutes(input, 0.2)).toBe(14);
+  });
+  it('a stage without a school goes by its own clock, and one that does not go by the clock is refused', () => {
+    const { methodId: _methodId, ...house } = newStage('s', 'start', 'sweat-covered');
+    expect(minutes(orderWith(house, 'onion', 1), 50)).toBe(14);
+    expect(() => minutes(orderWith(newStage('r', 'reduce'), 'onion', 1), 1)).toThrow(
+      /must go by minutes, got fall/,
+    );
+  });
+});
