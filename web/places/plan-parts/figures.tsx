@@ -1,0 +1,168 @@
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import styled from 'styled-components';
+import { v7 as uuid } from 'uuid';
+import { bandName, type Plan } from '../../../core';
+import { sentencesOf } from '../../data/api';
+import { useNowMs } from '../../data/clock';
+import { hourMinute, litres, minutes, money, percent, span } from '../../data/format';
+import { useOpenBatches, useStartBatch } from '../../data/queries';
+import { Button } from '../../parts/button';
+import { Figure } from '../../parts/figure';
+import { LinkButton } from '../../parts/link-button';
+import { Caution, Errors, Subtitle } from '../../parts/text';
+import { colour, size, space } from '../../theme/tokens';
+import { useKitchenHere } from '../use-kitchen-here';
+import type { Order } from './use-order';
+
+const Stages = styled.ol`
+  display: grid;
+  gap: 2px;
+  li {
+    display: grid;
+    grid-template-columns: 54px 1fr auto;
+    gap: ${space.s};
+    font-size: ${size.small};
+    padding: 3px 0;
+    border-bottom: 1px solid ${colour.line};
+  }
+  li span:last-child {
+    color: ${colour.soft};
+  }
+`;
+
+/** What the order comes to: every figure opens to its arithmetic; then the act, the paper, and the stages. */
+export function Figures({ plan, order }: { plan: Plan; order: Order }) {
+  const kitchen = useKitchenHere();
+  const nowMs = useNowMs();
+  const navigate = useNavigate();
+  const start = useStartBatch();
+  const { data: open = [] } = useOpenBatches();
+  const [batchId] = useState(() => uuid());
+  const { zone } = kitchen;
+  const burner = kitchen.burners.find((one) => one.id === order.draft.burnerId)!;
+  const boilId = order.shown?.input.recipe.stages.find((stage) => stage.ends.rule === 'simmer')?.id;
+  const simmer = plan.stages.find((stage) => stage.stageId === boilId);
+  const busy = open.find((batch) => batch.snapshot.input.burner.id === burner.id);
+  const isTooFull = plan.batches > 1;
+  const isLate = plan.startAtMs < nowMs - 5 * 60_000;
+  const w = plan.workings;
+  return (
+    <>
+      <div>
+        <Figure
+          label="Light the burner"
+          value={hourMinute(plan.startAtMs, zone)}
+          note={fromNow(plan.startAtMs, nowMs)}
+          working={w.start}
+        />
+        <Figure
+          label="Ready to serve"
+          value={hourMinute(plan.readyAtMs, zone)}
+          note={`± ${Math.max(1, Math.round(plan.readySdMinutes))} min`}
+          working={w.ready}
+        />
+        <Figure
+          label="Yield"
+          value={litres(plan.yieldLitres)}
+          note={
+            plan.letDown
+              ? `let down to ${litres(plan.yieldLitres + plan.letDown.litres)}, ${Math.floor(plan.yieldPortions + 0.05)} bowls`
+              : `${Math.floor(plan.yieldPortions + 0.05)} bowls`
+          }
+          working={w.yield}
+        />
+        <Figure
+          label="Goes in"
+          value={litres(plan.startLitres)}
+          note={`${plan.evaporatedKg.toFixed(1)} kg steams off`}
+          working={w.liquid}
+        />
+        <Figure
+          label="At its fullest"
+          value={litres(plan.fullest.litres)}
+          note={`of ${litres(plan.workingFillLitres)}`}
+          working={w.fill}
+        />
+        {simmer && <Figure label="Coming to a simmer" value={minutes(simmer.minutes)} working={w.simmer} />}
+        <Figure
+          label="Salt at the end"
+          value={percent(plan.saltPercent)}
+          note={`add ${Math.round(plan.saltToAddG)} g`}
+          working={w.salt}
+        />
+        <Figure
+          label="Body"
+          value={bandName(plan.band)}
+          note={`${Math.round(plan.flourEquivalentGPerL)} g/L`}
+          working={w.body}
+        />
+        <Figure
+          label="A bowl costs"
+          value={money(plan.costPerPortionCents, kitchen.currency)}
+          working={w.cost}
+        />
+        <Figure
+          label="Holds"
+          value={plan.allergens.map((one) => one.name).join(', ')}
+          working={w.allergens}
+          long
+        />
+      </div>
+      {plan.letDown && (
+        <Caution>
+          cooked concentrated: the pot comes to {percent(plan.letDown.potSaltPercent)} salt. Ladle{' '}
+          {Math.round(plan.letDown.ladleMl)} mL, then {Math.round(plan.letDown.mlPerBowl)} mL of hot{' '}
+          {plan.letDown.name.toLowerCase()} to each bowl.
+        </Caution>
+      )}
+      {isTooFull && (
+        <Caution>
+          it would boil over. Take {plan.batches} batches of {Math.ceil(plan.portions / plan.batches)} bowls,
+          or a larger pot.
+        </Caution>
+      )}
+      {isLate && (
+        <Caution>
+          the time to light it was {span(nowMs - plan.startAtMs)} ago: it will be ready about{' '}
+          {hourMinute(plan.readyAtMs + (nowMs - plan.startAtMs), zone)}.
+        </Caution>
+      )}
+      {busy && <Caution>{burner.name} is taken; choose another.</Caution>}
+      <Errors sentences={sentencesOf(start.error)} />
+      <Button
+        kind="main"
+        atPot
+        isDisabled={!order.plan || isTooFull || start.isPending}
+        onPress={() =>
+          order.request &&
+          start.mutate(
+            { id: batchId, ...order.request },
+            { onSuccess: (batch) => navigate(`/batches/${batch.id}`) },
+          )
+        }
+      >
+        {isTooFull
+          ? 'It does not fit this pot'
+          : `Take it to ${burner.name}, ${hourMinute(plan.startAtMs, zone)}`}
+      </Button>
+      <LinkButton to={`/sheet?${order.search}`}>What to pull, cut and cook, on paper</LinkButton>
+      <div>
+        <Subtitle>Stage by stage</Subtitle>
+        <Stages>
+          {plan.stages.map((stage) => (
+            <li key={stage.stageId}>
+              <span>{hourMinute(stage.startMs, zone)}</span>
+              <span>{stage.title}</span>
+              <span>{minutes(stage.minutes)}</span>
+            </li>
+          ))}
+        </Stages>
+      </div>
+    </>
+  );
+}
+
+function fromNow(atMs: number, nowMs: number): string {
+  return atMs >= nowMs ? `in ${span(atMs - nowMs)}` : `${span(nowMs - atMs)} ago`;
+}
