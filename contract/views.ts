@@ -90,6 +90,7 @@ export interface BatchView {
 /** A batch in a list, without its log. */
 export interface BatchSummary {
   id: string;
+  recipeId: string;
   name: string;
   potName: string;
   burnerName: string;

@@ -95,6 +95,7 @@ export { compareRecipes, type RecipeDifference } from './recipe/compare-recipes'
 export { curedSaltPercent } from './recipe/cure';
 export { METHODS, type Method } from './recipe/data/methods';
 export { STAGE_KIND_DATA } from './recipe/data/stage-kinds';
+export { USUAL } from './recipe/data/usual';
 export { type Library, recipeIdOf, recipeRowId } from './recipe/library';
 export { linesOf, type Understood, understandLine } from './recipe/lines-of';
 export { newStage } from './recipe/new-stage';

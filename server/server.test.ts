@@ -1,34 +1,12 @@
-import { mkdtempSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import { v7 as uuid } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { type BatchView, type KitchenView, type LotView, nextServiceAtMs } from '../contract';
 import { foldBatch, massKg } from '../core';
 import { seedCorrieHalt } from '../demo/seed-corrie-halt';
-import { startServer } from './start-server';
+import { testKitchen } from './testing/test-kitchen';
 
-const folder = mkdtempSync(join(tmpdir(), 'slow-pot-'));
-const options = {
-  host: '127.0.0.1',
-  port: 0,
-  dataFolder: folder,
-  migrationsFolder: join(process.cwd(), 'server/db/migrations'),
-  buildId: 'test',
-  seed: seedCorrieHalt,
-  logLevel: 'silent' as const,
-};
-let server: Awaited<ReturnType<typeof startServer>>;
-
-async function ask(method: string, path: string, body?: unknown) {
-  const response = await fetch(`${server.address}/api${path}`, {
-    method,
-    ...(body === undefined
-      ? {}
-      : { body: JSON.stringify(body), headers: { 'Content-Type': 'application/json' } }),
-  });
-  return { status: response.status, type: response.headers.get('content-type'), json: await response.json() };
-}
+const kitchenServer = testKitchen(seedCorrieHalt);
+const { ask } = kitchenServer;
 
 const event = (type: string, payload: unknown, more: object = {}) => ({
   id: uuid(),
@@ -54,13 +32,8 @@ async function order(change: object = {}) {
   };
 }
 
-beforeAll(async () => {
-  server = await startServer(options);
-});
-afterAll(async () => {
-  await server.close();
-  rmSync(folder, { recursive: true });
-});
+beforeAll(kitchenServer.start);
+afterAll(kitchenServer.remove);
 
 describe('the Corrie Halt Buffet', () => {
   it('is there, healthy, with four pots, a lot of fumet and a fortnight behind it', async () => {
@@ -286,8 +259,7 @@ describe('a batch through the API', () => {
   });
   it('a restart loses nothing', async () => {
     const before = (await ask('GET', `/batches/${batch.id}`)).json;
-    await server.close();
-    server = await startServer(options);
+    await kitchenServer.restart();
     expect((await ask('GET', `/batches/${batch.id}`)).json).toEqual(before);
   });
 });
@@ -313,7 +285,7 @@ describe('orders that cannot be', () => {
   it('an unknown batch, an unknown door, a body that is no JSON', async () => {
     expect((await ask('GET', '/batches/nope')).status).toBe(404);
     expect((await ask('GET', '/teapot')).json.detail).toMatch(/nothing at GET/);
-    const response = await fetch(`${server.address}/api/batches`, {
+    const response = await fetch(`${kitchenServer.address()}/api/batches`, {
       method: 'POST',
       body: '{"half',
       headers: { 'Content-Type': 'application/json' },
@@ -351,7 +323,7 @@ describe('the live stream', () => {
       burnerId: 'gas-1',
     });
     const stop = new AbortController();
-    const stream = await fetch(`${server.address}/api/live`, { signal: stop.signal });
+    const stream = await fetch(`${kitchenServer.address()}/api/live`, { signal: stop.signal });
     expect(stream.headers.get('content-type')).toContain('text/event-stream');
     const reader = stream.body!.pipeThrough(new TextDecoderStream()).getReader();
     expect((await reader.read()).value).toContain('"kind":"build","id":"test"');
@@ -364,7 +336,7 @@ describe('the live stream', () => {
     const second = (await ask('POST', `/batches/${wanted.id}/events`, event('note', { text: 'second' })))
       .json;
     const again = new AbortController();
-    const replay = await fetch(`${server.address}/api/live`, {
+    const replay = await fetch(`${kitchenServer.address()}/api/live`, {
       signal: again.signal,
       headers: { 'Last-Event-ID': String(first.seq) },
     });

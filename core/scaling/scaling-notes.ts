@@ -5,7 +5,16 @@ import type { Plan, PlanInput, PlannedLine } from '../plan/plan';
 import { setupOf } from '../plan/plan-batch';
 import { fullKW } from '../pot/heat-balance';
 import { panBottomM2 } from '../vessel/pan-bottom-m2';
-import { BROWNING_KG_PER_M2, HOT_FILL, JAR_MIN, ROUX_C, ROUX_DEPTH_CM, ROUX_MIN } from './data/equipment';
+import {
+  BROWNING_KG_PER_M2,
+  HOT_FILL,
+  JAR_MIN,
+  ROUX_C,
+  ROUX_DEPTH_CM,
+  ROUX_HEAT_SHARE,
+  ROUX_MATTER,
+  ROUX_MIN,
+} from './data/equipment';
 import { CUTTING_MIN_PER_KG, garlicCutOf, garlicStrength } from './garlic-strength';
 import { browningLoads, browningM2, jarFills } from './hands-minutes';
 
@@ -211,11 +220,15 @@ function rouxNotes(input: PlanInput, plan: Plan): ScalingNote[] {
   );
   if (vegetables && fat.length === 0) return [];
   const areaM2 = panBottomM2(input.pot.vessel);
-  const depthCm = (kg / 1.05 / 1000 / areaM2) * 100;
-  const wantedCm = Math.sqrt((4 * (kg / 1.05 / 1000)) / ((ROUX_DEPTH_CM / 100) * Math.PI)) * 100;
-  const heatMin = (kg * 2 * (ROUX_C - 20)) / (fullKW(setupOf(input)) * 0.4 * 60);
+  const volumeM3 = kg / ROUX_MATTER.densityKgPerL / 1000;
+  const depthCm = (volumeM3 / areaM2) * 100;
+  const wantedCm = Math.sqrt((4 * volumeM3) / ((ROUX_DEPTH_CM / 100) * Math.PI)) * 100;
+  const warmingMin = (some: number) =>
+    (some * ROUX_MATTER.specificHeatKJ * (ROUX_C - ROUX_MATTER.fromC)) /
+    (fullKW(setupOf(input)) * ROUX_HEAT_SHARE * 60);
+  const heatMin = warmingMin(kg);
   const writtenKg = (flour.plainMultipleKg * 2 * input.recipe.litres) / (plan.yieldLitres || 1);
-  const writtenMin = (writtenKg * 2 * (ROUX_C - 20)) / (fullKW(setupOf(input)) * 0.4 * 60) + ROUX_MIN[kind];
+  const writtenMin = warmingMin(writtenKg) + ROUX_MIN[kind];
   if (heatMin + ROUX_MIN[kind] - writtenMin < 1 && depthCm <= ROUX_DEPTH_CM) return [];
   return [
     {
@@ -223,7 +236,7 @@ function rouxNotes(input: PlanInput, plan: Plan): ScalingNote[] {
       what: `Roux, ${grams(kg)}`,
       plain: `${writtenMin.toFixed(0)} min, as for ${grams(writtenKg)}`,
       here: `${(heatMin + ROUX_MIN[kind]).toFixed(0)} min in a pan of ${Math.max(wantedCm, input.equipment?.fryingPanCm ?? 0).toFixed(0)} cm or wider`,
-      why: `More takes longer to get hot (${heatMin.toFixed(0)} min at this burner’s low third) and lies ${depthCm.toFixed(1)} cm deep in this pot; over ${ROUX_DEPTH_CM} cm it cooks unevenly.`,
+      why: `More takes longer to get hot (${heatMin.toFixed(0)} min at a low flame) and lies ${depthCm.toFixed(1)} cm deep in this pot; over ${ROUX_DEPTH_CM} cm it cooks unevenly.`,
       source: 'heat balance; minutes to the stage common practice',
     },
   ];

@@ -60,6 +60,7 @@ export async function batchSummaries(db: Database): Promise<BatchSummary[]> {
   const rows = await db.select().from(batches).orderBy(asc(batches.createdAtMs));
   return rows.map((row) => ({
     id: row.id,
+    recipeId: row.recipeId,
     name: row.snapshot.input.recipe.name,
     potName: row.snapshot.input.pot.name,
     burnerName: row.snapshot.input.burner.name,

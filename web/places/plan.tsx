@@ -1,10 +1,11 @@
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import styled from 'styled-components';
+import type { BatchSummary } from '../../contract';
 import type { Plan, Recipe } from '../../core';
 import { useNowMs } from '../data/clock';
 import { hourMinute, litres } from '../data/format';
-import { useRecipes } from '../data/queries';
+import { useRecipes, useSummaries } from '../data/queries';
 import { Button } from '../parts/button';
 import { Empty, Page, Waiting } from '../parts/page';
 import { PotSection, type WallMark } from '../parts/pot-section/pot-section';
@@ -88,10 +89,12 @@ const Tools = styled.div`
 /** From an order to what to weigh, when to light the burner, and what will be in the bowls. */
 export function PlanPlace() {
   const { data: recipes, error, refetch } = useRecipes();
+  const { data: batches } = useSummaries();
   const [params, setParams] = useSearchParams();
   const nowMs = useNowMs();
-  if (!recipes) return <Waiting error={error} onRetry={refetch} />;
-  const recipe = recipes.find((one) => one.id === params.get('recipe')) ?? recipes.find(isDish) ?? recipes[0];
+  if (!recipes || !batches) return <Waiting error={error} onRetry={refetch} />;
+  const recipe =
+    recipes.find((one) => one.id === params.get('recipe')) ?? mostCooked(recipes, batches) ?? recipes[0];
   if (!recipe || nowMs === 0) {
     return (
       <Page>
@@ -106,9 +109,11 @@ export function PlanPlace() {
   return <PlanOf key={recipe.id} recipe={recipe} book={recipes} onRecipe={turnTo} />;
 }
 
-/** The house opens with what it cooks most: the first of the book that makes bowls. */
-function isDish(recipe: Recipe): boolean {
-  return recipe.id === 'trout-chowder';
+/** The recipe that most batches cooked; none where nothing has been cooked yet. */
+function mostCooked(recipes: readonly Recipe[], batches: readonly BatchSummary[]): Recipe | undefined {
+  const times = (recipe: Recipe) => batches.filter((batch) => batch.recipeId === recipe.id).length;
+  const [first] = [...recipes].sort((a, b) => times(b) - times(a));
+  return first && times(first) > 0 ? first : undefined;
 }
 
 function PlanOf({

@@ -33,3 +33,9 @@ export const ROUX_MIN = { rouxWhite: 3, rouxBlond: 6, rouxBrown: 20, rouxDark: 4
 
 /** A roux is stirred at about this, °C. source: from memory */
 export const ROUX_C = 150;
+
+/** A roux is cooked at this share of the burner, or it colours before it cooks. Common practice. */
+export const ROUX_HEAT_SHARE = 0.4;
+
+/** Flour in fat: kg/L and kJ/kg·K, and from where it is warmed, °C. source: from memory, between flour and fat */
+export const ROUX_MATTER = { densityKgPerL: 1.05, specificHeatKJ: 2, fromC: 20 } as const;

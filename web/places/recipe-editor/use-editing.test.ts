@@ -25,6 +25,14 @@ describe('a draft laid on the desk', () => {
     expect(litres).toBeGreaterThan(1.9);
     expect(litres).toBeLessThan(2.5);
   });
+  it('takes a salt that is written for what the page wants, and one to taste for the trade’s', () => {
+    const of = (salt: string) =>
+      deskOfDraft(readRecipeText(`Soup\nServes 4\n1 kg carrots\n1 L water\n${salt}`, book.table), book);
+    // 12 g in 0.82 kg carrots and 1 kg water less 7 % steam: 0.7 %, and what the carrots bring
+    expect(Number(of('12 g salt').saltPercent)).toBeCloseTo(0.8, 1);
+    expect(Number(of('6 g salt').saltPercent)).toBeLessThan(Number(of('12 g salt').saltPercent));
+    expect(of('salt to taste').saltPercent).toBe('0.9');
+  });
   it('is a recipe with nothing to put right', () => {
     const seen = look(fresh, book);
     expect(seen.errors).toEqual([]);

@@ -22,6 +22,7 @@ import {
   setRatioPart,
   tooBigForSpoon,
   type Understood,
+  USUAL,
   understandLine,
   type WrittenLine,
   whatItHolds,
@@ -83,14 +84,19 @@ export interface Editing {
 }
 
 const BOWL = { topDiameterCm: 13, bottomDiameterCm: 7, heightCm: 5.5, headspaceCm: 1 };
-const PORTIONS = 6;
 
 /** A draft off paper laid on the desk: a bowl as large as its lines make it, salt to the trade's middle. */
 export function deskOfDraft(draft: RecipeDraft, book: Book): Desk {
-  const portions = draft.portions ?? PORTIONS;
-  const shape = { litres: 2, portionMl: draft.portionMl ?? 250, stages: draft.stages };
+  const portions = draft.portions ?? USUAL.portions;
+  const shape = { litres: 2, portionMl: draft.portionMl ?? USUAL.portionMl, stages: draft.stages };
   const first = linesOf(shape, draft.written, book.table).lines;
-  const { litres, band } = asWritten({ lines: first, stages: draft.stages }, book.rows);
+  const written = asWritten({ lines: first, stages: draft.stages }, book.rows);
+  const { litres, band } = written;
+  // salt in grams or spoons is what the page wants; “to taste” leaves it to the trade
+  const isSaltWritten = draft.written.some((line) => {
+    const { ingredient, edibleKg } = understandLine(line, book.table);
+    return ingredient?.kind === 'salt' && edibleKg !== null;
+  });
   const portionMl = draft.portionMl ?? Math.max(50, Math.round((litres * 100) / portions) * 10);
   return {
     basedOn: null,
@@ -98,7 +104,9 @@ export function deskOfDraft(draft: RecipeDraft, book: Book): Desk {
     name: draft.name,
     portions: String(portions),
     portionMl: String(portionMl),
-    saltPercent: '0.9',
+    saltPercent: isSaltWritten
+      ? String(Math.min(5, Math.round(written.saltPercent * 20) / 20))
+      : String(USUAL.saltPercent),
     bandName: BANDS[Math.round(band)]!.name,
     claims: [],
     note: '',
@@ -242,9 +250,9 @@ export function look(
     errors.push({ field, sentence: `${name} must be a number from ${min} to ${max}, not “${desk[field]}”.` });
     return fallback;
   };
-  const portions = figure('portions', 'What it makes', 1, 1000, PORTIONS);
-  const portionMl = figure('portionMl', 'A bowl', 5, 2000, 250);
-  const targetSaltPercent = figure('saltPercent', 'Salt', 0, 5, 0.9);
+  const portions = figure('portions', 'What it makes', 1, 1000, USUAL.portions);
+  const portionMl = figure('portionMl', 'A bowl', 5, 2000, USUAL.portionMl);
+  const targetSaltPercent = figure('saltPercent', 'Salt', 0, 5, USUAL.saltPercent);
   if (desk.name.trim() === '') errors.push({ field: 'name', sentence: 'It has no name yet.' });
   const written = desk.written.filter((line) => line.text.trim() !== '');
   if (written.length === 0) errors.push({ field: 'written', sentence: 'A recipe has at least one line.' });
