@@ -84,6 +84,7 @@ const heat = v.variant('kind', [
 const ends = v.variant('rule', [
   v.strictObject({ rule: v.literal('minutes'), minutes: numberField('Its minutes', 0, 720, 'min') }),
   v.strictObject({ rule: v.literal('simmer') }),
+  v.strictObject({ rule: v.literal('warm'), tempC: numberField('Its temperature', 30, 95, '°C') }),
   v.strictObject({
     rule: v.literal('soft'),
     edgeCm: numberField('The edge of a piece', 0.1, 20, 'cm'),
@@ -109,6 +110,7 @@ const deed = v.variant('kind', [
     sieve: v.picklist(['none', 'coarse', 'fine'], 'That sieve is not known.'),
   }),
   v.strictObject({ kind: v.literal('strain') }),
+  v.strictObject({ kind: v.literal('drain') }),
   v.strictObject({ kind: v.literal('skim'), share: numberField('The share skimmed', 0, 1, '') }),
 ]);
 
@@ -158,6 +160,14 @@ export const recipeSchema: v.GenericSchema<unknown, Recipe> = v.pipe(
     written: v.optional(v.pipe(v.array(writtenLineSchema), v.maxLength(120, 'At most 120 lines.'))),
     claims: v.optional(v.array(v.picklist(DIETS, 'That claim is not known.'))),
     stocksAs: v.optional(idField('The base')),
+    base: v.optional(idField('The kind of base')),
+    best: v.optional(
+      v.strictObject({
+        fromH: v.optional(numberField('Best from', 0, 8760, 'h')),
+        untilH: numberField('Best until', 1, 8760, 'h'),
+        words: longText('How it keeps', 200),
+      }),
+    ),
     staysPieces: v.optional(v.boolean('staysPieces must be true or false.')),
     pattern: v.optional(
       v.array(

@@ -1,5 +1,14 @@
 // The public face of the model: the rest of the house imports core only through here.
 
+export {
+  BASE_FAMILIES,
+  type BaseFamily,
+  type BaseKind,
+  type BaseRule,
+} from './bases/base-kind';
+export { BASE_KINDS, baseKind, baseRecipe } from './bases/base-recipe';
+export { cookOnPaper } from './bases/cook-on-paper';
+export { brixOf, SETS_FROM_GELATIN_PERCENT, timesStandard } from './bases/strength';
 export { activeEvents, undoneIds } from './batch/active-events';
 export {
   type AddedItem,
@@ -99,6 +108,7 @@ export { USUAL } from './recipe/data/usual';
 export { type Library, recipeIdOf, recipeRowId } from './recipe/library';
 export { linesOf, type Understood, understandLine } from './recipe/lines-of';
 export { newStage } from './recipe/new-stage';
+export { type PaperLine, paperRecipe, paperStage } from './recipe/paper-recipe';
 export { fitsRole, fromPattern } from './recipe/pattern';
 export {
   type MadeRow,

@@ -1,16 +1,15 @@
-import { massesOf } from '../matter/ingredient';
 import { massKg } from '../matter/mixture';
 import { saltPercent } from '../matter/operations';
 import { stageTarget } from '../plan/cook-through';
 import { setupOf } from '../plan/plan-batch';
 import { advancePot } from '../pot/advance-pot';
-import { addToPot, drawFromPot, liftOutOfPot, openPot } from '../pot/change-pot';
+import { drawFromPot, openPot } from '../pot/change-pot';
 import { finishStage } from '../pot/finish-stage';
 import type { PotSetup } from '../pot/pot';
 import { potLitres } from '../pot/pot-litres';
+import { liftFoodOut, putFoodIn } from '../pot/put-food-in';
 import { measuredMass, readPot } from '../pot/read-pot';
 import { cookingStages } from '../recipe/recipe';
-import { bodyG } from '../thickness/body-g';
 import { activeEvents } from './active-events';
 import type { AddedItem, BatchEvent, BatchSnapshot } from './batch-event';
 import type { BatchState, TakenReading } from './batch-state';
@@ -150,6 +149,8 @@ function done(context: FoldContext, state: BatchState, stageId: string, atMs: nu
   return {
     ...ran,
     pot: isFirst ? finishStage(ran.pot, stage?.does) : ran.pot,
+    // a sieve keeps back whatever was still to come out
+    toComeOut: isFirst && stage?.does?.kind === 'strain' ? [] : ran.toComeOut,
     stages: ran.stages.map((one) => (one.stageId === stageId ? { ...one, doneMs: atMs } : one)),
   };
 }
@@ -201,13 +202,7 @@ function put(context: FoldContext, state: BatchState, item: AddedItem, atMs: num
   const price = input.pricesCentsPerKg[item.ingredientId] ?? 0;
   return {
     ...state,
-    pot: addToPot(state.pot, {
-      masses: massesOf(ingredient, item.kg),
-      share: ingredient.share,
-      tempC: item.tempC,
-      flourEquivalentG: bodyG(ingredient, item.kg, item.thickener),
-      thirstKg: item.kg * (ingredient.drinks ?? 0),
-    }),
+    pot: putFoodIn(state.pot, { ingredient, kg: item.kg, tempC: item.tempC, thickener: item.thickener }),
     addedLineIds: item.lineId ? [...state.addedLineIds, item.lineId] : state.addedLineIds,
     addedKgByIngredient: {
       ...state.addedKgByIngredient,
@@ -269,8 +264,8 @@ function lift(context: FoldContext, state: BatchState, what: { word: string; cou
   const lifted = what.count - left;
   if (!line?.comesOut || lifted === 0) return { ...state, toComeOut };
   const ingredient = context.snapshot.input.ingredients[line.ingredientId]!;
-  const wanted = massesOf(ingredient, (lifted * line.comesOut.eachG) / 1000);
-  return { ...state, toComeOut, pot: liftOutOfPot(state.pot, wanted) };
+  const kg = (lifted * line.comesOut.eachG) / 1000;
+  return { ...state, toComeOut, pot: liftFoodOut(state.pot, ingredient, kg) };
 }
 
 function portion(

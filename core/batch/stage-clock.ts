@@ -1,7 +1,7 @@
 import { boilOffKgPerHour } from '../evaporation/boil-off-kg-per-hour';
 import { massKg } from '../matter/mixture';
 import { waterDensityKgPerL } from '../matter/water-density-kg-per-l';
-import { softNeed } from '../plan/cook-through';
+import { softNeed, warmTo } from '../plan/cook-through';
 import { setupOf } from '../plan/plan-batch';
 import { forecastPot, type PotTarget, type When } from '../pot/forecast-pot';
 import { exits, fractionToHold, fullKW, steamHeat } from '../pot/heat-balance';
@@ -70,6 +70,8 @@ function targetOf(setup: PotSetup, stage: Stage, targetKg: number | null): PotTa
   switch (stage.ends.rule) {
     case 'simmer':
       return { kind: 'temperature', tempC: setup.air.boilingC - SIMMER_UNDER_BOIL_C.barely };
+    case 'warm':
+      return { kind: 'temperature', tempC: warmTo(setup, stage.ends.tempC) };
     case 'soft':
       return { kind: 'softened', minutesAt100C: softNeed(setup, stage.ends) };
     case 'fall':

@@ -1,5 +1,6 @@
 import type { Allergen } from '../safety/data/allergens';
 import type { ThickenerKind } from '../thickness/data/thickeners';
+import type { Gives } from './data/extraction';
 import { type Masses, mapMasses } from './masses';
 
 export const INGREDIENT_KINDS = [
@@ -86,6 +87,10 @@ export interface Ingredient {
   soakH?: number;
   rinse?: string;
   umami?: UmamiPer100G;
+  /** kg of gelatin in a kg: what a stock sets by */
+  gelatin?: number;
+  /** what water draws out of it */
+  gives?: Gives;
   /** how it scales: pungent by cut and standing, strong and hot by taste from a low start */
   strength?: 'pungent' | 'strong' | 'hot';
   /** woody herb: tied or stripped */

@@ -1,24 +1,37 @@
 import { atLeast, within } from '../check';
-import { COMPONENTS, type Masses, NO_MASSES, plus, times, totalKg, withSalt, withWater } from './masses';
+import {
+  COMPONENTS,
+  type Masses,
+  mapMasses,
+  NO_MASSES,
+  plus,
+  times,
+  totalKg,
+  withSalt,
+  withWater,
+} from './masses';
 import { type Mixture, massKg } from './mixture';
+import { NO_SAVOUR, plusSavour, type Savour, timesSavour } from './savour';
 
 /*
  * What a cook does to a mixture. Each takes a mixture and gives a new one; what leaves comes back beside what stays,
  * so that mass is conserved to rounding and nothing goes negative.
  */
 
-/** Puts masses (kg) into the liquid or among the pieces, with the thickening they bring, grams of flour equivalent. */
+/** Puts masses (kg) into the liquid or among the pieces, with the thickening they bring, grams of flour equivalent, and savour. */
 export function add(
   mixture: Mixture,
   masses: Masses,
   share: 'liquid' | 'pieces',
   flourEquivalentG = 0,
+  savour: Savour = NO_SAVOUR,
 ): Mixture {
   for (const component of COMPONENTS) atLeast(`masses.${component}`, masses[component], 0);
   return {
     liquid: share === 'liquid' ? plus(mixture.liquid, masses) : mixture.liquid,
     pieces: share === 'pieces' ? plus(mixture.pieces, masses) : mixture.pieces,
     flourEquivalentG: mixture.flourEquivalentG + atLeast('flourEquivalentG', flourEquivalentG, 0),
+    savour: savour === NO_SAVOUR ? mixture.savour : plusSavour(mixture.savour, savour),
   };
 }
 
@@ -32,6 +45,7 @@ export function evaporate(mixture: Mixture, waterKg: number): Mixture {
     pieces:
       fromLiquid === waterKg ? pieces : withWater(pieces, Math.max(0, pieces.water - (waterKg - fromLiquid))),
     flourEquivalentG: mixture.flourEquivalentG,
+    savour: mixture.savour,
   };
 }
 
@@ -39,6 +53,23 @@ export function evaporate(mixture: Mixture, waterKg: number): Mixture {
 export function drawOff(mixture: Mixture, share: number): { left: Mixture; drawn: Mixture } {
   within('share', share, 0, 1);
   return { left: scaleMixture(mixture, 1 - share), drawn: scaleMixture(mixture, share) };
+}
+
+/** Draws masses (kg) and savour out of the pieces into the liquid, as far as the pieces still hold them. */
+export function drawOut(mixture: Mixture, masses: Masses, savour: Savour): Mixture {
+  const moved = mapMasses((component) => Math.min(masses[component], mixture.pieces[component]));
+  return {
+    liquid: plus(mixture.liquid, moved),
+    pieces: plus(mixture.pieces, moved, -1),
+    flourEquivalentG: mixture.flourEquivalentG,
+    savour: plusSavour(mixture.savour, savour),
+  };
+}
+
+/** Pours the liquid away; the pieces stay and keep `clingKg` of it (at most what there is). */
+export function drain(mixture: Mixture, clingKg: number): { left: Mixture; out: Mixture } {
+  const { left, out } = strain(mixture, clingKg);
+  return { left: out, out: left };
 }
 
 /** Strains: the pieces leave and carry `clingKg` of liquid (at most what there is) with them. */
@@ -50,11 +81,13 @@ export function strain(mixture: Mixture, clingKg: number): { left: Mixture; out:
     liquid: times(mixture.liquid, share),
     pieces: mixture.pieces,
     flourEquivalentG: mixture.flourEquivalentG * share,
+    savour: timesSavour(mixture.savour, share),
   };
   const left: Mixture = {
     liquid: times(mixture.liquid, 1 - share),
     pieces: NO_MASSES,
     flourEquivalentG: mixture.flourEquivalentG * (1 - share),
+    savour: timesSavour(mixture.savour, 1 - share),
   };
   return { left, out };
 }
@@ -67,6 +100,7 @@ export function puree(mixture: Mixture, share: number, bodyGPerKg: number): Mixt
     liquid: plus(mixture.liquid, pulp),
     pieces: plus(mixture.pieces, pulp, -1),
     flourEquivalentG: mixture.flourEquivalentG + totalKg(pulp) * atLeast('bodyGPerKg', bodyGPerKg, 0),
+    savour: mixture.savour,
   };
 }
 
@@ -122,6 +156,7 @@ export function exchangeSalt(mixture: Mixture, share: number): Mixture {
     liquid: withSalt(liquid, liquid.salt - movedKg),
     pieces: withSalt(pieces, pieces.salt + movedKg),
     flourEquivalentG: mixture.flourEquivalentG,
+    savour: mixture.savour,
   };
 }
 
@@ -142,5 +177,6 @@ function scaleMixture(mixture: Mixture, share: number): Mixture {
     liquid: times(mixture.liquid, share),
     pieces: times(mixture.pieces, share),
     flourEquivalentG: mixture.flourEquivalentG * share,
+    savour: timesSavour(mixture.savour, share),
   };
 }

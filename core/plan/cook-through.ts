@@ -1,16 +1,15 @@
 import { minutesToCookDice, softeningFactor } from '../heat/minutes-to-cook-dice';
-import { massesOf } from '../matter/ingredient';
 import { massKg } from '../matter/mixture';
 import { advancePot } from '../pot/advance-pot';
-import { addToPot, liftOutOfPot, openPot } from '../pot/change-pot';
+import { openPot } from '../pot/change-pot';
 import { finishStage } from '../pot/finish-stage';
 import { forecastPot, type PotTarget } from '../pot/forecast-pot';
 import { fractionToHold } from '../pot/heat-balance';
 import type { PotSetup, PotState } from '../pot/pot';
 import { massAtLitres, potLitres } from '../pot/pot-litres';
+import { liftFoodOut, putFoodIn } from '../pot/put-food-in';
 import { cookingStages, SIMMER_UNDER_BOIL_C, type Stage } from '../recipe/recipe';
 import { handsMinutes } from '../scaling/hands-minutes';
-import { bodyG } from '../thickness/body-g';
 import type { PlanInput } from './plan';
 
 /** Kilograms of each recipe line that goes into the pot, by line id. */
@@ -120,7 +119,7 @@ function withoutWhatComesOut(
   return input.recipe.lines
     .filter((line) => line.comesOut && before.includes(line.stageId) && line.scaling !== 'perBowl')
     .reduce(
-      (here, line) => liftOutOfPot(here, massesOf(input.ingredients[line.ingredientId]!, load[line.id] ?? 0)),
+      (here, line) => liftFoodOut(here, input.ingredients[line.ingredientId]!, load[line.id] ?? 0),
       pot,
     );
 }
@@ -133,13 +132,7 @@ function fillStage(input: PlanInput, pot: PotState, stage: Stage, load: Load) {
     const kg = load[line.id] ?? 0;
     if (line.stageId !== stage.id || kg === 0 || line.scaling === 'perBowl') continue;
     const ingredient = input.ingredients[line.ingredientId]!;
-    filled = addToPot(filled, {
-      masses: massesOf(ingredient, kg),
-      share: ingredient.share,
-      tempC: line.tempC,
-      flourEquivalentG: bodyG(ingredient, kg, line.thickener),
-      thirstKg: kg * (ingredient.drinks ?? 0),
-    });
+    filled = putFoodIn(filled, { ingredient, kg, tempC: line.tempC, thickener: line.thickener });
     if (ingredient.share === 'pieces') {
       looseLitres += Math.max(0, kg / ingredient.looseKgPerL - kg / ingredient.densityKgPerL);
     }
@@ -152,6 +145,8 @@ export function stageTarget(setup: PotSetup, pot: PotState, stage: Stage): PotTa
   switch (stage.ends.rule) {
     case 'simmer':
       return { kind: 'temperature', tempC: setup.air.boilingC - SIMMER_UNDER_BOIL_C.barely };
+    case 'warm':
+      return { kind: 'temperature', tempC: warmTo(setup, stage.ends.tempC) };
     case 'soft':
       return { kind: 'softened', minutesAt100C: softNeed(setup, stage.ends) };
     case 'fall':
@@ -159,6 +154,11 @@ export function stageTarget(setup: PotSetup, pot: PotState, stage: Stage): PotTa
     default:
       return null;
   }
+}
+
+/** A temperature to warm to, °C, kept under the boil of this height. */
+export function warmTo(setup: PotSetup, tempC: number): number {
+  return Math.min(tempC, setup.air.boilingC - SIMMER_UNDER_BOIL_C.barely);
 }
 
 /** Softening a dice needs, as minutes at 100 °C: its centre's heat-up at a bare simmer, then its own. */

@@ -7,7 +7,7 @@ import { kitchenAir } from '../pot/kitchen-air';
 import type { PotSetup } from '../pot/pot';
 import { liquidLitres, potLitres } from '../pot/pot-litres';
 import { allergensOf } from '../recipe/allergens-of';
-import type { RecipeLine } from '../recipe/recipe';
+import type { RecipeLine, Stage } from '../recipe/recipe';
 import { SATURATED_SALT_PERCENT } from '../salt/salt-to-add-g';
 import { thicknessBand } from '../thickness/thickness-band';
 import { litresAtDepth } from '../vessel/litres-at-depth';
@@ -72,15 +72,12 @@ export function planBatch(input: PlanInput): Plan {
   const stageSd = cooked.stages.map((stage, i) =>
     Math.hypot(
       Math.abs(slow.stages[i]!.minutes - quick.stages[i]!.minutes) / 2,
-      stage.stage.ends.rule === 'fall' || stage.stage.ends.rule === 'simmer'
-        ? 0
-        : STAGE_SPREAD * stage.minutes,
+      endsByHeat(stage.stage) ? 0 : STAGE_SPREAD * stage.minutes,
     ),
   );
   const heatSd = Math.abs(slow.minutes - quick.minutes) / 2;
   const clockVariance = cooked.stages.reduce((sum, stage) => {
-    const byHeat = stage.stage.ends.rule === 'fall' || stage.stage.ends.rule === 'simmer';
-    return sum + (byHeat ? 0 : (STAGE_SPREAD * stage.minutes) ** 2);
+    return sum + (endsByHeat(stage.stage) ? 0 : (STAGE_SPREAD * stage.minutes) ** 2);
   }, 0);
   const readySdMinutes = Math.sqrt(heatSd ** 2 + clockVariance);
   const readyAtMs = input.serviceAtMs - Math.max(LEAST_SLACK_MIN, SLACK_Z * readySdMinutes) * 60_000;
@@ -137,6 +134,11 @@ export function planBatch(input: PlanInput): Plan {
     ...(letDown ? { letDown } : {}),
   };
   return { ...plan, workings: workings(input, setup, plan, cooked) };
+}
+
+/** Its length follows the burner, and its doubt with it. */
+function endsByHeat(stage: Stage): boolean {
+  return ['fall', 'simmer', 'warm'].includes(stage.ends.rule);
 }
 
 /** The pot, burner and air of a plan, ready for the model. */

@@ -3,6 +3,7 @@ import { massKg } from '../matter/mixture';
 import { evaporate, exchangeSalt } from '../matter/operations';
 import type { PotSetup, PotState } from './pot';
 import { startRun } from './pot-run';
+import { steep } from './steep';
 
 /** Longest step of the balance, s. Short against an hour's change of level, long against what a phone can do. */
 export const STEP_S = 60;
@@ -11,8 +12,8 @@ export const STEP_S = 60;
 const SALT_EXCHANGE_MIN = 20;
 
 /**
- * Runs a pot forward with its heat and lid as they are: it warms, steams, boils, cools; salt evens out between liquid
- * and pieces; doubt grows.
+ * Runs a pot forward with its heat and lid as they are: it warms, steams, boils, cools; what lies in it gives to
+ * the water; salt evens out between liquid and pieces; doubt grows.
  *
  * @param setup vessel, burner, air
  * @param state the pot at `state.atMs`
@@ -31,13 +32,17 @@ export function advancePot(setup: PotSetup, state: PotState, toMs: number): PotS
   const rest = seconds - whole * STEP_S;
   if (rest > 0) step(rest);
   const steamed = evaporate(state.mixture, run.steamedKg);
+  const given = state.steeping?.length
+    ? steep(steamed, state.steeping, run.steepedMin)
+    : { mixture: steamed };
   return {
     ...state,
+    ...given,
     atMs: toMs,
     tempC: run.tempC,
     covariance: run.covariance,
     softenedMin: run.softenedMin,
-    mixture: exchangeSalt(steamed, 1 - Math.exp(-seconds / 60 / SALT_EXCHANGE_MIN)),
+    mixture: exchangeSalt(given.mixture, 1 - Math.exp(-seconds / 60 / SALT_EXCHANGE_MIN)),
     evaporatedKg: state.evaporatedKg + run.steamedKg,
   };
 }

@@ -1,11 +1,13 @@
 import { positive, within } from '../check';
 import { type MixPart, mixTempC } from '../heat/mix-temp-c';
-import { type Masses, mapMasses, totalKg } from '../matter/masses';
+import { type Masses, totalKg } from '../matter/masses';
 import { EMPTY, type Mixture, massKg } from '../matter/mixture';
 import { absorb, add, drawOff, takeOut, whole } from '../matter/operations';
+import type { Savour } from '../matter/savour';
 import { specificHeatKJ } from '../matter/specific-heat-kj';
 import { startingCovariance } from './covariance';
 import type { Covariance, PotState } from './pot';
+import { lessSteeping } from './steep';
 
 /** A weighed addition is off by this share, one standard deviation. source: common practice */
 const WEIGHING_SD = 0.005;
@@ -48,6 +50,7 @@ export function addToPot(
     tempC: number;
     flourEquivalentG?: number;
     thirstKg?: number;
+    savour?: Savour;
   },
 ): PotState {
   const kg = totalKg(what.masses);
@@ -65,7 +68,7 @@ export function addToPot(
     parts.push({ massKg: before, specificHeatKJ: specificHeatKJ(whole(pot.mixture)), tempC: pot.tempC });
   }
   const share = before / (before + kg);
-  const mixture = add(pot.mixture, what.masses, what.share, what.flourEquivalentG ?? 0);
+  const mixture = add(pot.mixture, what.masses, what.share, what.flourEquivalentG ?? 0, what.savour);
   const thirstKg = (pot.thirstKg ?? 0) + (what.thirstKg ?? 0);
   const drunkKg = Math.min(thirstKg, mixture.liquid.water * (1 - LEAST_LEFT));
   return {
@@ -88,7 +91,8 @@ export function drawFromPot(pot: PotState, kg: number): { pot: PotState; drawn: 
   const there = massKg(pot.mixture);
   const share = there === 0 ? 0 : Math.min(1, within('kg', kg, 0, Number.MAX_VALUE) / there);
   const { left, drawn } = drawOff(pot.mixture, share);
-  return { pot: { ...pot, mixture: left, drawnKg: pot.drawnKg + massKg(drawn) }, drawn };
+  const lies = pot.steeping ? { steeping: lessSteeping(pot.steeping, share) } : {};
+  return { pot: { ...pot, ...lies, mixture: left, drawnKg: pot.drawnKg + massKg(drawn) }, drawn };
 }
 
 /** A cold load thins the doubt about the temperature by the pot's share of the whole, and adds the scale's to the mass. */
@@ -101,13 +105,4 @@ function withAddition(p: Covariance, share: number, massVariance: number): Covar
     tempGain: p.tempGain * share,
     gain: p.gain,
   };
-}
-
-/** As much of a food as the pieces still hold of it, by component: what is lifted out, or as near as can be. */
-export function liftOutOfPot(pot: PotState, wanted: Masses): PotState {
-  const there = pot.mixture.pieces;
-  return takeOutOfPot(
-    pot,
-    mapMasses((component) => Math.min(wanted[component], there[component])),
-  );
 }

@@ -1,8 +1,10 @@
 import { NO_MASSES, totalKg } from '../matter/masses';
-import { drawOff, puree, skimFat, strain } from '../matter/operations';
+import { drain, drawOff, puree, skimFat, strain } from '../matter/operations';
+import { plusSavour } from '../matter/savour';
 import type { StageDeed } from '../recipe/recipe';
 import { pulpBodyG } from '../thickness/pulp-body-g';
 import type { PotState } from './pot';
+import { lessSteeping, savourHeld } from './steep';
 
 /** Liquid that strained pieces carry with them, kg a kg of pieces. Common practice. */
 const CLING_PER_KG = 0.25;
@@ -10,7 +12,7 @@ const CLING_PER_KG = 0.25;
 /** Share of the pulp that a sieve keeps back. source: from memory: a coarse one little, a fine one the fibre */
 const KEPT_BACK = { none: 0, coarse: 0.01, fine: 0.04 } as const;
 
-/** What is done to the whole pot as a stage ends: puréed, strained, skimmed. Nothing is lost: it counts as taken out. */
+/** What is done to the whole pot as a stage ends: puréed, strained, drained, skimmed. Nothing is lost: it counts as taken out. */
 export function finishStage(pot: PotState, deed: StageDeed | undefined): PotState {
   if (!deed) return pot;
   const { mixture } = pot;
@@ -19,10 +21,15 @@ export function finishStage(pot: PotState, deed: StageDeed | undefined): PotStat
       const pulpKg = totalKg(mixture.pieces) * deed.share;
       if (pulpKg === 0) return pot;
       const smooth = puree(mixture, deed.share, pulpBodyG(mixture.pieces) / totalKg(mixture.pieces));
-      const liquidOnly = { ...smooth, pieces: NO_MASSES };
+      const liquidOnly = {
+        ...smooth,
+        savour: plusSavour(smooth.savour, savourHeld(pot.steeping), deed.share),
+        pieces: NO_MASSES,
+      };
       const { left, drawn } = drawOff(liquidOnly, (KEPT_BACK[deed.sieve] * pulpKg) / totalKg(smooth.liquid));
       return {
         ...pot,
+        ...(pot.steeping ? { steeping: lessSteeping(pot.steeping, deed.share) } : {}),
         mixture: { ...left, pieces: smooth.pieces },
         takenOutKg: pot.takenOutKg + totalKg(drawn.liquid),
       };
@@ -32,9 +39,15 @@ export function finishStage(pot: PotState, deed: StageDeed | undefined): PotStat
       const { left, out } = strain(mixture, clingKg);
       return {
         ...pot,
+        ...(pot.steeping ? { steeping: [] } : {}),
         mixture: left,
         takenOutKg: pot.takenOutKg + totalKg(out.liquid) + totalKg(out.pieces),
       };
+    }
+    case 'drain': {
+      const clingKg = Math.min(CLING_PER_KG * totalKg(mixture.pieces), totalKg(mixture.liquid));
+      const { left, out } = drain(mixture, clingKg);
+      return { ...pot, mixture: left, takenOutKg: pot.takenOutKg + totalKg(out.liquid) };
     }
     case 'skim': {
       const { left, skimmed } = skimFat(mixture, mixture.liquid.fat * deed.share);

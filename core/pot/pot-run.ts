@@ -9,6 +9,7 @@ import { waterDensityKgPerL } from '../matter/water-density-kg-per-l';
 import { carry, type Jacobian } from './covariance';
 import { exits, fullKW, type HeatStep, heatStep } from './heat-balance';
 import type { Covariance, PotSetup, PotState } from './pot';
+import { steepingFactor } from './steep';
 
 /** Variances an hour adds. source: from memory: a gas flame wanders some 4 %, a bulk temperature some 1 °C */
 const WANDER_PER_HOUR = { massKg2: 0.0004, tempC2: 1, gain2: 0.0016 };
@@ -30,6 +31,8 @@ export interface PotRun {
   litres: number;
   tempC: number;
   softenedMin: number;
+  /** minutes at 100 °C that what lies in the pot has had to give, by way */
+  steepedMin: { diffuses: number; dissolves: number };
   covariance: Covariance;
 }
 
@@ -50,9 +53,11 @@ export function startRun(setup: PotSetup, state: PotState): { run: PotRun; step:
     litres: volumeLitres(contents, state.tempC),
     tempC: state.tempC,
     softenedMin: state.softenedMin,
+    steepedMin: { diffuses: 0, dissolves: 0 },
     covariance: state.covariance,
   };
 
+  const steeps = (state.steeping?.length ?? 0) > 0;
   let out = exits(setup, run.litres);
   let litresThen = run.litres;
 
@@ -83,6 +88,10 @@ export function startRun(setup: PotSetup, state: PotState): { run: PotRun; step:
     run.tempC = heat.tempC;
     if (run.tempC > SOFTENING_FROM_C)
       run.softenedMin += seconds / 60 / softeningFactor({ liquidC: run.tempC });
+    if (steeps) {
+      run.steepedMin.diffuses += (seconds / 60) * steepingFactor('diffuses', run.tempC);
+      run.steepedMin.dissolves += (seconds / 60) * steepingFactor('dissolves', run.tempC);
+    }
   }
 
   return { run, step };

@@ -2,6 +2,7 @@ import type { Lid } from '../evaporation/data/evaporation-constants';
 import type { Mixture } from '../matter/mixture';
 import type { Vessel } from '../vessel/vessel';
 import type { KitchenAir } from './kitchen-air';
+import type { Steeping } from './steep';
 
 /** A heat source: its rated power and the share of it that reaches a pot. */
 export interface Burner {
@@ -52,6 +53,8 @@ export interface PotState {
   drawnKg: number;
   /** water that dry pieces have yet to drink, kg; absent in pots of older logs */
   thirstKg?: number;
+  /** what lies in the pot and gives to the water; absent in pots of older logs */
+  steeping?: readonly Steeping[];
 }
 
 /** First guess of the gain when the kitchen knows nothing yet. source: from memory: the spread of gas efficiencies */

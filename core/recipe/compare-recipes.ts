@@ -68,8 +68,10 @@ function stageWords(stage: Stage | undefined): string | null {
       ? `${ends.minutes} min`
       : ends.rule === 'soft'
         ? `${ends.edgeCm} cm soft, ${ends.softenMin} min`
-        : ends.rule === 'fall'
-          ? `${Math.round(ends.fractionGone * 100)} % gone`
-          : ends.rule;
+        : ends.rule === 'warm'
+          ? `to ${ends.tempC} °C`
+          : ends.rule === 'fall'
+            ? `${Math.round(ends.fractionGone * 100)} % gone`
+            : ends.rule;
   return `${stage.title}: ${stage.act} ${stage.method}, lid ${stage.lid}, ${end}`;
 }

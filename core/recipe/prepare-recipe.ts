@@ -1,5 +1,7 @@
+import { cookOnPaper } from '../bases/cook-on-paper';
 import { type Ingredient, massesOf } from '../matter/ingredient';
 import { type Masses, NO_MASSES, plus, times, totalKg, withWater } from '../matter/masses';
+import type { Savour } from '../matter/savour';
 import { volumeLitres } from '../matter/volume-litres';
 import { bodyG } from '../thickness/body-g';
 import { curedIngredient } from './cure';
@@ -120,26 +122,78 @@ function rowOfRecipe(recipe: Recipe, library: Library, made: Made, path: readonl
     diet: holds.diet,
     source: `made here: ${recipe.name}, version ${recipe.version}`,
   };
-  const ingredient: Ingredient = base
-    ? { ...base, ...shared }
-    : {
-        ...shared,
-        kind: recipe.staysPieces ? 'grain' : 'stock',
-        perKg: times(masses, 1 / kg),
-        densityKgPerL: kg / volumeLitres(masses, MEASURED_AT_C),
-        looseKgPerL: recipe.staysPieces ? 0.6 : kg / volumeLitres(masses, MEASURED_AT_C),
-        yield: 1,
-        share: recipe.staysPieces ? 'pieces' : 'liquid',
-        // what stays in pieces keeps its starch to itself
-        bodyGPerKg: recipe.staysPieces ? 0 : flourG / kg,
-        store: 'walk-in',
-        umami: {
-          glutamate: umami.glutamate / kg,
-          aspartate: umami.aspartate / kg,
-          imp: umami.imp / kg,
-          gmp: umami.gmp / kg,
-          amp: umami.amp / kg,
-        },
-      };
+  const strained = strainedRow(recipe, prepared, base);
+  const ingredient: Ingredient =
+    base || strained
+      ? { ...(base ?? PLAIN_LIQUID), ...strained, ...shared }
+      : {
+          ...shared,
+          kind: recipe.staysPieces ? 'grain' : 'stock',
+          perKg: times(masses, 1 / kg),
+          densityKgPerL: kg / volumeLitres(masses, MEASURED_AT_C),
+          looseKgPerL: recipe.staysPieces ? 0.6 : kg / volumeLitres(masses, MEASURED_AT_C),
+          yield: 1,
+          share: recipe.staysPieces ? 'pieces' : 'liquid',
+          // what stays in pieces keeps its starch to itself
+          bodyGPerKg: recipe.staysPieces ? 0 : flourG / kg,
+          store: 'walk-in',
+          umami: {
+            glutamate: umami.glutamate / kg,
+            aspartate: umami.aspartate / kg,
+            imp: umami.imp / kg,
+            gmp: umami.gmp / kg,
+            amp: umami.amp / kg,
+          },
+        };
   return { ingredient, centsPerKg: costCents / madeKg };
+}
+
+/** What a strained liquid is that stands for no row of the table. */
+const PLAIN_LIQUID = {
+  kind: 'stock',
+  densityKgPerL: 1.003,
+  looseKgPerL: 1.003,
+  yield: 1,
+  share: 'liquid',
+  store: 'walk-in',
+  perKg: NO_MASSES,
+} as const;
+
+/** Strained rows worked out before, by recipe, with the compositions each came of: recipes are never changed in place. */
+const strainedBefore = new WeakMap<Recipe, { of: readonly Masses[]; row: Partial<Ingredient> }>();
+
+/** Of what is strained, only what the water has drawn. Cooking it on paper takes a while, so it is done once. */
+function strainedRow(
+  recipe: Recipe,
+  prepared: PreparedRecipe,
+  base?: Ingredient,
+): Partial<Ingredient> | null {
+  if (!recipe.stages.some((stage) => stage.does?.kind === 'strain')) return null;
+  const of = prepared.recipe.lines.map((line) => prepared.ingredients[line.ingredientId]!.perKg);
+  const before = strainedBefore.get(recipe);
+  if (before?.of.every((masses, i) => masses === of[i])) return before.row;
+  const row = drawnOnPaper(prepared, (base ?? PLAIN_LIQUID).densityKgPerL);
+  strainedBefore.set(recipe, { of, row });
+  return row;
+}
+
+/** As it comes out of a pot that suits it, let down to the litres that are written. */
+function drawnOnPaper(prepared: PreparedRecipe, densityKgPerL: number): Partial<Ingredient> {
+  const { recipe } = prepared;
+  const { liquid, savour } = cookOnPaper(prepared);
+  const kg = recipe.litres * densityKgPerL;
+  const solids = totalKg(liquid) - liquid.water;
+  const perKg = withWater(times(liquid, 1 / kg), Math.max(0, 1 - solids / kg));
+  const percent = (of: keyof Savour) => (100 * savour[of]) / kg;
+  return {
+    perKg,
+    gelatin: savour.gelatin / kg,
+    umami: {
+      glutamate: percent('glutamate'),
+      aspartate: percent('aspartate'),
+      imp: percent('imp'),
+      gmp: percent('gmp'),
+      amp: percent('amp'),
+    },
+  };
 }

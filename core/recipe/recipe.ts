@@ -75,6 +75,8 @@ export type StageHeat = { kind: 'burner'; fraction: number } | { kind: 'hold'; s
 export type StageEnd =
   | { rule: 'minutes'; minutes: number }
   | { rule: 'simmer' }
+  /** up to °C and no hotter: below the boil */
+  | { rule: 'warm'; tempC: number }
   | { rule: 'soft'; edgeCm: number; softenMin: number }
   | { rule: 'fall'; fractionGone: number }
   | { rule: 'served' };
@@ -84,6 +86,8 @@ export type StageDeed =
   /** a share (0..1) of the pieces becomes liquid; a sieve keeps some back */
   | { kind: 'puree'; share: number; sieve: 'none' | 'coarse' | 'fine' }
   | { kind: 'strain' }
+  /** the liquid is poured away and the pieces stay: blanching water, a soak */
+  | { kind: 'drain' }
   /** set or floating fat, a share 0..1 of it */
   | { kind: 'skim'; share: number };
 
@@ -155,9 +159,13 @@ export interface Recipe {
   claims?: readonly Diet[];
   /** as a base in another recipe it is this row of the table, with this recipe’s allergens, diet and cost */
   stocksAs?: string;
+  /** which kind of base it makes: its ratios, standard strength, life and rules are in `BASE_KINDS` */
+  base?: string;
   /** as a base in another recipe it stays in pieces: dumplings, meatballs */
   staysPieces?: boolean;
   pattern?: readonly PatternSlot[];
+  /** when it is at its best, hours from made, and in which words; how long it may be kept is another matter */
+  best?: { fromH?: number; untilH: number; words: string };
   /** hours it keeps cold, where that is shorter than the house rule, and why */
   keeps?: { hours: number; advisory: string };
   /** pieces must fit this spoon, cm */

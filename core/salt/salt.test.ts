@@ -28,7 +28,7 @@ describe('salt', () => {
   it('30 % unsalted pieces turn 1.29 % in the liquid into 0.9 % overall (by hand)', () => {
     const liquid = { ...NO_MASSES, water: 0.7 * (1 - 0.0129), salt: 0.7 * 0.0129 };
     const pieces = { ...NO_MASSES, water: 0.3 * 0.85, starch: 0.3 * 0.15 };
-    const pot = { liquid, pieces, flourEquivalentG: 0 };
+    const pot = { ...EMPTY, liquid, pieces };
     expect(operations.saltPercent(pot, 'liquid')).toBeCloseTo(1.29, 9);
     expect(operations.saltPercent(pot, 'all')).toBeCloseTo(0.9, 2);
     expect(operations.saltPercent(operations.exchangeSalt(pot, 1), 'all')).toBeCloseTo(0.9, 2);

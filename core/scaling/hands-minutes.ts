@@ -4,7 +4,14 @@ import { fullKW } from '../pot/heat-balance';
 import type { PotSetup } from '../pot/pot';
 import type { Stage } from '../recipe/recipe';
 import { panBottomM2 } from '../vessel/pan-bottom-m2';
-import { BROWNING_KG_PER_M2, BROWNING_MIN, HOT_FILL, JAR_MIN, STICK_BLENDER } from './data/equipment';
+import {
+  BONES_KG_PER_M2,
+  BROWNING_KG_PER_M2,
+  BROWNING_MIN,
+  HOT_FILL,
+  JAR_MIN,
+  STICK_BLENDER,
+} from './data/equipment';
 
 /** From the walk-in to where it gives up its water, K. Common practice. */
 const WARMED_K = 75;
@@ -57,13 +64,15 @@ export function browningLoads(
   stage: Stage,
   kgByLine: Readonly<Record<string, number>>,
 ): number {
-  const meatKg = input.recipe.lines
-    .filter(
-      (line) =>
-        line.stageId === stage.id && ['meat', 'poultry'].includes(input.ingredients[line.ingredientId]!.kind),
-    )
-    .reduce((sum, line) => sum + (kgByLine[line.id] ?? 0), 0);
-  return Math.max(1, Math.ceil(meatKg / (BROWNING_KG_PER_M2 * browningM2(input, stage)) - 1e-9));
+  const neededM2 = input.recipe.lines
+    .filter((line) => line.stageId === stage.id)
+    .reduce((sum, line) => {
+      const { kind, out } = input.ingredients[line.ingredientId]!;
+      if (kind !== 'meat' && kind !== 'poultry') return sum;
+      const kgPerM2 = out === 'bones' ? BONES_KG_PER_M2 : BROWNING_KG_PER_M2;
+      return sum + (kgByLine[line.id] ?? 0) / kgPerM2;
+    }, 0);
+  return Math.max(1, Math.ceil(neededM2 / browningM2(input, stage) - 1e-9));
 }
 
 /** Where it browns, m²: the pot's own bottom, or the trays that go in the oven at once. */

@@ -1,11 +1,11 @@
-import type { Recipe } from '../../core';
-import { CHICKEN_STOCK, DARK_VEGETABLE_STOCK, DUMPLINGS, FUMET, GARLIC_OIL, KELP_STOCK, MOTHER_SAUCE } from './bases';
-import { dish, stage } from './dish';
+import { paperRecipe, type Recipe, paperStage as stage } from '../../core';
+import { CHICKEN_STOCK, DARK_VEGETABLE_STOCK, DUMPLINGS, FUMET, GARLIC_OIL, GLAZE, KELP_STOCK, MORE_BASES, MOTHER_SAUCE } from './bases';
+
 import { TROUT_CHOWDER } from './trout-chowder';
 
 /** The house's dishes, invented, each written for ten litres served. */
 
-const VELOUTE = dish(
+const VELOUTE = paperRecipe(
   {
     id: 'celeriac-veloute',
     name: 'Celeriac velouté',
@@ -46,7 +46,7 @@ const VELOUTE = dish(
   ],
 );
 
-const BEETROOT = dish(
+const BEETROOT = paperRecipe(
   {
     id: 'beetroot-barley-broth',
     name: 'Beetroot and barley broth',
@@ -78,7 +78,7 @@ const BEETROOT = dish(
   ],
 );
 
-const PEPPER_LENTIL = dish(
+const PEPPER_LENTIL = paperRecipe(
   {
     id: 'pepper-lentil-puree',
     name: 'Red pepper and lentil purée',
@@ -116,7 +116,7 @@ const PEPPER_LENTIL = dish(
   [GARLIC_OIL],
 );
 
-const VENISON = dish(
+const VENISON = paperRecipe(
   {
     id: 'venison-juniper-sauce',
     name: 'Venison and juniper tomato sauce',
@@ -151,7 +151,7 @@ const VENISON = dish(
   [DARK_VEGETABLE_STOCK, MOTHER_SAUCE],
 );
 
-const MUTTON = dish(
+const MUTTON = paperRecipe(
   {
     id: 'mutton-leek-pot',
     name: 'Brown-roux mutton and leek pot',
@@ -198,7 +198,7 @@ const MUTTON = dish(
   [DUMPLINGS],
 );
 
-const LEEK_PERRY = dish(
+const LEEK_PERRY = paperRecipe(
   {
     id: 'leek-perry-broth',
     name: 'Leek and perry broth under an oat and cheese crust',
@@ -235,6 +235,6 @@ const LEEK_PERRY = dish(
   [DARK_VEGETABLE_STOCK],
 );
 
-export const BASES: readonly Recipe[] = [CHICKEN_STOCK, FUMET, DARK_VEGETABLE_STOCK, KELP_STOCK, DUMPLINGS, GARLIC_OIL];
+export const BASES: readonly Recipe[] = [CHICKEN_STOCK, FUMET, DARK_VEGETABLE_STOCK, KELP_STOCK, DUMPLINGS, GARLIC_OIL, GLAZE, ...MORE_BASES];
 export const DISHES: readonly Recipe[] = [TROUT_CHOWDER, VELOUTE, BEETROOT, PEPPER_LENTIL, VENISON, MOTHER_SAUCE, MUTTON, LEEK_PERRY];
 export const BOOK: readonly Recipe[] = [...DISHES, ...BASES];

@@ -17,6 +17,8 @@ export function endOf(stage: Stage): string {
       return `${stage.ends.minutes} min`;
     case 'simmer':
       return 'until it simmers';
+    case 'warm':
+      return `up to ${stage.ends.tempC} °C`;
     case 'soft':
       return `until ${stage.ends.edgeCm} cm pieces are soft`;
     case 'fall':

@@ -22,6 +22,9 @@ export const STICK_BLENDER = { setUpMin: 5, minPerLitre: 0.6 } as const;
 /** Meat in one layer with gaps, kg to the m² of pan or tray; cover two thirds of it. Common practice. */
 export const BROWNING_KG_PER_M2 = 8;
 
+/** Bones lie heaped on their tray: kg to the m². Common practice. */
+export const BONES_KG_PER_M2 = 20;
+
 /** A pan of meat browns in this, both sides, minutes; a tray in a hot oven in that. Common practice. */
 export const BROWNING_MIN = { pan: 8, oven: 25 } as const;
 

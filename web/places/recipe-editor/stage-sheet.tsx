@@ -184,11 +184,13 @@ const END_WORDS = {
   minutes: { label: 'On its clock', unit: 'min' },
   soft: { label: 'Softens, once hot through', unit: 'min at 100 °C' },
   fall: { label: 'Until this has gone', unit: '%' },
+  warm: { label: 'Up to', unit: '°C' },
 } as const;
 
 function figureOf(ends: StageEnd): string {
   if (ends.rule === 'minutes') return String(ends.minutes);
   if (ends.rule === 'soft') return String(ends.softenMin);
+  if (ends.rule === 'warm') return String(ends.tempC);
   return ends.rule === 'fall' ? String(Math.round(ends.fractionGone * 100)) : '';
 }
 
@@ -199,6 +201,8 @@ function endsWith(ends: StageEnd, typed: string): StageEnd | null {
       return value !== null && value >= 0 && value <= 720 ? { rule: 'minutes', minutes: value } : null;
     case 'soft':
       return value !== null && value >= 0 && value <= 600 ? { ...ends, softenMin: value } : null;
+    case 'warm':
+      return value !== null && value >= 30 && value <= 95 ? { rule: 'warm', tempC: value } : null;
     case 'fall':
       return value !== null && value >= 1 && value <= 90 ? { rule: 'fall', fractionGone: value / 100 } : null;
     default:

@@ -1,5 +1,6 @@
 import type { Ingredient, IngredientKind } from '../../ingredient';
 import { NO_MASSES, totalKg } from '../../masses';
+import { EXTRACTION } from '../extraction';
 
 type Per100G = Partial<Record<'water' | 'fat' | 'protein' | 'sugars' | 'starch' | 'salt' | 'alcohol', number>>;
 type Rest = Partial<Omit<Ingredient, 'id' | 'name' | 'kind' | 'perKg'>>;
@@ -67,6 +68,7 @@ export function row(id: string, name: string, kind: IngredientKind, grams: Per10
     diet: 'vegan',
     store: STORE[kind],
     source: TABLE,
+    ...(EXTRACTION[id] ? { gives: EXTRACTION[id] } : {}),
     ...rest,
   };
 }

@@ -4,8 +4,14 @@ import { LABEL, row, SOLIDS } from './row';
 /** Water, stocks, salts, seasonings, acids, fruit, nuts, wines and spirits. Sources: see `row`. */
 export const STOCKS_AND_SEASONINGS: readonly Ingredient[] = [
   row('water', 'Water', 'water', { water: 100 }, { share: 'liquid', densityKgPerL: 0.998, source: 'definition', store: 'tap', aliases: ['cold water', 'hot water', 'boiling water', 'warm water'] }),
-  row('fish-fumet', 'Fish fumet', 'stock', { water: 97.4, fat: 0.1, protein: 2, salt: 0.12 }, { share: 'liquid', densityKgPerL: 1.003, allergens: ['fish', 'celery'], diet: 'fish', source: SOLIDS, aliases: ['fish stock', 'fumet', 'white-fish fumet'], umami: { glutamate: 0.01, imp: 0.02 } }),
-  row('chicken-stock', 'Chicken stock', 'stock', { water: 96.5, fat: 0.4, protein: 2.5, salt: 0.1 }, { share: 'liquid', densityKgPerL: 1.004, allergens: ['celery'], diet: 'meat', source: SOLIDS, aliases: ['chicken broth', 'stock', 'white stock', 'light stock', 'poultry stock'], umami: { glutamate: 0.01, imp: 0.02 } }),
+  row('fish-fumet', 'Fish fumet', 'stock', { water: 97.4, fat: 0.1, protein: 2, salt: 0.12 }, { share: 'liquid', densityKgPerL: 1.003, allergens: ['fish', 'celery'], diet: 'fish', source: SOLIDS, aliases: ['fish stock', 'fumet', 'white-fish fumet'], umami: { glutamate: 0.01, imp: 0.02 }, gelatin: 0.012 }),
+  row(
+    'chicken-stock',
+    'Chicken stock',
+    'stock',
+    { water: 96.5, fat: 0.4, protein: 2.5, salt: 0.1 },
+    { share: 'liquid', densityKgPerL: 1.004, allergens: ['celery'], diet: 'meat', source: SOLIDS, aliases: ['chicken broth', 'stock', 'white stock', 'light stock', 'poultry stock'], umami: { glutamate: 0.01, imp: 0.02 }, gelatin: 0.018 },
+  ),
   row('vegetable-stock', 'Vegetable stock', 'stock', { water: 98.6, fat: 0, protein: 0.3, sugars: 0.6, salt: 0.1 }, { share: 'liquid', densityKgPerL: 1.003, allergens: ['celery'], source: SOLIDS, aliases: ['vegetable broth', 'veg stock', 'light vegetable stock'], umami: { glutamate: 0.01 } }),
   row(
     'bouillon-powder',
@@ -29,8 +35,14 @@ export const STOCKS_AND_SEASONINGS: readonly Ingredient[] = [
   row('red-wine', 'Red wine', 'wine', { water: 86.5, protein: 0.1, sugars: 0.6, alcohol: 10.6 }, { share: 'liquid', densityKgPerL: 0.994, allergens: ['sulphites'], measures: { bottle: 745, glass: 150 }, aliases: ['dry red wine', 'robust red wine'] }),
   row('white-wine', 'White wine', 'wine', { water: 87, protein: 0.1, sugars: 1, alcohol: 10.3 }, { share: 'liquid', densityKgPerL: 0.992, allergens: ['sulphites'], measures: { bottle: 745, glass: 150 }, aliases: ['dry white wine', 'white cooking wine'] }),
   row('cider', 'Dry cider', 'wine', { water: 92, sugars: 2.6, alcohol: 4 }, { share: 'liquid', densityKgPerL: 1.0, allergens: ['sulphites'], measures: { bottle: 500, can: 440 }, aliases: ['cider', 'dry cider', 'hard cider'] }),
-  row('beef-stock', 'Brown beef stock', 'stock', { water: 95.9, fat: 0.3, protein: 3.4, sugars: 0.2, salt: 0.12 }, { share: 'liquid', densityKgPerL: 1.006, allergens: ['celery'], diet: 'meat', aliases: ['beef stock', 'beef broth', 'brown stock', 'veal stock'], umami: { glutamate: 0.01, imp: 0.02 }, source: SOLIDS }),
-  row('game-stock', 'Game stock', 'stock', { water: 95.9, fat: 0.3, protein: 3.4, sugars: 0.2, salt: 0.12 }, { share: 'liquid', densityKgPerL: 1.006, allergens: ['celery'], diet: 'meat', aliases: ['game stock', 'venison stock'], umami: { glutamate: 0.01, imp: 0.02 }, source: SOLIDS }),
+  row(
+    'beef-stock',
+    'Brown beef stock',
+    'stock',
+    { water: 95.9, fat: 0.3, protein: 3.4, sugars: 0.2, salt: 0.12 },
+    { share: 'liquid', densityKgPerL: 1.006, allergens: ['celery'], diet: 'meat', aliases: ['beef stock', 'beef broth', 'brown stock', 'veal stock'], umami: { glutamate: 0.01, imp: 0.02 }, source: SOLIDS, gelatin: 0.028 },
+  ),
+  row('game-stock', 'Game stock', 'stock', { water: 95.9, fat: 0.3, protein: 3.4, sugars: 0.2, salt: 0.12 }, { share: 'liquid', densityKgPerL: 1.006, allergens: ['celery'], diet: 'meat', aliases: ['game stock', 'venison stock'], umami: { glutamate: 0.01, imp: 0.02 }, source: SOLIDS, gelatin: 0.026 }),
   row(
     'dark-vegetable-stock',
     'Dark vegetable stock',

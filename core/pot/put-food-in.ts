@@ -1,0 +1,42 @@
+import { type Ingredient, massesOf } from '../matter/ingredient';
+import { mapMasses } from '../matter/masses';
+import { NO_SAVOUR, savourOf } from '../matter/savour';
+import { bodyG } from '../thickness/body-g';
+import type { ThickenerKind } from '../thickness/data/thickeners';
+import { addToPot, takeOutOfPot } from './change-pot';
+import type { PotState } from './pot';
+import { liftSteeping, steepingOf } from './steep';
+
+/**
+ * Puts kilograms of a food in: its masses, the body it brings, what it drinks, and what water will draw out of it.
+ *
+ * @param what kg edible, 0 or more; tempC as it goes in, °C
+ */
+export function putFoodIn(
+  pot: PotState,
+  what: { ingredient: Ingredient; kg: number; tempC: number; thickener?: ThickenerKind | undefined },
+): PotState {
+  const { ingredient, kg } = what;
+  const added = addToPot(pot, {
+    masses: massesOf(ingredient, kg),
+    share: ingredient.share,
+    tempC: what.tempC,
+    flourEquivalentG: bodyG(ingredient, kg, what.thickener),
+    thirstKg: kg * (ingredient.drinks ?? 0),
+    savour: ingredient.share === 'liquid' ? savourOf(ingredient, kg) : NO_SAVOUR,
+  });
+  const lies = ingredient.share === 'pieces' ? steepingOf(ingredient, kg) : null;
+  return lies ? { ...added, steeping: [...(pot.steeping ?? []), lies] } : added;
+}
+
+/** Takes kilograms of a food out again, less what the water has drawn, or as near as the pieces still hold it. */
+export function liftFoodOut(pot: PotState, ingredient: Ingredient, kg: number): PotState {
+  const { steeping, given } = liftSteeping(pot.steeping ?? [], ingredient.id, kg);
+  const wanted = massesOf(ingredient, kg);
+  const there = pot.mixture.pieces;
+  const lifted = takeOutOfPot(
+    pot,
+    mapMasses((component) => Math.max(0, Math.min(wanted[component] - given[component], there[component]))),
+  );
+  return pot.steeping ? { ...lifted, steeping } : lifted;
+}
