@@ -17,9 +17,17 @@ export {
   type BatchEventType,
   type BatchSnapshot,
   BENCH_INGREDIENTS,
+  type LineDraw,
 } from './batch/batch-event';
 export { type BatchResult, batchResult, type Outcome } from './batch/batch-result';
-export type { BatchState, Question, StageProgress, TakenReading, ToComeOut } from './batch/batch-state';
+export type {
+  BatchState,
+  PutBy,
+  Question,
+  StageProgress,
+  TakenReading,
+  ToComeOut,
+} from './batch/batch-state';
 export { advanceBatch, applyEvent, foldBatch, foldContext, openBatch } from './batch/fold-batch';
 export { learnedGain } from './batch/learned-gain';
 export {
@@ -44,6 +52,41 @@ export { minutesToCookDice, softeningFactor } from './heat/minutes-to-cook-dice'
 export { minutesToHeat } from './heat/minutes-to-heat';
 export { mixTempC } from './heat/mix-temp-c';
 export { saturationPressureKPa } from './heat/saturation-pressure-kpa';
+export { asRead } from './larder/as-read';
+export {
+  type Draw,
+  type Drawable,
+  drawLots,
+  oldestFirst,
+  type PassedOver,
+} from './larder/draw-lots';
+export {
+  foldLarder,
+  type Larder,
+  type LotDraw,
+  type LotMade,
+  type LotPour,
+} from './larder/fold-larder';
+export type {
+  LarderEvent,
+  LarderEventBody,
+  LarderEventType,
+  TakenIn,
+} from './larder/larder-event';
+export {
+  LOT_STORAGES,
+  type Lot,
+  type LotBirth,
+  type LotContents,
+  type LotLife,
+  type LotOrigin,
+  type LotReading,
+  type LotStorage,
+} from './larder/lot';
+export { drawsOfBatch, lifeOf, lotsOfBatch } from './larder/lots-of-batch';
+export { type ContentsPart, mixContents } from './larder/mix-contents';
+export { type LotTrace, type TraceStep, traceLot } from './larder/trace-lot';
+export { atItsBest, type KeepingRules, useByMs } from './larder/use-by';
 export { BOARDS, type Board, type MiseItem, miseList } from './lists/mise-list';
 export { type ListedPlan, type PullItem, pullList } from './lists/pull-list';
 export { alcoholLeftByBoilOff, alcoholLeftByMinutes } from './matter/alcohol-left';
@@ -64,6 +107,7 @@ export { COMPONENTS, type Component, type Masses, mapMasses, NO_MASSES, totalKg 
 export { EMPTY, type Mixture, massKg } from './matter/mixture';
 export * as operations from './matter/operations';
 export { type OwnFood, ownIngredient } from './matter/own-ingredient';
+export { NO_SAVOUR, plusSavour, type Savour, savourOf, timesSavour } from './matter/savour';
 export { specificHeatKJ } from './matter/specific-heat-kj';
 export { volumeLitres } from './matter/volume-litres';
 export { waterDensityKgPerL } from './matter/water-density-kg-per-l';

@@ -1,4 +1,11 @@
-import type { BatchEvent } from './batch-event';
+/** What undoing needs to know of an event, a batch's or the larder's. */
+interface Undoable {
+  id: string;
+  seq: number;
+  actedAtMs: number;
+  type: string;
+  payload: object;
+}
 
 /**
  * The events that stand, in the order they happened: undone ones are left out, an undo that was itself undone counts
@@ -8,16 +15,17 @@ import type { BatchEvent } from './batch-event';
  * @returns those that stand, by (actedAtMs, seq), undos left out
  * @source docs/architecture.md, "A batch is its log"
  */
-export function activeEvents(events: readonly BatchEvent[]): BatchEvent[] {
-  const undosOf = new Map<string, BatchEvent[]>();
+export function activeEvents<E extends Undoable>(events: readonly E[]): E[] {
+  const undosOf = new Map<string, E[]>();
   for (const event of events) {
     if (event.type !== 'undone') continue;
-    const undos = undosOf.get(event.payload.eventId);
+    const { eventId } = event.payload as { eventId: string };
+    const undos = undosOf.get(eventId);
     if (undos) undos.push(event);
-    else undosOf.set(event.payload.eventId, [event]);
+    else undosOf.set(eventId, [event]);
   }
   const stands = new Map<string, boolean>();
-  const standing = (event: BatchEvent): boolean => {
+  const standing = (event: E): boolean => {
     const known = stands.get(event.id);
     if (known !== undefined) return known;
     stands.set(event.id, true);
@@ -31,7 +39,7 @@ export function activeEvents(events: readonly BatchEvent[]): BatchEvent[] {
 }
 
 /** Ids of events that an active undo has taken back. */
-export function undoneIds(events: readonly BatchEvent[]): Set<string> {
+export function undoneIds(events: readonly Undoable[]): Set<string> {
   const active = new Set(activeEvents(events).map((event) => event.id));
   return new Set(
     events.filter((event) => event.type !== 'undone' && !active.has(event.id)).map((event) => event.id),

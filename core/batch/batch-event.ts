@@ -1,4 +1,5 @@
 import type { Lid } from '../evaporation/data/evaporation-constants';
+import type { LotStorage } from '../larder/lot';
 import type { Ingredient } from '../matter/ingredient';
 import type { Plan, PlanInput } from '../plan/plan';
 import type { PotReading } from '../pot/read-pot';
@@ -8,8 +9,17 @@ import type { ThickenerKind } from '../thickness/data/thickeners';
 export interface BatchSnapshot {
   input: PlanInput;
   plan: Plan;
-  /** the larder lot the batch draws its liquid from */
+  /** the larder lot the batch draws its liquid from; in snapshots before `draws` */
   lotId?: string;
+  /** which lots each line comes from, oldest first */
+  draws?: readonly LineDraw[];
+}
+
+/** Kilograms of one line that come from one lot. */
+export interface LineDraw {
+  lineId: string;
+  lotId: string;
+  kg: number;
 }
 
 /** One thing put in the pot. `kg` edible, `tempC` as it went in. */
@@ -19,6 +29,8 @@ export interface AddedItem {
   tempC: number;
   lineId?: string;
   lotId?: string;
+  /** why a lot past its date was used, and who answers for it */
+  despite?: string;
   thickener?: ThickenerKind;
   comesOut?: { word: string; count: number };
 }
@@ -34,6 +46,12 @@ export type BatchEventBody =
   | { type: 'answered'; v: 1; payload: { eventId: string; believed: boolean } }
   | { type: 'removed'; v: 1; payload: { word: string; count: number } }
   | { type: 'portioned'; v: 1; payload: { portions: number; fate: 'served' | 'discarded'; despite?: string } }
+  | {
+      type: 'putBy';
+      v: 1;
+      /** litres as they are cold; the lot is what the pot holds at that moment */
+      payload: { lotId: string; litres: number; place: string; storage: LotStorage; despite?: string };
+    }
   | { type: 'note'; v: 1; payload: { text: string } }
   | { type: 'closed'; v: 1; payload: { leftLitres: number } }
   | { type: 'undone'; v: 1; payload: { eventId: string } };

@@ -8,6 +8,8 @@ export interface BatchResult {
   served: number;
   discarded: number;
   leftLitres: number;
+  /** litres put by for the larder; absent in results before there were lots */
+  putByLitres?: number;
   leftPortions: number;
   /** actual yield less predicted, L */
   yieldGapLitres: number;
@@ -50,17 +52,19 @@ export function batchResult(snapshot: BatchSnapshot, state: BatchState): BatchRe
     state.stages.find((stage) => stage.stageId === servingBegun)?.begunMs ??
     state.firstServedMs ??
     state.closed.atMs;
-  const yieldLitres = (state.served + state.discarded) * portionL + state.closed.leftLitres;
+  const putByLitres = state.putBy.reduce((sum, lot) => sum + lot.litres, 0);
+  const yieldLitres = (state.served + state.discarded) * portionL + putByLitres + state.closed.leftLitres;
+  const outPortions = state.served + putByLitres / portionL;
   const garnishCents = plan.lines
     .filter((line) => line.perBowl)
     .reduce((sum, line) => sum + (line.costCents / plan.portions) * state.served, 0);
   const actual: Outcome = {
     yieldLitres,
-    portions: state.served,
+    portions: outPortions,
     readyAtMs,
     cookingMinutes: Number.isFinite(firstBegun) ? (readyAtMs - firstBegun) / 60_000 : 0,
     saltPercent: state.atService?.saltPercent ?? 0,
-    costPerPortionCents: state.served > 0 ? (state.costCents + garnishCents) / state.served : 0,
+    costPerPortionCents: outPortions > 0 ? (state.costCents + garnishCents) / outPortions : 0,
     evaporatedKg: state.pot.evaporatedKg,
   };
   const predicted: Outcome = {
@@ -78,6 +82,7 @@ export function batchResult(snapshot: BatchSnapshot, state: BatchState): BatchRe
     served: state.served,
     discarded: state.discarded,
     leftLitres: state.closed.leftLitres,
+    ...(putByLitres > 0 ? { putByLitres } : {}),
     leftPortions: Math.floor((state.closed.leftLitres + 1e-9) / portionL),
     yieldGapLitres: yieldLitres - plan.yieldLitres,
     reasons: reasons(snapshot, state, yieldLitres),

@@ -1,3 +1,5 @@
+import type { LotStorage } from '../larder/lot';
+import type { Mixture } from '../matter/mixture';
 import type { PotState } from '../pot/pot';
 import type { PotReading } from '../pot/read-pot';
 
@@ -32,6 +34,21 @@ export interface ToComeOut {
   sinceMs: number;
 }
 
+/** What was put by for the larder: as it left the pot. */
+export interface PutBy {
+  eventId: string;
+  seq: number;
+  atMs: number;
+  lotId: string;
+  kg: number;
+  litres: number;
+  mixture: Mixture;
+  /** of what had gone into the pot, this lot's share */
+  costCents: number;
+  place: string;
+  storage: LotStorage;
+}
+
 /** A batch at a moment: the pot and the book-keeping around it. */
 export interface BatchState {
   pot: PotState;
@@ -48,6 +65,7 @@ export interface BatchState {
   /** litres and salt at the moment of the first portion, or of closing: the yield */
   atService: { litres: number; saltPercent: number; atMs: number } | null;
   costCents: number;
+  putBy: PutBy[];
   notes: { atMs: number; text: string }[];
   closed: { atMs: number; leftLitres: number } | null;
   /** events that happened after closing: kept, marked, for a person to settle */

@@ -1,5 +1,6 @@
 import { massKg } from '../matter/mixture';
-import { saltPercent } from '../matter/operations';
+import { saltPercent, whole } from '../matter/operations';
+import { volumeLitres } from '../matter/volume-litres';
 import { stageTarget } from '../plan/cook-through';
 import { setupOf } from '../plan/plan-batch';
 import { advancePot } from '../pot/advance-pot';
@@ -12,7 +13,10 @@ import { measuredMass, readPot } from '../pot/read-pot';
 import { cookingStages } from '../recipe/recipe';
 import { activeEvents } from './active-events';
 import type { AddedItem, BatchEvent, BatchSnapshot } from './batch-event';
-import type { BatchState, TakenReading } from './batch-state';
+import type { BatchState, PutBy, TakenReading } from './batch-state';
+
+/** What is put by is measured cold, °C. */
+const COLD_C = 20;
 
 /** What the fold knows beside the state: the snapshot, its pot, and which surprising readings the cook stands by. */
 export interface FoldContext {
@@ -71,6 +75,7 @@ export function openBatch(context: FoldContext, atMs: number): BatchState {
     firstServedMs: null,
     atService: null,
     costCents: 0,
+    putBy: [],
     notes: [],
     closed: null,
     lateEventIds: [],
@@ -114,6 +119,8 @@ export function applyEvent(context: FoldContext, before: BatchState, event: Batc
       return lift(context, state, event.payload);
     case 'portioned':
       return portion(context, state, event.payload.portions, event.payload.fate, event.actedAtMs);
+    case 'putBy':
+      return putBy(atService(state, event.actedAtMs), event);
     case 'note':
       return { ...state, notes: [...state.notes, { atMs: event.actedAtMs, text: event.payload.text }] };
     case 'closed':
@@ -287,6 +294,29 @@ function portion(
     discarded: state.discarded + (fate === 'discarded' ? count : 0),
     firstServedMs: fate === 'served' ? (state.firstServedMs ?? atMs) : state.firstServedMs,
   };
+}
+
+/** Litres as they are cold leave the pot for the larder; what they cost is their share of what went in. */
+function putBy(state: BatchState, event: Extract<BatchEvent, { type: 'putBy' }>): BatchState {
+  const { lotId, litres, place, storage } = event.payload;
+  const there = massKg(state.pot.mixture);
+  const coldLitres = volumeLitres(whole(state.pot.mixture), COLD_C);
+  const kg = coldLitres > 0 ? Math.min(there, (litres * there) / coldLitres) : 0;
+  const { pot, drawn } = drawFromPot(state.pot, kg);
+  const gone = there + state.pot.drawnKg;
+  const lot: PutBy = {
+    eventId: event.id,
+    seq: event.seq,
+    atMs: event.actedAtMs,
+    lotId,
+    kg,
+    litres,
+    mixture: drawn,
+    costCents: gone > 0 ? (state.costCents * kg) / gone : 0,
+    place,
+    storage,
+  };
+  return { ...state, pot, putBy: [...state.putBy, lot] };
 }
 
 function atService(state: BatchState, atMs: number): BatchState {

@@ -1,0 +1,42 @@
+import { brixOf } from '../bases/strength';
+import type { Masses } from '../matter/masses';
+import { timesSavour } from '../matter/savour';
+import type { Lot, LotContents } from './lot';
+
+/**
+ * What a lot is by what was read of it: a salinity meter corrects its salt, a refractometer the rest of what is
+ * dissolved, and with that its savour. Without readings it is what it was reckoned to be.
+ *
+ * @source docs/model.md § 6 and § 13
+ */
+export function asRead(lot: Pick<Lot, 'contents' | 'brix' | 'saltPercent'>): LotContents {
+  const { contents } = lot;
+  if (!lot.brix && !lot.saltPercent) return contents;
+  const { perKg } = contents;
+  const salt = lot.saltPercent ? lot.saltPercent.value / 100 : perKg.salt;
+  const reckoned = brixOf(perKg) - 100 * perKg.salt;
+  const measured = lot.brix ? lot.brix.value - 100 * salt : reckoned;
+  const factor = reckoned > 0 && measured > 0 ? measured / reckoned : 1;
+  const solids = (share: number) => share * factor;
+  const changed: Masses = {
+    ...perKg,
+    salt,
+    protein: solids(perKg.protein),
+    sugars: solids(perKg.sugars),
+    other: solids(perKg.other),
+  };
+  const moreSolids =
+    changed.salt +
+    changed.protein +
+    changed.sugars +
+    changed.other -
+    perKg.salt -
+    perKg.protein -
+    perKg.sugars -
+    perKg.other;
+  return {
+    ...contents,
+    perKg: { ...changed, water: Math.max(0, perKg.water - moreSolids) },
+    savourPerKg: timesSavour(contents.savourPerKg, factor),
+  };
+}

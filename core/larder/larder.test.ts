@@ -1,0 +1,425 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import {
+  asRead,
+  atItsBest,
+  brixOf,
+  drawLots,
+  foldLarder,
+  INGREDIENT_BY_ID,
+  type LarderEventBody,
+  type LotDraw,
+  type LotMade,
+  mixContents,
+  oldestFirst,
+  totalKg,
+  traceLot,
+  useByMs,
+} from '../index';
+import {
+  contentsFor,
+  DAY_MS,
+  drawn,
+  lotMade,
+  MINUTE_MS,
+  RULES,
+  SHELF_OPENS_MS,
+  shelfLog,
+} from '../testing/larder';
+
+const body = <T extends LarderEventBody['type']>(
+  type: T,
+  payload: Extract<LarderEventBody, { type: T }>['payload'],
+) => ({ type, v: 1, payload }) as Extract<LarderEventBody, { type: T }>;
+const fold = (made: LotMade[], draws: LotDraw[] = [], events: Parameters<typeof shelfLog>[0] = []) =>
+  foldLarder({ made, draws, events: shelfLog(events) });
+
+/** What came in, less what went, against what stands on the shelf. */
+function unbalanced(larder: ReturnType<typeof foldLarder>): { kg: number; cents: number } {
+  const { sums } = larder;
+  const left = [...larder.lots.values()].reduce(
+    (sum, lot) => ({ kg: sum.kg + lot.leftKg, cents: sum.cents + lot.leftKg * lot.centsPerKg }),
+    { kg: 0, cents: 0 },
+  );
+  const gone = (of: 'kg' | 'cents') =>
+    sums.drawn[of] + sums.discarded[of] + sums.lifted[of] + sums.countedOff[of];
+  return { kg: sums.in.kg - gone('kg') - left.kg, cents: sums.in.cents - gone('cents') - left.cents };
+}
+
+describe('the ledger of lots', () => {
+  it('any sequence of make, draw, move, split, blend, lift, count, freeze, discard keeps kilograms and money (seed 51)', () => {
+    const step = fc.record({
+      act: fc.constantFrom(
+        'draw',
+        'split',
+        'blend',
+        'discard',
+        'count',
+        'lift',
+        'move',
+        'freeze',
+        'thaw',
+        'undo',
+      ),
+      which: fc.nat(9),
+      other: fc.nat(9),
+      share: fc.double({ min: 0.01, max: 1.3, noNaN: true }),
+    });
+    fc.assert(
+      fc.property(
+        fc.array(fc.double({ min: 0.5, max: 40, noNaN: true }), { minLength: 1, maxLength: 4 }),
+        fc.array(step, { maxLength: 30 }),
+        (sizes, steps) => {
+          const made = sizes.map((kg, i) => lotMade(`L${i}`, kg, i, { centsPerKg: 50 + 40 * i }));
+          const draws: LotDraw[] = [];
+          const events: Parameters<typeof shelfLog>[0][number][] = [];
+          const ids = made.map((one) => one.birth.lotId);
+          steps.forEach(({ act, which, other, share }, i) => {
+            const minute = 100 + i;
+            const lotId = ids[which % ids.length]!;
+            const kg = share * 4;
+            const place = 'shelf 2';
+            if (act === 'draw') draws.push(drawn(lotId, kg, minute, `soup ${which}`));
+            if (act === 'split') {
+              ids.push(`S${i}`);
+              events.push([
+                minute,
+                body('split', { lotId, toLotId: `S${i}`, kg, place, storage: 'chilled' }),
+              ]);
+            }
+            if (act === 'blend') {
+              const second = ids[other % ids.length]!;
+              const parts =
+                second === lotId
+                  ? [{ lotId, kg }]
+                  : [
+                      { lotId, kg },
+                      { lotId: second, kg: kg / 2 },
+                    ];
+              events.push([
+                minute,
+                body('blended', {
+                  toLotId: `B${i}`,
+                  name: 'blend',
+                  parts,
+                  waterKg: share,
+                  place,
+                  storage: 'chilled',
+                }),
+              ]);
+              ids.push(`B${i}`);
+            }
+            if (act === 'discard') events.push([minute, body('discarded', { lotId, kg, reason: 'sour' })]);
+            if (act === 'count') events.push([minute, body('counted', { lotId, kg, note: 'stock count' })]);
+            if (act === 'lift') events.push([minute, body('fatLifted', { lotId, kg: kg / 100 })]);
+            if (act === 'move') events.push([minute, body('moved', { lotId, place })]);
+            if (act === 'freeze') events.push([minute, body('frozen', { lotId, place })]);
+            if (act === 'thaw') events.push([minute, body('thawed', { lotId, place })]);
+            if (act === 'undo' && events.length > 0)
+              events.push([minute, body('undone', { eventId: `s${1 + (which % events.length)}` })]);
+          });
+          const larder = fold(made, draws, events);
+          const gap = unbalanced(larder);
+          expect(Math.abs(gap.kg)).toBeLessThan(1e-8);
+          expect(Math.abs(gap.cents)).toBeLessThan(1e-5);
+        },
+      ),
+      { seed: 51, numRuns: 300 },
+    );
+  });
+  it('in whatever order the logs are read, the shelf is the same (seed 52)', () => {
+    const made = [lotMade('A', 12), lotMade('B', 8, 3)];
+    const draws = [drawn('A', 3, 20), drawn('B', 2, 25), drawn('A', 9.5, 30)];
+    const events = shelfLog([
+      [10, body('split', { lotId: 'A', toLotId: 'C', kg: 2, place: 'freezer', storage: 'frozen' })],
+      [40, body('counted', { lotId: 'A', kg: 0.4, note: 'counted' })],
+      [
+        50,
+        body('blended', {
+          toLotId: 'D',
+          name: 'rest',
+          parts: [
+            { lotId: 'A', kg: 0.4 },
+            { lotId: 'B', kg: 1 },
+          ],
+          waterKg: 0,
+          place: 'walk-in',
+          storage: 'chilled',
+        }),
+      ],
+    ]);
+    const whole = [...foldLarder({ made, draws, events }).lots.values()];
+    fc.assert(
+      fc.property(
+        fc.shuffledSubarray(events, { minLength: 3 }),
+        fc.shuffledSubarray(draws, { minLength: 3 }),
+        (one, two) => {
+          expect([
+            ...foldLarder({ made: [...made].reverse(), draws: two, events: one }).lots.values(),
+          ]).toEqual(whole);
+        },
+      ),
+      { seed: 52, numRuns: 30 },
+    );
+  });
+  it('two draws of the last litre are both kept; the lot is below nothing and to be counted', () => {
+    const larder = fold(
+      [lotMade('A', 2)],
+      [drawn('A', 1, 5, 'one'), drawn('A', 1, 6, 'two'), drawn('A', 1, 6, 'three')],
+    );
+    expect(larder.lots.get('A')!.leftKg).toBe(-1);
+    expect(larder.draws).toHaveLength(3);
+    const counted = fold([lotMade('A', 2)], larder.draws as LotDraw[], [
+      [9, body('counted', { lotId: 'A', kg: 0.5, note: 'there was more' })],
+    ]);
+    expect(counted.lots.get('A')!.leftKg).toBe(0.5);
+    expect(counted.sums.countedOff.kg).toBe(-1.5);
+  });
+  it('a lot whose making was taken back leaves its draws stray, kept for a person', () => {
+    expect(fold([], [drawn('A', 1, 5)]).strayEventIds).toEqual(['draw soup A 5']);
+  });
+  it('an undone split is none, and undoing that brings it back', () => {
+    const split = body('split', {
+      lotId: 'A',
+      toLotId: 'B',
+      kg: 1,
+      place: 'walk-in',
+      storage: 'chilled' as const,
+    });
+    expect(
+      fold(
+        [lotMade('A', 2)],
+        [],
+        [
+          [5, split],
+          [6, body('undone', { eventId: 's1' })],
+        ],
+      ).lots.size,
+    ).toBe(1);
+    expect(
+      fold(
+        [lotMade('A', 2)],
+        [],
+        [
+          [5, split],
+          [6, body('undone', { eventId: 's1' })],
+          [7, body('undone', { eventId: 's2' })],
+        ],
+      ).lots.size,
+    ).toBe(2);
+  });
+});
+
+describe('dates', () => {
+  const at = (days: number, hours = 0) => SHELF_OPENS_MS + days * DAY_MS + hours * 60 * MINUTE_MS;
+  it('seven days, the day it was made the first (FDA Food Code 2022 § 3-501.17(A)): made on the 2nd, used by the 8th', () => {
+    const lot = fold([lotMade('A', 2)]).lots.get('A')!;
+    expect(new Date(useByMs(lot, RULES)!).toISOString()).toBe('2026-03-08T23:59:59.999Z');
+    expect(useByMs(lot, { ...RULES, dateMarkDays: 4 })).toBe(useByMs(lot, RULES)! - 3 * DAY_MS);
+  });
+  it('time frozen does not count (§ 3-501.18(A)(1)), and frozen it has no date', () => {
+    const freeze = [2 * 1440, body('frozen', { lotId: 'A', place: 'freezer' })] as const;
+    const frozen = fold([lotMade('A', 2)], [], [[...freeze]]).lots.get('A')!;
+    expect(useByMs(frozen, RULES)).toBeNull();
+    const back = fold(
+      [lotMade('A', 2)],
+      [],
+      [[...freeze], [12 * 1440, body('thawed', { lotId: 'A', place: 'walk-in' })]],
+    );
+    expect(useByMs(back.lots.get('A')!, RULES)).toBe(
+      useByMs(fold([lotMade('A', 2)]).lots.get('A')!, RULES)! + 10 * DAY_MS,
+    );
+  });
+  it('a mixture keeps the earliest date (§ 3-501.17(C)): blended, or cooked on from an older lot', () => {
+    const blend = body('blended', {
+      toLotId: 'C',
+      name: 'both',
+      parts: [
+        { lotId: 'A', kg: 1 },
+        { lotId: 'B', kg: 1 },
+      ],
+      waterKg: 0,
+      place: 'walk-in',
+      storage: 'chilled',
+    });
+    const made = [lotMade('A', 2), lotMade('B', 2, 3 * 1440)];
+    expect(fold(made, [], [[4 * 1440, blend]]).lots.get('C')!.madeAtMs).toBe(made[0]!.birth.madeAtMs);
+    const soup = lotMade('soup', 5, 2 * 1440, { origin: { kind: 'batch', batchId: 'soup' } });
+    expect(fold([made[0]!, soup], [drawn('A', 1, 1440, 'soup')]).lots.get('soup')!.madeAtMs).toBe(
+      made[0]!.birth.madeAtMs,
+    );
+  });
+  it('roux and raw goods lend no date; hours and a supplier’s own date are their own', () => {
+    const roux = lotMade('roux', 1, 0, { life: { rule: 'days', days: 28 } });
+    const soup = lotMade('soup', 5, 1440, { origin: { kind: 'batch', batchId: 'soup' } });
+    expect(fold([roux, soup], [drawn('roux', 0.3, 1000, 'soup')]).lots.get('soup')!.madeAtMs).toBe(
+      soup.birth.madeAtMs,
+    );
+    const oil = lotMade('oil', 1, 0, { life: { rule: 'hours', hours: 48, advisory: 'small' } }).birth;
+    expect(useByMs({ ...oil, frozenSinceMs: null }, RULES)).toBe(at(2));
+    expect(useByMs({ ...oil, life: { rule: 'given', useByMs: 7 }, frozenSinceMs: null }, RULES)).toBe(7);
+    expect(useByMs({ ...oil, life: { rule: 'none' }, frozenSinceMs: null }, RULES)).toBeNull();
+  });
+  it('its best is another matter than its date: better tomorrow, past its best, and still to be used', () => {
+    const lot = lotMade('A', 2, 0, { best: { fromH: 12, untilH: 72, words: 'better tomorrow' } }).birth;
+    expect(atItsBest(lot, at(0, 3))!.stands).toBe('not yet');
+    expect(atItsBest(lot, at(1))!.stands).toBe('best');
+    expect(atItsBest(lot, at(4))!.stands).toBe('past its best');
+    expect(useByMs({ ...lot, frozenSinceMs: null }, RULES)).toBeGreaterThan(at(4));
+    expect(atItsBest({ madeAtMs: 0 }, 0)).toBeNull();
+  });
+});
+
+describe('drawing', () => {
+  const lot = (id: string, leftKg: number, day: number, change = {}) => ({
+    id,
+    leftKg,
+    madeAtMs: day * DAY_MS,
+    storage: 'chilled' as const,
+    useByMs: (day + 7) * DAY_MS,
+    mayBePast: false,
+    ...change,
+  });
+  it('takes what must go first, then the next, and never more than there is', () => {
+    const shelf = [lot('new', 5, 4), lot('old', 3, 1), lot('empty', 0, 0), lot('over', -2, 0)];
+    expect(drawLots(4, shelf, 5 * DAY_MS)).toEqual({
+      draws: [
+        { lotId: 'old', kg: 3 },
+        { lotId: 'new', kg: 1 },
+      ],
+      shortKg: 0,
+      passedOver: [],
+    });
+    expect(drawLots(10, shelf, 5 * DAY_MS)).toMatchObject({ shortKg: 2 });
+    expect(
+      oldestFirst(shelf)
+        .map((one) => one.id)
+        .slice(-2),
+    ).toEqual(['old', 'new']);
+  });
+  it('passes over what is frozen or past its date and says so, unless the person in charge has', () => {
+    const shelf = [
+      lot('past', 3, 1),
+      lot('ice', 9, 2, { storage: 'frozen' as const, useByMs: null }),
+      lot('good', 5, 6),
+    ];
+    expect(drawLots(2, shelf, 9 * DAY_MS)).toEqual({
+      draws: [{ lotId: 'good', kg: 2 }],
+      shortKg: 0,
+      passedOver: [
+        { lotId: 'past', why: 'past' },
+        { lotId: 'ice', why: 'frozen' },
+      ],
+    });
+    expect(drawLots(2, [lot('past', 3, 1, { mayBePast: true })], 9 * DAY_MS).draws).toHaveLength(1);
+  });
+  it('draws and what is short always come to what was wanted (seed 53)', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 60, noNaN: true }),
+        fc.array(fc.double({ min: -5, max: 20, noNaN: true }), { maxLength: 8 }),
+        (kg, sizes) => {
+          const shelf = sizes.map((size, i) => lot(`L${i}`, size, i));
+          const { draws, shortKg } = drawLots(kg, shelf, 0);
+          expect(draws.reduce((sum, one) => sum + one.kg, shortKg)).toBeCloseTo(kg, 5);
+          for (const draw of draws)
+            expect(draw.kg).toBeLessThanOrEqual(shelf.find((one) => one.id === draw.lotId)!.leftKg + 1e-12);
+        },
+      ),
+      { seed: 53 },
+    );
+  });
+});
+
+describe('what a lot is', () => {
+  it('poured together, masses, salt, allergens, diet and money mix (by hand)', () => {
+    const salty = contentsFor('vegetable-stock', {
+      perKg: { ...INGREDIENT_BY_ID['vegetable-stock']!.perKg, salt: 0.01, water: 0.977 },
+    });
+    const mixed = mixContents(
+      'both',
+      [
+        { contents: salty, kg: 3 },
+        { contents: contentsFor('fish-fumet'), kg: 1 },
+      ],
+      2,
+    );
+    expect(100 * mixed.perKg.salt).toBeCloseTo((3 * 1 + 1 * 0.12) / 6, 9);
+    expect(totalKg(mixed.perKg)).toBeCloseTo(1, 9);
+    expect([...mixed.allergens].sort()).toEqual(['celery', 'fish']);
+    expect(mixed.diet).toBe('fish');
+    expect(mixed.ingredientId).toBe('vegetable-stock');
+    expect(() => mixContents('none', [])).toThrow(/parts/);
+  });
+  it('a reading overrules what was reckoned: salt by a meter, the rest by °Brix; it still weighs a kilogram', () => {
+    const contents = contentsFor('chicken-stock');
+    const read = asRead({ contents, brix: { value: 4, atMs: 0 }, saltPercent: { value: 0.5, atMs: 0 } });
+    expect(100 * read.perKg.salt).toBeCloseTo(0.5, 12);
+    expect(brixOf(read.perKg)).toBeCloseTo(4, 1);
+    expect(totalKg(read.perKg)).toBeCloseTo(1, 9);
+    expect(asRead({ contents, brix: null, saltPercent: null })).toBe(contents);
+  });
+  it('set fat lifted: lighter, leaner, the same solids, dearer by the kilogram, the money kept', () => {
+    const fat = contentsFor('chicken-stock', {
+      perKg: { ...INGREDIENT_BY_ID['chicken-stock']!.perKg, fat: 0.03, water: 0.939 },
+    });
+    const before = fold([lotMade('A', 10, 0, { contents: fat })]).lots.get('A')!;
+    const after = fold(
+      [lotMade('A', 10, 0, { contents: fat })],
+      [],
+      [[5, body('fatLifted', { lotId: 'A', kg: 0.25 })]],
+    ).lots.get('A')!;
+    expect(after.leftKg).toBeCloseTo(9.75, 12);
+    expect(after.contents.perKg.fat * after.leftKg).toBeCloseTo(0.3 - 0.25, 9);
+    expect(after.contents.perKg.protein * after.leftKg).toBeCloseTo(before.contents.perKg.protein * 10, 9);
+    expect(after.centsPerKg * after.leftKg).toBeCloseTo(1000, 9);
+    expect(after.fatLiftedKg).toBe(0.25);
+  });
+});
+
+describe('a recall', () => {
+  // a crate of bones became a stock, the stock a mother sauce and a soup, the sauce two soups; one lot was split
+  const crate = {
+    ...lotMade('crate', 10),
+    birth: { ...lotMade('crate', 10).birth, origin: { kind: 'delivery' as const, supplier: 'a farm' } },
+  };
+  const stock = lotMade('stock', 8, 60, { origin: { kind: 'batch', batchId: 'making stock' } });
+  const sauce = lotMade('sauce', 6, 120, { origin: { kind: 'batch', batchId: 'making sauce' } });
+  const larder = fold(
+    [crate, stock, sauce],
+    [
+      drawn('crate', 10, 10, 'making stock'),
+      drawn('stock', 2, 100, 'making sauce'),
+      drawn('stock', 3, 130, 'lunch'),
+      drawn('sauce', 3, 140, 'dinner'),
+      drawn('half', 1, 160, 'staff'),
+    ],
+    [[150, body('split', { lotId: 'sauce', toLotId: 'half', kg: 2, place: 'walk-in', storage: 'chilled' })]],
+  );
+  it('walks from the crate to every bowl', () => {
+    const ids = traceLot(larder, 'crate').into.map((step) => `${step.steps} ${step.id}`);
+    expect(ids).toEqual([
+      '1 making stock',
+      '2 stock',
+      '3 making sauce',
+      '3 lunch',
+      '4 sauce',
+      '5 dinner',
+      '5 half',
+      '6 staff',
+    ]);
+  });
+  it('and back from a bowl’s lot to the crate, with what went across', () => {
+    expect(traceLot(larder, 'half').from.map((step) => `${step.kg} ${step.id}`)).toEqual([
+      '2 sauce',
+      '6 making sauce',
+      '2 stock',
+      '8 making stock',
+      '10 crate',
+    ]);
+  });
+  it('what was not touched is not named; an unknown lot is refused', () => {
+    expect(traceLot(larder, 'sauce').into.map((step) => step.id)).not.toContain('lunch');
+    expect(() => traceLot(larder, 'moon')).toThrow(/lotId.*moon/);
+  });
+});

@@ -1,0 +1,87 @@
+import type { Diet } from '../matter/ingredient';
+import type { Masses } from '../matter/masses';
+import type { Savour } from '../matter/savour';
+import type { Recipe } from '../recipe/recipe';
+import type { Allergen } from '../safety/data/allergens';
+
+export const LOT_STORAGES = ['chilled', 'frozen', 'dry'] as const;
+export type LotStorage = (typeof LOT_STORAGES)[number];
+
+/** What a lot is, kilogram for kilogram. */
+export interface LotContents {
+  name: string;
+  /** the row it is: a food of the table, or `recipe:…` */
+  ingredientId: string;
+  /** rows that recipes may name it by, its own first */
+  standsFor: readonly string[];
+  /** its kind of base, if it is one */
+  base?: string;
+  share: 'liquid' | 'pieces';
+  perKg: Masses;
+  densityKgPerL: number;
+  savourPerKg: Savour;
+  bodyGPerKg: number;
+  allergens: readonly Allergen[];
+  diet: Diet;
+}
+
+/**
+ * How long it may be kept, cold: by the house's date mark, a number of days of its own (roux), hours (garlic oil), the
+ * date its supplier gave, or no limit.
+ */
+export type LotLife =
+  | { rule: 'dateMark' }
+  | { rule: 'days'; days: number }
+  | { rule: 'hours'; hours: number; advisory: string }
+  | { rule: 'given'; useByMs: number }
+  | { rule: 'none' };
+
+export type LotOrigin =
+  | { kind: 'batch'; batchId: string }
+  | { kind: 'delivery'; supplier: string; arrivedC?: number; tag?: string }
+  | { kind: 'split'; lotId: string }
+  | { kind: 'blend'; lotIds: readonly string[] }
+  | { kind: 'found'; note: string };
+
+/** A lot as it comes into being. */
+export interface LotBirth {
+  lotId: string;
+  kg: number;
+  contents: LotContents;
+  /** hundredths of the kitchen's money a kg */
+  centsPerKg: number;
+  place: string;
+  storage: LotStorage;
+  origin: LotOrigin;
+  /** when it was made, ms: the first day of its date mark */
+  madeAtMs: number;
+  life: LotLife;
+  /** its quality life, apart from how long it may be kept */
+  best?: Recipe['best'];
+  /** months its taste holds when frozen; 0 for what does not freeze well */
+  frozenMonths: number;
+}
+
+/** Something a person measured of a lot, and when. */
+export interface LotReading<T> {
+  value: T;
+  atMs: number;
+}
+
+/** A lot at a moment. */
+export interface Lot extends Omit<LotBirth, 'kg'> {
+  bornKg: number;
+  bornAtMs: number;
+  /** what is left; below 0 when more was drawn than there was */
+  leftKg: number;
+  frozenSinceMs: number | null;
+  brix: LotReading<number> | null;
+  saltPercent: LotReading<number> | null;
+  sets: LotReading<boolean> | null;
+  tempC: LotReading<number> | null;
+  fatLiftedKg: number;
+  /** said by the person in charge: used past its date, and why */
+  usePast: { reason: string; by: string; atMs: number } | null;
+  /** ids of the events that touched it, in order */
+  history: readonly string[];
+}

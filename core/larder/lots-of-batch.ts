@@ -1,0 +1,100 @@
+import { baseKind } from '../bases/base-recipe';
+import { activeEvents } from '../batch/active-events';
+import type { BatchEvent, BatchSnapshot } from '../batch/batch-event';
+import type { BatchState, PutBy } from '../batch/batch-state';
+import { DIETS, type Ingredient } from '../matter/ingredient';
+import { times, totalKg } from '../matter/masses';
+import { whole } from '../matter/operations';
+import { timesSavour } from '../matter/savour';
+import { volumeLitres } from '../matter/volume-litres';
+import { recipeRowId } from '../recipe/library';
+import type { Recipe } from '../recipe/recipe';
+import type { LotDraw, LotMade } from './fold-larder';
+import type { LotBirth, LotContents, LotLife } from './lot';
+
+/** A lot is measured cold, °C. */
+const COLD_C = 20;
+
+/** Months a frozen dish keeps its taste where nothing else is said. Common practice. */
+const FROZEN_MONTHS = 3;
+
+/**
+ * What a batch drew out of lots, read off its log: undone draws are none.
+ *
+ * @param events of one batch, any order
+ */
+export function drawsOfBatch(batchId: string, events: readonly BatchEvent[]): LotDraw[] {
+  return activeEvents(events).flatMap((event) =>
+    event.type === 'added'
+      ? event.payload.items.flatMap((item) =>
+          item.lotId
+            ? [
+                {
+                  eventId: event.id,
+                  lotId: item.lotId,
+                  batchId,
+                  kg: item.kg,
+                  atMs: event.actedAtMs,
+                  seq: event.seq,
+                },
+              ]
+            : [],
+        )
+      : [],
+  );
+}
+
+/** The lots a batch put by: what was in the pot then, its allergens and diet from all that had gone in. */
+export function lotsOfBatch(batchId: string, snapshot: BatchSnapshot, state: BatchState): LotMade[] {
+  return state.putBy.map((lot) => ({
+    eventId: lot.eventId,
+    atMs: lot.atMs,
+    seq: lot.seq,
+    birth: birthOf(batchId, snapshot, state, lot),
+  }));
+}
+
+function birthOf(batchId: string, snapshot: BatchSnapshot, state: BatchState, lot: PutBy): LotBirth {
+  const { recipe, ingredients } = snapshot.input;
+  const foods = Object.keys(state.addedKgByIngredient).flatMap((id) => ingredients[id] ?? []);
+  return {
+    lotId: lot.lotId,
+    kg: lot.kg,
+    contents: contentsOf(recipe, lot, foods),
+    centsPerKg: lot.kg > 0 ? lot.costCents / lot.kg : 0,
+    place: lot.place,
+    storage: lot.storage,
+    origin: { kind: 'batch', batchId },
+    madeAtMs: lot.atMs,
+    life: lifeOf(recipe),
+    ...(recipe.best ? { best: recipe.best } : {}),
+    frozenMonths: baseKind(recipe.base)?.frozenMonths ?? FROZEN_MONTHS,
+  };
+}
+
+function contentsOf(recipe: Recipe, lot: PutBy, foods: readonly Ingredient[]): LotContents {
+  const masses = whole(lot.mixture);
+  const perKg = lot.kg > 0 ? 1 / lot.kg : 0;
+  const rowId = recipeRowId(recipe.id);
+  const strictest = foods.reduce((worst, food) => Math.max(worst, DIETS.indexOf(food.diet)), 0);
+  return {
+    name: recipe.name,
+    ingredientId: rowId,
+    standsFor: recipe.stocksAs ? [rowId, recipe.stocksAs] : [rowId],
+    ...(recipe.base ? { base: recipe.base } : {}),
+    share: totalKg(lot.mixture.pieces) > totalKg(lot.mixture.liquid) ? 'pieces' : 'liquid',
+    perKg: times(masses, perKg),
+    densityKgPerL: lot.kg > 0 ? lot.kg / volumeLitres(masses, COLD_C) : 1,
+    savourPerKg: timesSavour(lot.mixture.savour, perKg),
+    bodyGPerKg: lot.mixture.flourEquivalentG * perKg,
+    allergens: [...new Set(foods.flatMap((food) => food.allergens))],
+    diet: DIETS[strictest]!,
+  };
+}
+
+/** How long it may be kept, by its recipe and its kind: hours of its own, days of its own, or the house's date mark. */
+export function lifeOf(recipe: Pick<Recipe, 'keeps' | 'base'>): LotLife {
+  if (recipe.keeps) return { rule: 'hours', hours: recipe.keeps.hours, advisory: recipe.keeps.advisory };
+  const days = baseKind(recipe.base)?.dryDays;
+  return days ? { rule: 'days', days } : { rule: 'dateMark' };
+}
