@@ -11,6 +11,11 @@ export const substitutionSchema: v.GenericSchema<unknown, Substitution> = v.vari
     keep: v.picklist(SWAP_KEEPS, 'What is kept must be one of the known measures.'),
   }),
   v.strictObject({
+    kind: v.literal('aromatics'),
+    lineId: textField('The line'),
+    share: numberField('The share', 0, 1, ''),
+  }),
+  v.strictObject({
     kind: v.literal('bouillon'),
     lineId: textField('The line'),
     share: numberField('The share', 0, 1, ''),

@@ -1,14 +1,34 @@
 // The public face of the model: the rest of the house imports core only through here.
 
 export {
+  type BaseDemand,
+  type BaseNeed,
+  baseDemand,
+  type DemandPart,
+  type StandingLot,
+} from './bases/base-demand';
+export {
   BASE_FAMILIES,
   type BaseFamily,
   type BaseKind,
   type BaseRule,
 } from './bases/base-kind';
+export { baseMinutes } from './bases/base-minutes';
 export { BASE_KINDS, baseKind, baseRecipe } from './bases/base-recipe';
+export {
+  type Blend,
+  type BlendLimit,
+  type BlendOutcome,
+  type BlendPart,
+  type BlendWanted,
+  blendLots,
+  outcomeOf,
+  umamiOfContents,
+} from './bases/blend';
+export { concentrate, letDown, type Strengthened } from './bases/concentrate';
 export { cookOnPaper } from './bases/cook-on-paper';
 export { brixOf, SETS_FROM_GELATIN_PERCENT, timesStandard } from './bases/strength';
+export { type TrimHeap, type Trimming, type TrimmingUse, useItUp } from './bases/use-it-up';
 export { activeEvents, undoneIds } from './batch/active-events';
 export {
   type AddedItem,

@@ -16,13 +16,13 @@ const PAPER_KITCHEN = { altitudeM: 0, airTempC: 22, relativeHumidity: 0.5 } as c
  * tells what the bones have given. A first guess; the batch that is cooked overrules it.
  *
  * @param prepared lines that name rows of `ingredients`
- * @returns the pot's mixture at the end
+ * @returns the pot's mixture at the end, and the minutes it took
  * @throws RangeError for a stage that would not end
  */
 export function cookOnPaper(prepared: {
   recipe: Recipe;
   ingredients: Readonly<Record<string, Ingredient>>;
-}): Mixture {
+}): { mixture: Mixture; minutes: number } {
   const { recipe } = prepared;
   const litres = recipe.litres * PAPER_POT.timesLitres;
   const acrossCm = Math.cbrt((litres * 1000 * 4) / Math.PI);
@@ -58,5 +58,6 @@ export function cookOnPaper(prepared: {
   const load = Object.fromEntries(
     recipe.lines.filter((line) => line.scaling !== 'perBowl').map((line) => [line.id, line.kg]),
   );
-  return cookThrough(input, setup, load, 1).end.mixture;
+  const { end, minutes } = cookThrough(input, setup, load, 1);
+  return { mixture: end.mixture, minutes };
 }

@@ -180,7 +180,7 @@ function strainedRow(
 /** As it comes out of a pot that suits it, let down to the litres that are written. */
 function drawnOnPaper(prepared: PreparedRecipe, densityKgPerL: number): Partial<Ingredient> {
   const { recipe } = prepared;
-  const { liquid, savour } = cookOnPaper(prepared);
+  const { liquid, savour } = cookOnPaper(prepared).mixture;
   const kg = recipe.litres * densityKgPerL;
   const solids = totalKg(liquid) - liquid.water;
   const perKg = withWater(times(liquid, 1 / kg), Math.max(0, 1 - solids / kg));

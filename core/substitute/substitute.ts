@@ -14,7 +14,7 @@ export const BOUILLON_G_PER_L = 20;
 /**
  * Puts one food in the place of another.
  *
- * Half of a stock becomes another, bouillon stands in for stock (the salt line pays for it, to nothing if it must),
+ * Half of a stock becomes another, or water with its aromatics in the pot, bouillon stands in for stock (the salt line pays for it, to nothing if it must),
  * starch for flour by strength, fresh tomatoes for tinned by solids, fresh herbs for dried, and a plant for what no
  * vegetarian eats so that the umami stays.
  *
@@ -41,6 +41,8 @@ function changedBy(
   switch (change.kind) {
     case 'swap':
       return swap(recipe, change, ingredients);
+    case 'aromatics':
+      return aromatics(recipe, change, ingredients);
     case 'bouillon':
       return bouillon(recipe, change, ingredients);
     case 'dairyFat':
@@ -229,6 +231,43 @@ function broughtSaltKg(
           (ingredients[line.ingredientId]?.perKg.salt ?? 0),
       0,
     );
+}
+
+/** What a litre of water wants in the pot to stand for a stock, kg, in pieces to be lifted out. Common practice. */
+const AROMATICS_KG_PER_L: Readonly<Record<string, { kg: number; eachG: number }>> = {
+  onion: { kg: 0.04, eachG: 75 },
+  carrot: { kg: 0.025, eachG: 60 },
+  celery: { kg: 0.025, eachG: 40 },
+  'bay-leaf': { kg: 0.0001, eachG: 0.2 },
+};
+
+function aromatics(
+  recipe: Recipe,
+  change: Extract<Substitution, { kind: 'aromatics' }>,
+  ingredients: Readonly<Record<string, Ingredient>>,
+): Substituted {
+  const line = lineOf(recipe, change.lineId);
+  const watered = swap(
+    recipe,
+    { kind: 'swap', lineId: line.id, byIngredientId: 'water', share: change.share, keep: 'weight' },
+    ingredients,
+  );
+  const litres = line.kg * within('share', change.share, 0, 1);
+  const lines = Object.entries(AROMATICS_KG_PER_L).map(
+    ([id, { kg, eachG }]): RecipeLine => ({
+      id: `${line.id}~pot~${id}`,
+      ingredientId: rowOf(ingredients, id).id,
+      stageId: line.stageId,
+      kg: kg * litres,
+      scaling: 'straight',
+      tempC: 12,
+      comesOut: { word: rowOf(ingredients, id).name.toLowerCase(), eachG },
+    }),
+  );
+  return {
+    recipe: litres > 0 ? { ...watered.recipe, lines: [...watered.recipe.lines, ...lines] } : recipe,
+    notes: ['Big pieces, tied or in a basket; they give what they have in an hour, then come out.'],
+  };
 }
 
 function dairyFat(

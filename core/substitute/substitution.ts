@@ -6,6 +6,8 @@ import type { Recipe } from '../recipe/recipe';
  */
 export type Substitution =
   | { kind: 'swap'; lineId: string; byIngredientId: string; share: number; keep: SwapKeeps }
+  /** water for a share of a base, its aromatics in the pot instead, lifted out again */
+  | { kind: 'aromatics'; lineId: string; share: number }
   | { kind: 'bouillon'; lineId: string; share: number; gPerL: number }
   | { kind: 'dairyFat'; milkLineId: string; creamLineId: string; fatPercent: number };
 

@@ -1,3 +1,4 @@
+import { baseMinutes } from '../bases/base-minutes';
 import { DIETS, type Ingredient } from '../matter/ingredient';
 import type { Recipe, RecipeLine } from '../recipe/recipe';
 import { BOUILLON_G_PER_L } from './substitute';
@@ -7,6 +8,8 @@ import type { Substitution } from './substitution';
 export interface Suggestion {
   sentence: string;
   change: Substitution;
+  /** minutes to make it first, where it is a base that is made */
+  makeMin?: number;
 }
 
 /** What stands in for what no vegetarian eats, by kind: brings salt, smoke or the sea with its umami. Common practice. */
@@ -27,6 +30,13 @@ const PLANT_FOR: Readonly<Record<string, readonly string[]>> = {
   suet: ['butter'],
 };
 
+/** The base that is made while the vegetables are cut: no bones, no hours. */
+const KELP = 'kelp-stock';
+
+function kelpMinutes(): number {
+  return Math.round(baseMinutes('kelp-mushroom-stock'));
+}
+
 /** Swaps that a recipe's lines invite, in the order of its lines. */
 export function suggestSubstitutions(
   recipe: Recipe,
@@ -40,7 +50,8 @@ function forLine(line: RecipeLine, ingredients: Readonly<Record<string, Ingredie
   if (!row) return [];
   const found: Suggestion[] = [];
   const name = row.name.toLowerCase();
-  const offer = (sentence: string, change: Substitution) => found.push({ sentence, change });
+  const offer = (sentence: string, change: Substitution, makeMin?: number) =>
+    found.push({ sentence, change, ...(makeMin === undefined ? {} : { makeMin }) });
   const swap = (
     byIngredientId: string,
     share: number,
@@ -48,6 +59,11 @@ function forLine(line: RecipeLine, ingredients: Readonly<Record<string, Ingredie
   ): Substitution => ({ kind: 'swap', lineId: line.id, byIngredientId, share, keep });
   if (row.kind === 'stock' && row.share === 'liquid' && row.perKg.water > 0.5) {
     offer(`Half of the ${name} as water`, swap('water', 0.5, 'weight'));
+    offer(`Water for the ${name}, its aromatics in the pot`, {
+      kind: 'aromatics',
+      lineId: line.id,
+      share: 1,
+    });
     offer(`Half of the ${name} as bouillon`, {
       kind: 'bouillon',
       lineId: line.id,
@@ -60,6 +76,9 @@ function forLine(line: RecipeLine, ingredients: Readonly<Record<string, Ingredie
       share: 1,
       gPerL: BOUILLON_G_PER_L,
     });
+    const isKelp = row.id === KELP || PLANT_FOR[row.id]?.includes(KELP);
+    if (!isKelp && ingredients[KELP])
+      offer(`Kelp and mushroom stock for the ${name}`, swap(KELP, 1, 'weight'), kelpMinutes());
   }
   if (row.thickener === 'flour') {
     offer('Cornstarch for the flour, by strength', swap('cornstarch', 1, 'strength'));
@@ -76,7 +95,11 @@ function forLine(line: RecipeLine, ingredients: Readonly<Record<string, Ingredie
       const plant = ingredients[id];
       if (!plant) continue;
       const isSauce = ['seasoning', 'fish', 'vegetable'].includes(row.kind) && row.umami && plant.umami;
-      offer(`${plant.name} for the ${name}, no ${row.diet}`, swap(id, 1, isSauce ? 'umami' : 'weight'));
+      offer(
+        `${plant.name} for the ${name}, no ${row.diet}`,
+        swap(id, 1, isSauce ? 'umami' : 'weight'),
+        id === KELP ? kelpMinutes() : undefined,
+      );
     }
   }
   return found;

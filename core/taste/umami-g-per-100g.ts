@@ -1,10 +1,5 @@
 import { atLeast } from '../check';
-
-/** Strength against glutamate and against inosinate. source: published: Yamaguchi 1971 */
-const ASPARTATE = 0.077;
-const GUANYLATE = 2.3;
-const ADENYLATE = 0.18;
-const SYNERGY = 1218;
+import { UMAMI } from './data/umami-constants';
 
 /**
  * The umami of amino acids and nucleotides together, as the glutamate alone that would taste as strong.
@@ -24,10 +19,11 @@ export function umamiGPer100g(input: {
   amp?: number;
 }): number {
   const amino =
-    atLeast('glutamate', input.glutamate, 0) + ASPARTATE * atLeast('aspartate', input.aspartate ?? 0, 0);
+    atLeast('glutamate', input.glutamate, 0) +
+    UMAMI.aspartate * atLeast('aspartate', input.aspartate ?? 0, 0);
   const nucleotide =
     atLeast('imp', input.imp ?? 0, 0) +
-    GUANYLATE * atLeast('gmp', input.gmp ?? 0, 0) +
-    ADENYLATE * atLeast('amp', input.amp ?? 0, 0);
-  return amino + SYNERGY * amino * nucleotide;
+    UMAMI.gmp * atLeast('gmp', input.gmp ?? 0, 0) +
+    UMAMI.amp * atLeast('amp', input.amp ?? 0, 0);
+  return amino + UMAMI.synergy * amino * nucleotide;
 }

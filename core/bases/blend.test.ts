@@ -1,0 +1,221 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import {
+  type Blend,
+  type BlendPart,
+  type BlendWanted,
+  blendLots,
+  brixOf,
+  concentrate,
+  INGREDIENT_BY_ID,
+  type LotContents,
+  letDown,
+  NO_SAVOUR,
+  outcomeOf,
+  totalKg,
+} from '../index';
+import { contentsFor } from '../testing/larder';
+
+/** A liquid of so much salt, other solids and savour, the rest water. */
+function liquid(
+  saltPercent: number,
+  solidsPercent: number,
+  savour: Partial<LotContents['savourPerKg']> = {},
+): LotContents {
+  const { perKg } = INGREDIENT_BY_ID.water!;
+  const [salt, protein] = [saltPercent / 100, solidsPercent / 100];
+  return contentsFor('chicken-stock', {
+    perKg: { ...perKg, salt, protein, water: 1 - salt - protein },
+    savourPerKg: { ...NO_SAVOUR, ...savour },
+  });
+}
+const part = (id: string, contents: LotContents, leftKg = 100, centsPerKg = 100): BlendPart => ({
+  id,
+  contents,
+  leftKg,
+  centsPerKg,
+});
+const found = (blend: Blend) => {
+  if (blend.kind !== 'blend') throw new Error(JSON.stringify(blend.loosen));
+  return blend;
+};
+const loosened = (blend: Blend) => {
+  if (blend.kind !== 'none') throw new Error('it has a solution');
+  return blend.loosen;
+};
+
+describe('blending lots', () => {
+  it('two lots to a salt: the lever rule, 0.2 and 1.0 % to 0.5 % are 5 parts to 3 (by hand)', () => {
+    const parts = [part('mild', liquid(0.2, 2)), part('salty', liquid(1, 2))];
+    const { kgById, outcome } = found(
+      blendLots(parts, { kg: 8, saltMin: 0.5, saltMax: 0.5, mayHaveWater: false }),
+    );
+    expect(kgById.mild).toBeCloseTo(5, 6);
+    expect(kgById.salty).toBeCloseTo(3, 6);
+    expect(outcome.saltPercent).toBeCloseTo(0.5, 6);
+  });
+  it('a strong stock and water to a strength: 6 °Brix to 3 is half and half (by hand)', () => {
+    const { kgById, waterKg } = found(
+      blendLots([part('strong', liquid(0, 6))], { kg: 10, brixMin: 3, mayHaveWater: true }),
+    );
+    expect(kgById.strong).toBeCloseTo(5, 6);
+    expect(waterKg).toBeCloseTo(5, 6);
+  });
+  it('the cheapest corner: as much of the cheap as its salt allows (by hand)', () => {
+    // cheap and salty 1.2 %, dear and mild 0.1 %, at most 0.5 %: (0.5 − 0.1) / (1.2 − 0.1) of the cheap
+    const parts = [part('dear', liquid(0.1, 3), 100, 300), part('cheap', liquid(1.2, 3), 100, 80)];
+    const { kgById, outcome } = found(blendLots(parts, { kg: 11, saltMax: 0.5, mayHaveWater: false }));
+    expect(kgById.cheap).toBeCloseTo(4, 6);
+    expect(outcome.centsPerKg).toBeCloseTo((4 * 80 + 7 * 300) / 11, 6);
+  });
+  it('savour multiplies: glutamate and nucleotide apart are little, together enough; the least of the dear one', () => {
+    const parts = [
+      part('kelp', liquid(0.1, 0.3, { glutamate: 0.0004 }), 100, 50),
+      part('flakes', liquid(0.1, 0.3, { imp: 0.0002 }), 100, 200),
+    ];
+    const { kgById, outcome } = found(blendLots(parts, { kg: 10, umamiMin: 0.2, mayHaveWater: false }));
+    expect(outcome.umami).toBeGreaterThan(0.2 - 1e-5);
+    // by hand: x of flakes gives 0.04(1−x) + 1218 · 0.04(1−x) · 0.02x = 0.2, the smaller root
+    const [a, b, c] = [-0.9744, 0.9344, -0.16];
+    const x = (-b + Math.sqrt(b * b - 4 * a * c)) / (2 * a);
+    expect(kgById.flakes! / 10).toBeCloseTo(x, 4);
+  });
+  it('whatever a hand poured together, it keeps that blend’s limits and is no dearer (seed 61)', () => {
+    const tenths = (max: number) => fc.integer({ min: 0, max: 1000 }).map((n) => (n * max) / 1000);
+    const shelf = fc.array(
+      fc.record({
+        salt: tenths(1.5),
+        solids: tenths(12),
+        glutamate: tenths(0.002),
+        imp: tenths(0.0006),
+        left: tenths(12),
+        cents: tenths(900),
+        poured: tenths(1),
+      }),
+      { minLength: 2, maxLength: 5 },
+    );
+    fc.assert(
+      fc.property(shelf, tenths(5), (lots, waterKg) => {
+        const parts = lots.map((one, i) =>
+          part(
+            `L${i}`,
+            liquid(one.salt, one.solids, { glutamate: one.glutamate, imp: one.imp }),
+            one.left,
+            one.cents,
+          ),
+        );
+        const byHand = Object.fromEntries(lots.map((one, i) => [`L${i}`, one.left * one.poured]));
+        const kg = Object.values(byHand).reduce((sum, one) => sum + one, waterKg);
+        if (kg < 0.5 || kg === waterKg) return;
+        const hand = outcomeOf(parts, byHand, waterKg);
+        const wanted: BlendWanted = {
+          kg,
+          saltMax: hand.saltPercent,
+          brixMin: hand.brix,
+          umamiMin: hand.umami,
+          mayHaveWater: true,
+        };
+        const blend = found(blendLots(parts, wanted));
+        for (const one of parts) expect(blend.kgById[one.id] ?? 0).toBeLessThanOrEqual(one.leftKg + 1e-6);
+        expect(Object.values(blend.kgById).reduce((sum, one) => sum + one, blend.waterKg)).toBeCloseTo(kg, 4);
+        expect(blend.outcome.saltPercent).toBeLessThanOrEqual(hand.saltPercent + 1e-4);
+        expect(blend.outcome.brix).toBeGreaterThanOrEqual(hand.brix - 1e-3);
+        expect(blend.outcome.umami).toBeGreaterThanOrEqual(hand.umami * (1 - 1e-3) - 1e-9);
+        expect(blend.outcome.centsPerKg).toBeLessThanOrEqual(hand.centsPerKg * (1 + 1e-3) + 0.05);
+      }),
+      { seed: 61, numRuns: 300, endOnFailure: true },
+    );
+  });
+  it('no random blend of two lots that keeps the limits is cheaper (seed 62)', () => {
+    const parts = [
+      part('A', liquid(0.3, 4, { glutamate: 0.0008 }), 100, 240),
+      part('B', liquid(0.8, 1, { imp: 0.0003 }), 100, 60),
+    ];
+    const wanted = { kg: 10, saltMax: 0.6, brixMin: 1.5, umamiMin: 0.1, mayHaveWater: true };
+    const best = found(blendLots(parts, wanted)).outcome.centsPerKg;
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 10, noNaN: true }),
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        (kgA, share) => {
+          const kgB = (10 - kgA) * share;
+          const outcome = outcomeOf(parts, { A: kgA, B: kgB }, 10 - kgA - kgB);
+          const keeps = outcome.saltPercent <= 0.6 && outcome.brix >= 1.5 && outcome.umami >= 0.1;
+          if (keeps) expect(outcome.centsPerKg).toBeGreaterThanOrEqual(best - 1e-4);
+        },
+      ),
+      { seed: 62, numRuns: 2000, endOnFailure: true },
+    );
+  });
+});
+
+describe('a blend with no solution says which limit to loosen', () => {
+  it('salt that no lot is under', () => {
+    expect(
+      loosened(
+        blendLots([part('A', liquid(0.6, 2)), part('B', liquid(0.9, 2))], {
+          kg: 5,
+          saltMax: 0.3,
+          mayHaveWater: false,
+        }),
+      ),
+    ).toEqual([{ limit: 'saltMax', wanted: 0.3, reachable: expect.closeTo(0.6, 5) }]);
+  });
+  it('more than there is', () => {
+    expect(loosened(blendLots([part('A', liquid(0.1, 2), 3)], { kg: 5, mayHaveWater: false }))).toEqual([
+      { limit: 'kg', wanted: 5, reachable: expect.closeTo(3, 5) },
+    ]);
+  });
+  it('savour that cannot be had, and a price that cannot', () => {
+    const parts = [part('A', liquid(0.1, 2, { glutamate: 0.0002 }), 100, 200)];
+    expect(
+      loosened(blendLots(parts, { kg: 5, umamiMin: 0.5, mayHaveWater: true })).map((one) => one.limit),
+    ).toEqual(['umamiMin']);
+    expect(
+      loosened(blendLots(parts, { kg: 5, centsPerKgMax: 50, brixMin: 2, mayHaveWater: true })).length,
+    ).toBeGreaterThan(0);
+  });
+  it('nonsense is refused by name', () => {
+    expect(() => blendLots([], { kg: 1, mayHaveWater: true })).toThrow(/parts/);
+    expect(() => blendLots([part('A', liquid(0, 1))], { kg: 0, mayHaveWater: true })).toThrow(
+      /wanted\.kg.*0/,
+    );
+  });
+});
+
+describe('concentrated and let down', () => {
+  it('ten litres of 3 °Brix to 30 is about one: nine tenths driven off, salt ten times (mass balance by hand)', () => {
+    const stock = liquid(0.1, 2.9);
+    const glaze = concentrate({ contents: stock, kg: 10, toBrix: 30 });
+    expect(glaze.kg).toBeCloseTo(1, 9);
+    expect(glaze.waterOffKg).toBeCloseTo(9, 9);
+    expect(100 * glaze.contents.perKg.salt).toBeCloseTo(1, 9);
+    expect(glaze.litres).toBeLessThan(1);
+  });
+  it('let down again it is what it was (seed 63)', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 0.4, noNaN: true }),
+        fc.double({ min: 0.5, max: 5, noNaN: true }),
+        fc.double({ min: 1.2, max: 8, noNaN: true }),
+        (salt, solids, times) => {
+          const contents = liquid(salt, solids, { glutamate: 0.0003 });
+          const brix = brixOf(contents.perKg);
+          const glaze = concentrate({ contents, kg: 7, toBrix: brix * times });
+          const back = letDown({ contents: glaze.contents, kg: glaze.kg, toBrix: brix });
+          expect(back.kg).toBeCloseTo(7, 6);
+          expect(back.contents.perKg.salt).toBeCloseTo(contents.perKg.salt, 9);
+          expect(back.contents.savourPerKg.glutamate).toBeCloseTo(0.0003, 9);
+          expect(totalKg(glaze.contents.perKg)).toBeCloseTo(1, 9);
+        },
+      ),
+      { seed: 63 },
+    );
+  });
+  it('refused the wrong way round, and past where it scorches', () => {
+    const contents = liquid(0.1, 2.9);
+    expect(() => concentrate({ contents, kg: 1, toBrix: 2 })).toThrow(/toBrix.*2/);
+    expect(() => letDown({ contents, kg: 1, toBrix: 9 })).toThrow(/toBrix.*9/);
+    expect(() => concentrate({ contents, kg: 1, toBrix: 75 })).toThrow(/scorch/);
+  });
+});
