@@ -1,5 +1,6 @@
 // The one door between server and web: schemas of what crosses the wire, and the views that come back.
 export { batchEventBodySchema, type Envelope, envelopeSchema, type SubmittedEvent } from './batch-event';
+export { keepingRules, takenInOf } from './keeping';
 export {
   type ClockChange,
   clockChangeSchema,
@@ -7,6 +8,7 @@ export {
   kitchenSettingsSchema,
 } from './kitchen-settings';
 export { kitchenTimeMs, nextServiceAtMs, zonedTimeMs } from './kitchen-time';
+export { larderEventBodySchema } from './larder-event';
 export {
   type FileToRead,
   fileSchema,
@@ -14,8 +16,10 @@ export {
   type PriceChange,
   priceChangeSchema,
 } from './larder-schema';
-export { libraryOf, lotFor, planInputOf, rowsOf } from './plan-input';
+export { libraryOf, planInputOf, rowsOf } from './plan-input';
 export {
+  type KeepOrder,
+  keepOrderSchema,
   ORDER_LIMITS,
   type PlanRequest,
   planRequestSchema,
@@ -31,12 +35,18 @@ export type {
   BurnerView,
   ClockView,
   FileReading,
+  KeepingLimits,
   KitchenView,
   LiveMessage,
   LoggedEvent,
+  LotDetail,
+  LotStory,
   LotView,
+  OrderView,
   PlanView,
   RecipeVersionView,
   RecipeView,
   ServiceView,
+  TracedBatch,
+  TracedStep,
 } from './views';

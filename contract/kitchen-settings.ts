@@ -1,10 +1,17 @@
 import * as v from 'valibot';
-import { numberField } from './number-field';
+import { countField, numberField } from './number-field';
 
 /** What a kitchen may change about itself. */
 export const kitchenSettingsSchema = v.object({
   altitudeM: v.optional(numberField('The height', -400, 5000, 'm')),
   units: v.optional(v.picklist(['metric', 'us', 'imperial'], 'Units are metric, us or imperial.')),
+  limits: v.optional(
+    v.strictObject({
+      dateMarkDays: countField('Days to the date mark', 1, 7),
+      receivingC: numberField('Cold deliveries', -5, 8, '°C'),
+      shellfishTagDays: countField('Shellfish tags', 90, 365),
+    }),
+  ),
   airTempC: v.optional(numberField('The kitchen air', 0, 50, '°C')),
 });
 

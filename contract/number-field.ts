@@ -1,4 +1,5 @@
 import * as v from 'valibot';
+import { LOT_STORAGES } from '../core';
 
 /** A number in a range, with one clear sentence for whatever is wrong with it. */
 export function numberField(name: string, min: number, max: number, unit: string) {
@@ -25,6 +26,9 @@ export function textField(name: string, maxLength = 80) {
     v.maxLength(maxLength, `${name} must be at most ${maxLength} characters.`),
   );
 }
+
+/** How a lot is kept. */
+export const storageField = v.picklist(LOT_STORAGES, 'It is kept chilled, frozen or dry.');
 
 function said(input: unknown): string {
   if (input === undefined || input === null || input === '') return 'empty';

@@ -13,7 +13,7 @@ import {
 } from '../core';
 import type { PlanRequest } from './plan-request';
 import type { FieldError } from './problem';
-import type { KitchenView, LotView } from './views';
+import type { KitchenView } from './views';
 
 type KitchenFoods = Pick<KitchenView, 'pricesCentsPerKg' | 'ownIngredients'>;
 
@@ -42,21 +42,11 @@ export function rowsOf(library: Library, except?: string): Record<string, Ingred
   return rows;
 }
 
-/** The lot of the larder that a recipe's liquid is drawn from, the oldest with something in it. */
-export function lotFor<T extends Pick<LotView, 'ingredientId' | 'leftLitres'>>(
-  recipe: Recipe,
-  lots: readonly T[],
-): T | undefined {
-  const liquids = recipe.lines.filter((line) => line.scaling === 'toYield').map((line) => line.ingredientId);
-  return lots.find((lot) => liquids.includes(lot.ingredientId) && lot.leftLitres > 0);
-}
-
 /** The order put together with the kitchen it is for; the browser and the server do it alike. */
 export function planInputOf(
   request: PlanRequest,
   kitchen: KitchenView,
   recipe: Recipe,
-  lot: Pick<LotView, 'ingredientId' | 'saltPercent'> | undefined,
   book: readonly Recipe[] = [recipe],
 ): PlanInput | FieldError[] {
   const pot = kitchen.pots.find((one) => one.id === request.potId);
@@ -77,7 +67,7 @@ export function planInputOf(
     const prepared = prepareRecipe(changed, library);
     return {
       recipe: prepared.recipe,
-      ingredients: { ...benchRows(library), ...lotOver(prepared.ingredients, lot) },
+      ingredients: { ...benchRows(library), ...prepared.ingredients },
       pricesCentsPerKg: { ...kitchen.pricesCentsPerKg, ...prepared.pricesCentsPerKg },
       kitchen: {
         altitudeM: kitchen.altitudeM,
@@ -119,16 +109,4 @@ function benchRows(library: Library): Record<string, Ingredient> {
       return row ? [[id, row]] : [];
     }),
   );
-}
-
-/** A lot's own salt overrides the table's; water makes up the rest. */
-function lotOver(
-  rows: Readonly<Record<string, Ingredient>>,
-  lot: Pick<LotView, 'ingredientId' | 'saltPercent'> | undefined,
-): Readonly<Record<string, Ingredient>> {
-  const row = lot ? rows[lot.ingredientId] : undefined;
-  if (!lot || !row) return rows;
-  const salt = lot.saltPercent / 100;
-  const perKg = { ...row.perKg, salt, water: row.perKg.water + row.perKg.salt - salt };
-  return { ...rows, [row.id]: { ...row, perKg } };
 }

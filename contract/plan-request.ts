@@ -23,14 +23,26 @@ export const planRequestSchema = v.object({
   burnerId: textField('The burner'),
   /** share of a bowl kept out of the pot and ladled in hot */
   holdBackShare: v.optional(numberField('What is held back', 0, ORDER_LIMITS.holdBackShare.max, 'of a bowl')),
+  /** why it is cooked although the larder is short of a base: where that comes from */
+  despite: v.optional(textField('Where it comes from', 200)),
   /** what stands in for what, one after the other */
   changes: v.optional(v.pipe(v.array(substitutionSchema), v.maxLength(12, 'At most twelve substitutions.'))),
 });
 
 export type PlanRequest = v.InferOutput<typeof planRequestSchema>;
 
+/** An order kept for a day to come: cooked from then, wanted of the larder now. */
+export const keepOrderSchema = v.object({
+  id: v.pipe(v.string('id must be text.'), v.uuid('id must be a UUID.')),
+  ...planRequestSchema.entries,
+});
+
+export type KeepOrder = v.InferOutput<typeof keepOrderSchema>;
+
 export const startBatchSchema = v.object({
   id: v.pipe(v.string('id must be text.'), v.uuid('id must be a UUID.')),
+  /** the kept order it is cooked for */
+  orderId: v.optional(textField('The order')),
   ...planRequestSchema.entries,
 });
 

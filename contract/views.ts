@@ -1,16 +1,22 @@
 import type {
+  atItsBest,
   BatchEvent,
   BatchResult,
   BatchSnapshot,
   Equipment,
   Ingredient,
+  LotLife,
+  LotStorage,
   Plan,
   PlannedBurner,
   Pot,
   Recipe,
   RecipeDraft,
+  ShelfLot,
+  TraceStep,
   UnitSystem,
 } from '../core';
+import type { PlanRequest } from './plan-request';
 
 /** The kitchen's clock: kitchen time is `kitchenFromMs` at real `realFromMs`, running `speed` times as fast. */
 export interface ClockView {
@@ -50,22 +56,94 @@ export interface KitchenView {
   suppliers: Record<string, string>;
   units: UnitSystem;
   equipment: Equipment;
+  limits: KeepingLimits;
   /** foods of the kitchen's own and labels over the table */
   ownIngredients: Ingredient[];
   clock: ClockView;
 }
 
-export interface LotView {
-  id: string;
-  number: number;
-  ingredientId: string;
+/** A lot of the larder as it stands, with what is reckoned of it. */
+export interface LotView extends ShelfLot {
+  name: string;
+  place: string;
+  storage: LotStorage;
+  bornAtMs: number;
+  bornKg: number;
   litres: number;
   leftLitres: number;
   saltPercent: number;
-  place: string;
-  madeAtMs: number;
+  /** of what is dissolved, °Brix, and whether a person read it or it was reckoned */
+  brix: number;
+  isBrixRead: boolean;
+  /** times the usual strength of its kind; null for a kind without one */
+  strength: number | null;
+  /** set in the cold: seen, or expected from its gelatin */
+  sets: { value: boolean; isSeen: boolean };
+  gelatinPercent: number;
+  fatPercent: number;
+  fatLiftedKg: number;
+  umami: number;
+  frozenSinceMs: number | null;
+  frozenMonths: number;
+  life: LotLife;
+  best: ReturnType<typeof atItsBest>;
+  usePast: { reason: string; by: string; atMs: number } | null;
+  centsPerLitre: number;
   /** more was drawn than there was: the shelf has to be counted */
   countIt: boolean;
+  /** when the tag of a shellfish crate may be thrown away; null while there is some left, or for no tag */
+  tagUntilMs: number | null;
+}
+
+/** A line of a lot’s own story. */
+export interface LotStory {
+  eventId: string;
+  atMs: number;
+  by: string | null;
+  sentence: string;
+  /** it can be taken back from here: what a batch said is taken back at the batch */
+  mayUndo: boolean;
+}
+
+/** A batch on the way from a lot to the bowls, or from which it came. */
+export interface TracedBatch {
+  batchId: string;
+  name: string;
+  atMs: number;
+  serviceAtMs: number;
+  isOpen: boolean;
+  served: number;
+  discarded: number;
+  leftLitres: number | null;
+}
+
+export interface TracedStep extends TraceStep {
+  lot?: Pick<LotView, 'number' | 'name' | 'place' | 'leftLitres' | 'leftKg' | 'origin' | 'bornAtMs'>;
+  batch?: TracedBatch;
+}
+
+/** A lot with its story and where it went and came from. */
+export interface LotDetail {
+  lot: LotView;
+  story: LotStory[];
+  into: TracedStep[];
+  from: TracedStep[];
+  /** bowls served of what it reached */
+  bowls: number;
+}
+
+/** An order kept for a day to come. */
+export interface OrderView {
+  id: string;
+  request: PlanRequest;
+  createdAtMs: number;
+}
+
+/** What a kitchen may keep, and for how long; the house’s own, within its code. */
+export interface KeepingLimits {
+  dateMarkDays: number;
+  receivingC: number;
+  shellfishTagDays: number;
 }
 
 /** An event in the log, with what the server knows about how it came. */
@@ -123,6 +201,8 @@ export type LiveMessage =
   | { kind: 'event'; batchId: string; event: LoggedEvent }
   | { kind: 'batch'; batchId: string }
   | { kind: 'clock'; clock: ClockView }
+  | { kind: 'larder' }
+  | { kind: 'orders' }
   | { kind: 'kitchen' }
   | { kind: 'recipes' }
   | { kind: 'build'; id: string };

@@ -73,6 +73,7 @@ export { minutesToHeat } from './heat/minutes-to-heat';
 export { mixTempC } from './heat/mix-temp-c';
 export { saturationPressureKPa } from './heat/saturation-pressure-kpa';
 export { asRead } from './larder/as-read';
+export { contentsOfRow } from './larder/contents-of-row';
 export {
   type Draw,
   type Drawable,
@@ -105,6 +106,15 @@ export {
 } from './larder/lot';
 export { drawsOfBatch, lifeOf, lotsOfBatch } from './larder/lots-of-batch';
 export { type ContentsPart, mixContents } from './larder/mix-contents';
+export {
+  isBaseRow,
+  layLots,
+  lotsFor,
+  type PlanWithLots,
+  planWithLots,
+  type ShelfLot,
+  type ShortLine,
+} from './larder/plan-with-lots';
 export { type LotTrace, type TraceStep, traceLot } from './larder/trace-lot';
 export { atItsBest, type KeepingRules, useByMs } from './larder/use-by';
 export { BOARDS, type Board, type MiseItem, miseList } from './lists/mise-list';

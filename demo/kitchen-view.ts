@@ -18,6 +18,7 @@ export function kitchenView(
     pricesCentsPerKg: { ...PRICES_CENTS_PER_KG },
     suppliers: {},
     ownIngredients: [],
+    limits: { dateMarkDays: 7, receivingC: 5, shellfishTagDays: 90 },
     clock: { mode: 'demo', speed: 1, kitchenFromMs: 0, realFromMs: 0, serverNowMs: 0 },
   };
 }

@@ -290,14 +290,3 @@ export const SUPPLIERS: Readonly<Record<string, string>> = {
   cornstarch: 'Sidings Dry Goods',
   'potato-starch': 'Sidings Dry Goods',
 };
-
-/** The fish fumet in the walk-in. */
-export const FUMET_LOT = {
-  id: 'lot-14',
-  number: 14,
-  ingredientId: 'fish-fumet',
-  litres: 14,
-  saltPercent: 0.15,
-  place: 'walk-in, shelf 2',
-  madeAt: Date.UTC(2026, 2, 9, 14, 30),
-} as const;

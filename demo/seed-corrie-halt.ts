@@ -5,14 +5,17 @@ import {
   clockSegments,
   events,
   kitchens,
-  lots,
+  larderEvents,
+  lotNumbers,
+  orders,
   pots,
   prices,
   recipes,
 } from '../server/db/schema';
 import { BOOK } from './dishes/dishes';
-import { cookFortnight } from './fortnight';
-import { BURNERS, DEMO_OPENS_AT, FUMET_LOT, KITCHEN, POTS, PRICES_CENTS_PER_KG, SUPPLIERS } from './kitchen';
+import { BURNERS, DEMO_OPENS_AT, KITCHEN, POTS, PRICES_CENTS_PER_KG, SUPPLIERS } from './kitchen';
+import { cookFortnight } from './past/fortnight';
+import { keptOrders } from './past/kept-orders';
 
 /** Fills an empty file with the Corrie Halt Buffet and its past fortnight, in one write; a filled one is left alone. */
 export async function seedCorrieHalt({ db }: OpenDatabase): Promise<void> {
@@ -44,15 +47,17 @@ export async function seedCorrieHalt({ db }: OpenDatabase): Promise<void> {
         savedAtMs: DEMO_OPENS_AT - 20 * 86_400_000,
       })),
     ),
-    db.insert(lots).values({
-      id: FUMET_LOT.id,
-      number: FUMET_LOT.number,
-      ingredientId: FUMET_LOT.ingredientId,
-      litres: FUMET_LOT.litres,
-      saltPercent: FUMET_LOT.saltPercent,
-      place: FUMET_LOT.place,
-      madeAtMs: FUMET_LOT.madeAt,
-    }),
+    db.insert(lotNumbers).values(past.lotIds.map((lotId, i) => ({ lotId, number: i + 1 }))),
+    db.insert(larderEvents).values(
+      past.larderEvents.map(({ seq: _seq, ...event }) => ({
+        ...event,
+        receivedAtMs: event.actedAtMs,
+        clientAtMs: event.actedAtMs,
+        by: 'Isla',
+        device: 'demo',
+      })),
+    ),
+    db.insert(orders).values([...keptOrders()]),
     db.insert(clockSegments).values({
       mode: 'demo',
       speed: 1,
@@ -60,14 +65,14 @@ export async function seedCorrieHalt({ db }: OpenDatabase): Promise<void> {
       realFromMs: Date.now(),
     }),
     db.insert(batches).values(
-      past.map(({ events: _log, ...batch }) => ({
+      past.batches.map(({ events: _log, ...batch }) => ({
         ...batch,
         recipeId: batch.request.recipeId,
         potId: batch.request.potId,
         burnerId: batch.request.burnerId,
       })),
     ),
-    ...past.map((batch) =>
+    ...past.batches.map((batch) =>
       db.insert(events).values(
         batch.events.map((event) => ({
           ...event,

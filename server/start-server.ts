@@ -5,6 +5,7 @@ import { openKitchenClock } from './clock/kitchen-clock';
 import { createApp } from './create-app';
 import { type OpenDatabase, openDatabase } from './db/open-database';
 import { createWriteQueue } from './db/write-queue';
+import { bringOverLots } from './larder/bring-over-lots';
 import { createLiveStream } from './live/live-stream';
 
 export interface ServerOptions {
@@ -29,7 +30,9 @@ export async function startServer(
   const write = createWriteQueue();
   const live = createLiveStream(options.buildId);
   const clock = await openKitchenClock(database.db);
-  const server = createServer(createApp({ db: database.db, write, clock, live, log }, options.webFolder));
+  const house = { db: database.db, write, clock, live, log };
+  await bringOverLots(house);
+  const server = createServer(createApp(house, options.webFolder));
   await new Promise<void>((resolve, reject) => {
     server.once('error', reject);
     server.listen(options.port, options.host, resolve);

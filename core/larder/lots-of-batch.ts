@@ -21,9 +21,14 @@ const FROZEN_MONTHS = 3;
 /**
  * What a batch drew out of lots, read off its log: undone draws are none.
  *
+ * @param ingredients of its snapshot: a crate is weighed as bought, a pot takes what is left after trim
  * @param events of one batch, any order
  */
-export function drawsOfBatch(batchId: string, events: readonly BatchEvent[]): LotDraw[] {
+export function drawsOfBatch(
+  batchId: string,
+  ingredients: Readonly<Record<string, Pick<Ingredient, 'yield'>>>,
+  events: readonly BatchEvent[],
+): LotDraw[] {
   return activeEvents(events).flatMap((event) =>
     event.type === 'added'
       ? event.payload.items.flatMap((item) =>
@@ -33,7 +38,7 @@ export function drawsOfBatch(batchId: string, events: readonly BatchEvent[]): Lo
                   eventId: event.id,
                   lotId: item.lotId,
                   batchId,
-                  kg: item.kg,
+                  kg: item.kg / (ingredients[item.ingredientId]?.yield ?? 1),
                   atMs: event.actedAtMs,
                   seq: event.seq,
                 },

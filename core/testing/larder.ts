@@ -1,10 +1,10 @@
 import {
+  contentsOfRow,
   INGREDIENT_BY_ID,
   type LarderEvent,
   type LarderEventBody,
   type LotContents,
   type LotMade,
-  NO_SAVOUR,
 } from '../index';
 
 /** A shelf for tests: contents off the table, lots as batches put them by, events at minutes. Invented. */
@@ -19,20 +19,7 @@ export const RULES = {
 };
 
 export function contentsFor(ingredientId: string, change: Partial<LotContents> = {}): LotContents {
-  const row = INGREDIENT_BY_ID[ingredientId]!;
-  return {
-    name: row.name,
-    ingredientId,
-    standsFor: [ingredientId],
-    share: row.share,
-    perKg: row.perKg,
-    densityKgPerL: row.densityKgPerL,
-    savourPerKg: NO_SAVOUR,
-    bodyGPerKg: row.bodyGPerKg ?? 0,
-    allergens: row.allergens,
-    diet: row.diet,
-    ...change,
-  };
+  return { ...contentsOfRow(INGREDIENT_BY_ID[ingredientId]!), ...change };
 }
 
 /** A lot that a batch of its own put by, minutes after the shelf opened. */

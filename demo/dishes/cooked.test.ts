@@ -9,7 +9,7 @@ const serviceAtMs = Date.UTC(2026, 2, 10, 18, 5);
 
 function snapshotOf(recipeId: string, more: { holdBackShare?: number; portions?: number } = {}): BatchSnapshot {
   const recipe = BOOK.find((one) => one.id === recipeId)!;
-  const input = planInputOf({ recipeId, portions: 40, portionMl: recipe.portionMl, saltPercent: recipe.targetSaltPercent, band: recipe.targetBand, serviceAtMs, potId: 'stockpot-40', burnerId: 'gas-2', ...more }, kitchen, recipe, undefined, BOOK);
+  const input = planInputOf({ recipeId, portions: 40, portionMl: recipe.portionMl, saltPercent: recipe.targetSaltPercent, band: recipe.targetBand, serviceAtMs, potId: 'stockpot-40', burnerId: 'gas-2', ...more }, kitchen, recipe, BOOK);
   if (Array.isArray(input)) throw new Error(input[0]!.sentence);
   const plan = planBatch(input);
   return { input: potInput(input, plan), plan };

@@ -38,7 +38,7 @@ describe('the dishes of the house', () => {
     }
   });
   it.each(DISHES.map((recipe) => [recipe.name, recipe] as const))('%s is planned for 40: bowls, salt, a cost, allergens', (_name, recipe) => {
-    const input = planInputOf({ recipeId: recipe.id, portions: 40, portionMl: recipe.portionMl, saltPercent: recipe.targetSaltPercent, band: recipe.targetBand, serviceAtMs: Date.UTC(2026, 2, 10, 18, 5), potId: 'stockpot-40', burnerId: 'gas-2' }, kitchen, recipe, undefined, BOOK);
+    const input = planInputOf({ recipeId: recipe.id, portions: 40, portionMl: recipe.portionMl, saltPercent: recipe.targetSaltPercent, band: recipe.targetBand, serviceAtMs: Date.UTC(2026, 2, 10, 18, 5), potId: 'stockpot-40', burnerId: 'gas-2' }, kitchen, recipe, BOOK);
     if (Array.isArray(input)) throw new Error(input[0]!.sentence);
     const plan = planBatch(input);
     expect(plan.yieldPortions).toBeCloseTo(40, 0);

@@ -1,6 +1,15 @@
 import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
-import type { ServiceView } from '../../contract';
-import type { BatchResult, BatchSnapshot, Equipment, Ingredient, Recipe, Vessel } from '../../core';
+import type { KeepingLimits, PlanRequest, ServiceView } from '../../contract';
+import {
+  type BatchResult,
+  type BatchSnapshot,
+  type Equipment,
+  FOOD_CODE,
+  type Ingredient,
+  type Recipe,
+  type TakenIn,
+  type Vessel,
+} from '../../core';
 
 /** What a kitchen has beside pots and burners until it says otherwise. */
 const PLAIN_EQUIPMENT: Equipment = {
@@ -9,6 +18,13 @@ const PLAIN_EQUIPMENT: Equipment = {
   ovenTrays: 2,
   trayAreaM2: 0.17,
   fryingPanCm: 28,
+};
+
+/** What may be kept how long, until a kitchen says less. source: FDA Food Code 2022 */
+const CODE_LIMITS: KeepingLimits = {
+  dateMarkDays: FOOD_CODE.dateMarkDays.value,
+  receivingC: FOOD_CODE.receivingC.value,
+  shellfishTagDays: FOOD_CODE.shellfishTagDays.value,
 };
 
 /** One kitchen is one file, so this table has one row. */
@@ -25,6 +41,7 @@ export const kitchens = sqliteTable('kitchens', {
     .notNull()
     .default('metric'),
   equipment: text({ mode: 'json' }).$type<Equipment>().notNull().default(PLAIN_EQUIPMENT),
+  limits: text({ mode: 'json' }).$type<KeepingLimits>().notNull().default(CODE_LIMITS),
 });
 
 export const pots = sqliteTable('pots', {
@@ -68,7 +85,8 @@ export const recipes = sqliteTable(
   (table) => [primaryKey({ columns: [table.id, table.version] })],
 );
 
-export const lots = sqliteTable('lots', {
+/** Lots of files older than the larder’s log: brought over into it once, when such a file is opened. */
+export const oldLots = sqliteTable('lots', {
   id: text().primaryKey(),
   number: integer().notNull(),
   ingredientId: text().notNull(),
@@ -112,6 +130,38 @@ export const events = sqliteTable(
   },
   (table) => [index('events_by_batch').on(table.batchId, table.actedAtMs)],
 );
+
+/** The larder's own log: deliveries and what was done on the shelf. What batches put by and draw is in theirs. */
+export const larderEvents = sqliteTable('larder_events', {
+  seq: integer().primaryKey({ autoIncrement: true }),
+  id: text().notNull().unique(),
+  type: text().notNull(),
+  v: integer().notNull(),
+  payload: text({ mode: 'json' }).notNull(),
+  /** what the table and prices said of food that came in */
+  taken: text({ mode: 'json' }).$type<TakenIn>(),
+  actedAtMs: integer().notNull(),
+  receivedAtMs: integer().notNull(),
+  clientAtMs: integer().notNull(),
+  by: text(),
+  device: text(),
+});
+
+/** The running number on a lot's label: given once, never again. */
+export const lotNumbers = sqliteTable('lot_numbers', {
+  number: integer().primaryKey({ autoIncrement: true }),
+  lotId: text().notNull().unique(),
+});
+
+/** Orders kept for a day to come. */
+export const orders = sqliteTable('orders', {
+  id: text().primaryKey(),
+  request: text({ mode: 'json' }).$type<PlanRequest>().notNull(),
+  createdAtMs: integer().notNull(),
+  /** the batch it was cooked as */
+  batchId: text(),
+  cancelledAtMs: integer(),
+});
 
 /** The kitchen's clock, a row each time it was set: kitchen time runs on from here at a speed. */
 export const clockSegments = sqliteTable('clock_segments', {

@@ -3,17 +3,19 @@ import { Router } from 'express';
 import { clockChangeSchema, kitchenSettingsSchema, startBatchSchema } from '../../contract';
 import { kitchens } from '../db/schema';
 import type { House } from '../house';
+import { larderRoutes } from '../larder/larder-routes';
 import { checked } from '../problem';
 import { appendEvent } from './append-event';
 import { batchSummaries, batchView, eventsAfter, openBatches } from './batch-store';
 import { bookRoutes } from './book-routes';
-import { kitchenView, lotViews } from './kitchen-store';
+import { kitchenView } from './kitchen-store';
+import { orderRoutes } from './order-routes';
 import { startBatch } from './start-batch';
 
 /** Every door of the API, one line each; what stands behind them is in the files beside this one. */
 export function apiRoutes(house: House): Router {
   const api = Router();
-  api.use(bookRoutes(house));
+  api.use(bookRoutes(house), larderRoutes(house), orderRoutes(house));
 
   api.get('/health', async (_request, response) => {
     await house.db.select({ id: kitchens.id }).from(kitchens).limit(1);
@@ -36,10 +38,6 @@ export function apiRoutes(house: House): Router {
     const clock = await house.write(() => house.clock.change(wanted));
     house.live.publish({ kind: 'clock', clock });
     response.json(clock);
-  });
-
-  api.get('/lots', async (_request, response) => {
-    response.json(await lotViews(house));
   });
 
   api.get('/batches', async (_request, response) => {

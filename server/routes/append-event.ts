@@ -1,8 +1,11 @@
 import { eq } from 'drizzle-orm';
 import { batchEventBodySchema, envelopeSchema, type LoggedEvent } from '../../contract';
-import { activeEvents, batchResult, foldBatch } from '../../core';
+import { activeEvents, type BatchEventBody, batchResult, foldBatch } from '../../core';
 import { batches, events } from '../db/schema';
 import type { House } from '../house';
+import { numberLot } from '../larder/larder-store';
+import { lotViews } from '../larder/lot-views';
+import { drawnBeyond, refuseImpossibleDraw } from '../larder/possible-draw';
 import { checked, ProblemError } from '../problem';
 import { batchRow, eventsOf, loggedEvent } from './batch-store';
 import { refuseImpossible } from './possible';
@@ -38,6 +41,8 @@ export async function appendEvent(
     const receivedAtMs = house.clock.nowMs();
     const actedAtMs = Math.min(receivedAtMs, house.clock.agoMs(Math.max(0, envelope.ageMs)));
     refuseImpossible(batch.snapshot, log, foldBatch(batch.snapshot, upTo(log, actedAtMs), actedAtMs), said);
+    const lots = touchesLots(said) ? await lotViews(house) : [];
+    refuseImpossibleDraw(said, lots, actedAtMs);
     const [row] = await house.db
       .insert(events)
       .values({
@@ -51,15 +56,19 @@ export async function appendEvent(
         clientAtMs: house.clock.agoMs(envelope.ageMs),
         by: envelope.by ?? null,
         device: envelope.device ?? null,
-        flag: flagOf(envelope.ageMs, batch.closedAtMs !== null && said.type !== 'undone'),
+        flag:
+          flagOf(envelope.ageMs, batch.closedAtMs !== null && said.type !== 'undone') ??
+          drawnBeyond(said, batch.snapshot.input.ingredients, lots),
       })
       .returning();
     const event = loggedEvent(row!);
+    if (said.type === 'putBy') await numberLot(house, said.payload.lotId);
     await settleClosing(house, batchId, [...log, event], batch.closedAtMs !== null);
     return { event, isNew: true };
   });
   if (taken.isNew) {
     house.live.publish({ kind: 'event', batchId, event: taken.event });
+    if (touchesLots(taken.event) || taken.event.type === 'undone') house.live.publish({ kind: 'larder' });
     if (taken.event.type === 'closed' || taken.event.type === 'undone') {
       house.live.publish({ kind: 'batch', batchId });
     }
@@ -84,6 +93,10 @@ async function settleClosing(
       }
     : { closedAtMs: null, result: null };
   await house.db.update(batches).set(frozen).where(eq(batches.id, batchId));
+}
+
+function touchesLots(said: BatchEventBody): boolean {
+  return said.type === 'putBy' || (said.type === 'added' && said.payload.items.some((item) => item.lotId));
 }
 
 function upTo(log: readonly LoggedEvent[], atMs: number): LoggedEvent[] {

@@ -1,20 +1,9 @@
-import { and, asc, desc, eq, isNotNull } from 'drizzle-orm';
-import type { KitchenView, LotView } from '../../contract';
-import { activeEvents, INGREDIENT_BY_ID, learnedGain, type Recipe } from '../../core';
-import {
-  batches,
-  burners,
-  events,
-  kitchens,
-  lots,
-  ownIngredients,
-  pots,
-  prices,
-  recipes,
-} from '../db/schema';
+import { asc, desc, eq, isNotNull } from 'drizzle-orm';
+import type { KitchenView } from '../../contract';
+import { learnedGain, type Recipe } from '../../core';
+import { batches, burners, kitchens, ownIngredients, pots, prices, recipes } from '../db/schema';
 import type { House } from '../house';
 import { notFound } from '../problem';
-import { loggedEvent } from './batch-store';
 
 /** The kitchen as it stands, each burner with what its closed batches have shown of it. */
 export async function kitchenView({ db, clock }: Pick<House, 'db' | 'clock'>): Promise<KitchenView> {
@@ -64,26 +53,4 @@ export async function latestRecipe(house: Pick<House, 'db'>, id: string): Promis
     .limit(1);
   if (!row) throw notFound('recipe', id);
   return row.doc;
-}
-
-/** What is in the larder: each lot less what the batches drew from it, read off their logs. */
-export async function lotViews({ db }: Pick<House, 'db'>): Promise<LotView[]> {
-  const rows = await db.select().from(lots).orderBy(asc(lots.madeAtMs));
-  const draws = await db
-    .select()
-    .from(events)
-    .where(and(eq(events.type, 'added')));
-  const undos = await db.select().from(events).where(eq(events.type, 'undone'));
-  const drawnKg = new Map<string, number>();
-  for (const event of activeEvents([...draws, ...undos].map(loggedEvent))) {
-    if (event.type !== 'added') continue;
-    for (const item of event.payload.items) {
-      if (item.lotId) drawnKg.set(item.lotId, (drawnKg.get(item.lotId) ?? 0) + item.kg);
-    }
-  }
-  return rows.map((lot) => {
-    const density = INGREDIENT_BY_ID[lot.ingredientId]?.densityKgPerL ?? 1;
-    const leftLitres = lot.litres - (drawnKg.get(lot.id) ?? 0) / density;
-    return { ...lot, leftLitres: Math.max(0, leftLitres), countIt: leftLitres < -0.05 };
-  });
 }

@@ -10,6 +10,9 @@ import {
 } from '../../core';
 import { impossible } from '../problem';
 
+/** The level is an estimate: a hand that measures tubs may find so much more, as a share. */
+const HAND_SHARE = 1.15;
+
 /**
  * Refuses what cannot have happened in this pot, with the reason; says nothing about what is merely surprising, which
  * is kept and asked about. `state` is the batch at the moment the event happened.
@@ -71,11 +74,16 @@ export function refuseImpossible(
         const sentence = `${event.payload.portions} bowls are ${litres.toFixed(1)} L, more than the ${potName} holds.`;
         throw impossible('payload.portions', sentence);
       }
-      const hanging = state.toComeOut.map((one) => `${one.count} ${one.word}`).join(', ');
-      if (event.payload.fate === 'served' && hanging && !event.payload.despite) {
-        const sentence = `Still in the pot: ${hanging}. Take it out first, or say why it is served all the same.`;
-        throw impossible('payload.despite', sentence);
+      if (event.payload.fate === 'served') refuseHanging(state, event.payload.despite, 'served');
+      return;
+    }
+    case 'putBy': {
+      const litres = state.closed ? brimLitres : potLitres(state.pot);
+      if (event.payload.litres > litres * HAND_SHARE + 0.2) {
+        const sentence = `${event.payload.litres} L cannot be put by: the ${potName} holds ${litres.toFixed(1)} L.`;
+        throw impossible('payload.litres', sentence);
       }
+      refuseHanging(state, event.payload.despite, 'put by');
       return;
     }
     case 'closed':
@@ -100,4 +108,12 @@ export function refuseImpossible(
     case 'note':
       return;
   }
+}
+
+/** What has to come out is asked for before anything leaves the pot, and overridden only with a reason. */
+function refuseHanging(state: BatchState, despite: string | undefined, done: 'served' | 'put by'): void {
+  const hanging = state.toComeOut.map((one) => `${one.count} ${one.word}`).join(', ');
+  if (!hanging || despite) return;
+  const sentence = `Still in the pot: ${hanging}. Take it out first, or say why it is ${done} all the same.`;
+  throw impossible('payload.despite', sentence);
 }

@@ -1,11 +1,12 @@
 import { eq } from 'drizzle-orm';
-import { type BatchView, lotFor, planInputOf, type StartBatch } from '../../contract';
-import { type BatchSnapshot, planBatch, potInput } from '../../core';
-import { batches } from '../db/schema';
+import { type BatchView, planInputOf, type StartBatch } from '../../contract';
+import { type BatchSnapshot, planWithLots, potInput, type ShortLine } from '../../core';
+import { batches, orders } from '../db/schema';
 import type { House } from '../house';
+import { lotViews } from '../larder/lot-views';
 import { impossible, notFound, ProblemError } from '../problem';
 import { batchView, openBatchAt } from './batch-store';
-import { kitchenView, latestRecipes, lotViews } from './kitchen-store';
+import { kitchenView, latestRecipes } from './kitchen-store';
 
 /**
  * Starts a batch: the plan is computed here, from the kitchen as it stands, and everything that decides it is taken
@@ -15,7 +16,7 @@ export async function startBatch(
   house: House,
   wanted: StartBatch,
 ): Promise<{ batch: BatchView; isNew: boolean }> {
-  const { id, ...request } = wanted;
+  const { id, orderId, ...request } = wanted;
   const started = await house.write(async () => {
     const [same] = await house.db.select().from(batches).where(eq(batches.id, id));
     if (same) {
@@ -34,13 +35,18 @@ export async function startBatch(
       request,
       snapshot,
     });
+    if (orderId) await house.db.update(orders).set({ batchId: id }).where(eq(orders.id, orderId));
     return true;
   });
   if (started) house.live.publish({ kind: 'batch', batchId: id });
+  if (started && orderId) house.live.publish({ kind: 'orders' });
   return { batch: await batchView(house.db, id), isNew: started };
 }
 
-async function snapshotFor(house: House, request: Omit<StartBatch, 'id'>): Promise<BatchSnapshot> {
+async function snapshotFor(
+  house: House,
+  request: Omit<StartBatch, 'id' | 'orderId'>,
+): Promise<BatchSnapshot> {
   const [kitchen, book, allLots] = await Promise.all([
     kitchenView(house),
     latestRecipes(house),
@@ -51,8 +57,7 @@ async function snapshotFor(house: House, request: Omit<StartBatch, 'id'>): Promi
   if (request.serviceAtMs <= house.clock.nowMs()) {
     throw impossible('serviceAtMs', 'That service is already past: choose one still to come.');
   }
-  const lot = lotFor(recipe, allLots);
-  const input = planInputOf(request, kitchen, recipe, lot, book);
+  const input = planInputOf(request, kitchen, recipe, book);
   if (Array.isArray(input)) throw new ProblemError(422, 'That cannot be', input);
   const inPot = await openBatchAt(house.db, { potId: request.potId });
   if (inPot)
@@ -62,15 +67,26 @@ async function snapshotFor(house: House, request: Omit<StartBatch, 'id'>): Promi
     throw impossible('burnerId', `${input.burner.name} is taken: ${onBurner.snapshot.input.recipe.name}.`);
   }
   try {
-    const plan = planBatch(input);
+    const { input: laid, plan, draws, shorts } = planWithLots(input, allLots);
+    if (shorts.length > 0 && !request.despite) throw impossible('despite', shortSentence(shorts));
     if (plan.fullest.litres > plan.workingFillLitres) {
       const sentence = `At its fullest it is ${plan.fullest.litres.toFixed(1)} L; the ${input.pot.name} boils over above ${plan.workingFillLitres.toFixed(1)} L. Take ${plan.batches} batches or a larger pot.`;
       throw impossible('potId', sentence);
     }
-    return { input: potInput(input, plan), plan, ...(lot ? { lotId: lot.id } : {}) };
+    return { input: potInput(laid, plan), plan, draws };
   } catch (error) {
     if (error instanceof RangeError)
       throw impossible('burnerId', `This cannot be cooked so: ${error.message}.`);
     throw error;
   }
+}
+
+/** Planning never promises what is not there. */
+function shortSentence(shorts: readonly ShortLine[]): string {
+  const each = shorts.map(({ name, wantedKg, shortKg, densityKgPerL }) => {
+    const litres = (kg: number) => `${(kg / densityKgPerL).toFixed(1)} L`;
+    const there = wantedKg - shortKg;
+    return `${name}: ${litres(wantedKg)} are wanted, ${there > 0.05 ? litres(there) : 'none'} in the larder`;
+  });
+  return `${each.join('; ')}. Make it first, let something stand in, or say where it comes from.`;
 }

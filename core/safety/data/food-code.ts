@@ -16,6 +16,7 @@ export const FOOD_CODE = {
   groundMeatC: { value: 68, section: '3-401.11' },
   groundMeatHoldS: { value: 17, section: '3-401.11' },
   poultryC: { value: 74, section: '3-401.11' },
+  receivingC: { value: 5, section: '3-202.11' },
   dateMarkDays: { value: 7, section: '3-501.17' },
   shellfishTagDays: { value: 90, section: '3-203.12' },
 } as const;

@@ -30,7 +30,7 @@ export const FISH_AND_SHELLFISH: readonly Ingredient[] = [
   row('smoked-haddock', 'Smoked white fish', 'fish', { water: 76, fat: 0.9, protein: 21, salt: 1.9 }, { densityKgPerL: 1.06, looseKgPerL: 0.7, yield: 0.9, allergens: ['fish'], diet: 'fish', checks: ['pinBones'], softenMin: 5, aliases: ['smoked haddock', 'smoked white fish', 'smoked cod'], umami: { imp: 0.15 } }),
   row('smoked-mackerel', 'Smoked mackerel', 'fish', { water: 48.8, fat: 30, protein: 19, salt: 1.9 }, { densityKgPerL: 1.03, looseKgPerL: 0.65, yield: 0.9, allergens: ['fish'], diet: 'fish', checks: ['pinBones'], aliases: ['smoked mackerel fillet'], umami: { imp: 0.2 } }),
   row('salt-cod', 'Salt cod, dry', 'fish', { water: 45, fat: 1, protein: 36, salt: 18 }, { densityKgPerL: 1.15, looseKgPerL: 0.7, yield: 0.85, allergens: ['fish'], diet: 'fish', checks: ['pinBones'], soakH: 24, aliases: ['salted cod', 'dried salt cod'] }),
-  row('fish-bones', 'White-fish bones', 'fish', { water: 78, fat: 2, protein: 15, salt: 0.3 }, { densityKgPerL: 1.1, looseKgPerL: 0.5, allergens: ['fish'], diet: 'fish', out: 'bones', pieceG: 200, aliases: ['fish bone', 'white-fish bone', 'fish frame', 'fish head'], umami: { glutamate: 0.02, imp: 0.08 } }),
+  row('fish-bones', 'White-fish bones', 'fish', { water: 78, fat: 2, protein: 15, salt: 0.3 }, { densityKgPerL: 1.1, looseKgPerL: 0.5, allergens: ['fish'], diet: 'fish', out: 'bones', pieceG: 200, aliases: ['fish bone', 'white-fish bone', 'fish frame', 'fish head'], umami: { glutamate: 0.02, imp: 0.04 } }),
   row(
     'anchovy',
     'Anchovy, salted',

@@ -1,0 +1,103 @@
+import * as v from 'valibot';
+import type { LarderEventBody } from '../core';
+import { numberField, storageField, textField } from './number-field';
+
+const lotId = textField('The lot');
+const newLotId = v.pipe(v.string('A new lot’s id must be text.'), v.uuid('A new lot’s id must be a UUID.'));
+const kg = (name: string, min = 0.001) => numberField(name, min, 2000, 'kg');
+const place = textField('The place', 60);
+const time = (name: string) => numberField(name, 0, 8.64e15, 'ms');
+
+const one = <const T extends string, P extends v.GenericSchema>(type: T, payload: P) =>
+  v.object({ type: v.literal(type), v: v.literal(1, 'Only version 1 of an event is known.'), payload });
+
+/** What can be said of the larder, version 1. The model's own type is what it must come to. */
+export const larderEventBodySchema: v.GenericSchema<unknown, LarderEventBody> = v.variant(
+  'type',
+  [
+    one(
+      'delivered',
+      v.strictObject({
+        lotId: newLotId,
+        ingredientId: textField('What came'),
+        kg: kg('Its weight'),
+        supplier: textField('The supplier', 60),
+        arrivedC: v.optional(numberField('Its temperature', -40, 60, '°C')),
+        tag: v.optional(textField('The tag', 60)),
+        useByMs: v.optional(time('Its use-by date')),
+        centsPerKg: v.optional(numberField('The price', 0, 10_000_000, 'hundredths a kg')),
+        place,
+        storage: storageField,
+      }),
+    ),
+    one(
+      'found',
+      v.strictObject({
+        lotId: newLotId,
+        ingredientId: textField('What it is'),
+        kg: kg('Its weight'),
+        madeAtMs: time('When it was made'),
+        saltPercent: v.optional(numberField('Salt', 0, 26, '%')),
+        place,
+        storage: storageField,
+        note: textField('A note', 200),
+      }),
+    ),
+    one('moved', v.strictObject({ lotId, place })),
+    one('frozen', v.strictObject({ lotId, place })),
+    one('thawed', v.strictObject({ lotId, place })),
+    one(
+      'split',
+      v.strictObject({ lotId, toLotId: newLotId, kg: kg('What is parted'), place, storage: storageField }),
+    ),
+    one(
+      'blended',
+      v.strictObject({
+        toLotId: newLotId,
+        name: textField('The name', 60),
+        parts: v.pipe(
+          v.array(v.strictObject({ lotId, kg: kg('A part') }), 'What is poured together must be a list.'),
+          v.minLength(1, 'Nothing was said to be poured together.'),
+          v.maxLength(12, 'At most twelve lots at once.'),
+        ),
+        waterKg: kg('Water', 0),
+        place,
+        storage: storageField,
+      }),
+    ),
+    one('fatLifted', v.strictObject({ lotId, kg: kg('Fat lifted') })),
+    one(
+      'lotRead',
+      v.variant(
+        'kind',
+        [
+          v.strictObject({ lotId, kind: v.literal('brix'), value: numberField('°Brix', 0, 85, '') }),
+          v.strictObject({ lotId, kind: v.literal('salt'), value: numberField('Salt', 0, 26, '%') }),
+          v.strictObject({
+            lotId,
+            kind: v.literal('temperature'),
+            value: numberField('Its temperature', -40, 110, '°C'),
+          }),
+          v.strictObject({ lotId, kind: v.literal('set'), sets: v.boolean('sets must be true or false.') }),
+        ],
+        'A lot is read by °Brix, salt, temperature, or whether it has set.',
+      ),
+    ),
+    one(
+      'discarded',
+      v.strictObject({ lotId, kg: kg('What is thrown away'), reason: textField('The reason', 200) }),
+    ),
+    one('counted', v.strictObject({ lotId, kg: kg('What is there', 0), note: textField('A note', 200) })),
+    one(
+      'usePast',
+      v.strictObject({
+        lotId,
+        reason: textField('The reason', 200),
+        by: textField('Who answers for it', 60),
+      }),
+    ),
+    one('undone', v.strictObject({ eventId: textField('eventId') })),
+  ],
+  (issue) =>
+    `${typeof issue.input === 'object' ? 'That' : `“${issue.input}”`} is not an event the larder knows.`,
+);

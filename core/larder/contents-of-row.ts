@@ -1,0 +1,25 @@
+import type { Ingredient } from '../matter/ingredient';
+import { savourOf } from '../matter/savour';
+import { bodyG } from '../thickness/body-g';
+import type { LotContents } from './lot';
+
+/** What a kilogram of a food of the table is, as a lot of it would be. */
+export function contentsOfRow(
+  row: Ingredient,
+  standsFor: readonly string[] = [row.id],
+  base?: string,
+): LotContents {
+  return {
+    name: row.name,
+    ingredientId: row.id,
+    standsFor,
+    ...(base ? { base } : {}),
+    share: row.share,
+    perKg: row.perKg,
+    densityKgPerL: row.densityKgPerL,
+    savourPerKg: savourOf(row, 1),
+    bodyGPerKg: bodyG(row, 1),
+    allergens: row.allergens,
+    diet: row.diet,
+  };
+}

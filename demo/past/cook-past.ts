@@ -1,0 +1,257 @@
+import { type PlanRequest, planInputOf } from '../../contract';
+import {
+  type BatchEvent,
+  type BatchEventBody,
+  type BatchResult,
+  type BatchSnapshot,
+  batchResult,
+  depthAtLitres,
+  foldBatch,
+  type LineDraw,
+  type LotStorage,
+  type PotReading,
+  planWithLots,
+  potInput,
+  potLitres,
+  type Recipe,
+  type ShelfLot,
+  SIMMER_UNDER_BOIL_C,
+  setupOf,
+  stageClock,
+} from '../../core';
+import { BOOK } from '../dishes/dishes';
+import { kitchenView } from '../kitchen-view';
+import { seededRandom } from '../seeded-random';
+
+/**
+ * The hidden truth of Corrie Halt: burners give less than their plates say and wander from day to day, the stick reads a
+ * little high, the ladles are generous. The model was not told.
+ */
+const HIDDEN = {
+  gain: { 'gas-1': 0.9, 'gas-2': 0.84, 'gas-3': 0.93, 'gas-4': 0.88, induction: 0.97, jacket: 0.95 },
+  gainWanderSd: 0.03,
+  stickHighCm: 0.12,
+  ladleOver: 1.012,
+  stageLateMin: 1.5,
+};
+
+/** An event as it was said, before the server numbers it. */
+export type LogEntry = BatchEventBody & { id: string; actedAtMs: number };
+
+export interface PastBatch {
+  id: string;
+  request: PlanRequest;
+  createdAtMs: number;
+  closedAtMs: number;
+  snapshot: BatchSnapshot;
+  events: LogEntry[];
+  result: BatchResult;
+}
+
+/** Something the house cooked: a dish for its bowls, or a base for the shelf. */
+export interface CookedBefore {
+  recipe: Recipe;
+  portions: number;
+  portionMl?: number;
+  readyAtMs: number;
+  potId: string;
+  burnerId: keyof typeof HIDDEN.gain;
+  seed: number;
+  /** what is put by of it, in shares of what is there; the rest stays in the pot, or is served */
+  putBy?: readonly { lotId: string; share: number; place: string; storage: LotStorage }[];
+}
+
+/**
+ * Cooks one batch as it went at Corrie Halt: planned with what the kitchen knew and what was on the shelf, run by the
+ * hidden truth, written down as a cook would.
+ *
+ * @param known what earlier batches had shown of each burner
+ */
+export function cookPast(
+  day: CookedBefore,
+  lots: readonly ShelfLot[],
+  known: Readonly<Record<string, { mean: number; sd: number }[]>>,
+): PastBatch {
+  const { recipe } = day;
+  const random = seededRandom(day.seed);
+  const request: PlanRequest = {
+    recipeId: recipe.id,
+    portions: day.portions,
+    portionMl: day.portionMl ?? recipe.portionMl,
+    saltPercent: recipe.targetSaltPercent,
+    band: recipe.targetBand,
+    serviceAtMs: day.readyAtMs,
+    potId: day.potId,
+    burnerId: day.burnerId,
+  };
+  const asked = planInputOf(request, kitchenView(known), recipe, BOOK);
+  if (Array.isArray(asked)) throw new Error(asked.map((error) => error.sentence).join(' '));
+  const { input: laid, plan, draws } = planWithLots(asked, lots);
+  const input = potInput(laid, plan);
+  const snapshot: BatchSnapshot = { input, plan, draws };
+  const gain = HIDDEN.gain[day.burnerId] + random.normal(HIDDEN.gainWanderSd);
+  const truth: BatchSnapshot = {
+    ...snapshot,
+    input: { ...input, burner: { ...input.burner, gain: { mean: gain, sd: 1e-9, batches: 0 } } },
+  };
+
+  const log: LogEntry[] = [];
+  const asEvents = (only: (body: BatchEventBody) => boolean) =>
+    log.filter(only).map((event, i): BatchEvent => ({ ...event, seq: i + 1 }));
+  const realState = (atMs: number) =>
+    foldBatch(
+      truth,
+      asEvents((body) => body.type !== 'reading'),
+      atMs,
+    );
+  const say = (atMs: number, body: BatchEventBody) => {
+    log.push({ ...body, id: eventId(day.seed, log.length), actedAtMs: Math.round(atMs) });
+  };
+
+  let nowMs = plan.startAtMs + random.normal(2) * 60_000;
+  for (const [i, stage] of input.recipe.stages.entries()) {
+    say(nowMs, { type: 'stageBegun', v: 1, payload: { stageId: stage.id } });
+    const items = plan.lines
+      .filter((line) => line.stageId === stage.id && !line.perBowl && line.edibleKg > 0)
+      .flatMap((line) => {
+        const kg = round(line.edibleKg * (1 + random.normal(0.006)), 4);
+        return drawnItems(line, kg, draws);
+      });
+    if (items.length > 0) say(nowMs + 20_000, { type: 'added', v: 1, payload: { items } });
+    say(nowMs + 30_000, { type: 'lidSet', v: 1, payload: { lid: stage.lid } });
+    nowMs += 40_000;
+    if (stage.ends.rule === 'served') {
+      say(nowMs, { type: 'heatSet', v: 1, payload: { fraction: day.putBy ? 0 : 0.15 } });
+      break;
+    }
+    nowMs = cookStage(nowMs, stage.id);
+    // a sieve keeps back what hangs in the pot
+    if (input.recipe.stages[i + 1]?.asksOut && stage.does?.kind !== 'strain') {
+      for (const item of realState(nowMs).toComeOut) {
+        say(nowMs, { type: 'removed', v: 1, payload: { word: item.word, count: item.count } });
+      }
+    }
+    say(nowMs, { type: 'stageDone', v: 1, payload: { stageId: stage.id } });
+    nowMs += Math.abs(random.normal(HIDDEN.stageLateMin)) * 60_000;
+  }
+
+  const closedAtMs = day.putBy ? keep(day.putBy, nowMs) : serve(nowMs);
+  const state = foldBatch(
+    snapshot,
+    asEvents(() => true),
+    closedAtMs,
+  );
+  return {
+    id: `00000000-0000-7000-8000-000000000${day.seed}`,
+    request,
+    createdAtMs: Math.round(plan.startAtMs - 20 * 60_000),
+    closedAtMs,
+    snapshot,
+    events: log,
+    result: batchResult(snapshot, state),
+  };
+
+  function serve(readyMs: number): number {
+    const servedFrom = Math.max(readyMs, day.readyAtMs);
+    const portionL = input.portionMl / 1000;
+    const real = potLitres(realState(servedFrom).pot);
+    const asked = Math.min(
+      Math.round(day.portions * (0.94 + 0.06 * random.uniform())),
+      Math.floor(real / portionL),
+    );
+    const first = Math.round(asked * 0.6);
+    say(servedFrom, { type: 'portioned', v: 1, payload: { portions: first, fate: 'served' } });
+    say(servedFrom + 14 * 60_000, {
+      type: 'portioned',
+      v: 1,
+      payload: { portions: asked - first, fate: 'served' },
+    });
+    const left = Math.max(
+      0,
+      potLitres(realState(servedFrom + 25 * 60_000).pot) - asked * portionL * (HIDDEN.ladleOver - 1),
+    );
+    const closed = Math.round(servedFrom + 40 * 60_000);
+    say(closed, { type: 'closed', v: 1, payload: { leftLitres: round(left, 1) } });
+    return closed;
+  }
+
+  /** Into its tubs, and the pot to the sink. */
+  function keep(lotsMade: NonNullable<CookedBefore['putBy']>, readyMs: number): number {
+    const atMs = readyMs + 20 * 60_000;
+    const litres = potLitres(realState(atMs).pot) / HOT_OVER_COLD;
+    for (const { lotId, share, place, storage } of lotsMade)
+      say(atMs, {
+        type: 'putBy',
+        v: 1,
+        payload: { lotId, litres: round(litres * share, 1), place, storage },
+      });
+    const closed = Math.round(atMs + 10 * 60_000);
+    say(closed, { type: 'closed', v: 1, payload: { leftLitres: 0 } });
+    return closed;
+  }
+
+  /** Heats as the stage wants, reads the pot now and then, and says when the real pot is done. */
+  function cookStage(fromMs: number, stageId: string): number {
+    const stage = input.recipe.stages.find((one) => one.id === stageId)!;
+    const setup = setupOf(truth.input);
+    let atMs = fromMs;
+    const heat = (fraction: number) =>
+      say(atMs, { type: 'heatSet', v: 1, payload: { fraction: round(fraction, 2) } });
+    if (stage.heat.kind === 'hold') {
+      const holdC = setup.air.boilingC - SIMMER_UNDER_BOIL_C[stage.heat.simmer];
+      heat(1);
+      for (let i = 0; i < 40 && realState(atMs).pot.tempC < holdC - 1; i++) atMs += 60_000;
+    }
+    heat(stageClock(truth, realState(atMs))?.wantedHeat ?? 0);
+    const endMs = stageClock(truth, realState(atMs))?.ends.p50Ms ?? atMs + 5 * 60_000;
+    if (stage.ends.rule === 'simmer') {
+      for (const share of [0.4, 0.75]) {
+        const t = atMs + (endMs - atMs) * share;
+        read(t, { kind: 'temperature', value: Math.round(realState(t).pot.tempC + random.normal(0.8)) });
+      }
+    }
+    if (stage.ends.rule === 'fall') {
+      for (const share of [0.25, 0.5, 0.75, 0.98]) {
+        const t = atMs + (endMs - atMs) * share;
+        const cm = depthAtLitres(truth.input.pot.vessel, potLitres(realState(t).pot));
+        read(t, { kind: 'depth', value: round(cm + HIDDEN.stickHighCm + random.normal(0.25), 1) });
+      }
+    }
+    return Math.max(endMs, atMs + 60_000);
+  }
+
+  function read(atMs: number, reading: PotReading) {
+    say(atMs, { type: 'reading', v: 1, payload: reading });
+  }
+}
+
+/** A litre at the strain is so much of a litre cold. */
+const HOT_OVER_COLD = 1.035;
+
+/** A line as it went in: from its lots, as far as they were drawn, and the rest from wherever it came. */
+function drawnItems(line: BatchSnapshot['plan']['lines'][number], kg: number, draws: readonly LineDraw[]) {
+  const item = {
+    ingredientId: line.ingredientId,
+    tempC: line.tempC,
+    lineId: line.lineId,
+    ...(line.comesOut ? { comesOut: line.comesOut } : {}),
+  };
+  const own = draws.filter((draw) => draw.lineId === line.lineId);
+  const drawnKg = own.reduce((sum, draw) => sum + draw.kg, 0);
+  if (drawnKg === 0) return [{ ...item, kg }];
+  const weighed = own.map((draw) => ({
+    ...item,
+    kg: round((kg * draw.kg) / Math.max(drawnKg, line.edibleKg), 4),
+    lotId: draw.lotId,
+  }));
+  const rest = round(kg - weighed.reduce((sum, one) => sum + one.kg, 0), 4);
+  return rest > 0.001 ? [...weighed, { ...item, kg: rest }] : weighed;
+}
+
+function eventId(seed: number, index: number): string {
+  return `00000000-0000-7000-9${seed}-${String(index).padStart(12, '0')}`;
+}
+
+function round(value: number, digits: number): number {
+  return Number(value.toFixed(digits));
+}

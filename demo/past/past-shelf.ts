@@ -1,0 +1,62 @@
+import { takenInOf } from '../../contract';
+import {
+  drawsOfBatch,
+  foldBatch,
+  foldLarder,
+  type LarderEvent,
+  type LarderEventBody,
+  type LotDraw,
+  type LotMade,
+  lotsOfBatch,
+  type ShelfLot,
+} from '../../core';
+import { lotView } from '../../server/larder/lot-view';
+import { BOOK } from '../dishes/dishes';
+import { kitchenView } from '../kitchen-view';
+import type { PastBatch } from './cook-past';
+
+/** The shelf of Corrie Halt as the fortnight fills and empties it. */
+export interface PastShelf {
+  /** what could be drawn at a moment */
+  lotsAt(atMs: number): ShelfLot[];
+  /** puts down what was done on the shelf */
+  say(atMs: number, body: LarderEventBody): void;
+  /** takes in what a batch drew and put by */
+  takeIn(batch: PastBatch): void;
+  events(): LarderEvent[];
+  /** lots in the order they were born */
+  lotIds(): string[];
+}
+
+export function pastShelf(): PastShelf {
+  const made: LotMade[] = [];
+  const draws: LotDraw[] = [];
+  const events: LarderEvent[] = [];
+  const kitchen = kitchenView();
+  const larder = (atMs: number) => foldLarder({ made, draws, events }, atMs);
+  return {
+    lotsAt: (atMs) => {
+      const at = larder(atMs);
+      return [...at.lots.values()].map((lot) =>
+        lotView(lot, { larder: at, number: 0, kitchen, nowMs: atMs }),
+      );
+    },
+    say(atMs, body) {
+      const isFood = body.type === 'delivered' || body.type === 'found';
+      const taken = isFood ? takenInOf(body.payload.ingredientId, kitchen, BOOK) : null;
+      const seq = events.length + 1;
+      const id = `00000000-0000-7000-b000-${String(seq).padStart(12, '0')}`;
+      events.push({ ...body, id, seq, actedAtMs: atMs, ...(taken ? { taken } : {}) });
+    },
+    takeIn(batch) {
+      const log = batch.events.map((event, i) => ({ ...event, seq: i + 1 }));
+      draws.push(...drawsOfBatch(batch.id, batch.snapshot.input.ingredients, log));
+      made.push(...lotsOfBatch(batch.id, batch.snapshot, foldBatch(batch.snapshot, log, batch.closedAtMs)));
+    },
+    events: () => events,
+    lotIds: () =>
+      [...larder(Number.POSITIVE_INFINITY).lots.values()]
+        .sort((a, b) => a.bornAtMs - b.bornAtMs)
+        .map((lot) => lot.lotId),
+  };
+}

@@ -1,0 +1,91 @@
+import { eq } from 'drizzle-orm';
+import { envelopeSchema, larderEventBodySchema, takenInOf } from '../../contract';
+import type { LarderEvent, LarderEventBody, TakenIn } from '../../core';
+import { larderEvents } from '../db/schema';
+import type { House } from '../house';
+import { checked, impossible, ProblemError } from '../problem';
+import { kitchenView, latestRecipes } from '../routes/kitchen-store';
+import { larderEvent, larderNow, numberLot } from './larder-store';
+import { lotViews } from './lot-views';
+import { refuseImpossibleOnShelf } from './possible-on-the-shelf';
+
+/**
+ * Takes an event into the larder's log, in one turn of the write queue: checked, told apart from what is there, its
+ * food described as the table has it now, stored, and told to every browser.
+ */
+export async function appendLarderEvent(
+  house: House,
+  body: unknown,
+): Promise<{ event: LarderEvent; isNew: boolean }> {
+  const envelope = checked(envelopeSchema, body);
+  const said = checked(larderEventBodySchema, body);
+  const answer = await house.write(async () => {
+    const [same] = await house.db.select().from(larderEvents).where(eq(larderEvents.id, envelope.id));
+    if (same) {
+      if (same.type === said.type && JSON.stringify(same.payload) === JSON.stringify(said.payload))
+        return { event: larderEvent(same), isNew: false };
+      throw new ProblemError(409, 'Said before, otherwise', [
+        { field: 'id', sentence: `An event “${envelope.id}” with another content is already in the log.` },
+      ]);
+    }
+    const [{ events }, views] = await Promise.all([larderNow(house), lotViews(house)]);
+    refuseImpossibleOnShelf(said, new Map(views.map((lot) => [lot.id, lot])), events.map(larderEvent));
+    const taken = await takenIn(house, said);
+    const receivedAtMs = house.clock.nowMs();
+    const [row] = await house.db
+      .insert(larderEvents)
+      .values({
+        id: envelope.id,
+        type: said.type,
+        v: said.v,
+        payload: said.payload,
+        taken,
+        actedAtMs: Math.min(receivedAtMs, house.clock.agoMs(Math.max(0, envelope.ageMs))),
+        receivedAtMs,
+        clientAtMs: house.clock.agoMs(envelope.ageMs),
+        by: envelope.by ?? null,
+        device: envelope.device ?? null,
+      })
+      .returning();
+    const lotId = bornBy(said);
+    if (lotId) await numberLot(house, lotId);
+    return { event: larderEvent(row!), isNew: true };
+  });
+  if (answer.isNew) house.live.publish({ kind: 'larder' });
+  return answer;
+}
+
+/** The lot an event brings into being, if it does. */
+function bornBy(said: LarderEventBody): string | null {
+  if (said.type === 'delivered' || said.type === 'found') return said.payload.lotId;
+  return said.type === 'split' || said.type === 'blended' ? said.payload.toLotId : null;
+}
+
+/** Food that comes in is described by the table of this moment; shellfish comes with its tag. */
+async function takenIn(house: House, said: LarderEventBody): Promise<TakenIn | null> {
+  if (said.type !== 'delivered' && said.type !== 'found') return null;
+  const { ingredientId } = said.payload;
+  const [kitchen, book] = await Promise.all([kitchenView(house), latestRecipes(house)]);
+  const taken = takenInOf(ingredientId, kitchen, book);
+  if (!taken) throw impossible('payload.ingredientId', `There is no food “${ingredientId}” in the table.`);
+  if (said.type === 'found') {
+    if (said.payload.madeAtMs > house.clock.nowMs())
+      throw impossible('payload.madeAtMs', 'It cannot have been made in time to come.');
+    const { saltPercent } = said.payload;
+    if (saltPercent === undefined) return taken;
+    const { perKg } = taken.contents;
+    const salt = saltPercent / 100;
+    const water = Math.max(0, perKg.water + perKg.salt - salt);
+    return { ...taken, contents: { ...taken.contents, perKg: { ...perKg, salt, water } } };
+  }
+  if (said.payload.useByMs !== undefined && said.payload.useByMs < house.clock.nowMs())
+    throw impossible('payload.useByMs', 'Its use-by date is past already: send it back, or throw it away.');
+  const { allergens } = taken.contents;
+  const isShellfish = allergens.includes('molluscs');
+  if (isShellfish && !said.payload.tag)
+    throw impossible(
+      'payload.tag',
+      `${taken.contents.name} comes with a tag: put down its number, it is kept 90 days.`,
+    );
+  return taken;
+}

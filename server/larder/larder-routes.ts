@@ -1,0 +1,21 @@
+import { Router } from 'express';
+import type { House } from '../house';
+import { appendLarderEvent } from './append-larder-event';
+import { lotDetail } from './lot-detail';
+import { lotViews } from './lot-views';
+
+/** The larder: its lots, each with its story, and what is said of them. */
+export function larderRoutes(house: House): Router {
+  const routes = Router();
+  routes.get('/lots', async (_request, response) => {
+    response.json(await lotViews(house));
+  });
+  routes.get('/lots/:id', async (request, response) => {
+    response.json(await lotDetail(house, request.params.id));
+  });
+  routes.post('/larder/events', async (request, response) => {
+    const { event, isNew } = await appendLarderEvent(house, request.body);
+    response.status(isNew ? 201 : 200).json(event);
+  });
+  return routes;
+}

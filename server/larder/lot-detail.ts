@@ -1,0 +1,127 @@
+import { eq, inArray } from 'drizzle-orm';
+import type { LotDetail, LotStory, LotView, TracedBatch, TracedStep } from '../../contract';
+import {
+  activeEvents,
+  type BatchEvent,
+  foldBatch,
+  type Larder,
+  type LarderEvent,
+  type TraceStep,
+  traceLot,
+} from '../../core';
+import { batches, events } from '../db/schema';
+import type { House } from '../house';
+import { notFound } from '../problem';
+import { eventsOf, loggedEvent } from '../routes/batch-store';
+import { kitchenView } from '../routes/kitchen-store';
+import { type LarderEventRow, larderEvent, larderNow } from './larder-store';
+import { lotView } from './lot-view';
+import { shelfSentence } from './shelf-sentence';
+
+/** A lot with its story, everything it went into down to the bowls, and everything it came from. */
+export async function lotDetail(house: House, lotId: string): Promise<LotDetail> {
+  const [{ larder, numbers, events: rows }, kitchen] = await Promise.all([
+    larderNow(house),
+    kitchenView(house),
+  ]);
+  const lot = larder.lots.get(lotId);
+  if (!lot) throw notFound('lot', lotId);
+  const nowMs = house.clock.nowMs();
+  const viewOf = (id: string) =>
+    lotView(larder.lots.get(id)!, { larder, number: numbers.get(id) ?? 0, kitchen, nowMs });
+  const trace = traceLot(larder, lotId);
+  const ids = [...trace.into, ...trace.from].filter((step) => step.kind === 'batch').map((step) => step.id);
+  const traced = await tracedBatches(house, ids, nowMs);
+  const withNames = (step: TraceStep): TracedStep => ({
+    ...step,
+    ...(step.kind === 'lot' ? { lot: viewOf(step.id) } : {}),
+    ...(traced.has(step.id) ? { batch: traced.get(step.id)! } : {}),
+  });
+  const into = trace.into.map(withNames);
+  return {
+    lot: viewOf(lotId),
+    story: await storyOf(house, larder, lot.history, rows, viewOf),
+    into,
+    from: trace.from.map(withNames),
+    bowls: into.reduce((sum, step) => sum + (step.batch?.served ?? 0), 0),
+  };
+}
+
+async function tracedBatches(
+  { db }: House,
+  ids: readonly string[],
+  nowMs: number,
+): Promise<Map<string, TracedBatch>> {
+  if (ids.length === 0) return new Map();
+  const rows = await db
+    .select()
+    .from(batches)
+    .where(inArray(batches.id, [...ids]));
+  const each = await Promise.all(
+    rows.map(async (row): Promise<TracedBatch> => {
+      const { plan, input } = row.snapshot;
+      const shared = {
+        batchId: row.id,
+        name: input.recipe.name,
+        atMs: row.createdAtMs,
+        serviceAtMs: plan.serviceAtMs,
+      };
+      if (row.result) {
+        const { served, discarded, leftLitres } = row.result;
+        return { ...shared, isOpen: false, served, discarded, leftLitres };
+      }
+      const state = foldBatch(row.snapshot, await eventsOf(db, row.id), nowMs);
+      return { ...shared, isOpen: true, served: state.served, discarded: state.discarded, leftLitres: null };
+    }),
+  );
+  return new Map(each.map((one) => [one.batchId, one]));
+}
+
+/** What was done to a lot, in words, whoever's log it stands in. */
+async function storyOf(
+  { db }: House,
+  larder: Larder,
+  history: readonly string[],
+  rows: readonly LarderEventRow[],
+  viewOf: (id: string) => LotView,
+): Promise<LotStory[]> {
+  const byId = new Map(rows.map((row) => [row.id, row]));
+  const ofBatches = history.filter((id) => !byId.has(id));
+  const batchRows =
+    ofBatches.length === 0 ? [] : await db.select().from(events).where(inArray(events.id, ofBatches));
+  const names = new Map(
+    await Promise.all(
+      [...new Set(batchRows.map((row) => row.batchId))].map(async (id) => {
+        const [row] = await db.select().from(batches).where(eq(batches.id, id));
+        return [id, row?.snapshot.input.recipe.name ?? id] as const;
+      }),
+    ),
+  );
+  const active = new Set(
+    activeEvents<LarderEvent | BatchEvent>(rows.map(larderEvent)).map((event) => event.id),
+  );
+  return history.map((id): LotStory => {
+    const own = byId.get(id);
+    if (own) {
+      const sentence = shelfSentence(larderEvent(own), larder, viewOf);
+      return { eventId: id, atMs: own.actedAtMs, by: own.by, sentence, mayUndo: active.has(id) };
+    }
+    const row = batchRows.find((one) => one.id === id);
+    if (!row)
+      return {
+        eventId: id,
+        atMs: 0,
+        by: null,
+        sentence: 'Something that is not in any log.',
+        mayUndo: false,
+      };
+    const event = loggedEvent(row);
+    const drawn = larder.draws.filter((draw) => draw.eventId === id).reduce((sum, draw) => sum + draw.kg, 0);
+    const name = names.get(row.batchId)!;
+    const sentence =
+      event.type === 'putBy'
+        ? `Put by from ${name}`
+        : `${drawn.toFixed(2)} kg drawn for ${name.toLowerCase()}`;
+    return { eventId: id, atMs: row.actedAtMs, by: row.by, sentence, mayUndo: false };
+  });
+}

@@ -1,0 +1,14 @@
+import type { LotView } from '../../contract';
+import type { House } from '../house';
+import { kitchenView } from '../routes/kitchen-store';
+import { larderNow } from './larder-store';
+import { lotView } from './lot-view';
+
+/** Every lot there ever was, as the screens show it, the first born first; whoever lists a shelf leaves out the empty. */
+export async function lotViews(house: Pick<House, 'db' | 'clock'>): Promise<LotView[]> {
+  const [{ larder, numbers }, kitchen] = await Promise.all([larderNow(house), kitchenView(house)]);
+  const nowMs = house.clock.nowMs();
+  return [...larder.lots.values()].map((lot) =>
+    lotView(lot, { larder, number: numbers.get(lot.lotId) ?? 0, kitchen, nowMs }),
+  );
+}
