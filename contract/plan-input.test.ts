@@ -1,14 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import {
-  BENCH_INGREDIENTS,
-  FIRST_GUESS_GAIN,
-  INGREDIENT_BY_ID,
-  ownIngredient,
-  type Recipe,
-  totalKg,
-} from '../core';
+import { BENCH_INGREDIENTS, FIRST_GUESS_GAIN, INGREDIENT_BY_ID, ownIngredient, type Recipe } from '../core';
 import { BROTH } from '../core/testing/broth';
-import { type KitchenView, libraryOf, lotFor, type PlanRequest, planInputOf, rowsOf } from './index';
+import { type KitchenView, libraryOf, type PlanRequest, planInputOf, rowsOf } from './index';
 
 const kitchen: KitchenView = {
   name: 'Test kitchen',
@@ -37,6 +30,7 @@ const kitchen: KitchenView = {
   suppliers: {},
   units: 'metric',
   equipment: { blenderJarLitres: 4, hasStickBlender: true, ovenTrays: 3, trayAreaM2: 0.17, fryingPanCm: 28 },
+  limits: { dateMarkDays: 7, receivingC: 5, shellfishTagDays: 90 },
   ownIngredients: [],
   clock: { mode: 'real', speed: 1, kitchenFromMs: 0, realFromMs: 0, serverNowMs: 0 },
 };
@@ -53,7 +47,7 @@ const request: PlanRequest = {
 
 describe('an order put together with its kitchen', () => {
   it('takes the kitchen’s air, pot, burner and prices, and only the foods it may need', () => {
-    const input = planInputOf(request, kitchen, BROTH, undefined);
+    const input = planInputOf(request, kitchen, BROTH);
     if (Array.isArray(input)) throw new Error('refused');
     expect(input.kitchen).toEqual({ altitudeM: 300, airTempC: 22, relativeHumidity: 0.4 });
     expect(input.pot.id).toBe('pot');
@@ -63,18 +57,9 @@ describe('an order put together with its kitchen', () => {
     for (const line of BROTH.lines) expect(ids).toContain(line.ingredientId);
     expect(ids).not.toContain('venison');
   });
-  it('a lot’s own salt overrides the table’s, and the rest is water', () => {
-    const lot = { ingredientId: 'vegetable-stock', saltPercent: 0.6 };
-    const input = planInputOf(request, kitchen, BROTH, lot);
-    if (Array.isArray(input)) throw new Error('refused');
-    const stock = input.ingredients['vegetable-stock']!;
-    expect(stock.perKg.salt).toBeCloseTo(0.006, 12);
-    expect(totalKg(stock.perKg)).toBeCloseTo(1, 12);
-    expect(INGREDIENT_BY_ID['vegetable-stock']!.perKg.salt).toBeCloseTo(0.001, 12);
-  });
   it('names a pot, a burner, or a pair that is not there', () => {
     const wrong = (change: Partial<PlanRequest>) => {
-      const answer = planInputOf({ ...request, ...change }, kitchen, BROTH, undefined);
+      const answer = planInputOf({ ...request, ...change }, kitchen, BROTH);
       return Array.isArray(answer) ? answer.map((error) => `${error.field}: ${error.sentence}`) : [];
     };
     expect(wrong({ potId: 'bath', burnerId: 'sun' })).toEqual([
@@ -106,11 +91,7 @@ describe('with the book and the larder of the kitchen', () => {
     recipe: Recipe,
     change: Partial<PlanRequest> = {},
     own: KitchenView['ownIngredients'] = [],
-  ) =>
-    planInputOf({ ...request, ...change }, { ...kitchen, ownIngredients: own }, recipe, undefined, [
-      recipe,
-      sub,
-    ]);
+  ) => planInputOf({ ...request, ...change }, { ...kitchen, ownIngredients: own }, recipe, [recipe, sub]);
 
   it('a recipe in a recipe is a row with a price of its own', () => {
     const input = planned(dish);
@@ -166,7 +147,7 @@ describe('with the book and the larder of the kitchen', () => {
   });
   it('a recipe that holds itself is said by name', () => {
     const loop: Recipe = { ...sub, lines: [...sub.lines, { ...line, ingredientId: 'recipe:broth' }] };
-    const refused = planInputOf(request, kitchen, dish, undefined, [dish, loop]);
+    const refused = planInputOf(request, kitchen, dish, [dish, loop]);
     expect(Array.isArray(refused) && refused[0]!.sentence).toMatch(/cannot hold itself/);
   });
 });
@@ -179,14 +160,5 @@ describe('the book as rows', () => {
     expect(rows['recipe:good']).toBeDefined();
     expect(rows['recipe:bad']).toBeUndefined();
     expect(rowsOf(libraryOf(kitchen, [good]), 'good')['recipe:good']).toBeUndefined();
-  });
-  it('the lot drawn from is of the recipe’s own liquid, the first with something in it', () => {
-    const lots = [
-      { ingredientId: 'fish-fumet', leftLitres: 9, number: 1 },
-      { ingredientId: 'vegetable-stock', leftLitres: 0, number: 2 },
-      { ingredientId: 'vegetable-stock', leftLitres: 4, number: 3 },
-    ];
-    expect(lotFor(BROTH, lots)!.number).toBe(3);
-    expect(lotFor(BROTH, lots.slice(0, 2))).toBeUndefined();
   });
 });
