@@ -165,6 +165,7 @@ export { type KitchenAir, kitchenAir } from './pot/kitchen-air';
 export { type Burner, FIRST_GUESS_GAIN, type PotSetup, type PotState } from './pot/pot';
 export { liquidLitres, massAtLitres, potLitres } from './pot/pot-litres';
 export { type PotReading, READING_SD, readPot } from './pot/read-pot';
+export { steepingFactor } from './pot/steep';
 export type { WrittenUnit } from './reader/data/measures';
 export { minutesIn, stageKindOf } from './reader/method-sentences';
 export { type ReadingTable, readingTable, readLine } from './reader/read-line';

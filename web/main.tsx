@@ -34,6 +34,31 @@ const router = createBrowserRouter([
         lazy: async () => ({ Component: (await import('./places/recipe')).RecipePlace }),
       },
       { path: 'larder', lazy: async () => ({ Component: (await import('./places/larder')).Larder }) },
+      {
+        path: 'larder/foods',
+        lazy: async () => ({ Component: (await import('./places/larder-foods')).LarderFoods }),
+      },
+      {
+        path: 'larder/bases',
+        lazy: async () => ({ Component: (await import('./places/larder-bases')).LarderBases }),
+      },
+      {
+        path: 'larder/bases/:id',
+        lazy: async () => ({ Component: (await import('./places/larder-base')).LarderBase }),
+      },
+      {
+        path: 'larder/blend',
+        lazy: async () => ({ Component: (await import('./places/larder-blend')).LarderBlend }),
+      },
+      {
+        path: 'larder/count',
+        lazy: async () => ({ Component: (await import('./places/larder-count')).LarderCount }),
+      },
+      { path: 'larder/lots/:id', lazy: async () => ({ Component: (await import('./places/lot')).LotPlace }) },
+      {
+        path: 'larder/lots/:id/label',
+        lazy: async () => ({ Component: (await import('./places/lot-label')).LotLabel }),
+      },
       { path: 'log', lazy: async () => ({ Component: (await import('./places/log')).Log }) },
       { path: 'log/:id', lazy: async () => ({ Component: (await import('./places/log-batch')).LogBatch }) },
       { path: 'kitchen', lazy: async () => ({ Component: (await import('./places/kitchen')).Kitchen }) },

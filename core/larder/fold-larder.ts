@@ -165,45 +165,79 @@ function alter(desk: Desk, lot: Lot, change: Partial<Lot>, eventId: string): voi
 }
 
 function putEvent(desk: Desk, event: LarderEvent): void {
-  const { actedAtMs: atMs, id } = event;
-  if (event.type === 'delivered' || event.type === 'found') {
-    const birth = arrival(event);
-    if (!birth) return void desk.strays.push(id);
-    bear(desk, birth, atMs, id);
-    tally(desk, 'in', birth.kg, birth.centsPerKg);
-    return;
+  if (event.type === 'delivered' || event.type === 'found') arrive(desk, event);
+  else if (event.type === 'blended') blend(desk, event);
+  else if (event.type !== 'undone') {
+    const lot = desk.lots.get(event.payload.lotId);
+    if (lot) onLot(desk, lot, event);
+    else desk.strays.push(event.id);
   }
-  if (event.type === 'blended') return blend(desk, event);
-  if (event.type === 'undone') return;
-  const lot = desk.lots.get(event.payload.lotId);
-  if (!lot) return void desk.strays.push(id);
+}
+
+type OnLot = Exclude<LarderEvent, { type: 'delivered' | 'found' | 'blended' | 'undone' }>;
+
+/** What was done to one lot. */
+function onLot(desk: Desk, lot: Lot, event: OnLot): void {
+  const { actedAtMs: atMs, id } = event;
+  switch (event.type) {
+    case 'split':
+      split(desk, lot, event);
+      break;
+    case 'fatLifted':
+      liftFat(desk, lot, event.payload.kg, id);
+      break;
+    case 'discarded':
+      take(desk, lot, event.payload.kg, 'discarded', id);
+      break;
+    case 'counted':
+      take(desk, lot, lot.leftKg - event.payload.kg, 'countedOff', id);
+      break;
+    default:
+      alter(desk, lot, changed(lot, event, atMs), id);
+  }
+}
+
+/** What an event that moves no weight changes of a lot. */
+function changed(
+  lot: Lot,
+  event: Exclude<OnLot, { type: 'split' | 'fatLifted' | 'discarded' | 'counted' }>,
+  atMs: number,
+): Partial<Lot> {
   switch (event.type) {
     case 'moved':
-      return alter(desk, lot, { place: event.payload.place }, id);
+      return { place: event.payload.place };
     case 'frozen':
-      return alter(
-        desk,
-        lot,
-        { storage: 'frozen', place: event.payload.place, frozenSinceMs: lot.frozenSinceMs ?? atMs },
-        id,
-      );
+      return { storage: 'frozen', place: event.payload.place, frozenSinceMs: lot.frozenSinceMs ?? atMs };
     case 'thawed':
-      return alter(desk, lot, { ...thawed(lot, atMs), place: event.payload.place }, id);
-    case 'split':
-      return split(desk, lot, event);
-    case 'fatLifted':
-      return liftFat(desk, lot, event.payload.kg, id);
+      return { ...thawed(lot, atMs), place: event.payload.place };
+    case 'usePast':
+      return { usePast: { reason: event.payload.reason, by: event.payload.by, atMs } };
     case 'lotRead':
-      return read(desk, lot, event);
-    case 'discarded':
-      return take(desk, lot, event.payload.kg, 'discarded', id);
-    case 'counted':
-      return take(desk, lot, lot.leftKg - event.payload.kg, 'countedOff', id);
-    case 'usePast': {
-      const { reason, by } = event.payload;
-      return alter(desk, lot, { usePast: { reason, by, atMs } }, id);
-    }
+      return reading(event.payload, atMs);
   }
+}
+
+function reading(payload: Extract<LarderEvent, { type: 'lotRead' }>['payload'], atMs: number): Partial<Lot> {
+  switch (payload.kind) {
+    case 'set':
+      return { sets: { value: payload.sets, atMs } };
+    case 'brix':
+      return { brix: { value: payload.value, atMs } };
+    case 'salt':
+      return { saltPercent: { value: payload.value, atMs } };
+    case 'temperature':
+      return { tempC: { value: payload.value, atMs } };
+  }
+}
+
+function arrive(desk: Desk, event: Extract<LarderEvent, { type: 'delivered' | 'found' }>): void {
+  const birth = arrival(event);
+  if (!birth) {
+    desk.strays.push(event.id);
+    return;
+  }
+  bear(desk, birth, event.actedAtMs, event.id);
+  tally(desk, 'in', birth.kg, birth.centsPerKg);
 }
 
 /** Frozen time is no time: the date moves by as long as it was frozen. */
@@ -264,7 +298,10 @@ function blend(desk: Desk, event: Extract<LarderEvent, { type: 'blended' }>): vo
     const lot = desk.lots.get(lotId);
     return lot ? [{ lot, kg }] : [];
   });
-  if (poured.length < parts.length) return void desk.strays.push(id);
+  if (poured.length < parts.length) {
+    desk.strays.push(id);
+    return;
+  }
   const kg = poured.reduce((sum, part) => sum + part.kg, waterKg);
   const cents = poured.reduce((sum, part) => sum + part.kg * part.lot.centsPerKg, 0);
   const heaviest = [...poured].sort((a, b) => b.kg - a.kg)[0]!.lot;
@@ -320,18 +357,4 @@ function liftFat(desk: Desk, lot: Lot, kg: number, eventId: string): void {
     },
     eventId,
   );
-}
-
-function read(desk: Desk, lot: Lot, event: Extract<LarderEvent, { type: 'lotRead' }>): void {
-  const { payload, actedAtMs: atMs, id } = event;
-  switch (payload.kind) {
-    case 'set':
-      return alter(desk, lot, { sets: { value: payload.sets, atMs } }, id);
-    case 'brix':
-      return alter(desk, lot, { brix: { value: payload.value, atMs } }, id);
-    case 'salt':
-      return alter(desk, lot, { saltPercent: { value: payload.value, atMs } }, id);
-    case 'temperature':
-      return alter(desk, lot, { tempC: { value: payload.value, atMs } }, id);
-  }
 }

@@ -1,7 +1,7 @@
 import { type QueryClient, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import type { BatchView, KitchenView, LiveMessage, LoggedEvent } from '../../contract';
-import { flush, onKept } from './outbox';
+import { flush, LARDER, onKept } from './outbox';
 import { KEYS } from './queries';
 
 /** Keeps the page and the server the same: one stream, resynced after a silence or a sleep. */
@@ -29,7 +29,9 @@ export function useLive(): void {
     const onWake = () => document.visibilityState === 'visible' && resync();
     document.addEventListener('visibilitychange', onWake);
     window.addEventListener('online', resync);
-    const stopKept = onKept((batchId, event) => hear(client, { kind: 'event', batchId, event }));
+    const stopKept = onKept((batchId, event) =>
+      hear(client, batchId === LARDER ? { kind: 'larder' } : { kind: 'event', batchId, event }),
+    );
     void flush();
     return () => {
       stream.close();
@@ -48,8 +50,6 @@ function hear(client: QueryClient, message: Exclude<LiveMessage, { kind: 'build'
       client.setQueryData<BatchView[]>(KEYS.open, (open) =>
         open?.map((batch) => (batch.id === batchId ? withEvent(batch, event) : batch)),
       );
-      if (event.type === 'added' || event.type === 'undone')
-        void client.invalidateQueries({ queryKey: KEYS.lots });
       return;
     }
     case 'batch':
@@ -68,6 +68,12 @@ function hear(client: QueryClient, message: Exclude<LiveMessage, { kind: 'build'
         KEYS.kitchen,
         (kitchen) => kitchen && { ...kitchen, clock: message.clock },
       );
+      return;
+    case 'larder':
+      void client.invalidateQueries({ queryKey: KEYS.lots });
+      return;
+    case 'orders':
+      void client.invalidateQueries({ queryKey: KEYS.orders });
       return;
     case 'recipes':
       void client.invalidateQueries({ queryKey: KEYS.recipes });

@@ -1,14 +1,21 @@
 import { useSyncExternalStore } from 'react';
 import { v7 as uuid } from 'uuid';
-import { batchEventBodySchema, check, type FieldError, type LoggedEvent } from '../../contract';
-import type { BatchEventBody } from '../../core';
+import {
+  batchEventBodySchema,
+  check,
+  type FieldError,
+  type LoggedEvent,
+  larderEventBodySchema,
+} from '../../contract';
+import type { BatchEventBody, LarderEventBody } from '../../core';
 import { ApiError, ask } from './api';
 
 /** An event on its way to the server. It stays here, through reloads, until the server has answered for it. */
 export interface Waiting {
   id: string;
+  /** the batch it was said of, or `LARDER` */
   batchId: string;
-  body: BatchEventBody;
+  body: BatchEventBody | LarderEventBody;
   /** when it happened, by this browser's clock */
   actedBrowserMs: number;
   /** what was said in one go shares this */
@@ -18,6 +25,9 @@ export interface Waiting {
 }
 
 export type Said = { kind: 'kept' } | { kind: 'waiting' } | { kind: 'refused'; errors: FieldError[] };
+
+/** Stands for the larder where a batch is named. */
+export const LARDER = 'larder';
 
 const STORE = 'slow-pot-outbox';
 const RETRY_MS = 1500;
@@ -32,9 +42,13 @@ const keptListeners = new Set<(batchId: string, event: LoggedEvent) => void>();
  * Says what a cook did in one go. It is in the pot at once; the answer tells whether the server has it, will get it,
  * or will not. When one is refused, those said with it and after it are taken back too.
  */
-export async function say(batchId: string, bodies: readonly BatchEventBody[]): Promise<Said> {
+export async function say(
+  batchId: string,
+  bodies: readonly BatchEventBody[] | readonly LarderEventBody[],
+): Promise<Said> {
+  const schema = batchId === LARDER ? larderEventBodySchema : batchEventBodySchema;
   for (const body of bodies) {
-    const form = check(batchEventBodySchema, body);
+    const form = check<unknown>(schema, body);
     if (!form.ok) return { kind: 'refused', errors: form.errors };
   }
   const actedBrowserMs = Date.now();
@@ -85,7 +99,8 @@ async function sendAll(): Promise<void> {
     const next = waiting.find((one) => !one.refused);
     if (!next) return;
     try {
-      const event = await ask<LoggedEvent>('POST', `/batches/${next.batchId}/events`, {
+      const path = next.batchId === LARDER ? '/larder/events' : `/batches/${next.batchId}/events`;
+      const event = await ask<LoggedEvent>('POST', path, {
         id: next.id,
         ageMs: Math.max(0, Date.now() - next.actedBrowserMs),
         device: deviceName(),

@@ -6,9 +6,12 @@ import type {
   ClockView,
   FileReading,
   FileToRead,
+  KeepOrder,
   KitchenSettings,
   KitchenView,
+  LotDetail,
   LotView,
+  OrderView,
   PriceChange,
   RecipeVersionView,
   RecipeView,
@@ -23,6 +26,8 @@ export const KEYS = {
   kitchen: ['kitchen'],
   recipes: ['recipes'],
   lots: ['lots'],
+  lot: (id: string) => ['lots', id],
+  orders: ['orders'],
   open: ['batches', 'open'],
   summaries: ['batches', 'all'],
   batch: (id: string) => ['batch', id],
@@ -48,6 +53,32 @@ export const useRecipes = () =>
   useQuery({ queryKey: KEYS.recipes, queryFn: () => ask<RecipeView[]>('GET', '/recipes') });
 
 export const useLots = () => useQuery({ queryKey: KEYS.lots, queryFn: () => ask<LotView[]>('GET', '/lots') });
+
+export const useLot = (id: string) =>
+  useQuery({
+    queryKey: KEYS.lot(id),
+    queryFn: () => ask<LotDetail>('GET', `/lots/${encodeURIComponent(id)}`),
+  });
+
+export const useOrders = () =>
+  useQuery({ queryKey: KEYS.orders, queryFn: () => ask<OrderView[]>('GET', '/orders') });
+
+/** Keeps an order for a day to come. */
+export function useKeepOrder() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (order: KeepOrder) => ask<OrderView>('POST', '/orders', order),
+    onSuccess: () => client.invalidateQueries({ queryKey: KEYS.orders }),
+  });
+}
+
+export function useCancelOrder() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (id: string) => ask<OrderView>('POST', `/orders/${encodeURIComponent(id)}/cancel`),
+    onSuccess: () => client.invalidateQueries({ queryKey: KEYS.orders }),
+  });
+}
 
 export const useOpenBatches = () =>
   useQuery({ queryKey: KEYS.open, queryFn: () => ask<BatchView[]>('GET', '/batches/open') });

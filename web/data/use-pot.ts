@@ -1,6 +1,13 @@
 import { useMemo } from 'react';
 import type { BatchView, KitchenView } from '../../contract';
-import { type BatchEvent, type BatchState, foldBatch, type StageClock, stageClock } from '../../core';
+import {
+  type BatchEvent,
+  type BatchEventBody,
+  type BatchState,
+  foldBatch,
+  type StageClock,
+  stageClock,
+} from '../../core';
 import { kitchenAt, useNowMs } from './clock';
 import { useWaiting, type Waiting } from './outbox';
 
@@ -39,7 +46,7 @@ function withWaiting(batch: BatchView, waiting: readonly Waiting[], kitchen: Kit
   return [
     ...batch.events,
     ...mine.map((item, i) => ({
-      ...item.body,
+      ...(item.body as BatchEventBody),
       id: item.id,
       seq: lastSeq + 1 + i,
       actedAtMs: kitchenAt(kitchen.clock, item.actedBrowserMs),

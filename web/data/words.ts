@@ -36,6 +36,8 @@ export function describeEvent(event: BatchEvent, snapshot: BatchSnapshot): strin
       return `${event.payload.fate === 'served' ? 'Served' : 'Discarded'} ${event.payload.portions}${
         event.payload.despite ? ` (${event.payload.despite})` : ''
       }`;
+    case 'putBy':
+      return `Put by: ${event.payload.litres} L, ${event.payload.place}`;
     case 'note':
       return `Note: ${event.payload.text}`;
     case 'closed':

@@ -1,13 +1,13 @@
-import { NavLink, Outlet, useParams } from 'react-router';
+import { Link, NavLink, Outlet, useParams } from 'react-router';
 import styled from 'styled-components';
 import type { BatchView, KitchenView } from '../../contract';
 import { ApiError } from '../data/api';
 import { hourMinute } from '../data/format';
-import { useBatch } from '../data/queries';
+import { useBatch, useLots } from '../data/queries';
 import { type LivePot, useLivePot } from '../data/use-pot';
 import { LinkButton } from '../parts/link-button';
 import { Empty, Page, Waiting } from '../parts/page';
-import { Over, Soft } from '../parts/text';
+import { Caution, Over, Soft } from '../parts/text';
 import { colour, font, media, size, space, target } from '../theme/tokens';
 import { useKitchenHere } from './use-kitchen-here';
 
@@ -52,6 +52,32 @@ const Head = styled.header`
   }
 `;
 
+const Strip = styled.div`
+  padding: ${space.s} 28px 0;
+`;
+
+/** Told to every cook who drew from a lot that held less: somebody has to look. */
+function Overdrawn({ batch }: { batch: BatchView }) {
+  const { data: lots = [] } = useLots();
+  const drawn = new Set(
+    batch.events.flatMap((event) =>
+      event.type === 'added' ? event.payload.items.flatMap((item) => item.lotId ?? []) : [],
+    ),
+  );
+  const over = lots.filter((lot) => lot.countIt && drawn.has(lot.id));
+  if (over.length === 0) return null;
+  return (
+    <Strip role="status">
+      {over.map((lot) => (
+        <Caution key={lot.id}>
+          more was drawn from {lot.name.toLowerCase()}, lot {lot.number}, than it held.{' '}
+          <Link to={`/larder/lots/${lot.id}`}>Count it</Link>.
+        </Caution>
+      ))}
+    </Strip>
+  );
+}
+
 export interface BatchHere {
   batch: BatchView;
   kitchen: KitchenView;
@@ -86,8 +112,10 @@ function Inside({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView }) 
         <div>
           <h1>{input.recipe.name}</h1>
           <Over>
-            {plan.portions} bowls for {hourMinute(plan.serviceAtMs, kitchen.zone)}, {input.pot.name},{' '}
-            {input.burner.name}
+            {input.recipe.base
+              ? `${((plan.portions * plan.portionMl) / 1000).toFixed(1)} L, ready by`
+              : `${plan.portions} bowls for`}{' '}
+            {hourMinute(plan.serviceAtMs, kitchen.zone)}, {input.pot.name}, {input.burner.name}
           </Over>
         </div>
         {pot.state.closed ? (
@@ -106,6 +134,7 @@ function Inside({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView }) 
           </nav>
         )}
       </Head>
+      <Overdrawn batch={batch} />
       <Outlet context={here} />
     </>
   );

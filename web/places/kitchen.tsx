@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import { boilingPointC, litresAtDepth, type Vessel } from '../../core';
+import { boilingPointC, FOOD_CODE, litresAtDepth, type Vessel } from '../../core';
 import { ApiError } from '../data/api';
 import { useNowMs } from '../data/clock';
 import { dayAndHour, litres, typedNumber } from '../data/format';
@@ -97,6 +97,7 @@ export function Kitchen() {
         </section>
         <section>
           <HeightForm />
+          <LimitsForm />
           <UnitsForm />
           <ClockForm />
           <Choice
@@ -167,6 +168,39 @@ function HeightForm() {
       </Row>
       <Over role="status">
         {save.isSuccess ? 'Kept. Pots already cooking keep the height they began with.' : ''}
+      </Over>
+    </form>
+  );
+}
+
+/** How long what is made may be kept: the house may be stricter than its code, never laxer. */
+function LimitsForm() {
+  const kitchen = useKitchenHere();
+  const save = useKitchenSettings();
+  const [days, setDays] = useState(String(kitchen.limits.dateMarkDays));
+  const value = typedNumber(days);
+  const refused =
+    save.error instanceof ApiError ? (save.error.errors[0]?.sentence ?? save.error.message) : null;
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        if (value !== null) save.mutate({ limits: { ...kitchen.limits, dateMarkDays: value } });
+      }}
+    >
+      <Row>
+        <Field
+          label="Days to the date mark, the first counted"
+          unit="days"
+          value={days}
+          onChange={setDays}
+          error={value === null ? `Days must be a number, not “${days}”.` : refused}
+        />
+        <Button type="submit">Keep it so</Button>
+      </Row>
+      <Over>
+        At most {FOOD_CODE.dateMarkDays.value}, § {FOOD_CODE.dateMarkDays.section}; the local code may say
+        less.
       </Over>
     </form>
   );

@@ -1,93 +1,89 @@
-import { addDays } from 'date-fns';
+import { useState } from 'react';
 import styled from 'styled-components';
-import { FOOD_CODE, INGREDIENT_BY_ID } from '../../core';
+import type { LotView } from '../../contract';
+import { oldestFirst } from '../../core';
 import { useNowMs } from '../data/clock';
-import { day, dayAndHour, litres } from '../data/format';
 import { useLots } from '../data/queries';
-import { Empty, Page, Waiting } from '../parts/page';
-import { Caution, FigureText, Over, Soft, Subtitle, Title } from '../parts/text';
-import { colour, media, space } from '../theme/tokens';
-import { Foods } from './larder-parts/foods';
+import { Button } from '../parts/button';
+import { Empty, Halves, Page, Waiting } from '../parts/page';
+import { Over, Soft, Title } from '../parts/text';
+import { space } from '../theme/tokens';
+import { DeliverySheet } from './larder-parts/delivery-sheet';
+import { LarderNav } from './larder-parts/larder-nav';
+import { LotRow } from './larder-parts/lot-row';
+import { ToMake } from './larder-parts/to-make';
+import { UseItUp } from './larder-parts/use-it-up';
 import { useKitchenHere } from './use-kitchen-here';
 
-const Row = styled.li`
+const Head = styled.header`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: end;
+  justify-content: space-between;
+  gap: ${space.s};
+`;
+
+const Side = styled.div`
   display: grid;
-  grid-template-columns: 1fr 220px 150px;
   gap: ${space.l};
-  align-items: center;
-  padding: ${space.m} 0;
-  border-bottom: 1px solid ${colour.line};
-  > :last-child {
-    text-align: right;
-  }
-  ${media.narrow} {
-    grid-template-columns: 1fr;
-    > :last-child {
-      text-align: left;
-    }
-  }
+  align-content: start;
 `;
 
-const Gauge = styled.div`
-  height: 18px;
-  border: 2px solid ${colour.iron};
-  border-radius: 4px;
-  background: ${colour.hollow};
-  overflow: hidden;
-  i {
-    display: block;
-    height: 100%;
-    background: ${colour.act};
-  }
-`;
-
-/** What there is to cook from: each lot with its age, its salt and what is left of it. */
+/** What there is to cook from, the first to be used on top; what has to be made; what the board leaves. */
 export function Larder() {
   const kitchen = useKitchenHere();
   const nowMs = useNowMs();
   const { data: lots, error, refetch } = useLots();
-  if (!lots) return <Waiting error={error} onRetry={refetch} />;
+  const [isOpen, setOpen] = useState(false);
+  if (!lots || nowMs === 0) return <Waiting error={error} onRetry={refetch} />;
+  const there = oldestFirst(lots.filter((lot) => lot.leftKg > LEAST_KG || lot.countIt));
+  const groups: [string, LotView[]][] = [
+    ['Made here', there.filter((lot) => lot.origin.kind !== 'delivery' && lot.storage !== 'frozen')],
+    ['Came in', there.filter((lot) => lot.origin.kind === 'delivery' && lot.storage !== 'frozen')],
+    ['In the freezer', there.filter((lot) => lot.storage === 'frozen')],
+  ];
   return (
     <Page>
-      <Title>Larder</Title>
-      {lots.length === 0 && (
-        <Empty title="Nothing made ahead">
-          <Soft>Stocks and purées stand here with their dates once they are made.</Soft>
-        </Empty>
-      )}
-      <ul>
-        {lots.map((lot) => {
-          const useBy = addDays(lot.madeAtMs, FOOD_CODE.dateMarkDays.value);
-          const isPast = useBy.getTime() < nowMs;
-          return (
-            <Row key={lot.id}>
-              <div>
-                <Subtitle>
-                  {INGREDIENT_BY_ID[lot.ingredientId]?.name}, lot {lot.number}
-                </Subtitle>
-                <Over>
-                  {lot.place}; made {dayAndHour(lot.madeAtMs, kitchen.zone)}; {lot.saltPercent} % salt; use by{' '}
-                  {day(useBy.getTime(), kitchen.zone)} at 5 °C or colder
-                </Over>
-                {lot.countIt && <Caution>more was drawn than there was: count it.</Caution>}
-                {isPast && <Caution>past its date; the licensed person in charge decides.</Caution>}
-              </div>
-              <Gauge role="img" aria-label={`${litres(lot.leftLitres)} of ${litres(lot.litres)} left`}>
-                <i style={{ width: `${(100 * lot.leftLitres) / lot.litres}%` }} />
-              </Gauge>
-              <p>
-                <FigureText>{litres(lot.leftLitres)}</FigureText>
-                <Over>of {litres(lot.litres)} left</Over>
-              </p>
-            </Row>
-          );
-        })}
-      </ul>
-      <Soft>
-        Seven days at 5 °C: FDA Food Code 2022, § {FOOD_CODE.dateMarkDays.section}. The local code and the
-        licensed person in charge decide.
-      </Soft>
-      <Foods />
+      <Head>
+        <Title>Larder</Title>
+        <Button onPress={() => setOpen(true)}>A delivery…</Button>
+      </Head>
+      <LarderNav />
+      <Halves $columns="minmax(0, 1.55fr) minmax(0, 1fr)">
+        <section aria-label="The shelf">
+          {there.length === 0 && (
+            <Empty title="Nothing on the shelf">
+              <Soft>
+                Stocks and purées stand here with their dates once they are put by; crates once they come in.
+              </Soft>
+            </Empty>
+          )}
+          {groups.map(
+            ([name, rows]) =>
+              rows.length > 0 && (
+                <div key={name}>
+                  <Over as="h2">{name}, the first to be used on top</Over>
+                  {rows.map((lot) => (
+                    <LotRow key={lot.id} lot={lot} kitchen={kitchen} nowMs={nowMs} />
+                  ))}
+                </div>
+              ),
+          )}
+          <Soft>
+            {kitchen.limits.dateMarkDays} days at 5 °C or colder, the day it was made counting as the first;
+            frozen days do not count; a mixture keeps the earliest date: FDA Food Code 2022, § 3-501.17 and
+            .18. The local code and the licensed person in charge decide.
+          </Soft>
+        </section>
+        <Side>
+          <ToMake kitchen={kitchen} nowMs={nowMs} />
+          <UseItUp kitchen={kitchen} />
+        </Side>
+      </Halves>
+      {isOpen && <DeliverySheet onClose={() => setOpen(false)} />}
     </Page>
   );
 }
+
+/** Less than this is an empty tub, kg. */
+const LEAST_KG = 0.005;

@@ -11,6 +11,7 @@ import { Sheet } from '../parts/sheet';
 import { Caution, Errors, Over, Soft, Subtitle } from '../parts/text';
 import { colour, font, space } from '../theme/tokens';
 import type { BatchHere } from './batch-frame';
+import { PutBy } from './pass-parts/put-by';
 import { TakeOut } from './pot-parts/take-out';
 import { useSay } from './pot-parts/use-say';
 
@@ -77,6 +78,7 @@ export function Pass() {
   const left = Math.floor(portionsOf({ litres: inPot, portionMl: input.portionMl }) + 1e-6);
   const bowl = bowlMl(input.recipe.bowl);
   const ladle = ladleFor(input.portionMl);
+  const isBase = Boolean(input.recipe.base);
   const isCool = state.pot.tempC < FOOD_CODE.hotHoldingC.value && inPot > 0.1;
   return (
     <Page>
@@ -128,7 +130,7 @@ export function Pass() {
               description={`The ${input.pot.name} in section: ${litres(inPot)}, ${left} bowls.`}
             />
           </PotBox>
-          {isCool && (
+          {isCool && !isBase && (
             <Caution>
               by reckoning it is under {FOOD_CODE.hotHoldingC.value} °C. Take its temperature; hot holding is{' '}
               {FOOD_CODE.hotHoldingC.value} °C or above.
@@ -137,7 +139,9 @@ export function Pass() {
         </section>
         <section>
           {state.toComeOut.length > 0 && <TakeOut here={here} />}
+          {isBase && <PutBy here={here} />}
           <ServeForm here={here} />
+          {!isBase && <PutBy here={here} />}
           <CloseForm here={here} leftLitres={inPot} />
         </section>
       </Halves>

@@ -14,6 +14,7 @@ import { colour, media, radius, size, space, target } from '../theme/tokens';
 import type { PotChoice } from '../workers/pot-choices';
 import { useReckoning } from '../workers/use-reckoning';
 import { Figures } from './plan-parts/figures';
+import { FromLarder } from './plan-parts/from-larder';
 import { fillThePot, HaveSheet } from './plan-parts/have-sheet';
 import { OrderSentence } from './plan-parts/order-sentence';
 import { ScalingList } from './plan-parts/scaling-list';
@@ -130,6 +131,7 @@ function PlanOf({
   const minuteMs = Math.floor(useNowMs() / 60_000) * 60_000;
   const order = useOrder(kitchen, book, recipe, minuteMs);
   const [sheet, setSheet] = useState<'have' | 'swap' | null>(null);
+  const [standIn, setStandIn] = useState<string | null>(null);
   const pot = kitchen.pots.find((one) => one.id === order.draft.potId)!;
   const plan = order.shown?.plan ?? null;
   const { data: choices = [] } = useReckoning('choices', order.asked);
@@ -151,12 +153,7 @@ function PlanOf({
         </Tools>
         <SwapsDone order={order} />
         {plan && <WeighList lines={plan.lines} units={kitchen.units} />}
-        {plan && order.lot && (
-          <Over>
-            {lotName(order, recipe)} from lot {order.lot.number}: {litres(order.lot.leftLitres)} there.{' '}
-            {drawWord(plan, order.lot)}
-          </Over>
-        )}
+        {plan && <FromLarder order={order} onStandIn={setStandIn} />}
       </section>
       <section>
         <Over>In the {pot.name}</Over>
@@ -185,6 +182,12 @@ function PlanOf({
       <section>{plan && <Figures plan={plan} order={order} />}</section>
       <HaveSheet order={order} isOpen={sheet === 'have'} onClose={() => setSheet(null)} />
       <SwapSheet order={order} isOpen={sheet === 'swap'} onClose={() => setSheet(null)} />
+      <SwapSheet
+        order={order}
+        onlyLineId={standIn}
+        isOpen={standIn !== null}
+        onClose={() => setStandIn(null)}
+      />
     </Columns>
   );
 }
@@ -228,19 +231,4 @@ function marksOf(plan: Plan): WallMark[] {
     });
   }
   return marks;
-}
-
-function lotName(order: Order, recipe: Recipe): string {
-  const id = order.lot?.ingredientId;
-  const name = order.shown?.input.ingredients[id ?? '']?.name;
-  return name ?? recipe.name;
-}
-
-function drawWord(plan: Plan, lot: { ingredientId: string; leftLitres: number }): string {
-  const draw = plan.lines
-    .filter((line) => line.ingredientId === lot.ingredientId)
-    .reduce((sum, line) => sum + line.litres, 0);
-  return draw <= lot.leftLitres
-    ? `${litres(lot.leftLitres - draw)} stay.`
-    : `${litres(draw - lot.leftLitres)} more are needed: make some, or let water stand in.`;
 }

@@ -176,7 +176,7 @@ function Act({ here, want, onRead, onOpen }: ActProps) {
           {state.toComeOut.length > 0 && <TakeOut here={here} />}
           <Acts>
             <Button kind="main" atPot onPress={() => navigate(`/batches/${here.batch.id}/pass`)}>
-              To the pass
+              {here.batch.snapshot.input.recipe.base ? 'To put it by' : 'To the pass'}
             </Button>
             {beside}
           </Acts>

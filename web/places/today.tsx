@@ -5,7 +5,7 @@ import { nextServiceAtMs } from '../../contract';
 import { boilingPointC, nextWant, potLitres } from '../../core';
 import { useNowMs } from '../data/clock';
 import { day, hourMinute, litres, sentenceCase, span } from '../data/format';
-import { useOpenBatches, useSummaries } from '../data/queries';
+import { useOpenBatches, useOrders, useRecipes, useSummaries } from '../data/queries';
 import { useLivePot } from '../data/use-pot';
 import { wantWords } from '../data/words';
 import { LinkButton } from '../parts/link-button';
@@ -116,6 +116,7 @@ export function Today() {
           />
         ))}
       </Line>
+      <Ahead kitchen={kitchen} />
       <LastTime zone={kitchen.zone} />
       <Soft>
         Water boils at {boilingPointC({ altitudeM: kitchen.altitudeM }).toFixed(1)} °C here. The local code
@@ -125,10 +126,52 @@ export function Today() {
   );
 }
 
+/** What is kept for the days ahead, each to be opened when its day has come. */
+function Ahead({ kitchen }: { kitchen: KitchenView }) {
+  const { data: orders = [] } = useOrders();
+  const { data: recipes = [] } = useRecipes();
+  if (orders.length === 0) return null;
+  return (
+    <section>
+      <Subtitle>Kept for the days ahead</Subtitle>
+      <ul>
+        {orders.map(({ id, request }) => {
+          const service = kitchen.services.find(
+            (one) => one.time === hourMinute(request.serviceAtMs, kitchen.zone),
+          );
+          const address = new URLSearchParams({
+            recipe: request.recipeId,
+            portions: String(request.portions),
+            portionMl: String(request.portionMl),
+            pot: request.potId,
+            burner: request.burnerId,
+            ...(service ? { service: service.id } : {}),
+            order: id,
+          });
+          return (
+            <li key={id}>
+              {day(request.serviceAtMs, kitchen.zone)}, {hourMinute(request.serviceAtMs, kitchen.zone)}:{' '}
+              <Link to={`/plan?${address}`}>
+                {request.portions} bowls of{' '}
+                {recipes.find((one) => one.id === request.recipeId)?.name.toLowerCase() ?? request.recipeId}
+              </Link>
+            </li>
+          );
+        })}
+      </ul>
+      <Over>
+        <Link to="/larder">What they will draw, and what to make for them</Link>
+      </Over>
+    </section>
+  );
+}
+
 /** How the last batch came out: what to have in mind today. */
 function LastTime({ zone }: { zone: string }) {
   const { data: all = [] } = useSummaries();
-  const last = all.filter((batch) => batch.result).sort((a, b) => b.serviceAtMs - a.serviceAtMs)[0];
+  const last = all
+    .filter((batch) => (batch.result?.served ?? 0) > 0)
+    .sort((a, b) => b.serviceAtMs - a.serviceAtMs)[0];
   if (!last?.result) return null;
   const { result } = last;
   return (

@@ -17,7 +17,7 @@ const request: PlanRequest = {
   burnerId: 'gas-2',
 };
 const choose = (change: Partial<PlanRequest> = {}) =>
-  potChoices({ request: { ...request, ...change }, kitchen, recipe: TROUT_CHOWDER, lot: undefined });
+  potChoices({ request: { ...request, ...change }, kitchen, recipe: TROUT_CHOWDER, lots: [] });
 const of = (choices: ReturnType<typeof choose>, potId: string) => choices.find((one) => one.potId === potId)!;
 
 describe('the same order in every pot', () => {

@@ -1,5 +1,5 @@
 import { type KitchenView, type PlanRequest, planInputOf } from '../../contract';
-import { planBatch, type Recipe } from '../../core';
+import { layLots, planBatch, type Recipe, type ShelfLot } from '../../core';
 
 export interface PotChoice {
   potId: string;
@@ -19,7 +19,7 @@ export interface ChoicesAsked {
   kitchen: KitchenView;
   recipe: Recipe;
   book?: readonly Recipe[];
-  lot: { ingredientId: string; saltPercent: number } | undefined;
+  lots: readonly ShelfLot[];
 }
 
 /** Plans the same order in every pot, each on a burner that takes it: what the cook compares. Runs in a worker. */
@@ -31,10 +31,10 @@ export function potChoices(asked: ChoicesAsked): PotChoice[] {
     const burner = own ?? asked.kitchen.burners.find((one) => one.potIds.includes(pot.id));
     if (!burner) return [];
     const request = { ...asked.request, potId: pot.id, burnerId: burner.id };
-    const input = planInputOf(request, asked.kitchen, asked.recipe, asked.lot, asked.book);
+    const input = planInputOf(request, asked.kitchen, asked.recipe, asked.book);
     if (Array.isArray(input)) return [];
     try {
-      const plan = planBatch(input);
+      const plan = planBatch(layLots(input, asked.lots));
       const isFit = plan.batches <= 1;
       return [
         {

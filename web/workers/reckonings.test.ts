@@ -22,7 +22,7 @@ const asked = (
   kitchen,
   recipe: BOOK.find((recipe) => recipe.id === 'celeriac-veloute')!,
   book: BOOK,
-  lot: undefined,
+  lots: [],
   taken,
 });
 

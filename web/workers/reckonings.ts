@@ -4,18 +4,22 @@ import {
   answerAmount,
   type Berth,
   comparePlans,
+  layLots,
   type OrderAmount,
   type PlanChange,
   type PlanInput,
   planBatch,
   type Recipe,
   type ScalingNote,
+  type ShelfLot,
   type Split,
   type Substitution,
+  type Suggestion,
   scalingNotes,
   splitOrder,
   suggestSubstitutions,
 } from '../../core';
+import { type BasesAhead, type BasesAsked, basesAhead } from './bases-ahead';
 import { type PotChoice, potChoices } from './pot-choices';
 
 /** An order with all it is planned from: what every reckoning starts with. */
@@ -24,7 +28,8 @@ export interface OrderAsked {
   kitchen: KitchenView;
   recipe: Recipe;
   book: readonly Recipe[];
-  lot: { ingredientId: string; saltPercent: number } | undefined;
+  /** the shelf, for what an order would draw */
+  lots: readonly ShelfLot[];
   /** pots and burners with something on them */
   taken: { potIds: readonly string[]; burnerIds: readonly string[] };
 }
@@ -33,6 +38,8 @@ export interface OrderAsked {
 export interface WeighedSwap {
   sentence: string;
   change: Substitution;
+  /** minutes to make it first, where it is a base that is made */
+  makeMin?: number;
   effect: PlanChange | null;
 }
 
@@ -42,6 +49,7 @@ export interface Reckonings {
   ways: { asked: OrderAsked; answer: Split[] };
   notes: { asked: OrderAsked; answer: ScalingNote[] };
   amount: { asked: OrderAsked & { amount: OrderAmount }; answer: AmountAnswer };
+  bases: { asked: BasesAsked; answer: BasesAhead };
   swaps: { asked: OrderAsked & { more?: readonly Substitution[] }; answer: WeighedSwap[] };
 }
 export type ReckoningName = keyof Reckonings;
@@ -63,6 +71,7 @@ export const RECKONINGS: {
     if (!input) throw new RangeError('This order cannot be planned as it stands');
     return answerAmount(asked.amount, input);
   },
+  bases: basesAhead,
   swaps: (asked) => weighedSwaps(asked),
 };
 
@@ -84,8 +93,8 @@ export function berths({ kitchen, request, taken }: OrderAsked): Berth[] {
 function inputFor(asked: OrderAsked, changes = asked.request.changes): PlanInput | null {
   const { changes: _changes, ...request } = asked.request;
   const whole = changes && changes.length > 0 ? { ...request, changes } : request;
-  const input = planInputOf(whole, asked.kitchen, asked.recipe, asked.lot, asked.book);
-  return Array.isArray(input) ? null : input;
+  const input = planInputOf(whole, asked.kitchen, asked.recipe, asked.book);
+  return Array.isArray(input) ? null : layLots(input, asked.lots);
 }
 
 function weighedSwaps(asked: OrderAsked & { more?: readonly Substitution[] }): WeighedSwap[] {
@@ -94,15 +103,11 @@ function weighedSwaps(asked: OrderAsked & { more?: readonly Substitution[] }): W
   const before = { plan: planBatch(now), ingredients: now.ingredients };
   const done = asked.request.changes ?? [];
   const table = { ...libraryOf(asked.kitchen, asked.book).ingredients, ...now.ingredients };
-  const offers = [
+  const offers: Suggestion[] = [
     ...(asked.more ?? []).map((change) => ({ sentence: 'As you say', change })),
     ...suggestSubstitutions(now.recipe, table),
   ];
-  return offers.map(({ sentence, change }) => ({
-    sentence,
-    change,
-    effect: effectOf(asked, before, [...done, change]),
-  }));
+  return offers.map((offer) => ({ ...offer, effect: effectOf(asked, before, [...done, offer.change]) }));
 }
 
 function effectOf(

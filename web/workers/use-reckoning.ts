@@ -52,7 +52,9 @@ export function useReckoning<Name extends ReckoningName>(
 
 /** What the answer turns on: the order and the versions of what it is planned from, not every byte of them. */
 function keyOf(asked: Reckonings[ReckoningName]['asked']): unknown {
-  const { kitchen, recipe, book, ...rest } = asked;
+  const { kitchen, book, lots, ...rest } = asked;
   const { clock: _clock, ...still } = kitchen;
-  return [rest, recipe.id, recipe.version, book.map((one) => `${one.id} ${one.version}`), still];
+  const shelf = lots.map((lot) => [lot.id, lot.leftKg, lot.useByMs, lot.mayBePast, lot.storage]);
+  const { recipe, ...order } = 'recipe' in rest ? rest : { ...rest, recipe: null };
+  return [order, recipe?.id, recipe?.version, book.map((one) => `${one.id} ${one.version}`), shelf, still];
 }

@@ -9,7 +9,7 @@ import { type Book, useBook } from '../../data/use-book';
 import { Button } from '../../parts/button';
 import { Sheet } from '../../parts/sheet';
 import { SmallField } from '../../parts/small-field';
-import { Errors, Over, Soft, Subtitle, Unseen } from '../../parts/text';
+import { Errors, Over, Soft, Unseen } from '../../parts/text';
 import { colour, media, radius, size, space, target } from '../../theme/tokens';
 import { FilePick } from '../recipe-parts/file-pick';
 import { useKitchenHere } from '../use-kitchen-here';
@@ -101,7 +101,6 @@ export function Foods() {
   if (!book) return null;
   return (
     <Part aria-label="Foods and prices">
-      <Subtitle>Foods and prices</Subtitle>
       <Tools>
         <SmallField label="Find a food" value={search} onChange={setSearch} placeholder="celeriac" />
         <Button onPress={() => setLabelled('new')}>A food of our own</Button>

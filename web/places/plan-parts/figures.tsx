@@ -1,15 +1,17 @@
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
+import { useLocation, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { v7 as uuid } from 'uuid';
 import { bandName, type Plan } from '../../../core';
 import { sentencesOf } from '../../data/api';
 import { useNowMs } from '../../data/clock';
-import { hourMinute, litres, minutes, money, percent, span } from '../../data/format';
-import { useOpenBatches, useStartBatch } from '../../data/queries';
+import { day, hourMinute, litres, minutes, money, percent, span } from '../../data/format';
+import { useKeepOrder, useOpenBatches, useStartBatch } from '../../data/queries';
 import { Button } from '../../parts/button';
+import { Field } from '../../parts/field';
 import { Figure } from '../../parts/figure';
 import { LinkButton } from '../../parts/link-button';
+import { Sheet } from '../../parts/sheet';
 import { Caution, Errors, Subtitle } from '../../parts/text';
 import { colour, size, space } from '../../theme/tokens';
 import { useKitchenHere } from '../use-kitchen-here';
@@ -31,12 +33,19 @@ const Stages = styled.ol`
   }
 `;
 
+/** An order to be lit further off than this is kept, not taken to the burner. */
+const AHEAD_MS = 20 * 3_600_000;
+
 /** What the order comes to: every figure opens to its arithmetic; then the act, the paper, and the stages. */
 export function Figures({ plan, order }: { plan: Plan; order: Order }) {
   const kitchen = useKitchenHere();
   const nowMs = useNowMs();
   const navigate = useNavigate();
   const start = useStartBatch();
+  const keep = useKeepOrder();
+  const [isAsked, setAsked] = useState(false);
+  const [despite, setDespite] = useState('');
+  const { search } = useLocation();
   const { data: open = [] } = useOpenBatches();
   const [batchId] = useState(() => uuid());
   const { zone } = kitchen;
@@ -47,6 +56,19 @@ export function Figures({ plan, order }: { plan: Plan; order: Order }) {
   const isTooFull = plan.batches > 1;
   const isLate = plan.startAtMs < nowMs - 5 * 60_000;
   const w = plan.workings;
+  const isAhead = plan.startAtMs - nowMs > AHEAD_MS;
+  const orderId = new URLSearchParams(search).get('order');
+  const take = (reason?: string) =>
+    order.request &&
+    start.mutate(
+      {
+        id: batchId,
+        ...order.request,
+        ...(reason ? { despite: reason } : {}),
+        ...(orderId ? { orderId } : {}),
+      },
+      { onSuccess: (batch) => navigate(`/batches/${batch.id}`) },
+    );
   return (
     <>
       <div>
@@ -129,23 +151,50 @@ export function Figures({ plan, order }: { plan: Plan; order: Order }) {
         </Caution>
       )}
       {busy && <Caution>{burner.name} is taken; choose another.</Caution>}
-      <Errors sentences={sentencesOf(start.error)} />
-      <Button
-        kind="main"
-        atPot
-        isDisabled={!order.plan || isTooFull || start.isPending}
-        onPress={() =>
-          order.request &&
-          start.mutate(
-            { id: batchId, ...order.request },
-            { onSuccess: (batch) => navigate(`/batches/${batch.id}`) },
-          )
-        }
-      >
-        {isTooFull
-          ? 'It does not fit this pot'
-          : `Take it to ${burner.name}, ${hourMinute(plan.startAtMs, zone)}`}
-      </Button>
+      <Errors sentences={isAsked ? [] : sentencesOf(start.error ?? keep.error)} />
+      {isAhead && (
+        <Button
+          kind="main"
+          atPot
+          isDisabled={!order.plan || isTooFull || keep.isPending}
+          onPress={() =>
+            order.request &&
+            keep.mutate({ id: batchId, ...order.request }, { onSuccess: () => navigate('/larder') })
+          }
+        >
+          {isTooFull ? 'It does not fit this pot' : `Keep it for ${day(plan.serviceAtMs, zone)}`}
+        </Button>
+      )}
+      {(!isAhead || !isTooFull) && (
+        <Button
+          kind={isAhead ? 'plain' : 'main'}
+          atPot={!isAhead}
+          isDisabled={!order.plan || isTooFull || start.isPending}
+          onPress={() => (order.shorts.length > 0 ? setAsked(true) : take())}
+        >
+          {isTooFull
+            ? 'It does not fit this pot'
+            : `Take it to ${burner.name}, ${isAhead ? 'now all the same' : hourMinute(plan.startAtMs, zone)}`}
+        </Button>
+      )}
+      <Sheet title="The larder is short" isOpen={isAsked} onClose={() => setAsked(false)}>
+        <p>
+          {order.shorts
+            .map((short) => `${litres(short.shortKg / short.densityKgPerL)} of ${short.name.toLowerCase()}`)
+            .join(' and ')}{' '}
+          are not there. Make it first, let something stand in, or say where it comes from.
+        </p>
+        <Field
+          label="It comes from"
+          value={despite}
+          onChange={setDespite}
+          isText
+          error={start.error ? sentencesOf(start.error).join(' ') : null}
+        />
+        <Button kind="main" atPot onPress={() => take(despite.trim())}>
+          Cook it all the same
+        </Button>
+      </Sheet>
       <LinkButton to={`/sheet?${order.search}`}>What to pull, cut and cook, on paper</LinkButton>
       <div>
         <Subtitle>Stage by stage</Subtitle>

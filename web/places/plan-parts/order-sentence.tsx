@@ -10,12 +10,14 @@ import {
   TextField,
 } from 'react-aria-components';
 import styled from 'styled-components';
-import type { KitchenView } from '../../../contract';
+import { type KitchenView, zonedTimeMs } from '../../../contract';
 import { BANDS, type Recipe } from '../../../core';
+import { useNowMs } from '../../data/clock';
+import { day } from '../../data/format';
 import { Menu } from '../../parts/menu';
 import { Errors } from '../../parts/text';
 import { colour, font } from '../../theme/tokens';
-import { AMOUNT_WORDS, type AmountBy, type Draft, type Order } from './use-order';
+import { AMOUNT_WORDS, type AmountBy, type Draft, MOST_DAYS_AHEAD, type Order } from './use-order';
 
 const Sentence = styled.div`
   font-family: ${font.title};
@@ -94,7 +96,7 @@ export function OrderSentence({
   const { draft, change } = order;
   const wrong = (field: string) => order.errors.some((error) => error.field === field);
   const burner = kitchen.burners.find((one) => one.id === draft.burnerId);
-  const typed = (field: 'portions' | 'portionMl' | 'saltPercent', label: string, width: number) => (
+  const typed = (field: 'portions' | 'portionMl' | 'saltPercent' | 'by', label: string, width: number) => (
     <Typed
       value={draft[field]}
       onChange={(value) => change({ [field]: value } as Partial<Draft>)}
@@ -103,7 +105,7 @@ export function OrderSentence({
     >
       <Label>{label}</Label>
       <Input
-        inputMode="decimal"
+        inputMode={field === 'by' ? 'text' : 'decimal'}
         autoComplete="off"
         style={{ width: `${Math.max(width, draft[field].length + 0.6)}ch` }}
       />
@@ -118,28 +120,37 @@ export function OrderSentence({
           options={book.map((one) => ({ id: one.id, text: one.name }))}
           onChange={onRecipe}
         />{' '}
-        for {typed('portions', AMOUNT_LABELS[draft.amountBy], 2.2)}{' '}
-        <Pick
-          label="Counted in"
-          value={draft.amountBy}
-          options={AMOUNT_WORDS.map((one) => ({ ...one }))}
-          onChange={(amountBy) => change({ amountBy: amountBy as AmountBy })}
-        />{' '}
-        of {typed('portionMl', 'Millilitres a bowl', 3)} mL, for the{' '}
-        <Pick
-          label="Service"
-          value={draft.serviceId}
-          options={kitchen.services.map((service) => ({ id: service.id, text: service.name }))}
-          onChange={(serviceId) => change({ serviceId })}
-        />
-        , one that{' '}
-        <Pick
-          label="Thickness"
-          value={draft.bandName}
-          options={BANDS.map((band) => ({ id: band.name, text: band.name }))}
-          onChange={(bandName) => change({ bandName })}
-        />
-        , at {typed('saltPercent', 'Salt percent', 3)} % salt, in the{' '}
+        {recipe.base ? (
+          <>
+            made, {typed('portions', 'Litres', 2.2)} litres of it, ready by {typed('by', 'Ready by', 4.4)}{' '}
+            <DayPick order={order} zone={kitchen.zone} />, in the{' '}
+          </>
+        ) : (
+          <>
+            for {typed('portions', AMOUNT_LABELS[draft.amountBy], 2.2)}{' '}
+            <Pick
+              label="Counted in"
+              value={draft.amountBy}
+              options={AMOUNT_WORDS.map((one) => ({ ...one }))}
+              onChange={(amountBy) => change({ amountBy: amountBy as AmountBy })}
+            />{' '}
+            of {typed('portionMl', 'Millilitres a bowl', 3)} mL, for the{' '}
+            <Pick
+              label="Service"
+              value={draft.serviceId}
+              options={kitchen.services.map((service) => ({ id: service.id, text: service.name }))}
+              onChange={(serviceId) => change({ serviceId })}
+            />{' '}
+            <DayPick order={order} zone={kitchen.zone} />, one that{' '}
+            <Pick
+              label="Thickness"
+              value={draft.bandName}
+              options={BANDS.map((band) => ({ id: band.name, text: band.name }))}
+              onChange={(bandName) => change({ bandName })}
+            />
+            , at {typed('saltPercent', 'Salt percent', 3)} % salt, in the{' '}
+          </>
+        )}
         <Pick
           label="Pot"
           value={draft.potId}
@@ -166,6 +177,23 @@ export function OrderSentence({
       </Sentence>
       <Errors id="order-errors" sentences={[...new Set(order.errors.map((error) => error.sentence))]} />
     </div>
+  );
+}
+
+/** On which day: the next time it comes round, or one of the days ahead. */
+function DayPick({ order, zone }: { order: Order; zone: string }) {
+  const nowMs = Math.floor(useNowMs() / 60_000) * 60_000;
+  const days = Array.from({ length: MOST_DAYS_AHEAD + 1 }, (_, n) => ({
+    id: String(n),
+    text: n === 0 ? 'today' : n === 1 ? 'tomorrow' : `on ${day(zonedTimeMs('12:00', zone, nowMs, n), zone)}`,
+  }));
+  return (
+    <Pick
+      label="Day"
+      value={order.draft.day || 'next'}
+      options={[{ id: 'next', text: 'next due' }, ...days]}
+      onChange={(id) => order.change({ day: id === 'next' ? '' : id })}
+    />
   );
 }
 

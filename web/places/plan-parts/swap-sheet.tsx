@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import { type Substitution, SWAP_KEEPS } from '../../../core';
-import { money, typedNumber } from '../../data/format';
+import { minutes, money, typedNumber } from '../../data/format';
 import { useBook } from '../../data/use-book';
 import { Button } from '../../parts/button';
 import { PickOne, PickTyped } from '../../parts/menu';
@@ -56,16 +56,19 @@ const KEEP_WORDS: Record<(typeof SWAP_KEEPS)[number], string> = {
 /** One thing in another's place, each way with what it leads to before it is taken. */
 export function SwapSheet({
   order,
+  onlyLineId = null,
   isOpen,
   onClose,
 }: {
   order: Order;
+  /** for one line that is short: only what can stand in for it */
+  onlyLineId?: string | null;
   isOpen: boolean;
   onClose: () => void;
 }) {
   const kitchen = useKitchenHere();
   const book = useBook(kitchen);
-  const [lineId, setLineId] = useState<string | null>(null);
+  const [lineId, setLineId] = useState<string | null>(onlyLineId);
   const [foodId, setFoodId] = useState<string | null>(null);
   const [percent, setPercent] = useState('50');
   const [keep, setKeep] = useState<(typeof SWAP_KEEPS)[number]>('weight');
@@ -85,15 +88,24 @@ export function SwapSheet({
     onClose();
   };
   const lines = order.shown?.plan.lines.filter((line) => !line.lineId.endsWith('~held')) ?? [];
+  const offers = (swaps ?? []).filter(
+    ({ change }) => onlyLineId === null || ('lineId' in change && change.lineId === onlyLineId),
+  );
+  const only = lines.find((line) => line.lineId === onlyLineId);
   return (
-    <Sheet title="Something in another’s place" isOpen={isOpen} onClose={onClose}>
+    <Sheet
+      title={only ? `Instead of ${only.name.toLowerCase()}` : 'Something in another’s place'}
+      isOpen={isOpen}
+      onClose={onClose}
+    >
       {isPending && <Soft role="status">Weighing each of them…</Soft>}
       <List>
-        {(swaps ?? []).map((swap) => (
+        {offers.map((swap) => (
           <li key={swap.sentence + JSON.stringify(swap.change)}>
             <button type="button" disabled={swap.effect === null} onClick={() => take(swap.change)}>
               <strong>{swap.sentence}</strong>
               <Effect swap={swap} currency={kitchen.currency} />
+              {swap.makeMin !== undefined && <small>made first: {minutes(swap.makeMin)}</small>}
             </button>
           </li>
         ))}
@@ -173,7 +185,9 @@ export function SwapsDone({ order }: { order: Order }) {
       ? `${Math.round(change.share * 100)} % by ${name(change.byIngredientId)}`
       : change.kind === 'bouillon'
         ? `${Math.round(change.share * 100)} % by bouillon`
-        : `milk and cream to ${change.fatPercent} % fat`;
+        : change.kind === 'aromatics'
+          ? 'water, with its aromatics in the pot'
+          : `milk and cream to ${change.fatPercent} % fat`;
   return (
     <Over as="div">
       {order.draft.changes.map((change, i) => (

@@ -4,19 +4,23 @@ import {
   check,
   type FieldError,
   type KitchenView,
-  lotFor,
+  type LotView,
   nextServiceAtMs,
   type PlanRequest,
   planInputOf,
   planRequestSchema,
+  zonedTimeMs,
 } from '../../../contract';
 import {
   answerAmount,
   BANDS,
+  litresAtDepth,
   type Plan,
   type PlanInput,
-  planBatch,
+  type PlanWithLots,
+  planWithLots,
   type Recipe,
+  type ShortLine,
   type Substitution,
 } from '../../../core';
 import { typedNumber } from '../../data/format';
@@ -41,6 +45,10 @@ export interface Draft {
   saltPercent: string;
   bandName: string;
   serviceId: string;
+  /** HH:MM it is to be ready by, for what is made for the shelf and no service; empty for a service */
+  by: string;
+  /** days on from today; empty for the next time the service comes round */
+  day: string;
   potId: string;
   burnerId: string;
   holdBackShare: number;
@@ -58,11 +66,35 @@ export interface Order {
   plan: Plan | null;
   /** the last plan that could be made, to keep on the page while something is being mended */
   shown: { plan: Plan; input: PlanInput } | null;
-  lot: { ingredientId: string; saltPercent: number; number: number; leftLitres: number } | undefined;
+  /** what it would draw from the larder, and what is short */
+  draws: PlanWithLots['draws'];
+  shorts: readonly ShortLine[];
+  lots: readonly LotView[];
+  serviceAtMs: number;
   /** the order with all that a reckoning off the page needs */
   asked: OrderAsked | null;
   /** the order as an address, to come back to or to print */
   search: string;
+}
+
+const NO_LOTS: readonly LotView[] = [];
+
+/** A base is ready by the middle of the afternoon, cold by the evening, unless it is said otherwise. */
+const READY_BY = '16:00';
+
+/** Most days ahead an order may be kept for. */
+export const MOST_DAYS_AHEAD = 13;
+
+/** A time of day as a cook types it. */
+export function isTime(text: string): boolean {
+  return /^([01]?\d|2[0-3])[:.][0-5]\d$/.test(text.trim());
+}
+
+/** A service on its day: so many days on, or the next time it comes round. */
+function serviceTime(time: string, day: string, zone: string, nowMs: number): number {
+  const clock = time.trim().replace('.', ':');
+  const days = typedNumber(day);
+  return days === null ? nextServiceAtMs(clock, zone, nowMs) : zonedTimeMs(clock, zone, nowMs, days);
 }
 
 /** An order from the address, the kitchen and the recipe; every change is planned at once. */
@@ -77,12 +109,13 @@ export function useOrder(
   const { data: open } = useOpenBatches();
   const [draft, setDraft] = useState<Draft>(() => firstDraft(kitchen, recipe, params, nowMs));
   const [shown, setShown] = useState<Order['shown']>(null);
-  const lot = lots ? lotFor(recipe, lots) : undefined;
+  const shelf = useMemo(() => (lots ?? NO_LOTS).filter((lot) => lot.leftKg > 0), [lots]);
   const service = kitchen.services.find((one) => one.id === draft.serviceId);
-  const serviceAtMs = service ? nextServiceAtMs(service.time, kitchen.zone, nowMs) : 0;
+  const time = isTime(draft.by) ? draft.by : (service?.time ?? '12:00');
+  const serviceAtMs = serviceTime(time, draft.day, kitchen.zone, nowMs);
   const answer = useMemo(
-    () => planDraft(draft, serviceAtMs, kitchen, recipe, lot, book),
-    [draft, serviceAtMs, kitchen, recipe, lot, book],
+    () => planDraft(draft, serviceAtMs, kitchen, recipe, shelf, book),
+    [draft, serviceAtMs, kitchen, recipe, shelf, book],
   );
   if (answer.plan && answer.input && answer.plan !== shown?.plan) {
     setShown({ plan: answer.plan, input: answer.input });
@@ -96,21 +129,24 @@ export function useOrder(
     change: (part) => setDraft((before) => ({ ...before, ...part })),
     ...answer,
     shown: answer.plan && answer.input ? { plan: answer.plan, input: answer.input } : shown,
-    lot,
-    asked: answer.request ? { request: answer.request, kitchen, recipe, book, lot, taken } : null,
+    lots: shelf,
+    serviceAtMs,
+    asked: answer.request ? { request: answer.request, kitchen, recipe, book, lots: shelf, taken } : null,
     search: searchOf(draft),
   };
 }
 
 /** The order as search parameters; whatever is not said is the kitchen’s usual. */
 function searchOf(draft: Draft): string {
-  const { recipeId, serviceId, potId, burnerId, changes, holdBackShare, ...words } = draft;
+  const { recipeId, serviceId, by, day, potId, burnerId, changes, holdBackShare, ...words } = draft;
   return new URLSearchParams({
     recipe: recipeId,
     service: serviceId,
     pot: potId,
     burner: burnerId,
     ...words,
+    ...(by ? { by } : {}),
+    ...(day ? { day } : {}),
     ...(holdBackShare > 0 ? { holdBack: String(holdBackShare) } : {}),
     ...(changes.length > 0 ? { changes: JSON.stringify(changes) } : {}),
   }).toString();
@@ -129,24 +165,39 @@ function firstDraft(kitchen: KitchenView, recipe: Recipe, params: URLSearchParam
     (asked && takes(asked) ? asked : undefined) ??
     [...kitchen.burners].filter(takes).sort((a, b) => b.gain.batches - a.gain.batches)[0] ??
     kitchen.burners[0]!;
-  const pot =
-    wantedPot ??
-    kitchen.pots.find((one) => one.id === 'stockpot-40' && burner.potIds.includes(one.id)) ??
-    kitchen.pots.find((one) => burner.potIds.includes(one.id))!;
-  const amountBy = AMOUNT_WORDS.find((one) => one.id === params.get('amountBy'))?.id ?? 'portions';
+  const pot = wantedPot ?? largestOn(kitchen, burner);
+  const amountBy =
+    AMOUNT_WORDS.find((one) => one.id === params.get('amountBy'))?.id ??
+    (recipe.base ? 'litres' : 'portions');
   return {
     recipeId: recipe.id,
-    portions: params.get('portions') ?? String(service.covers),
+    portions: params.get('portions') ?? String(recipe.base ? recipe.litres : service.covers),
     amountBy,
     portionMl: params.get('portionMl') ?? String(recipe.portionMl),
     saltPercent: params.get('saltPercent') ?? String(recipe.targetSaltPercent),
     bandName: params.get('bandName') ?? BANDS[Math.round(recipe.targetBand)]!.name,
     serviceId: service.id,
+    by: params.get('by') ?? (recipe.base ? READY_BY : ''),
+    day: dayIn(params.get('day')),
     potId: pot.id,
     burnerId: burner.id,
     holdBackShare: typedNumber(params.get('holdBack') ?? '') ?? 0,
     changes: changesIn(params.get('changes')),
   };
+}
+
+/** The largest pot that stands on a burner: the one an order is begun in. */
+function largestOn(
+  kitchen: KitchenView,
+  burner: KitchenView['burners'][number],
+): KitchenView['pots'][number] {
+  const brim = (pot: KitchenView['pots'][number]) => litresAtDepth(pot.vessel, pot.vessel.heightCm);
+  return kitchen.pots.filter((pot) => burner.potIds.includes(pot.id)).sort((a, b) => brim(b) - brim(a))[0]!;
+}
+
+function dayIn(text: string | null): string {
+  const days = typedNumber(text ?? '');
+  return days !== null && Number.isInteger(days) && days >= 0 && days <= MOST_DAYS_AHEAD ? String(days) : '';
 }
 
 /** Substitutions out of an address; one that was tampered with is none. */
@@ -165,11 +216,15 @@ function planDraft(
   serviceAtMs: number,
   kitchen: KitchenView,
   recipe: Recipe,
-  lot: { ingredientId: string; saltPercent: number } | undefined,
+  lots: readonly LotView[],
   book: readonly Recipe[],
-): { errors: FieldError[]; request: PlanRequest | null; input: PlanInput | null; plan: Plan | null } {
-  const none = { request: null, input: null, plan: null };
+): Pick<Order, 'errors' | 'request' | 'input' | 'plan' | 'draws' | 'shorts'> {
+  const none = { request: null, input: null, plan: null, draws: [], shorts: [] };
   const amount = typedNumber(draft.portions);
+  if (draft.by && !isTime(draft.by)) {
+    const sentence = `Ready by must be a time as 16:00, not “${draft.by}”.`;
+    return { errors: [{ field: 'by', sentence }], ...none };
+  }
   if (draft.amountBy !== 'portions' && (amount === null || amount <= 0)) {
     const what = draft.amountBy === 'litres' ? 'Litres' : 'Times the recipe';
     const sentence = `${what} must be a number above 0, not “${draft.portions}”.`;
@@ -189,14 +244,13 @@ function planDraft(
   };
   const read = check(planRequestSchema, typed);
   if (!read.ok) return { errors: read.errors, ...none };
-  const first = planInputOf(read.value, kitchen, recipe, lot, book);
+  const first = planInputOf(read.value, kitchen, recipe, book);
   if (Array.isArray(first)) return { errors: first, ...none, request: read.value };
   try {
     const portions = draft.amountBy === 'portions' ? read.value.portions : portionsIn(draft, amount, first);
     const whole = check(planRequestSchema, { ...typed, portions });
     if (!whole.ok) return { errors: whole.errors, ...none };
-    const input = { ...first, portions };
-    return { errors: [], request: whole.value, input, plan: planBatch(input) };
+    return { errors: [], request: whole.value, ...planWithLots({ ...first, portions }, lots) };
   } catch (error) {
     if (!(error instanceof RangeError)) throw error;
     return {

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import type { AddedItem, PlannedLine } from '../../../core';
+import type { AddedItem, LineDraw, PlannedLine } from '../../../core';
 import { typedNumber } from '../../data/format';
 import { Button } from '../../parts/button';
 import { Field } from '../../parts/field';
@@ -60,20 +60,46 @@ export function AmountsSheet({
   );
 }
 
-/** Planned lines as what goes in; a line left out is 0 and does not. */
+/**
+ * Planned lines as what goes in; a line left out is 0 and does not. A line drawn from lots goes in lot by lot, the first
+ * to go first; more than was planned comes from the last of them.
+ */
 export function itemsOf(
   lines: readonly PlannedLine[],
-  lot: { lotId?: string; ingredientId?: string },
+  draws: readonly LineDraw[],
   kgByLine: Record<string, number> = {},
 ): AddedItem[] {
   return lines
-    .map((line) => ({
-      ingredientId: line.ingredientId,
-      kg: Math.round((kgByLine[line.lineId] ?? line.edibleKg) * 1e5) / 1e5,
-      tempC: line.tempC,
-      lineId: line.lineId,
-      ...(lot.lotId && line.ingredientId === lot.ingredientId ? { lotId: lot.lotId } : {}),
-      ...(line.comesOut ? { comesOut: line.comesOut } : {}),
-    }))
+    .flatMap((line): AddedItem[] => {
+      const kg = kgByLine[line.lineId] ?? line.edibleKg;
+      const item = {
+        ingredientId: line.ingredientId,
+        tempC: line.tempC,
+        lineId: line.lineId,
+        ...(line.comesOut ? { comesOut: line.comesOut } : {}),
+      };
+      const own = draws.filter((draw) => draw.lineId === line.lineId);
+      if (own.length === 0) return [{ ...item, kg }];
+      return drawnFrom(own, kg, line.edibleKg).map((one) => ({ ...item, ...one }));
+    })
+    .map((item) => ({ ...item, kg: Math.round(item.kg * 1e5) / 1e5 }))
     .filter((item) => item.kg > 0);
+}
+
+/** Kilograms shared out over the lots they were planned from; what no lot had comes from wherever it came. */
+function drawnFrom(
+  draws: readonly LineDraw[],
+  kg: number,
+  plannedKg: number,
+): { kg: number; lotId?: string }[] {
+  const drawnKg = draws.reduce((sum, draw) => sum + draw.kg, 0);
+  const isWhole = drawnKg > plannedKg - 1e-4;
+  const parts: { kg: number; lotId?: string }[] = [];
+  let left = kg;
+  draws.forEach((draw, i) => {
+    const taken = isWhole && i === draws.length - 1 ? left : Math.min(left, draw.kg);
+    parts.push({ kg: taken, lotId: draw.lotId });
+    left -= taken;
+  });
+  return left > 1e-6 ? [...parts, { kg: left }] : parts;
 }

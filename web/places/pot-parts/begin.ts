@@ -1,4 +1,12 @@
-import { type BatchEventBody, massKg, setupOf, type Want, wantedHeat } from '../../../core';
+import {
+  type BatchEventBody,
+  type BatchSnapshot,
+  type LineDraw,
+  massKg,
+  setupOf,
+  type Want,
+  wantedHeat,
+} from '../../../core';
 import { hourMinute, span } from '../../data/format';
 import type { BatchHere } from '../batch-frame';
 import { itemsOf } from './amounts-sheet';
@@ -10,12 +18,7 @@ export function beginBodies(
   kgByLine?: Record<string, number>,
 ): BatchEventBody[] {
   const { stage } = want;
-  const liquid = here.batch.snapshot.input.recipe.lines.find((line) => line.scaling === 'toYield');
-  const lot = {
-    ...(here.batch.snapshot.lotId ? { lotId: here.batch.snapshot.lotId } : {}),
-    ...(liquid ? { ingredientId: liquid.ingredientId } : {}),
-  };
-  const items = itemsOf(want.lines, lot, kgByLine);
+  const items = itemsOf(want.lines, drawsOf(here.batch.snapshot), kgByLine);
   const added: BatchEventBody[] = items.length > 0 ? [{ type: 'added', v: 1, payload: { items } }] : [];
   return [
     ...added,
@@ -23,6 +26,17 @@ export function beginBodies(
     { type: 'lidSet', v: 1, payload: { lid: stage.lid } },
     { type: 'heatSet', v: 1, payload: { fraction: firstHeat(here, want) } },
   ];
+}
+
+/** Which lots the batch draws, by line; batches of before drew their liquid from one. */
+function drawsOf(snapshot: BatchSnapshot): readonly LineDraw[] {
+  if (snapshot.draws) return snapshot.draws;
+  const liquid = snapshot.plan.lines.find((line) =>
+    snapshot.input.recipe.lines.some((one) => one.id === line.lineId && one.scaling === 'toYield'),
+  );
+  return snapshot.lotId && liquid
+    ? [{ lineId: liquid.lineId, lotId: snapshot.lotId, kg: liquid.edibleKg }]
+    : [];
 }
 
 /** Full while what goes in is cold, else what the stage's simmer wants. */

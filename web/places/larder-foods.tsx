@@ -1,0 +1,15 @@
+import { Page } from '../parts/page';
+import { Title } from '../parts/text';
+import { Foods } from './larder-parts/foods';
+import { LarderNav } from './larder-parts/larder-nav';
+
+/** The table of foods with the kitchen's prices and labels. */
+export function LarderFoods() {
+  return (
+    <Page>
+      <Title>Foods and prices</Title>
+      <LarderNav />
+      <Foods />
+    </Page>
+  );
+}
