@@ -22,7 +22,8 @@ export default {
     ...forbid('web', 'web', 'server', 'demo', 'e2e'),
     {
       name: 'core-stands-alone',
-      comment: 'The model knows no framework, no Node, no library of the rest of the house; a linear-program solver is arithmetic.',
+      comment:
+        'The model knows no framework, no Node, no library of the rest of the house; a linear-program solver is arithmetic.',
       severity: 'error',
       from: { path: '^core/', pathNot: '\\.test\\.ts$' },
       to: {

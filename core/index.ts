@@ -147,6 +147,7 @@ export {
   MODEL_VERSION,
   type Plan,
   type PlanInput,
+  type PlannedBase,
   type PlannedBurner,
   type PlannedLine,
   type PlannedStage,

@@ -29,13 +29,21 @@ async function inTheme(page: Page, theme: 'day' | 'dim'): Promise<void> {
 for (const theme of ['day', 'dim'] as const) {
   test(`places, ${theme}`, async ({ page }) => {
     await inTheme(page, theme);
-    for (const path of ['', 'recipes', 'recipes/trout-chowder', 'larder', 'log', 'kitchen', 'nowhere']) {
+    for (const path of [
+      '',
+      'recipes',
+      'recipes/trout-chowder',
+      'larder/foods',
+      'log',
+      'kitchen',
+      'nowhere',
+    ]) {
       await page.goto(`${server.url}/${path}`);
       await page.getByRole('heading').first().waitFor();
       await expectClean(page, path || 'today');
     }
     await page.goto(`${server.url}/log`);
-    await page.getByRole('link', { name: /9 Mar/ }).click();
+    await page.getByRole('link', { name: /9 Mar, 13:10/ }).click();
     await page.getByText('Came true').waitFor();
     await expectClean(page, 'log of a batch');
 
@@ -104,13 +112,63 @@ for (const theme of ['day', 'dim'] as const) {
     await page.goto(`${server.url}/recipes/venison-juniper-sauce`);
     await page.getByRole('heading', { level: 1 }).waitFor();
     await expectClean(page, 'a recipe on a mother sauce');
-    await page.goto(`${server.url}/larder`);
+    await page.goto(`${server.url}/larder/foods`);
     await page.getByRole('button', { name: 'Price of Carrot', exact: true }).click();
     await page.getByLabel('A kilogram as bought').fill('dear');
     await expectClean(page, 'price, wrong');
     await page.keyboard.press('Escape');
     await page.getByRole('button', { name: 'Label of Carrot', exact: true }).click();
     await expectClean(page, 'label');
+  });
+
+  test(`the larder, ${theme}`, async ({ page }) => {
+    await inTheme(page, theme);
+    await page.goto(`${server.url}/larder`);
+    await page.getByText('5.0 L kelp and dried-mushroom stock').waitFor();
+    await expectClean(page, 'the shelf');
+    await page.getByRole('button', { name: 'A delivery…' }).click();
+    await page.getByLabel('Weight').fill('a crate');
+    await page.getByRole('button', { name: 'It is in' }).click();
+    await expect(page.getByText('Say what came.')).toBeVisible();
+    await expectClean(page, 'a delivery, wrong');
+    await page.keyboard.press('Escape');
+    for (const path of [
+      'bases',
+      'bases/kelp-mushroom-stock',
+      'bases/white-poultry-stock',
+      'blend',
+      'count',
+      'foods',
+    ]) {
+      await page.goto(`${server.url}/larder/${path}`);
+      await page.getByRole('heading', { level: 1 }).waitFor();
+      await expectClean(page, path);
+    }
+    await page.goto(`${server.url}/larder/blend`);
+    await page.getByLabel('Salt at most').fill('a bit');
+    await expect(page.getByText('Salt must be a number, 0 or more, not “a bit”.')).toBeVisible();
+    await expectClean(page, 'blend, wrong');
+    const lot = `${server.url}/larder/lots/00000000-0000-7000-a000-000000000015`;
+    await page.goto(lot);
+    await page.getByRole('button', { name: /^Strength/ }).click();
+    await expectClean(page, 'a lot, its arithmetic');
+    await page.keyboard.press('Escape');
+    for (const act of ['Count it', 'Part some off', 'Throw away', 'Has it set?', 'Let down, or reduce']) {
+      await page.getByRole('button', { name: act }).click();
+      await expectClean(page, act);
+      await page.keyboard.press('Escape');
+    }
+    await page.goto(`${lot}/label`);
+    await page.getByRole('article').waitFor();
+    await expectClean(page, 'label');
+    await page.goto(`${server.url}/larder/lots/nowhere`);
+    await page.getByText('There is no such lot').waitFor();
+    await expectClean(page, 'no such lot');
+    await page.goto(`${server.url}/plan?recipe=beetroot-barley-broth&service=evening&portions=60`);
+    await page.getByText(/short of/).waitFor();
+    await expectClean(page, 'plan, short');
+    await page.getByRole('button', { name: /^Take it to/ }).click();
+    await expectClean(page, 'short, asked');
   });
 
   test(`a batch, ${theme}`, async ({ page }) => {
@@ -202,6 +260,13 @@ test('nothing overflows on a phone or a tablet held upright', async ({ page }) =
       'recipes/venison-juniper-sauce/edit',
       'sheet?recipe=mutton-leek-pot&service=evening&portions=40',
       'larder',
+      'larder/bases',
+      'larder/bases/fish-fumet',
+      'larder/blend',
+      'larder/count',
+      'larder/foods',
+      'larder/lots/00000000-0000-7000-a000-000000000015',
+      'larder/lots/00000000-0000-7000-a000-000000000015/label',
       'log',
       'kitchen',
     ]) {

@@ -324,7 +324,7 @@ test('taken out and brought in: a book, a saved page, prices; a wrong file says 
   await expect(page.getByLabel('Name of the recipe')).toHaveValue('Pea soup');
   await expect(page.getByText(/Green peas, 500 g in the pot/)).toBeVisible();
 
-  await page.goto(`${server.url}/larder`);
+  await page.goto(`${server.url}/larder/foods`);
   await bring(page, 'Bring prices in, CSV', 'p.csv', 'id,price_per_kg\nonion,1.10\nmoon,2');
   await expect(page.getByText('Line 3: there is no ingredient “moon” in the table.')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Price of Onion', exact: true })).toHaveText('£0.95');

@@ -91,7 +91,7 @@ try {
   await page.getByRole('region', { name: 'What to make ready' }).waitFor();
   await shot('sheet');
   await page.goto(`${server.url}/log`);
-  await page.getByRole('link', { name: /9 Mar/ }).click();
+  await page.getByRole('link', { name: /9 Mar, 13:10/ }).click();
   await page.getByText('Came true').waitFor();
   await shot('log-batch');
 } finally {

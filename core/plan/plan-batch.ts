@@ -1,6 +1,8 @@
+import { brixOf, timesStandard } from '../bases/strength';
 import { positive, within } from '../check';
 import { isPoured } from '../matter/is-poured';
-import { massKg } from '../matter/mixture';
+import { totalKg } from '../matter/masses';
+import { type Mixture, massKg } from '../matter/mixture';
 import { saltPercent } from '../matter/operations';
 import { CLING_PERCENT, portions } from '../portions/portions';
 import { kitchenAir } from '../pot/kitchen-air';
@@ -18,6 +20,7 @@ import {
   MODEL_VERSION,
   type Plan,
   type PlanInput,
+  type PlannedBase,
   type PlannedLine,
   type PlannedStage,
 } from './plan';
@@ -132,8 +135,20 @@ export function planBatch(input: PlanInput): Plan {
     allergens: allergensOf(lines.map((line) => input.ingredients[line.ingredientId]!)),
     boilingC: setup.air.boilingC,
     ...(letDown ? { letDown } : {}),
+    ...(input.recipe.base ? { base: plannedBase(input.recipe.base, end.mixture) } : {}),
   };
   return { ...plan, workings: workings(input, setup, plan, cooked) };
+}
+
+function plannedBase(kindId: string, { liquid, savour }: Mixture): PlannedBase {
+  const kg = totalKg(liquid);
+  const brix = brixOf(liquid);
+  return {
+    brix,
+    strength: timesStandard(brix, kindId),
+    gelatinPercent: kg > 0 ? (100 * savour.gelatin) / kg : 0,
+    fatPercent: kg > 0 ? (100 * liquid.fat) / kg : 0,
+  };
 }
 
 /** Its length follows the burner, and its doubt with it. */

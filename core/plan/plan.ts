@@ -90,6 +90,15 @@ export interface LetDown {
   potBand: number;
 }
 
+/** What the liquid of a base will be, strained. */
+export interface PlannedBase {
+  brix: number;
+  /** times the usual strength of its kind; null for a kind without one */
+  strength: number | null;
+  gelatinPercent: number;
+  fatPercent: number;
+}
+
 /** A computed figure's line of arithmetic: how it came about, from what, and how sure it is. */
 export interface Working {
   lines: string[];
@@ -141,6 +150,8 @@ export interface Plan {
   allergens: { name: string; from: string[] }[];
   boilingC: number;
   letDown?: LetDown;
+  /** what a base comes to: its strength, whether it sets, its fat; only for bases */
+  base?: PlannedBase;
   workings: Record<FigureName, Working>;
 }
 

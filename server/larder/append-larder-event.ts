@@ -29,7 +29,12 @@ export async function appendLarderEvent(
       ]);
     }
     const [{ events }, views] = await Promise.all([larderNow(house), lotViews(house)]);
-    refuseImpossibleOnShelf(said, new Map(views.map((lot) => [lot.id, lot])), events.map(larderEvent));
+    refuseImpossibleOnShelf(
+      said,
+      new Map(views.map((lot) => [lot.id, lot])),
+      events.map(larderEvent),
+      house.clock.nowMs(),
+    );
     const taken = await takenIn(house, said);
     const receivedAtMs = house.clock.nowMs();
     const [row] = await house.db

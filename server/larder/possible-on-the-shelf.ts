@@ -10,6 +10,7 @@ export function refuseImpossibleOnShelf(
   said: LarderEventBody,
   lots: ReadonlyMap<string, LotView>,
   log: readonly LarderEvent[],
+  nowMs: number,
 ): void {
   const lotAt = (field: string, id: string): LotView => {
     const lot = lots.get(id);
@@ -28,7 +29,8 @@ export function refuseImpossibleOnShelf(
   switch (said.type) {
     case 'delivered':
     case 'found':
-      return isNew('payload.lotId', said.payload.lotId);
+      isNew('payload.lotId', said.payload.lotId);
+      return;
     case 'moved':
     case 'usePast':
     case 'lotRead':
@@ -46,12 +48,14 @@ export function refuseImpossibleOnShelf(
     case 'split': {
       isNew('payload.toLotId', said.payload.toLotId);
       const lot = lotAt('payload.lotId', said.payload.lotId);
-      return enough('payload.kg', lot, said.payload.kg);
+      enough('payload.kg', lot, said.payload.kg);
+      return;
     }
     case 'discarded':
     case 'fatLifted': {
       const lot = lotAt('payload.lotId', said.payload.lotId);
-      return enough('payload.kg', lot, said.payload.kg);
+      enough('payload.kg', lot, said.payload.kg);
+      return;
     }
     case 'blended': {
       isNew('payload.toLotId', said.payload.toLotId);
@@ -62,6 +66,11 @@ export function refuseImpossibleOnShelf(
         const lot = lotAt(`payload.parts.${i}.lotId`, part.lotId);
         if (lot.storage === 'frozen')
           throw impossible(`payload.parts.${i}.lotId`, `${nameOf(lot)} is frozen: thaw it first.`);
+        if (lot.useByMs !== null && lot.useByMs < nowMs && !lot.mayBePast)
+          throw impossible(
+            `payload.parts.${i}.lotId`,
+            `${nameOf(lot)} is past its date: the person in charge says first why it is used.`,
+          );
         enough(`payload.parts.${i}.kg`, lot, part.kg);
       });
       return;

@@ -6,6 +6,9 @@ import { day, volume, weight } from './format';
 
 const DAY_MS = 86_400_000;
 
+/** Less salt than this is none to a cook. */
+const WORTH_SAYING_PERCENT = 0.05;
+
 /** Liquids by volume, the rest by weight. */
 export function isPouredLot(lot: Pick<LotView, 'contents' | 'origin'>): boolean {
   return lot.contents.share === 'liquid' && lot.origin.kind !== 'delivery';
@@ -57,7 +60,9 @@ export function standingWords(lot: LotView): string[] {
           : 'will set'
         : 'does not set'
       : '',
-    kind || lot.origin.kind !== 'delivery' ? `${lot.saltPercent.toFixed(2)} % salt` : '',
+    lot.origin.kind !== 'delivery' && lot.saltPercent >= WORTH_SAYING_PERCENT
+      ? `${lot.saltPercent.toFixed(2)} % salt`
+      : '',
     lot.fatLiftedKg > 0 ? 'fat lifted' : '',
     lot.best && lot.best.stands !== 'best' ? bestWords(lot) : '',
   ].filter(Boolean);

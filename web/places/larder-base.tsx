@@ -91,7 +91,8 @@ export function LarderBase() {
           </Rules>
           <Over>
             Proportions: {kind.partsSource}. Times: {kind.timeSource}.{' '}
-            {kind.frozenMonths > 0 && `Frozen it keeps its taste ${kind.frozenMonths} months.`}
+            {kind.frozenMonths > 0 &&
+              `Frozen it keeps its taste ${kind.frozenMonths === 1 ? 'a month' : `${kind.frozenMonths} months`}.`}
           </Over>
         </section>
         <section>

@@ -53,8 +53,8 @@ export function LarderBases() {
     lots.filter((lot) => lot.contents.base === kind.id).reduce((sum, lot) => sum + lot.leftLitres, 0);
   return (
     <Page>
-      <Title>Bases to make</Title>
       <LarderNav />
+      <Title>Bases to make</Title>
       <Soft>By weight, as the trade goes; each opens to its rules, its reasons and how it draws.</Soft>
       {BASE_FAMILIES.map((family) => (
         <section key={family} aria-label={FAMILY_WORDS[family]}>

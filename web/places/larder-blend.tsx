@@ -1,9 +1,18 @@
 import { useState } from 'react';
+import { Checkbox, CheckboxGroup, Label } from 'react-aria-components';
 import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { v7 as uuid } from 'uuid';
 import type { LotView } from '../../contract';
-import { type Blend, type BlendLimit, type BlendWanted, blendLots } from '../../core';
+import {
+  type BaseFamily,
+  type Blend,
+  type BlendLimit,
+  type BlendWanted,
+  baseKind,
+  blendLots,
+} from '../../core';
+import { useNowMs } from '../data/clock';
 import { litres, money, percent, typedNumber, weight } from '../data/format';
 import { isPouredLot } from '../data/lot-words';
 import { useLots } from '../data/queries';
@@ -11,11 +20,55 @@ import { Button } from '../parts/button';
 import { Empty, Halves, Page, Waiting } from '../parts/page';
 import { SmallField } from '../parts/small-field';
 import { Errors, Over, Soft, Subtitle, Title } from '../parts/text';
-import { Ticks } from '../parts/ticks';
-import { colour, space } from '../theme/tokens';
+import { colour, radius, size, space, target } from '../theme/tokens';
 import { LarderNav } from './larder-parts/larder-nav';
 import { useShelf } from './larder-parts/use-shelf';
 import { useKitchenHere } from './use-kitchen-here';
+
+const Picked = styled(CheckboxGroup)`
+  display: grid;
+  .react-aria-Label {
+    color: ${colour.soft};
+    font-size: ${size.small};
+  }
+  .lot {
+    display: grid;
+    grid-template-columns: 26px minmax(0, 1fr) 64px 92px 96px;
+    gap: ${space.s};
+    align-items: center;
+    min-height: ${target.anywhere};
+    border-bottom: 1px solid ${colour.line};
+    cursor: pointer;
+  }
+  .lot > :nth-child(n + 4) {
+    text-align: right;
+    color: ${colour.soft};
+  }
+  .lot[data-selected] {
+    font-weight: 700;
+  }
+  .lot[data-focus-visible] {
+    outline: 3px solid ${colour.act};
+    outline-offset: 2px;
+  }
+  .box {
+    width: 22px;
+    height: 22px;
+    border: 2px solid ${colour.edge};
+    border-radius: ${radius.s};
+    background: ${colour.sheet};
+  }
+  .lot[data-selected] .box {
+    border-color: ${colour.act};
+    background: ${colour.act};
+    box-shadow: inset 0 0 0 3px ${colour.sheet};
+  }
+  small {
+    color: ${colour.soft};
+    font-weight: 400;
+    white-space: nowrap;
+  }
+`;
 
 const Fields = styled.div`
   display: grid;
@@ -39,21 +92,22 @@ type Key = 'litres' | 'saltMax' | 'brixMin' | 'umamiMin' | 'priceMax';
 export function LarderBlend() {
   const kitchen = useKitchenHere();
   const navigate = useNavigate();
+  const nowMs = useNowMs();
   const { data: lots, error, refetch } = useLots();
   const { tell, refusals } = useShelf();
   const [picked, setPicked] = useState<string[] | null>(null);
-  const [water, setWater] = useState<string[]>(['water']);
   const [typed, setTyped] = useState<Record<Key, string>>({
     litres: '5',
     saltMax: '',
-    brixMin: '',
+    brixMin: '2',
     umamiMin: '',
     priceMax: '',
   });
   if (!lots) return <Waiting error={error} onRetry={refetch} />;
-  const there = lots.filter((lot) => isPouredLot(lot) && lot.leftKg > 0.05 && lot.storage !== 'frozen');
-  const chosen = there.filter((lot) => (picked ?? firstTwo(there)).includes(lot.id));
-  const { wanted, wrong } = wantedOf(typed, water.length > 0, chosen);
+  const there = lots.filter((lot) => mayBePoured(lot, nowMs)).sort((a, b) => b.leftLitres - a.leftLitres);
+  const ticked = picked ?? [...firstTwo(there), WATER];
+  const chosen = there.filter((lot) => ticked.includes(lot.id));
+  const { wanted, wrong } = wantedOf(typed, ticked.includes(WATER), chosen);
   const blend = wanted && chosen.length > 0 ? blendOf(chosen, wanted) : null;
   const set = (key: Key) => (text: string) => setTyped({ ...typed, [key]: text });
 
@@ -81,8 +135,8 @@ export function LarderBlend() {
 
   return (
     <Page>
-      <Title>Blend</Title>
       <LarderNav />
+      <Title>Blend</Title>
       {there.length === 0 ? (
         <Empty title="Nothing to blend">
           <Soft>Two stocks of different strength make a third here.</Soft>
@@ -90,21 +144,24 @@ export function LarderBlend() {
       ) : (
         <Halves>
           <section>
-            <Ticks
-              label="From these"
-              value={chosen.map((lot) => lot.id)}
-              options={there.map((lot) => ({
-                id: lot.id,
-                text: `${lot.name}, lot ${lot.number}: ${litres(lot.leftLitres)}, ${lot.brix.toFixed(1)} °Brix, ${percent(lot.saltPercent)} salt`,
-              }))}
-              onChange={setPicked}
-            />
-            <Ticks
-              label="And"
-              value={water}
-              options={[{ id: 'water', text: 'water, if it serves' }]}
-              onChange={setWater}
-            />
+            <Picked value={ticked} onChange={setPicked}>
+              <Label>From these</Label>
+              {there.map((lot) => (
+                <Checkbox key={lot.id} value={lot.id} className="lot">
+                  <span className="box" aria-hidden />
+                  <span>
+                    {lot.name} <small>lot {lot.number}</small>
+                  </span>
+                  <span>{litres(lot.leftLitres)}</span>
+                  <span>{lot.brix.toFixed(1)} °Brix</span>
+                  <span>{percent(lot.saltPercent)} salt</span>
+                </Checkbox>
+              ))}
+              <Checkbox value={WATER} className="lot">
+                <span className="box" aria-hidden />
+                <span>Water, if it serves</span>
+              </Checkbox>
+            </Picked>
             <Fields>
               <SmallField
                 label="Make"
@@ -128,8 +185,8 @@ export function LarderBlend() {
                 onChange={set('brixMin')}
               />
               <SmallField
-                label="Umami at least"
-                unit="g/100 g"
+                label="Umami at least, in 100 g"
+                unit="g"
                 inputMode="decimal"
                 value={typed.umamiMin}
                 onChange={set('umamiMin')}
@@ -197,7 +254,25 @@ export function LarderBlend() {
   );
 }
 
-const firstTwo = (lots: readonly LotView[]) => lots.slice(0, 2).map((lot) => lot.id);
+/** Stands for water among the ticks. */
+const WATER = 'water';
+
+/** The two stocks there is most of. */
+const firstTwo = (lots: readonly LotView[]) =>
+  lots
+    .filter((lot) => baseKind(lot.contents.base)?.family === 'stock')
+    .slice(0, 2)
+    .map((lot) => lot.id);
+
+const POURED: readonly BaseFamily[] = ['stock', 'broth', 'concentrate', 'sauce'];
+
+/** Stocks, broths and sauces that stand cold and within their date. */
+function mayBePoured(lot: LotView, nowMs: number): boolean {
+  const family = baseKind(lot.contents.base)?.family;
+  const isPast = lot.useByMs !== null && lot.useByMs < nowMs && !lot.mayBePast;
+  const isThere = lot.leftKg > 0.05 && lot.storage !== 'frozen' && !isPast;
+  return isThere && isPouredLot(lot) && family !== undefined && POURED.includes(family);
+}
 
 function blendOf(lots: readonly LotView[], wanted: BlendWanted): Blend {
   return blendLots(

@@ -71,8 +71,8 @@ export function LarderCount() {
 
   return (
     <Page>
-      <Title>Stock count</Title>
       <LarderNav />
+      <Title>Stock count</Title>
       <Soft>By place. Put down what is really there; a field left empty changes nothing.</Soft>
       {there.length === 0 && (
         <Empty title="Nothing to count">

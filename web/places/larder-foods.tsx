@@ -7,8 +7,8 @@ import { LarderNav } from './larder-parts/larder-nav';
 export function LarderFoods() {
   return (
     <Page>
-      <Title>Foods and prices</Title>
       <LarderNav />
+      <Title>Foods and prices</Title>
       <Foods />
     </Page>
   );

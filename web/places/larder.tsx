@@ -44,11 +44,11 @@ export function Larder() {
   ];
   return (
     <Page>
+      <LarderNav />
       <Head>
-        <Title>Larder</Title>
+        <Title>The shelf</Title>
         <Button onPress={() => setOpen(true)}>A delivery…</Button>
       </Head>
-      <LarderNav />
       <Halves $columns="minmax(0, 1.55fr) minmax(0, 1fr)">
         <section aria-label="The shelf">
           {there.length === 0 && (

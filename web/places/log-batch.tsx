@@ -10,6 +10,7 @@ import { LevelChart } from '../parts/chart/level-chart';
 import { Empty, Halves, Page, Waiting } from '../parts/page';
 import { Over, Soft, Subtitle, Title } from '../parts/text';
 import { colour, font, size, space } from '../theme/tokens';
+import { LotsOfBatch } from './log-parts/lots-of-batch';
 import { useKitchenHere } from './use-kitchen-here';
 
 const Outcome = styled.p`
@@ -105,6 +106,7 @@ function Told({ batch }: { batch: BatchView }) {
         </Over>
         <Title>{input.recipe.name}</Title>
         <Outcome>
+          {result.putByLitres ? `${litres(result.putByLitres)} put by; ` : ''}
           {result.served} served, {left} left{result.discarded > 0 ? `, ${result.discarded} discarded` : ''}.{' '}
           {result.reasons.length > 0 ? `${sentence(result.reasons)}.` : 'The litres came out as planned.'}
         </Outcome>
@@ -143,7 +145,7 @@ function Told({ batch }: { batch: BatchView }) {
               <Compared
                 name="Bowls"
                 planned={String(Math.floor(predicted.portions + 0.05))}
-                actual={String(actual.portions)}
+                actual={String(Math.round(actual.portions))}
               />
               <Compared
                 name="Salt"
@@ -157,6 +159,7 @@ function Told({ batch }: { batch: BatchView }) {
               />
             </tbody>
           </Table>
+          <LotsOfBatch batch={batch} />
           <Soft>
             {sentenceCase(input.burner.name)} gave {Math.round(result.gain.mean * 100)} % of its plate, ±{' '}
             {Math.round(result.gain.sd * 100)}; the plan had gone by{' '}

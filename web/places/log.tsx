@@ -82,7 +82,7 @@ export function Log() {
 }
 
 function Row({ batch, zone, currency }: { batch: BatchSummary; zone: string; currency: string }) {
-  const { predicted, actual, served } = batch.result!;
+  const { predicted, actual, served, putByLitres } = batch.result!;
   const late = Math.round((actual.readyAtMs - predicted.readyAtMs) / 60_000);
   return (
     <tr>
@@ -97,8 +97,8 @@ function Row({ batch, zone, currency }: { batch: BatchSummary; zone: string; cur
         <Over>{litres(predicted.yieldLitres)}</Over>
       </td>
       <td>
-        {served}
-        <Over>{batch.portions} ordered</Over>
+        {putByLitres && served === 0 ? `${litres(putByLitres)} put by` : served}
+        <Over>{putByLitres && served === 0 ? 'for the larder' : `${batch.portions} ordered`}</Over>
       </td>
       <td>
         {span(actual.cookingMinutes * 60_000)}

@@ -88,7 +88,7 @@ export function LotLabel() {
       </Bar>
       <Paper aria-label={`Label of lot ${lot.number}`}>
         <h1>
-          {lot.name} · {lot.number}
+          {lot.name}, lot {lot.number}
         </h1>
         <dl>
           <dt>Use by</dt>
@@ -120,7 +120,7 @@ export function LotLabel() {
           <span
             role="img"
             aria-label={`Square code: ${address}`}
-            dangerouslySetInnerHTML={{ __html: renderSVG(address, { border: 1 }) }}
+            dangerouslySetInnerHTML={{ __html: renderSVG(address, { border: 2 }) }}
           />
           <figcaption>{kitchen.name}</figcaption>
         </figure>

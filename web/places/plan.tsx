@@ -153,7 +153,7 @@ function PlanOf({
         </Tools>
         <SwapsDone order={order} />
         {plan && <WeighList lines={plan.lines} units={kitchen.units} />}
-        {plan && <FromLarder order={order} onStandIn={setStandIn} />}
+        {plan && <FromLarder order={order} />}
       </section>
       <section>
         <Over>In the {pot.name}</Over>
@@ -179,7 +179,7 @@ function PlanOf({
           </>
         )}
       </section>
-      <section>{plan && <Figures plan={plan} order={order} />}</section>
+      <section>{plan && <Figures plan={plan} order={order} onStandIn={setStandIn} />}</section>
       <HaveSheet order={order} isOpen={sheet === 'have'} onClose={() => setSheet(null)} />
       <SwapSheet order={order} isOpen={sheet === 'swap'} onClose={() => setSheet(null)} />
       <SwapSheet

@@ -12,7 +12,7 @@ import { LinkButton } from '../parts/link-button';
 import { Page } from '../parts/page';
 import { PotThumb } from '../parts/pot-section/pot-thumb';
 import { Over, Soft, Subtitle, Title } from '../parts/text';
-import { colour, font, media, size, space } from '../theme/tokens';
+import { colour, font, media, size, space, target } from '../theme/tokens';
 import { useKitchenHere } from './use-kitchen-here';
 
 const Line = styled.ol`
@@ -57,6 +57,17 @@ const Hour = styled.span`
   font-weight: 700;
   font-size: 38px;
   line-height: 1;
+`;
+
+const Kept = styled.ul`
+  li {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 0 ${space.s};
+    min-height: ${target.anywhere};
+    border-bottom: 1px solid ${colour.line};
+  }
 `;
 
 const Pots = styled.div`
@@ -134,7 +145,7 @@ function Ahead({ kitchen }: { kitchen: KitchenView }) {
   return (
     <section>
       <Subtitle>Kept for the days ahead</Subtitle>
-      <ul>
+      <Kept>
         {orders.map(({ id, request }) => {
           const service = kitchen.services.find(
             (one) => one.time === hourMinute(request.serviceAtMs, kitchen.zone),
@@ -158,7 +169,7 @@ function Ahead({ kitchen }: { kitchen: KitchenView }) {
             </li>
           );
         })}
-      </ul>
+      </Kept>
       <Over>
         <Link to="/larder">What they will draw, and what to make for them</Link>
       </Over>

@@ -6,16 +6,14 @@ import { dateWords, isPouredLot, lotAmount, lotColour, standingWords } from '../
 import { useRecipes } from '../../data/queries';
 import { FigureText, Over } from '../../parts/text';
 import { Tub } from '../../parts/tub';
-import { colour, media, radius, size, space } from '../../theme/tokens';
+import { colour, media, size, space } from '../../theme/tokens';
 
 const Row = styled(Link)`
   display: grid;
   grid-template-columns: 60px minmax(0, 1fr) 150px 132px;
   gap: ${space.m};
   align-items: center;
-  padding: ${space.s};
-  margin: 0 -${space.s};
-  border-radius: ${radius.m};
+  padding: ${space.s} 0;
   border-bottom: 1px solid ${colour.line};
   color: inherit;
   text-decoration: none;

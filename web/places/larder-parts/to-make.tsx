@@ -37,11 +37,11 @@ const List = styled.ul`
 
 const Kept = styled.ul`
   li {
-    display: flex;
-    flex-wrap: wrap;
-    justify-content: space-between;
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) auto;
     align-items: center;
     gap: 0 ${space.s};
+    padding: 2px 0;
     border-bottom: 1px solid ${colour.line};
   }
 `;

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { v7 as uuid } from 'uuid';
-import { bandName, type Plan } from '../../../core';
+import { bandName, type Plan, type PlannedBase, SETS_FROM_GELATIN_PERCENT } from '../../../core';
 import { sentencesOf } from '../../data/api';
 import { useNowMs } from '../../data/clock';
 import { day, hourMinute, litres, minutes, money, percent, span } from '../../data/format';
@@ -15,6 +15,7 @@ import { Sheet } from '../../parts/sheet';
 import { Caution, Errors, Subtitle } from '../../parts/text';
 import { colour, size, space } from '../../theme/tokens';
 import { useKitchenHere } from '../use-kitchen-here';
+import { Shortages } from './from-larder';
 import type { Order } from './use-order';
 
 const Stages = styled.ol`
@@ -37,7 +38,15 @@ const Stages = styled.ol`
 const AHEAD_MS = 20 * 3_600_000;
 
 /** What the order comes to: every figure opens to its arithmetic; then the act, the paper, and the stages. */
-export function Figures({ plan, order }: { plan: Plan; order: Order }) {
+export function Figures({
+  plan,
+  order,
+  onStandIn,
+}: {
+  plan: Plan;
+  order: Order;
+  onStandIn: (lineId: string) => void;
+}) {
   const kitchen = useKitchenHere();
   const nowMs = useNowMs();
   const navigate = useNavigate();
@@ -90,7 +99,9 @@ export function Figures({ plan, order }: { plan: Plan; order: Order }) {
           note={
             plan.letDown
               ? `let down to ${litres(plan.yieldLitres + plan.letDown.litres)}, ${Math.floor(plan.yieldPortions + 0.05)} bowls`
-              : `${Math.floor(plan.yieldPortions + 0.05)} bowls`
+              : plan.base
+                ? 'strained'
+                : `${Math.floor(plan.yieldPortions + 0.05)} bowls`
           }
           working={w.yield}
         />
@@ -107,23 +118,7 @@ export function Figures({ plan, order }: { plan: Plan; order: Order }) {
           working={w.fill}
         />
         {simmer && <Figure label="Coming to a simmer" value={minutes(simmer.minutes)} working={w.simmer} />}
-        <Figure
-          label="Salt at the end"
-          value={percent(plan.saltPercent)}
-          note={`add ${Math.round(plan.saltToAddG)} g`}
-          working={w.salt}
-        />
-        <Figure
-          label="Body"
-          value={bandName(plan.band)}
-          note={`${Math.round(plan.flourEquivalentGPerL)} g/L`}
-          working={w.body}
-        />
-        <Figure
-          label="A bowl costs"
-          value={money(plan.costPerPortionCents, kitchen.currency)}
-          working={w.cost}
-        />
+        {plan.base ? <BaseFigures plan={plan} base={plan.base} /> : <BowlFigures plan={plan} />}
         <Figure
           label="Holds"
           value={plan.allergens.map((one) => one.name).join(', ')}
@@ -140,8 +135,11 @@ export function Figures({ plan, order }: { plan: Plan; order: Order }) {
       )}
       {isTooFull && (
         <Caution>
-          it would boil over. Take {plan.batches} batches of {Math.ceil(plan.portions / plan.batches)} bowls,
-          or a larger pot.
+          it would boil over. Take {plan.batches} batches of{' '}
+          {plan.base
+            ? litres(plan.yieldLitres / plan.batches)
+            : `${Math.ceil(plan.portions / plan.batches)} bowls`}
+          , or a larger pot.
         </Caution>
       )}
       {isLate && (
@@ -151,6 +149,7 @@ export function Figures({ plan, order }: { plan: Plan; order: Order }) {
         </Caution>
       )}
       {busy && <Caution>{burner.name} is taken; choose another.</Caution>}
+      <Shortages order={order} onStandIn={onStandIn} />
       <Errors sentences={isAsked ? [] : sentencesOf(start.error ?? keep.error)} />
       {isAhead && (
         <Button
@@ -208,6 +207,76 @@ export function Figures({ plan, order }: { plan: Plan; order: Order }) {
           ))}
         </Stages>
       </div>
+    </>
+  );
+}
+
+/** What the bowl is: its salt, its body, its price. */
+function BowlFigures({ plan }: { plan: Plan }) {
+  const { currency } = useKitchenHere();
+  return (
+    <>
+      <Figure
+        label="Salt at the end"
+        value={percent(plan.saltPercent)}
+        note={`add ${Math.round(plan.saltToAddG)} g`}
+        working={plan.workings.salt}
+      />
+      <Figure
+        label="Body"
+        value={bandName(plan.band)}
+        note={`${Math.round(plan.flourEquivalentGPerL)} g/L`}
+        working={plan.workings.body}
+      />
+      <Figure
+        label="A bowl costs"
+        value={money(plan.costPerPortionCents, currency)}
+        working={plan.workings.cost}
+      />
+    </>
+  );
+}
+
+/** What the base is: its strength against the usual, whether it sets, its price. */
+function BaseFigures({ plan, base }: { plan: Plan; base: PlannedBase }) {
+  const { currency } = useKitchenHere();
+  const sets = base.gelatinPercent >= SETS_FROM_GELATIN_PERCENT;
+  const source = 'the rate law of each food in this pot’s heat, docs/model.md § 13';
+  return (
+    <>
+      {base.strength !== null && (
+        <Figure
+          label="Strength"
+          value={`${base.strength.toFixed(1)} ×`}
+          note={`${base.brix.toFixed(1)} °Brix`}
+          working={{
+            lines: [
+              `what the water draws, over what is left of it: ${base.brix.toFixed(2)} g dissolved in 100 g`,
+              `${base.fatPercent.toFixed(1)} % fat beside it, to be lifted when it has set`,
+            ],
+            source,
+            sureness: 'a first guess, ± a quarter; read it when it is cold',
+          }}
+        />
+      )}
+      {base.gelatinPercent > 0.05 && (
+        <Figure
+          label="In the cold"
+          value={sets ? 'sets' : 'stays liquid'}
+          working={{
+            lines: [
+              `${base.gelatinPercent.toFixed(2)} % gelatin; sets from about ${SETS_FROM_GELATIN_PERCENT} %`,
+            ],
+            source,
+            sureness: 'a first guess',
+          }}
+        />
+      )}
+      <Figure
+        label="A litre costs"
+        value={money(plan.costCents / plan.yieldLitres, currency)}
+        working={plan.workings.cost}
+      />
     </>
   );
 }

@@ -43,8 +43,8 @@ const Shorts = styled.ul`
   gap: ${space.s};
 `;
 
-/** Which lots the order draws, oldest first, and what the larder has not enough of. */
-export function FromLarder({ order, onStandIn }: { order: Order; onStandIn: (lineId: string) => void }) {
+/** Which lots the order draws, oldest first. */
+export function FromLarder({ order }: { order: Order }) {
   const { units } = useKitchenHere();
   const byLot = new Map<string, number>();
   for (const draw of order.draws) byLot.set(draw.lotId, (byLot.get(draw.lotId) ?? 0) + draw.kg);
@@ -52,30 +52,33 @@ export function FromLarder({ order, onStandIn }: { order: Order; onStandIn: (lin
     const lot = order.lots.find((one) => one.id === id);
     return lot ? [{ lot, kg }] : [];
   });
-  if (drawn.length === 0 && order.shorts.length === 0) return null;
+  if (drawn.length === 0) return null;
   return (
     <section aria-label="From the larder">
-      {drawn.length > 0 && (
-        <>
-          <Over>From the larder, oldest first</Over>
-          <Draws>
-            {drawn.map(({ lot, kg }) => (
-              <li key={lot.id}>
-                <Link to={`/larder/lots/${lot.id}`}>
-                  {lot.name}, lot {lot.number}
-                </Link>
-                <span>{drawWords(lot, kg, units)}</span>
-              </li>
-            ))}
-          </Draws>
-        </>
-      )}
-      <Shorts>
-        {order.shorts.map((short) => (
-          <ShortOf key={short.lineId} short={short} order={order} onStandIn={onStandIn} />
+      <Over>From the larder, oldest first</Over>
+      <Draws>
+        {drawn.map(({ lot, kg }) => (
+          <li key={lot.id}>
+            <Link to={`/larder/lots/${lot.id}`}>
+              {lot.name}, lot {lot.number}
+            </Link>
+            <span>{drawWords(lot, kg, units)}</span>
+          </li>
         ))}
-      </Shorts>
+      </Draws>
     </section>
+  );
+}
+
+/** What the larder has not enough of, beside the act. */
+export function Shortages({ order, onStandIn }: { order: Order; onStandIn: (lineId: string) => void }) {
+  if (order.shorts.length === 0) return null;
+  return (
+    <Shorts aria-label="Short">
+      {order.shorts.map((short) => (
+        <ShortOf key={short.lineId} short={short} order={order} onStandIn={onStandIn} />
+      ))}
+    </Shorts>
   );
 }
 

@@ -183,15 +183,21 @@ export function OrderSentence({
 /** On which day: the next time it comes round, or one of the days ahead. */
 function DayPick({ order, zone }: { order: Order; zone: string }) {
   const nowMs = Math.floor(useNowMs() / 60_000) * 60_000;
+  const wordOf = (atMs: number) => {
+    const word = day(atMs, zone);
+    if (word === day(nowMs, zone)) return 'today';
+    return word === day(zonedTimeMs('12:00', zone, nowMs, 1), zone) ? 'tomorrow' : `on ${word}`;
+  };
+  const next = order.draft.day === '' ? order.serviceAtMs : null;
   const days = Array.from({ length: MOST_DAYS_AHEAD + 1 }, (_, n) => ({
     id: String(n),
-    text: n === 0 ? 'today' : n === 1 ? 'tomorrow' : `on ${day(zonedTimeMs('12:00', zone, nowMs, n), zone)}`,
-  }));
+    text: wordOf(zonedTimeMs('12:00', zone, nowMs, n)),
+  })).filter((one) => next === null || one.text !== wordOf(next));
   return (
     <Pick
       label="Day"
       value={order.draft.day || 'next'}
-      options={[{ id: 'next', text: 'next due' }, ...days]}
+      options={[...(next === null ? [] : [{ id: 'next', text: wordOf(next) }]), ...days]}
       onChange={(id) => order.change({ day: id === 'next' ? '' : id })}
     />
   );

@@ -247,7 +247,12 @@ function planDraft(
   const first = planInputOf(read.value, kitchen, recipe, book);
   if (Array.isArray(first)) return { errors: first, ...none, request: read.value };
   try {
-    const portions = draft.amountBy === 'portions' ? read.value.portions : portionsIn(draft, amount, first);
+    const portions =
+      draft.amountBy === 'portions'
+        ? read.value.portions
+        : recipe.base && amount !== null
+          ? Math.max(1, Math.round((amount * 1000) / recipe.portionMl))
+          : portionsIn(draft, amount, first);
     const whole = check(planRequestSchema, { ...typed, portions });
     if (!whole.ok) return { errors: whole.errors, ...none };
     return { errors: [], request: whole.value, ...planWithLots({ ...first, portions }, lots) };

@@ -82,9 +82,12 @@ export function WeighList({
   );
 }
 
+/** What comes out again is counted while it is little, and weighed from here on: bones. */
+const WEIGHED_FROM_KG = 1;
+
 /** Liquids by volume, what comes out again by count, the rest by weight. */
 export function amountOf(line: PlannedLine, units: UnitSystem = 'metric'): string {
-  if (line.comesOut) return `${line.comesOut.count} pcs`;
+  if (line.comesOut && line.edibleKg < WEIGHED_FROM_KG) return `${line.comesOut.count} pcs`;
   if (line.count) return `${line.count} pcs, ${weight(line.edibleKg, units)}`;
   return line.liquid && line.edibleKg > 0.2 ? volume(line.litres, units) : weight(line.edibleKg, units);
 }
