@@ -7,9 +7,11 @@ import {
   addToPot,
   advancePot,
   type BatchEvent,
+  blendLots,
   boilingPointC,
   convert,
   foldBatch,
+  foldLarder,
   forecast,
   INGREDIENT_BY_ID,
   kitchenAir,
@@ -20,9 +22,11 @@ import {
   prepareRecipe,
   readRecipeText,
   saturationPressureKPa,
+  traceLot,
 } from '../core';
 import { LEEK_SOUP, libraryOf, recipeFrom, TABLE } from '../core/testing/book';
 import { cookedLog, orderOf, snapshotOf } from '../core/testing/broth';
+import { contentsFor, drawn, lotMade, shelfLog } from '../core/testing/larder';
 import { TROUT_CHOWDER } from '../demo/dishes/trout-chowder';
 import { BURNERS, KITCHEN, POTS, PRICES_CENTS_PER_KG } from '../demo/kitchen';
 
@@ -40,6 +44,40 @@ const long: BatchEvent[] = [
     return { id: `n${i}`, seq: 100 + i, actedAtMs, type: 'reading', v: 1, payload };
   }),
 ];
+
+/** A year of a busy shelf: a lot a day, four draws of each, parted, counted; folded whole. The aim is a frame. */
+describe('the larder, 365 lots with 1,460 draws', () => {
+  const made = Array.from({ length: 365 }, (_, i) => lotMade(`L${i}`, 12, i * 1440));
+  const draws = made.flatMap((one, i) =>
+    Array.from({ length: 4 }, (_, n) =>
+      drawn(one.birth.lotId, 2.5, i * 1440 + 60 * (n + 1), `soup ${i} ${n}`),
+    ),
+  );
+  const events = shelfLog(
+    made.map((one, i) => [
+      i * 1440 + 400,
+      { type: 'counted', v: 1, payload: { lotId: one.birth.lotId, kg: 1.8, note: 'count' } },
+    ]),
+  );
+  bench('fold', () => void foldLarder({ made, draws, events }));
+  const larder = foldLarder({ made, draws, events });
+  bench('recall of one lot', () => void traceLot(larder, 'L0'));
+});
+
+describe('a blend of five lots with three limits, umami among them', () => {
+  const parts = ['chicken-stock', 'fish-fumet', 'vegetable-stock', 'kelp-stock', 'mushroom-stock'].map(
+    (id, i) => ({
+      id,
+      contents: contentsFor(id),
+      leftKg: 8,
+      centsPerKg: 60 + 20 * i,
+    }),
+  );
+  bench(
+    'by planes',
+    () => void blendLots(parts, { kg: 10, saltMax: 0.13, brixMin: 1, umamiMin: 0.1, mayHaveWater: true }),
+  );
+});
 
 /** Sixty lines on three levels of sub-recipe: what a keystroke plans anew; the aim is a frame, 16 ms. */
 describe('a recipe of 60 lines, three levels deep', () => {

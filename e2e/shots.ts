@@ -64,6 +64,7 @@ try {
   for (const place of ['recipes', 'larder', 'kitchen']) {
     await page.goto(`${server.url}/${place}`);
     await page.getByRole('heading', { level: 1 }).waitFor();
+    if (place === 'larder') await page.getByText(/L kelp and dried-mushroom stock/).waitFor();
     await shot(place);
   }
   await page.goto(`${server.url}/recipes/venison-juniper-sauce`);
@@ -76,17 +77,17 @@ try {
   await page.goto(`${server.url}/recipes/mutton-leek-pot/edit`);
   await page.getByRole('row').first().waitFor();
   await shot('recipe-desk');
-  await page.getByRole('button', { name: 'Open Brown the mutton' }).click();
-  await shot('recipe-method');
   await page.goto(`${server.url}/plan?recipe=celeriac-veloute&service=evening&portions=140`);
   const ways = page.getByRole('region', { name: 'Ways to cook it' });
   await ways.getByRole('button').first().waitFor();
   await page.locator('main').evaluate((main) => main.scrollTo(0, 560));
   await shot('plan-ways');
-  await page.goto(`${server.url}/plan?recipe=celeriac-veloute&service=evening&portions=60`);
-  await page.getByRole('button', { name: 'Something in another’s place' }).click();
-  await page.getByRole('button', { name: /^Half of the chicken stock as bouillon/ }).waitFor();
-  await shot('plan-swap');
+  await page.goto(`${server.url}/larder/lots/00000000-0000-7000-a000-000000000006`);
+  await page.getByRole('heading', { name: /^Where it went/ }).waitFor();
+  await shot('lot');
+  await page.goto(`${server.url}/larder/bases/kelp-mushroom-stock`);
+  await page.getByText('What they do together').waitFor();
+  await shot('base');
   await page.goto(`${server.url}/sheet?recipe=pepper-lentil-puree&service=evening&portions=60`);
   await page.getByRole('region', { name: 'What to make ready' }).waitFor();
   await shot('sheet');

@@ -8,9 +8,11 @@ import {
   type OrderView,
   zonedTimeMs,
 } from '../../contract';
+import { KITCHEN } from '../../demo/kitchen';
 import { seedCorrieHalt } from '../../demo/seed-corrie-halt';
+import type { OpenDatabase } from '../db/open-database';
+import { kitchens, oldLots } from '../db/schema';
 import { testKitchen } from '../testing/test-kitchen';
-import { lots as oldLotsSeed } from './testing/old-lots';
 
 const kitchenServer = testKitchen(seedCorrieHalt);
 const { ask } = kitchenServer;
@@ -412,8 +414,24 @@ describe('a base is made, drawn, recalled', () => {
   });
 });
 
+/** A kitchen as an earlier version left it: one lot in a table of its own. */
+async function olderKitchen({ db }: OpenDatabase): Promise<void> {
+  const there = await db.select().from(kitchens);
+  if (there.length > 0) return;
+  await db.insert(kitchens).values({ id: 1, ...KITCHEN, services: [...KITCHEN.services] });
+  await db.insert(oldLots).values({
+    id: 'lot-14',
+    number: 14,
+    ingredientId: 'fish-fumet',
+    litres: 14,
+    saltPercent: 0.4,
+    place: 'shelf 2',
+    madeAtMs: Date.UTC(2026, 2, 9, 14, 30),
+  });
+}
+
 describe('a file from before the larder kept a log', () => {
-  const old = testKitchen(oldLotsSeed);
+  const old = testKitchen(olderKitchen);
   beforeAll(old.start);
   afterAll(old.remove);
   it('its lots are brought over once, with number, date and salt', async () => {

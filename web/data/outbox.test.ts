@@ -54,6 +54,23 @@ describe('the outbox', () => {
     expect(new Set(sent.map((one) => one.id)).size).toBe(2);
     expect(waitingIn()).toEqual([]);
   });
+  it('what is said of the larder goes to the larder, held against its own words first', async () => {
+    const paths: string[] = [];
+    vi.stubGlobal('fetch', async (path: string, init: { body: string }) => {
+      paths.push(path);
+      return kept(JSON.parse(init.body));
+    });
+    const { LARDER, say } = await import('./outbox');
+    const moved = { type: 'moved', v: 1, payload: { lotId: 'a', place: 'shelf 2' } } as const;
+    expect(await say(LARDER, [moved])).toEqual({ kind: 'kept' });
+    expect(paths).toEqual(['/api/larder/events']);
+    const wrong = { ...moved, payload: { lotId: 'a', place: '' } };
+    expect(await say(LARDER, [wrong])).toMatchObject({
+      kind: 'refused',
+      errors: [{ sentence: 'The place is missing.' }],
+    });
+    expect(paths).toHaveLength(1);
+  });
   it('keeps what cannot be sent, through a reload, with its age, and sends it once', async () => {
     reply = away;
     const before = await import('./outbox');
