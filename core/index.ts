@@ -81,13 +81,8 @@ export {
   oldestFirst,
   type PassedOver,
 } from './larder/draw-lots';
-export {
-  foldLarder,
-  type Larder,
-  type LotDraw,
-  type LotMade,
-  type LotPour,
-} from './larder/fold-larder';
+export { foldLarder } from './larder/fold-larder';
+export type { Larder, LotDraw, LotMade, LotPour } from './larder/ledger';
 export type {
   LarderEvent,
   LarderEventBody,

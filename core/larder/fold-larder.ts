@@ -1,62 +1,21 @@
 import { activeEvents } from '../batch/active-events';
-import { totalKg } from '../matter/masses';
 import { asRead } from './as-read';
 import type { LarderEvent } from './larder-event';
-import type { Lot, LotBirth } from './lot';
+import {
+  alter,
+  bear,
+  type Desk,
+  datedAt,
+  type Larder,
+  type LotDraw,
+  type LotMade,
+  type Tally,
+  take,
+  tally,
+} from './ledger';
+import type { LotBirth } from './lot';
 import { mixContents } from './mix-contents';
-
-/** Kilograms a batch took out of a lot: read off the batch's own log. */
-export interface LotDraw {
-  eventId: string;
-  lotId: string;
-  batchId: string;
-  kg: number;
-  atMs: number;
-  seq: number;
-}
-
-/** A lot that a batch put by: read off the batch's own log. */
-export interface LotMade {
-  eventId: string;
-  birth: LotBirth;
-  atMs: number;
-  seq: number;
-}
-
-/** One lot poured or parted into another. */
-export interface LotPour {
-  fromLotId: string;
-  toLotId: string;
-  kg: number;
-  atMs: number;
-}
-
-/** A row of the ledger's sums: kilograms and hundredths of the kitchen's money. */
-export interface Tally {
-  kg: number;
-  cents: number;
-}
-
-/** The larder at a moment. */
-export interface Larder {
-  lots: ReadonlyMap<string, Lot>;
-  draws: readonly LotDraw[];
-  pours: readonly LotPour[];
-  /** what came in, and where it went; with what is left they balance */
-  sums: Readonly<Record<'in' | 'drawn' | 'discarded' | 'lifted' | 'countedOff', Tally>>;
-  /** events that name a lot that is not there (its birth was taken back): kept, for a person to settle */
-  strayEventIds: readonly string[];
-}
-
-type Sums = Record<keyof Larder['sums'], Tally>;
-
-interface Desk {
-  lots: Map<string, Lot>;
-  draws: LotDraw[];
-  pours: LotPour[];
-  sums: Sums;
-  strays: string[];
-}
+import { onLot } from './on-lot';
 
 type Entry = { atMs: number; seq: number; order: number; put: (desk: Desk) => void };
 
@@ -106,29 +65,6 @@ export function foldLarder(
 const none = (): Tally => ({ kg: 0, cents: 0 });
 const when = ({ atMs, seq }: { atMs: number; seq: number }) => ({ atMs, seq });
 
-function tally(desk: Desk, name: keyof Sums, kg: number, centsPerKg: number): void {
-  const sum = desk.sums[name];
-  desk.sums[name] = { kg: sum.kg + kg, cents: sum.cents + kg * centsPerKg };
-}
-
-function bear(desk: Desk, birth: LotBirth, atMs: number, eventId: string): void {
-  const { kg, ...rest } = birth;
-  desk.lots.set(birth.lotId, {
-    ...rest,
-    bornKg: kg,
-    bornAtMs: atMs,
-    leftKg: kg,
-    frozenSinceMs: birth.storage === 'frozen' ? atMs : null,
-    brix: null,
-    saltPercent: null,
-    sets: null,
-    tempC: null,
-    fatLiftedKg: 0,
-    usePast: null,
-    history: [eventId],
-  });
-}
-
 /** A batch's lot is as old as the oldest made thing that went into it. */
 function putBorn(desk: Desk, { birth, eventId, atMs }: LotMade): void {
   const { origin } = birth;
@@ -137,12 +73,6 @@ function putBorn(desk: Desk, { birth, eventId, atMs }: LotMade): void {
     .flatMap((draw) => datedAt(desk.lots.get(draw.lotId), atMs));
   bear(desk, { ...birth, madeAtMs: Math.min(birth.madeAtMs, ...dates) }, atMs, eventId);
   tally(desk, 'in', birth.kg, birth.centsPerKg);
-}
-
-/** The date a mixture inherits from a lot: none from raw goods or what is under no date mark. */
-function datedAt(lot: Lot | undefined, atMs: number): number[] {
-  if (lot?.life.rule !== 'dateMark' || lot.origin.kind === 'delivery') return [];
-  return [lot.madeAtMs + (lot.frozenSinceMs === null ? 0 : atMs - lot.frozenSinceMs)];
 }
 
 function putDraw(desk: Desk, draw: LotDraw): void {
@@ -155,15 +85,6 @@ function putDraw(desk: Desk, draw: LotDraw): void {
   take(desk, lot, draw.kg, 'drawn', draw.eventId);
 }
 
-function take(desk: Desk, lot: Lot, kg: number, name: keyof Sums, eventId: string): void {
-  tally(desk, name, kg, lot.centsPerKg);
-  alter(desk, lot, { leftKg: lot.leftKg - kg }, eventId);
-}
-
-function alter(desk: Desk, lot: Lot, change: Partial<Lot>, eventId: string): void {
-  desk.lots.set(lot.lotId, { ...lot, ...change, history: [...lot.history, eventId] });
-}
-
 function putEvent(desk: Desk, event: LarderEvent): void {
   if (event.type === 'delivered' || event.type === 'found') arrive(desk, event);
   else if (event.type === 'blended') blend(desk, event);
@@ -171,62 +92,6 @@ function putEvent(desk: Desk, event: LarderEvent): void {
     const lot = desk.lots.get(event.payload.lotId);
     if (lot) onLot(desk, lot, event);
     else desk.strays.push(event.id);
-  }
-}
-
-type OnLot = Exclude<LarderEvent, { type: 'delivered' | 'found' | 'blended' | 'undone' }>;
-
-/** What was done to one lot. */
-function onLot(desk: Desk, lot: Lot, event: OnLot): void {
-  const { actedAtMs: atMs, id } = event;
-  switch (event.type) {
-    case 'split':
-      split(desk, lot, event);
-      break;
-    case 'fatLifted':
-      liftFat(desk, lot, event.payload.kg, id);
-      break;
-    case 'discarded':
-      take(desk, lot, event.payload.kg, 'discarded', id);
-      break;
-    case 'counted':
-      take(desk, lot, lot.leftKg - event.payload.kg, 'countedOff', id);
-      break;
-    default:
-      alter(desk, lot, changed(lot, event, atMs), id);
-  }
-}
-
-/** What an event that moves no weight changes of a lot. */
-function changed(
-  lot: Lot,
-  event: Exclude<OnLot, { type: 'split' | 'fatLifted' | 'discarded' | 'counted' }>,
-  atMs: number,
-): Partial<Lot> {
-  switch (event.type) {
-    case 'moved':
-      return { place: event.payload.place };
-    case 'frozen':
-      return { storage: 'frozen', place: event.payload.place, frozenSinceMs: lot.frozenSinceMs ?? atMs };
-    case 'thawed':
-      return { ...thawed(lot, atMs), place: event.payload.place };
-    case 'usePast':
-      return { usePast: { reason: event.payload.reason, by: event.payload.by, atMs } };
-    case 'lotRead':
-      return reading(event.payload, atMs);
-  }
-}
-
-function reading(payload: Extract<LarderEvent, { type: 'lotRead' }>['payload'], atMs: number): Partial<Lot> {
-  switch (payload.kind) {
-    case 'set':
-      return { sets: { value: payload.sets, atMs } };
-    case 'brix':
-      return { brix: { value: payload.value, atMs } };
-    case 'salt':
-      return { saltPercent: { value: payload.value, atMs } };
-    case 'temperature':
-      return { tempC: { value: payload.value, atMs } };
   }
 }
 
@@ -238,12 +103,6 @@ function arrive(desk: Desk, event: Extract<LarderEvent, { type: 'delivered' | 'f
   }
   bear(desk, birth, event.actedAtMs, event.id);
   tally(desk, 'in', birth.kg, birth.centsPerKg);
-}
-
-/** Frozen time is no time: the date moves by as long as it was frozen. */
-function thawed(lot: Lot, atMs: number): Partial<Lot> {
-  if (lot.frozenSinceMs === null) return {};
-  return { storage: 'chilled', madeAtMs: lot.madeAtMs + (atMs - lot.frozenSinceMs), frozenSinceMs: null };
 }
 
 function arrival(event: Extract<LarderEvent, { type: 'delivered' | 'found' }>): LotBirth | null {
@@ -267,28 +126,6 @@ function arrival(event: Extract<LarderEvent, { type: 'delivered' | 'found' }>): 
       ...(tag === undefined ? {} : { tag }),
     },
   };
-}
-
-function split(desk: Desk, lot: Lot, event: Extract<LarderEvent, { type: 'split' }>): void {
-  const { toLotId, kg, place, storage } = event.payload;
-  const { actedAtMs: atMs, id } = event;
-  const warm = storage === 'frozen' ? {} : thawed(lot, atMs);
-  desk.lots.set(toLotId, {
-    ...lot,
-    ...warm,
-    lotId: toLotId,
-    place,
-    storage,
-    bornKg: kg,
-    bornAtMs: atMs,
-    leftKg: kg,
-    frozenSinceMs: storage === 'frozen' ? (lot.frozenSinceMs ?? atMs) : null,
-    origin: { kind: 'split', lotId: lot.lotId },
-    fatLiftedKg: 0,
-    history: [id],
-  });
-  alter(desk, lot, { leftKg: lot.leftKg - kg }, id);
-  desk.pours.push({ fromLotId: lot.lotId, toLotId, kg, atMs });
 }
 
 function blend(desk: Desk, event: Extract<LarderEvent, { type: 'blended' }>): void {
@@ -331,30 +168,5 @@ function blend(desk: Desk, event: Extract<LarderEvent, { type: 'blended' }>): vo
     },
     atMs,
     id,
-  );
-}
-
-/** Set fat comes off and takes its weight along; what it cost stays with the rest. */
-function liftFat(desk: Desk, lot: Lot, kg: number, eventId: string): void {
-  const left = lot.leftKg - kg;
-  const { perKg } = lot.contents;
-  const fatKg = Math.max(0, perKg.fat * lot.leftKg - kg);
-  const rest = (totalKg(perKg) - perKg.fat) * lot.leftKg;
-  const scale = fatKg + rest > 0 ? 1 / (fatKg + rest) : 0;
-  const lean = Object.fromEntries(
-    Object.entries(perKg).map(([name, share]) => [name, share * lot.leftKg * scale]),
-  ) as typeof perKg;
-  const isSome = left > 0;
-  tally(desk, 'lifted', kg, isSome ? 0 : lot.centsPerKg);
-  alter(
-    desk,
-    lot,
-    {
-      leftKg: left,
-      centsPerKg: isSome ? (lot.centsPerKg * lot.leftKg) / left : lot.centsPerKg,
-      fatLiftedKg: lot.fatLiftedKg + kg,
-      contents: scale > 0 ? { ...lot.contents, perKg: { ...lean, fat: fatKg * scale } } : lot.contents,
-    },
-    eventId,
   );
 }

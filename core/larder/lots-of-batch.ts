@@ -9,7 +9,7 @@ import { timesSavour } from '../matter/savour';
 import { volumeLitres } from '../matter/volume-litres';
 import { recipeRowId } from '../recipe/library';
 import type { Recipe } from '../recipe/recipe';
-import type { LotDraw, LotMade } from './fold-larder';
+import type { LotDraw, LotMade } from './ledger';
 import type { LotBirth, LotContents, LotLife } from './lot';
 
 /** A lot is measured cold, °C. */

@@ -1,4 +1,4 @@
-import type { Larder } from './fold-larder';
+import type { Larder } from './ledger';
 
 /** A batch or a lot on the way from or to another, and through how many hands. */
 export interface TraceStep {

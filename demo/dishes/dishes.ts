@@ -8,6 +8,7 @@ import { TROUT_CHOWDER } from './trout-chowder';
 const VELOUTE = paperRecipe(
   {
     id: 'celeriac-veloute',
+    best: { untilH: 24, words: 'for the same day: the liaison stands no second heating' },
     name: 'Celeriac velouté',
     litres: 10,
     portionMl: 250,
@@ -49,6 +50,7 @@ const VELOUTE = paperRecipe(
 const BEETROOT = paperRecipe(
   {
     id: 'beetroot-barley-broth',
+    best: { untilH: 48, words: 'the barley goes on drinking: thicker tomorrow' },
     name: 'Beetroot and barley broth',
     litres: 10,
     portionMl: 300,
@@ -81,6 +83,7 @@ const BEETROOT = paperRecipe(
 const PEPPER_LENTIL = paperRecipe(
   {
     id: 'pepper-lentil-puree',
+    best: { fromH: 4, untilH: 96, words: 'better tomorrow and thicker' },
     name: 'Red pepper and lentil purée',
     litres: 10,
     portionMl: 250,
@@ -119,6 +122,7 @@ const PEPPER_LENTIL = paperRecipe(
 const VENISON = paperRecipe(
   {
     id: 'venison-juniper-sauce',
+    best: { fromH: 12, untilH: 120, words: 'better tomorrow and thicker' },
     name: 'Venison and juniper tomato sauce',
     litres: 10,
     portionMl: 220,
@@ -141,7 +145,7 @@ const VENISON = paperRecipe(
     ['60 ml rapeseed oil', 'brown'],
     ['1.5 L red wine', 'wine'],
     ['4 kg tomato and thyme mother sauce', 'sauce', { scaling: 'straight' }],
-    ['5 L game stock', 'sauce'],
+    ['5 L brown beef stock', 'sauce'],
     ['15 g juniper berries, crushed (lift out)', 'sauce'],
     ['4 bay leaves', 'sauce'],
     ['4 sprigs rosemary (lift out)', 'sauce'],
@@ -154,6 +158,7 @@ const VENISON = paperRecipe(
 const MUTTON = paperRecipe(
   {
     id: 'mutton-leek-pot',
+    best: { fromH: 12, untilH: 72, words: 'better tomorrow, without its dumplings' },
     name: 'Brown-roux mutton and leek pot',
     litres: 10,
     portionMl: 350,
@@ -201,6 +206,7 @@ const MUTTON = paperRecipe(
 const LEEK_PERRY = paperRecipe(
   {
     id: 'leek-perry-broth',
+    best: { untilH: 48, words: 'the broth keeps, the crust is of the hour' },
     name: 'Leek and perry broth under an oat and cheese crust',
     litres: 10,
     portionMl: 240,

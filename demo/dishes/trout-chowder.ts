@@ -3,6 +3,7 @@ import type { Recipe } from '../../core';
 /** Smoked trout and sweetcorn chowder, the house's own. Straight lines are written for ten litres served. */
 export const TROUT_CHOWDER: Recipe = {
   id: 'trout-chowder',
+  best: { untilH: 12, words: 'for the same day: the potatoes fall apart' },
   version: 1,
   name: 'Smoked trout and sweetcorn chowder',
   litres: 10,

@@ -8,10 +8,7 @@ import {
   type OrderView,
   zonedTimeMs,
 } from '../../contract';
-import { KITCHEN } from '../../demo/kitchen';
 import { seedCorrieHalt } from '../../demo/seed-corrie-halt';
-import type { OpenDatabase } from '../db/open-database';
-import { kitchens, oldLots } from '../db/schema';
 import { testKitchen } from '../testing/test-kitchen';
 
 const kitchenServer = testKitchen(seedCorrieHalt);
@@ -328,118 +325,5 @@ describe('planned from the shelf', () => {
     await ask('POST', '/orders', other);
     await ask('POST', `/orders/${other.id}/cancel`);
     expect(await listed()).not.toContain(other.id);
-  });
-});
-
-describe('a base is made, drawn, recalled', () => {
-  let stock: LotView;
-  it('a batch puts a lot by: what hangs in the pot is asked for first, then it is on the shelf with what went in', async () => {
-    const batch: BatchView = (
-      await ask(
-        'POST',
-        '/batches',
-        order({ recipeId: 'light-vegetable-stock', portions: 8, portionMl: 1000, saltPercent: 0, band: 0 }),
-      )
-    ).json;
-    const lines = batch.snapshot.plan.lines.filter((line) => line.stageId === 'water');
-    await put(
-      batch,
-      lines.map((line) => ({
-        ingredientId: line.ingredientId,
-        kg: line.edibleKg,
-        tempC: line.tempC,
-        lineId: line.lineId,
-        ...(line.comesOut ? { comesOut: line.comesOut } : {}),
-      })),
-    );
-    const lotId = uuid();
-    const putBy = (change: object = {}) =>
-      ask(
-        'POST',
-        `/batches/${batch.id}/events`,
-        said('putBy', { lotId, litres: 7, place: 'walk-in, shelf 3', storage: 'chilled', ...change }),
-      );
-    expect((await putBy()).json.detail).toMatch(/Still in the pot: .*onion/);
-    expect((await putBy({ litres: 90 })).json.detail).toMatch(/90 L cannot be put by/);
-    await ask('POST', `/batches/${batch.id}/events`, said('stageBegun', { stageId: 'strain' }));
-    await ask('POST', `/batches/${batch.id}/events`, said('stageDone', { stageId: 'strain' }));
-    expect((await putBy()).status).toBe(201);
-    stock = (await lots()).find((lot) => lot.id === lotId)!;
-    expect(stock).toMatchObject({
-      name: 'Light vegetable stock',
-      origin: { kind: 'batch', batchId: batch.id },
-    });
-    expect(stock.contents.standsFor).toContain('vegetable-stock');
-    expect(stock.contents.allergens).toEqual(['celery']);
-    expect(stock.litres).toBeCloseTo(7, 1);
-    expect((await putBy({ litres: 0.1 })).json.detail).toMatch(/lot “.*” already/);
-    const closed = await ask('POST', `/batches/${batch.id}/events`, said('closed', { leftLitres: 0 }));
-    expect(closed.status).toBe(201);
-    const view: BatchView = (await ask('GET', `/batches/${batch.id}`)).json;
-    expect(view.result).toMatchObject({ putByLitres: 7, served: 0 });
-  });
-  it('recalled, it names both soups and every bowl; undone, the draw is none', async () => {
-    const soups: string[] = [];
-    for (const portions of [6, 8]) {
-      const batch: BatchView = (
-        await ask(
-          'POST',
-          '/batches',
-          order({ recipeId: 'pepper-lentil-puree', portions, band: 4, despite: 'as a test' }),
-        )
-      ).json;
-      soups.push(batch.id);
-      await put(batch, [{ ingredientId: 'vegetable-stock', kg: 2, tempC: 5, lotId: stock.id }]);
-      await ask('POST', `/batches/${batch.id}/events`, said('portioned', { portions, fate: 'served' }));
-      await ask('POST', `/batches/${batch.id}/events`, said('closed', { leftLitres: 0 }));
-    }
-    const detail: LotDetail = (await ask('GET', `/lots/${stock.id}`)).json;
-    expect(detail.into.map((step) => step.batch!.batchId)).toEqual(soups);
-    expect(detail.bowls).toBe(14);
-    expect(detail.lot.leftKg).toBeCloseTo(stock.leftKg - 4, 6);
-    expect(detail.from.map((step) => step.kind)).toEqual([
-      'batch',
-      ...detail.from.slice(1).map((step) => step.kind),
-    ]);
-    const batch: BatchView = (await ask('GET', `/batches/${soups[1]}`)).json;
-    await ask('POST', `/batches/${soups[1]}/events`, said('undone', { eventId: batch.events[0]!.id }));
-    const after: LotDetail = (await ask('GET', `/lots/${stock.id}`)).json;
-    expect(after.into.map((step) => step.batch!.batchId)).toEqual(soups.slice(0, 1));
-    expect(after.lot.leftKg).toBeCloseTo(stock.leftKg - 2, 6);
-  });
-  it('all of it is there after a restart', async () => {
-    const before = await lots();
-    await kitchenServer.restart();
-    expect(await lots()).toEqual(before);
-  });
-});
-
-/** A kitchen as an earlier version left it: one lot in a table of its own. */
-async function olderKitchen({ db }: OpenDatabase): Promise<void> {
-  const there = await db.select().from(kitchens);
-  if (there.length > 0) return;
-  await db.insert(kitchens).values({ id: 1, ...KITCHEN, services: [...KITCHEN.services] });
-  await db.insert(oldLots).values({
-    id: 'lot-14',
-    number: 14,
-    ingredientId: 'fish-fumet',
-    litres: 14,
-    saltPercent: 0.4,
-    place: 'shelf 2',
-    madeAtMs: Date.UTC(2026, 2, 9, 14, 30),
-  });
-}
-
-describe('a file from before the larder kept a log', () => {
-  const old = testKitchen(olderKitchen);
-  beforeAll(old.start);
-  afterAll(old.remove);
-  it('its lots are brought over once, with number, date and salt', async () => {
-    const [lot] = (await old.ask('GET', '/lots')).json as LotView[];
-    expect(lot).toMatchObject({ id: 'lot-14', number: 14, place: 'shelf 2', origin: { kind: 'found' } });
-    expect(lot!.saltPercent).toBeCloseTo(0.4, 9);
-    expect(lot!.litres).toBeCloseTo(14, 6);
-    await old.restart();
-    expect((await old.ask('GET', '/lots')).json).toHaveLength(1);
   });
 });

@@ -67,7 +67,7 @@ describe('words for a lot', () => {
       contents: contentsOfRow(INGREDIENT_BY_ID.carrot!),
     });
     expect(isPouredLot(crate)).toBe(false);
-    expect(lotAmount(crate, 10.04, 'metric')).toBe('10.04 kg');
+    expect(lotAmount(crate, 10.05, 'metric')).toBe('10.05 kg');
     expect(lotColour(lot(), [{ id: 'x', colour: 'tomato' }])).toBeUndefined();
   });
 });

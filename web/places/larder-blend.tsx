@@ -1,74 +1,23 @@
 import { useState } from 'react';
-import { Checkbox, CheckboxGroup, Label } from 'react-aria-components';
 import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { v7 as uuid } from 'uuid';
 import type { LotView } from '../../contract';
-import {
-  type BaseFamily,
-  type Blend,
-  type BlendLimit,
-  type BlendWanted,
-  baseKind,
-  blendLots,
-} from '../../core';
+import { type BaseFamily, type Blend, type BlendWanted, baseKind, blendLots } from '../../core';
 import { useNowMs } from '../data/clock';
-import { litres, money, percent, typedNumber, weight } from '../data/format';
+import { litres, money, percent, weight } from '../data/format';
 import { isPouredLot } from '../data/lot-words';
 import { useLots } from '../data/queries';
 import { Button } from '../parts/button';
 import { Empty, Halves, Page, Waiting } from '../parts/page';
 import { SmallField } from '../parts/small-field';
 import { Errors, Over, Soft, Subtitle, Title } from '../parts/text';
-import { colour, radius, size, space, target } from '../theme/tokens';
+import { colour, space } from '../theme/tokens';
+import { type BlendField, loosenWords, wantedOf } from './larder-parts/blend-wanted';
 import { LarderNav } from './larder-parts/larder-nav';
+import { PouredFrom, WATER } from './larder-parts/poured-from';
 import { useShelf } from './larder-parts/use-shelf';
 import { useKitchenHere } from './use-kitchen-here';
-
-const Picked = styled(CheckboxGroup)`
-  display: grid;
-  .react-aria-Label {
-    color: ${colour.soft};
-    font-size: ${size.small};
-  }
-  .lot {
-    display: grid;
-    grid-template-columns: 26px minmax(0, 1fr) 64px 92px 96px;
-    gap: ${space.s};
-    align-items: center;
-    min-height: ${target.anywhere};
-    border-bottom: 1px solid ${colour.line};
-    cursor: pointer;
-  }
-  .lot > :nth-child(n + 4) {
-    text-align: right;
-    color: ${colour.soft};
-  }
-  .lot[data-selected] {
-    font-weight: 700;
-  }
-  .lot[data-focus-visible] {
-    outline: 3px solid ${colour.act};
-    outline-offset: 2px;
-  }
-  .box {
-    width: 22px;
-    height: 22px;
-    border: 2px solid ${colour.edge};
-    border-radius: ${radius.s};
-    background: ${colour.sheet};
-  }
-  .lot[data-selected] .box {
-    border-color: ${colour.act};
-    background: ${colour.act};
-    box-shadow: inset 0 0 0 3px ${colour.sheet};
-  }
-  small {
-    color: ${colour.soft};
-    font-weight: 400;
-    white-space: nowrap;
-  }
-`;
 
 const Fields = styled.div`
   display: grid;
@@ -86,8 +35,6 @@ const Poured = styled.ul`
   }
 `;
 
-type Key = 'litres' | 'saltMax' | 'brixMin' | 'umamiMin' | 'priceMax';
-
 /** Lots poured together to a wanted salt, strength, umami and price, the cheapest way; or which limit is in the way. */
 export function LarderBlend() {
   const kitchen = useKitchenHere();
@@ -96,7 +43,7 @@ export function LarderBlend() {
   const { data: lots, error, refetch } = useLots();
   const { tell, refusals } = useShelf();
   const [picked, setPicked] = useState<string[] | null>(null);
-  const [typed, setTyped] = useState<Record<Key, string>>({
+  const [typed, setTyped] = useState<Record<BlendField, string>>({
     litres: '5',
     saltMax: '',
     brixMin: '2',
@@ -109,7 +56,7 @@ export function LarderBlend() {
   const chosen = there.filter((lot) => ticked.includes(lot.id));
   const { wanted, wrong } = wantedOf(typed, ticked.includes(WATER), chosen);
   const blend = wanted && chosen.length > 0 ? blendOf(chosen, wanted) : null;
-  const set = (key: Key) => (text: string) => setTyped({ ...typed, [key]: text });
+  const set = (key: BlendField) => (text: string) => setTyped({ ...typed, [key]: text });
 
   async function pour(of: Extract<Blend, { kind: 'blend' }>) {
     const toLotId = uuid();
@@ -144,24 +91,7 @@ export function LarderBlend() {
       ) : (
         <Halves>
           <section>
-            <Picked value={ticked} onChange={setPicked}>
-              <Label>From these</Label>
-              {there.map((lot) => (
-                <Checkbox key={lot.id} value={lot.id} className="lot">
-                  <span className="box" aria-hidden />
-                  <span>
-                    {lot.name} <small>lot {lot.number}</small>
-                  </span>
-                  <span>{litres(lot.leftLitres)}</span>
-                  <span>{lot.brix.toFixed(1)} °Brix</span>
-                  <span>{percent(lot.saltPercent)} salt</span>
-                </Checkbox>
-              ))}
-              <Checkbox value={WATER} className="lot">
-                <span className="box" aria-hidden />
-                <span>Water, if it serves</span>
-              </Checkbox>
-            </Picked>
+            <PouredFrom lots={there} ticked={ticked} onChange={setPicked} />
             <Fields>
               <SmallField
                 label="Make"
@@ -254,9 +184,6 @@ export function LarderBlend() {
   );
 }
 
-/** Stands for water among the ticks. */
-const WATER = 'water';
-
 /** The two stocks there is most of. */
 const firstTwo = (lots: readonly LotView[]) =>
   lots
@@ -279,62 +206,4 @@ function blendOf(lots: readonly LotView[], wanted: BlendWanted): Blend {
     lots.map(({ id, contents, leftKg, centsPerKg }) => ({ id, contents, leftKg, centsPerKg })),
     wanted,
   );
-}
-
-const NAMES: Record<Key, string> = {
-  litres: 'Litres',
-  saltMax: 'Salt',
-  brixMin: 'Strength',
-  umamiMin: 'Umami',
-  priceMax: 'The price',
-};
-
-function wantedOf(
-  typed: Record<Key, string>,
-  mayHaveWater: boolean,
-  lots: readonly LotView[],
-): { wanted: BlendWanted | null; wrong: string[] } {
-  const values = Object.fromEntries(
-    Object.entries(typed).map(([key, text]) => [key, text.trim() === '' ? undefined : typedNumber(text)]),
-  ) as Record<Key, number | null | undefined>;
-  const wrong = (Object.keys(NAMES) as Key[])
-    .filter((key) => values[key] === null || (values[key] ?? 0) < 0)
-    .map((key) => `${NAMES[key]} must be a number, 0 or more, not “${typed[key]}”.`);
-  if (!values.litres || values.litres <= 0) wrong.push('Say how many litres, above 0.');
-  if (wrong.length > 0) return { wanted: null, wrong };
-  const density = lots[0]?.contents.densityKgPerL ?? 1;
-  return {
-    wrong: [],
-    wanted: {
-      kg: values.litres! * density,
-      mayHaveWater,
-      ...(values.saltMax == null ? {} : { saltMax: values.saltMax }),
-      ...(values.brixMin == null ? {} : { brixMin: values.brixMin }),
-      ...(values.umamiMin == null ? {} : { umamiMin: values.umamiMin }),
-      ...(values.priceMax == null ? {} : { centsPerKgMax: values.priceMax * 100 }),
-    },
-  };
-}
-
-function loosenWords(
-  one: { limit: BlendLimit; wanted: number; reachable: number },
-  currency: string,
-): string {
-  const to = (value: number, digits: number) => value.toFixed(digits);
-  switch (one.limit) {
-    case 'kg':
-      return `${to(one.wanted, 1)} kg: there are ${to(one.reachable, 1)} kg of them.`;
-    case 'saltMax':
-      return `Salt at most ${to(one.wanted, 2)} %: the least they come to is ${to(one.reachable, 2)} %.`;
-    case 'saltMin':
-      return `Salt at least ${to(one.wanted, 2)} %: the most they come to is ${to(one.reachable, 2)} %.`;
-    case 'brixMin':
-      return `Strength at least ${to(one.wanted, 1)} °Brix: the most they come to is ${to(one.reachable, 1)}.`;
-    case 'brixMax':
-      return `Strength at most ${to(one.wanted, 1)} °Brix: the least they come to is ${to(one.reachable, 1)}.`;
-    case 'umamiMin':
-      return `Umami at least ${to(one.wanted, 2)} g: the most they come to is ${to(one.reachable, 2)} g in 100 g.`;
-    case 'centsPerKgMax':
-      return `A kilo at most ${money(one.wanted, currency)}: the least they come to is ${money(one.reachable, currency)}.`;
-  }
 }

@@ -141,6 +141,57 @@ export const BROTHS_AND_SAUCES: readonly BaseKind[] = [
     paper: [['10 L chicken stock', 'boil']],
   },
   {
+    id: 'bouillon',
+    name: 'Bouillon, made up',
+    family: 'concentrate',
+    parts: [
+      { name: 'bouillon powder', parts: 1 },
+      { name: 'water', parts: 50 },
+    ],
+    partsSource: `${TRADE}: 20 g to the litre; the packet’s own figure goes before it`,
+    standardBrix: 1.7,
+    simmerMin: null,
+    timeSource: 'as long as it takes to dissolve',
+    rules: [
+      {
+        rule: 'It is salt first.',
+        reason: 'About 1 %: a whole soup’s worth. What it goes into wants little salt more, or none.',
+      },
+      {
+        rule: 'Never reduce it.',
+        reason: 'Half as much is twice as salty, and no water takes that out again without the rest.',
+      },
+      { rule: 'Read the packet.', reason: 'Celery, wheat, milk and fish hide in it, another in each brand.' },
+    ],
+    frozenMonths: 3,
+    takes: [],
+    recipe: {
+      id: 'bouillon',
+      name: 'Made-up bouillon',
+      litres: 10,
+      portionMl: 1000,
+      targetBand: 0,
+      targetSaltPercent: 0.95,
+      colour: 'broth',
+      best: { untilH: 24, words: 'for the same day' },
+      stages: [
+        stage('mix', 'liquid', 'to-boil', {
+          title: 'Stir it in',
+          act: 'Powder into warm water, stirred until it is clear.',
+          lid: 'on',
+          ends: { rule: 'warm', tempC: 75 },
+          cue: 'No powder on the bottom.',
+          trouble: 'Lumps: whisk.',
+        }),
+        putBy('Used today, or cooled fast and labelled: it is salted.'),
+      ],
+    },
+    paper: [
+      ['200 g bouillon powder', 'mix', { scaling: 'straight' }],
+      ['9.9 L water', 'mix'],
+    ],
+  },
+  {
     id: 'vegetable-puree',
     name: 'Vegetable purée for several uses',
     family: 'purée',

@@ -6,10 +6,10 @@ import { useNowMs } from '../../data/clock';
 import { typedNumber } from '../../data/format';
 import { useBook } from '../../data/use-book';
 import { Button } from '../../parts/button';
-import { Choice } from '../../parts/choice';
 import { PickTyped } from '../../parts/menu';
 import { Sheet } from '../../parts/sheet';
 import { SmallField } from '../../parts/small-field';
+import { StorageChoice } from '../../parts/storage-choice';
 import { Caution, Errors } from '../../parts/text';
 import { useKitchenHere } from '../use-kitchen-here';
 import { useShelf } from './use-shelf';
@@ -123,16 +123,7 @@ export function DeliverySheet({ onClose }: { onClose: () => void }) {
         onChange={set('price')}
       />
       <SmallField label="Where it goes" value={typed.place} onChange={set('place')} />
-      <Choice
-        label="Kept"
-        value={storage}
-        options={[
-          { value: 'chilled', text: 'chilled' },
-          { value: 'frozen', text: 'frozen' },
-          { value: 'dry', text: 'dry' },
-        ]}
-        onChange={setStorage}
-      />
+      <StorageChoice value={storage} onChange={setStorage} />
       <Errors sentences={[...wrong, ...refusals]} />
       <Button kind="main" onPress={keep}>
         It is in

@@ -8,6 +8,7 @@ import { Button } from '../../parts/button';
 import { Choice } from '../../parts/choice';
 import { Sheet } from '../../parts/sheet';
 import { SmallField } from '../../parts/small-field';
+import { StorageChoice } from '../../parts/storage-choice';
 import { Caution, Errors, Soft } from '../../parts/text';
 import { useShelf } from './use-shelf';
 
@@ -216,17 +217,7 @@ export function LotActSheet({ lot, act, onClose }: { lot: LotView; act: LotActId
           {...(field.kind === 'words' ? {} : { unit: field.unit ?? unit })}
         />
       ))}
-      {of.asksStorage && (
-        <Choice
-          label="Kept"
-          value={storage}
-          options={[
-            { value: 'frozen', text: 'frozen' },
-            { value: 'chilled', text: 'chilled' },
-          ]}
-          onChange={setStorage}
-        />
-      )}
+      {of.asksStorage && <StorageChoice value={storage} onChange={setStorage} />}
       {of.asksSet && (
         <Choice
           label="In the cold"

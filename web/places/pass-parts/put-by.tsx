@@ -17,9 +17,9 @@ import {
 import { litres, percent, typedNumber } from '../../data/format';
 import { useLots } from '../../data/queries';
 import { Button } from '../../parts/button';
-import { Choice } from '../../parts/choice';
 import { Field } from '../../parts/field';
 import { Sheet } from '../../parts/sheet';
+import { StorageChoice } from '../../parts/storage-choice';
 import { Caution, Errors, Over, Soft, Subtitle } from '../../parts/text';
 import { space } from '../../theme/tokens';
 import type { BatchHere } from '../batch-frame';
@@ -122,16 +122,7 @@ function PutBySheet({ here, onClose }: { here: BatchHere; onClose: () => void })
       )}
       <Field label="Litres, as they are cold" unit="L" value={text} onChange={setText} error={wrong} />
       <Field label="Where it stands" value={place} onChange={setPlace} isText />
-      <Choice
-        label="Kept"
-        value={storage}
-        options={[
-          { value: 'chilled', text: 'chilled' },
-          { value: 'frozen', text: 'frozen' },
-          { value: 'dry', text: 'dry' },
-        ]}
-        onChange={setStorage}
-      />
+      <StorageChoice value={storage} onChange={setStorage} />
       {storage !== 'dry' && state.pot.tempC > FOOD_CODE.coolFirstToC.value && <CoolingWords />}
       <Errors sentences={refusals} />
       <Button kind="main" atPot onPress={keep}>
