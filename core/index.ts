@@ -82,13 +82,13 @@ export {
   type PassedOver,
 } from './larder/draw-lots';
 export { foldLarder } from './larder/fold-larder';
-export type { Larder, LotDraw, LotMade, LotPour } from './larder/ledger';
 export type {
   LarderEvent,
   LarderEventBody,
   LarderEventType,
   TakenIn,
 } from './larder/larder-event';
+export type { Larder, LotDraw, LotMade, LotPour } from './larder/ledger';
 export {
   LOT_STORAGES,
   type Lot,

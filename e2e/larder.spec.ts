@@ -58,8 +58,8 @@ test('a stock is made, put by, labelled, drawn in two soups, and recalled to eve
     await page.getByRole('button', { name: /24 L rondeau/ }).click();
     await expect(page.getByRole('button', { name: /^Strength \d\.\d ×/ })).toBeVisible();
     await page.getByRole('button', { name: /^Take it to/ }).click();
-    await cookStage(page, 'Cold water, slowly up', 12);
-    await cookStage(page, 'Forty minutes, just under', 10);
+    await cookStage(page, 'Cold water, slowly up', 3);
+    await cookStage(page, 'Forty minutes, just under', 2);
     await cookStage(page, 'Strain', 1);
     await page.getByRole('button', { name: 'Begin', exact: true }).click();
     await page.getByRole('button', { name: 'To put it by' }).click();

@@ -196,7 +196,7 @@ function LimitsForm() {
           onChange={setDays}
           error={value === null ? `Days must be a number, not “${days}”.` : refused}
         />
-        <Button type="submit">Keep it so</Button>
+        <Button type="submit">Keep these days</Button>
       </Row>
       <Over>
         At most {FOOD_CODE.dateMarkDays.value}, § {FOOD_CODE.dateMarkDays.section}; the local code may say

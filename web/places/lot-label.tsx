@@ -23,11 +23,11 @@ const Bar = styled.div`
 
 /** 100 × 60 mm, black on white: it is read in a walk-in, in both lights. */
 const Paper = styled.article`
-  width: 100mm;
+  width: min(100mm, 100%);
   min-height: 60mm;
   padding: 4mm;
   display: grid;
-  grid-template-columns: 1fr 30mm;
+  grid-template-columns: minmax(0, 1fr) 30mm;
   gap: 2mm 4mm;
   background: #fff;
   color: #000;
@@ -64,6 +64,7 @@ const Paper = styled.article`
     height: 30mm;
   }
   ${media.paper} {
+    width: 100mm;
     border: 0;
   }
 `;
