@@ -82,6 +82,7 @@ export {
   type PassedOver,
 } from './larder/draw-lots';
 export { foldLarder } from './larder/fold-larder';
+export { itemsFromLots } from './larder/items-from-lots';
 export type {
   LarderEvent,
   LarderEventBody,

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { INGREDIENT_BY_ID, isBaseRow, planBatch, planWithLots, type ShelfLot } from '../index';
+import { INGREDIENT_BY_ID, isBaseRow, itemsFromLots, planBatch, planWithLots, type ShelfLot } from '../index';
 import { orderOf, SERVICE_AT_MS } from '../testing/broth';
 import { contentsFor } from '../testing/larder';
 
@@ -94,5 +94,20 @@ describe('planning from the shelf', () => {
     expect(
       ['bouillon-powder', 'carrot', 'water', 'salt'].some((id) => isBaseRow(INGREDIENT_BY_ID[id]!)),
     ).toBe(false);
+  });
+  it('what is put in beside the plan is drawn too: the oldest first, the rest without a lot', () => {
+    const item = { ingredientId: 'vegetable-stock', kg: 5, tempC: 5 };
+    const shelf = [lot('new', 9), lot('old', 2, { useByMs: SERVICE_AT_MS + 1 })];
+    expect(itemsFromLots([item], shelf, SERVICE_AT_MS)).toEqual([
+      { ...item, kg: 2, lotId: 'old' },
+      { ...item, kg: 3, lotId: 'new' },
+    ]);
+    expect(itemsFromLots([item], [lot('old', 2)], SERVICE_AT_MS)).toEqual([
+      { ...item, kg: 2, lotId: 'old' },
+      { ...item, kg: 3 },
+    ]);
+    expect(itemsFromLots([{ ...item, ingredientId: 'salt' }], shelf, 0)).toEqual([
+      { ...item, ingredientId: 'salt' },
+    ]);
   });
 });

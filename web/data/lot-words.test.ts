@@ -67,6 +67,9 @@ describe('words for a lot', () => {
       contents: contentsOfRow(INGREDIENT_BY_ID.carrot!),
     });
     expect(isPouredLot(crate)).toBe(false);
+    expect(lotAmount(lot(), 0.004, 'metric')).toBe('none');
+    const roux = lot({ contents: { ...lot().contents, base: 'blond-roux' } });
+    expect(lotAmount(roux, 1.5, 'metric')).toBe('1.50 kg');
     expect(lotAmount(crate, 10.05, 'metric')).toBe('10.05 kg');
     expect(lotColour(lot(), [{ id: 'x', colour: 'tomato' }])).toBeUndefined();
   });

@@ -6,15 +6,21 @@ import { day, volume, weight } from './format';
 
 const DAY_MS = 86_400_000;
 
+/** What clings to the wall of an empty tub, kg. */
+const NOTHING_KG = 0.01;
+
 /** Less salt than this is none to a cook. */
 const WORTH_SAYING_PERCENT = 0.05;
 
-/** Liquids by volume, the rest by weight. */
+/** Liquids by volume; crates, roux in its blocks and tied bundles by weight. */
 export function isPouredLot(lot: Pick<LotView, 'contents' | 'origin'>): boolean {
+  const family = baseKind(lot.contents.base)?.family;
+  if (family === 'binder' || family === 'aromatics') return false;
   return lot.contents.share === 'liquid' && lot.origin.kind !== 'delivery';
 }
 
 export function lotAmount(lot: Pick<LotView, 'contents' | 'origin'>, kg: number, units: UnitSystem): string {
+  if (kg < NOTHING_KG) return 'none';
   return isPouredLot(lot) ? volume(kg / lot.contents.densityKgPerL, units) : weight(kg, units);
 }
 

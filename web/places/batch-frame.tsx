@@ -130,7 +130,7 @@ function Inside({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView }) 
               Pot
             </NavLink>
             <NavLink to={`/batches/${batch.id}/bench`}>Bench</NavLink>
-            <NavLink to={`/batches/${batch.id}/pass`}>Pass</NavLink>
+            <NavLink to={`/batches/${batch.id}/pass`}>{input.recipe.base ? 'Put by' : 'Pass'}</NavLink>
           </nav>
         )}
       </Head>

@@ -1,8 +1,9 @@
 import { useState } from 'react';
 import { useOutletContext } from 'react-router';
 import styled from 'styled-components';
-import { BANDS, type BenchWay, bandName, bench, dilutionKg, massKg } from '../../core';
+import { BANDS, type BenchWay, bandName, bench, dilutionKg, itemsFromLots, massKg } from '../../core';
 import { hourMinute, minutes, money, percent, typedNumber, weight } from '../data/format';
+import { useLots } from '../data/queries';
 import { Button } from '../parts/button';
 import { Field } from '../parts/field';
 import { Empty, Halves, Page } from '../parts/page';
@@ -251,6 +252,7 @@ function SaltForm({ here, grams, percentAtEnd }: { here: BatchHere; grams: numbe
 
 function WayRow({ way, here }: { way: BenchWay; here: BatchHere }) {
   const { tell, refusals } = useSay(here.batch.id);
+  const { data: lots = [] } = useLots();
   const { after } = way;
   const { input } = here.batch.snapshot;
   return (
@@ -280,7 +282,13 @@ function WayRow({ way, here }: { way: BenchWay; here: BatchHere }) {
       <td>
         {way.isAddition && (
           <Button
-            onPress={() => tell({ type: 'added', v: 1, payload: { items: rounded(way) } })}
+            onPress={() =>
+              tell({
+                type: 'added',
+                v: 1,
+                payload: { items: itemsFromLots(rounded(way), lots, here.pot.nowMs) },
+              })
+            }
             aria-label={`${way.title}: it is in`}
           >
             It is in

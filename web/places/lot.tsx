@@ -71,7 +71,8 @@ function LotOf({ detail }: { detail: LotDetail }) {
   const [act, setAct] = useState<LotActId | 'letDown' | null>(null);
   const { lot } = detail;
   const kind = baseKind(lot.contents.base);
-  const canLetDown = isPouredLot(lot) && kind?.standardBrix !== undefined && lot.storage !== 'frozen';
+  const canLetDown =
+    isPouredLot(lot) && kind?.standardBrix !== undefined && lot.storage !== 'frozen' && lot.leftKg > 0.01;
   return (
     <Page>
       <LarderNav />

@@ -72,62 +72,28 @@ const LADLES_ML = [60, 125, 180, 250, 500] as const;
 export function Pass() {
   const here = useOutletContext<BatchHere>();
   const { snapshot } = here.batch;
-  const { state, nowMs } = here.pot;
-  const { input, plan } = snapshot;
+  const { state } = here.pot;
+  const { input } = snapshot;
   const inPot = potLitres(state.pot);
   const left = Math.floor(portionsOf({ litres: inPot, portionMl: input.portionMl }) + 1e-6);
-  const bowl = bowlMl(input.recipe.bowl);
-  const ladle = ladleFor(input.portionMl);
   const isBase = Boolean(input.recipe.base);
   const isCool = state.pot.tempC < FOOD_CODE.hotHoldingC.value && inPot > 0.1;
   return (
     <Page>
       <Halves>
         <section>
-          <div>
-            <Over>
-              {plan.serviceAtMs > nowMs
-                ? `service in ${span(plan.serviceAtMs - nowMs)}`
-                : `serving for ${span(nowMs - plan.serviceAtMs)}`}
-            </Over>
-            <Left>
-              {left} <small>bowls in the pot</small>
-            </Left>
-          </div>
-          <Tally>
-            <div>
-              <dt>served</dt>
-              <dd>{state.served}</dd>
-            </div>
-            <div>
-              <dt>discarded</dt>
-              <dd>{state.discarded}</dd>
-            </div>
-            <div>
-              <dt>ordered</dt>
-              <dd>{plan.portions}</dd>
-            </div>
-            <div>
-              <dt>in litres</dt>
-              <dd>{litres(inPot)}</dd>
-            </div>
-          </Tally>
-          <Soft>
-            {ladle.count} × the {ladle.ml} mL ladle for {input.portionMl} mL. The bowl holds{' '}
-            {Math.round(bowl)} mL under 1 cm of headspace
-            {bowl < input.portionMl ? ': too little for this portion' : ''}.
-          </Soft>
+          {isBase ? <LitresThere here={here} /> : <BowlsThere here={here} left={left} />}
           <PotBox>
             <PotSection
               vessel={input.pot.vessel}
               litres={inPot}
               food={input.recipe.colour}
-              pieces={0.5}
+              pieces={isBase ? 0 : 0.5}
               hasLid={state.pot.lid}
               heatFraction={state.pot.heatFraction}
               tags={state.toComeOut.map((one) => (one.count > 1 ? `${one.count} ${one.word}` : one.word))}
               stick
-              description={`The ${input.pot.name} in section: ${litres(inPot)}, ${left} bowls.`}
+              description={`The ${input.pot.name} in section: ${litres(inPot)}${isBase ? '' : `, ${left} bowls`}.`}
             />
           </PotBox>
           {isCool && !isBase && (
@@ -139,13 +105,93 @@ export function Pass() {
         </section>
         <section>
           {state.toComeOut.length > 0 && <TakeOut here={here} />}
-          {isBase && <PutBy here={here} />}
-          <ServeForm here={here} />
+          {isBase ? <PutBy here={here} /> : <ServeForm here={here} />}
           {!isBase && <PutBy here={here} />}
           <CloseForm here={here} leftLitres={inPot} />
         </section>
       </Halves>
     </Page>
+  );
+}
+
+/** Bowls in the pot, bowls out, and the ladle for them. */
+function BowlsThere({ here, left }: { here: BatchHere; left: number }) {
+  const { input, plan } = here.batch.snapshot;
+  const { state, nowMs } = here.pot;
+  const inPot = potLitres(state.pot);
+  const bowl = bowlMl(input.recipe.bowl);
+  const ladle = ladleFor(input.portionMl);
+  return (
+    <>
+      <div>
+        <Over>
+          {plan.serviceAtMs > nowMs
+            ? `service in ${span(plan.serviceAtMs - nowMs)}`
+            : `serving for ${span(nowMs - plan.serviceAtMs)}`}
+        </Over>
+        <Left>
+          {left} <small>bowls in the pot</small>
+        </Left>
+      </div>
+      <Tally>
+        <div>
+          <dt>served</dt>
+          <dd>{state.served}</dd>
+        </div>
+        <div>
+          <dt>discarded</dt>
+          <dd>{state.discarded}</dd>
+        </div>
+        <div>
+          <dt>ordered</dt>
+          <dd>{plan.portions}</dd>
+        </div>
+        <div>
+          <dt>in litres</dt>
+          <dd>{litres(inPot)}</dd>
+        </div>
+      </Tally>
+      <Soft>
+        {ladle.count} × the {ladle.ml} mL ladle for {input.portionMl} mL. The bowl holds {Math.round(bowl)} mL
+        under 1 cm of headspace
+        {bowl < input.portionMl ? ': too little for this portion' : ''}.
+      </Soft>
+    </>
+  );
+}
+
+/** Litres of a base in the pot, and what has been put by. */
+function LitresThere({ here }: { here: BatchHere }) {
+  const { plan } = here.batch.snapshot;
+  const { state, nowMs } = here.pot;
+  const putBy = state.putBy.reduce((sum, one) => sum + one.litres, 0);
+  return (
+    <>
+      <div>
+        <Over>
+          {plan.serviceAtMs > nowMs
+            ? `wanted in ${span(plan.serviceAtMs - nowMs)}`
+            : `wanted ${span(nowMs - plan.serviceAtMs)} ago`}
+        </Over>
+        <Left>
+          {potLitres(state.pot).toFixed(1)} <small>litres in the pot</small>
+        </Left>
+      </div>
+      <Tally>
+        <div>
+          <dt>put by</dt>
+          <dd>{litres(putBy)}</dd>
+        </div>
+        <div>
+          <dt>planned</dt>
+          <dd>{litres(plan.yieldLitres)}</dd>
+        </div>
+        <div>
+          <dt>steamed off</dt>
+          <dd>{state.pot.evaporatedKg.toFixed(1)} kg</dd>
+        </div>
+      </Tally>
+    </>
   );
 }
 

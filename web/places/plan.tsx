@@ -163,8 +163,10 @@ function PlanOf({
               vessel={pot.vessel}
               litres={Math.min(plan.yieldLitres, plan.brimLitres)}
               food={recipe.colour}
-              pieces={0.55}
-              label={plan.batches > 1 ? '' : `${litres(plan.yieldLitres)} to serve`}
+              pieces={recipe.base ? 0 : 0.55}
+              label={
+                plan.batches > 1 ? '' : `${litres(plan.yieldLitres)} ${recipe.base ? 'strained' : 'to serve'}`
+              }
               marks={marksOf(plan)}
               stick
               description={`The ${pot.name} in section: ${litres(plan.yieldLitres)} at the end, ${litres(plan.fullest.litres)} at its fullest, no fuller than ${litres(plan.workingFillLitres)} while it boils.`}

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { useNavigate, useOutletContext } from 'react-router';
 import styled from 'styled-components';
 import { type BatchEventBody, nextWant, type Want } from '../../core';
+import { useLots } from '../data/queries';
 import { heatWords } from '../data/words';
 import { Button } from '../parts/button';
 import { Caution, Errors, Over, Soft } from '../parts/text';
@@ -10,7 +11,7 @@ import type { BatchHere } from './batch-frame';
 import { WeighList } from './plan-parts/weigh-list';
 import { AmountsSheet } from './pot-parts/amounts-sheet';
 import { Answer } from './pot-parts/answer';
-import { beginBodies, beginWords, firstHeat } from './pot-parts/begin';
+import { beginBodies, beginWords, drawsOf, firstHeat } from './pot-parts/begin';
 import { HeatSheet } from './pot-parts/heat-sheet';
 import { Acts, Cues } from './pot-parts/pot-styles';
 import { ReadingSheet } from './pot-parts/reading-sheet';
@@ -254,14 +255,17 @@ function AmountsOf({
   zone: string;
 }) {
   const { tell, refusals } = useSay(here.batch.id);
+  const { data: lots = [] } = useLots();
   return (
     <AmountsSheet
       lines={want.lines}
       isOpen
       onClose={onClose}
       refusals={refusals}
-      onKeep={async (kgByLine) => {
-        if (await tell(...beginBodies(here, want, kgByLine))) onClose();
+      lots={lots}
+      draws={drawsOf(here.batch.snapshot)}
+      onKeep={async (kgByLine, draws) => {
+        if (await tell(...beginBodies(here, want, kgByLine, draws))) onClose();
       }}
     />
   );

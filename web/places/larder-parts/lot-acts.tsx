@@ -240,11 +240,15 @@ export function LotActSheet({ lot, act, onClose }: { lot: LotView; act: LotActId
 
 const round = (kg: number) => Math.round(kg * 1000) / 1000;
 
+/** An empty tub can only be counted again, kg. */
+const EMPTY_KG = 0.01;
+
 /** The acts a lot is open to as it stands. */
 export function actsFor(lot: LotView, nowMs: number): LotActId[] {
   const isMade = lot.origin.kind !== 'delivery';
   const isFrozen = lot.storage === 'frozen';
   const isPast = lot.useByMs !== null && lot.useByMs < nowMs && !lot.mayBePast;
+  if (lot.leftKg < EMPTY_KG) return ['count'];
   const all: [LotActId, boolean][] = [
     ['count', true],
     ['move', true],

@@ -1,8 +1,10 @@
 import { useState } from 'react';
-import type { AddedItem, LineDraw, PlannedLine } from '../../../core';
+import type { LotView } from '../../../contract';
+import { type AddedItem, type LineDraw, lotsFor, type PlannedLine } from '../../../core';
 import { typedNumber } from '../../data/format';
 import { Button } from '../../parts/button';
 import { Field } from '../../parts/field';
+import { PickOne } from '../../parts/menu';
 import { Sheet } from '../../parts/sheet';
 import { Errors, Over } from '../../parts/text';
 
@@ -13,13 +15,19 @@ export function AmountsSheet({
   onClose,
   onKeep,
   refusals,
+  lots,
+  draws,
 }: {
   lines: readonly PlannedLine[];
   isOpen: boolean;
   onClose: () => void;
-  onKeep: (kgByLine: Record<string, number>) => void;
+  onKeep: (kgByLine: Record<string, number>, draws: readonly LineDraw[]) => void;
   refusals: readonly string[];
+  /** the shelf, for a line that was drawn from another lot than planned */
+  lots: readonly LotView[];
+  draws: readonly LineDraw[];
 }) {
+  const [lotOf, setLotOf] = useState<Record<string, string>>({});
   const [typed, setTyped] = useState<Record<string, string>>({});
   const [wrong, setWrong] = useState<Record<string, string>>({});
   const gramsOf = (line: PlannedLine) =>
@@ -36,21 +44,29 @@ export function AmountsSheet({
       } else kgByLine[line.lineId] = grams / 1000;
     }
     setWrong(found);
-    if (Object.keys(found).length === 0) onKeep(kgByLine);
+    if (Object.keys(found).length === 0) onKeep(kgByLine, redrawn(draws, lotOf, kgByLine));
   }
 
   return (
     <Sheet title="What really went in" isOpen={isOpen} onClose={onClose}>
       <Over>Edible weight, as it went into the pot. 0 for what was left out.</Over>
       {lines.map((line) => (
-        <Field
-          key={line.lineId}
-          label={line.name}
-          unit="g"
-          value={gramsOf(line)}
-          onChange={(text) => setTyped({ ...typed, [line.lineId]: text })}
-          error={wrong[line.lineId] ?? null}
-        />
+        <div key={line.lineId}>
+          <Field
+            label={line.name}
+            unit="g"
+            value={gramsOf(line)}
+            onChange={(text) => setTyped({ ...typed, [line.lineId]: text })}
+            error={wrong[line.lineId] ?? null}
+          />
+          <FromLot
+            line={line}
+            lots={lots}
+            draws={draws}
+            value={lotOf[line.lineId] ?? AS_PLANNED}
+            onChange={(id) => setLotOf({ ...lotOf, [line.lineId]: id })}
+          />
+        </div>
       ))}
       <Errors sentences={refusals} />
       <Button kind="main" atPot onPress={keep}>
@@ -58,6 +74,61 @@ export function AmountsSheet({
       </Button>
     </Sheet>
   );
+}
+
+const AS_PLANNED = 'as planned';
+const NO_LOT = 'no lot';
+
+/** Which lot a line really came from, where there is more than one answer. */
+function FromLot({
+  line,
+  lots,
+  draws,
+  value,
+  onChange,
+}: {
+  line: PlannedLine;
+  lots: readonly LotView[];
+  draws: readonly LineDraw[];
+  value: string;
+  onChange: (id: string) => void;
+}) {
+  const there = lotsFor(line.ingredientId, lots).filter(
+    (lot) => lot.leftKg > 0.005 && lot.storage !== 'frozen',
+  );
+  if (there.length === 0) return null;
+  const numbers = draws
+    .filter((draw) => draw.lineId === line.lineId)
+    .map((draw) => lots.find((lot) => lot.id === draw.lotId)?.number ?? '?');
+  return (
+    <PickOne
+      label={`${line.name} from`}
+      value={value}
+      options={[
+        {
+          id: AS_PLANNED,
+          text: numbers.length > 0 ? `as planned: lot ${numbers.join(', then ')}` : 'as planned: no lot',
+        },
+        ...there.map((lot) => ({ id: lot.id, text: `lot ${lot.number}, ${lot.place}` })),
+        { id: NO_LOT, text: 'no lot of the larder' },
+      ]}
+      onChange={onChange}
+    />
+  );
+}
+
+/** The draws as they were, where a line came from another lot or from none. */
+export function redrawn(
+  draws: readonly LineDraw[],
+  lotOf: Readonly<Record<string, string>>,
+  kgByLine: Readonly<Record<string, number>>,
+): LineDraw[] {
+  const changed = Object.entries(lotOf).filter(([, lotId]) => lotId !== AS_PLANNED);
+  const kept = draws.filter((draw) => !changed.some(([lineId]) => lineId === draw.lineId));
+  const other = changed.flatMap(([lineId, lotId]) =>
+    lotId === NO_LOT ? [] : [{ lineId, lotId, kg: kgByLine[lineId] ?? 0 }],
+  );
+  return [...kept, ...other];
 }
 
 /**

@@ -16,9 +16,10 @@ export function beginBodies(
   here: BatchHere,
   want: Extract<Want, { kind: 'begin' }>,
   kgByLine?: Record<string, number>,
+  draws: readonly LineDraw[] = drawsOf(here.batch.snapshot),
 ): BatchEventBody[] {
   const { stage } = want;
-  const items = itemsOf(want.lines, drawsOf(here.batch.snapshot), kgByLine);
+  const items = itemsOf(want.lines, draws, kgByLine);
   const added: BatchEventBody[] = items.length > 0 ? [{ type: 'added', v: 1, payload: { items } }] : [];
   return [
     ...added,
@@ -29,7 +30,7 @@ export function beginBodies(
 }
 
 /** Which lots the batch draws, by line; batches of before drew their liquid from one. */
-function drawsOf(snapshot: BatchSnapshot): readonly LineDraw[] {
+export function drawsOf(snapshot: BatchSnapshot): readonly LineDraw[] {
   if (snapshot.draws) return snapshot.draws;
   const liquid = snapshot.plan.lines.find((line) =>
     snapshot.input.recipe.lines.some((one) => one.id === line.lineId && one.scaling === 'toYield'),

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { PlannedLine } from '../../../core';
-import { itemsOf } from './amounts-sheet';
+import { itemsOf, redrawn } from './amounts-sheet';
 
 const line = (change: Partial<PlannedLine> = {}): PlannedLine =>
   ({ lineId: 'stock', ingredientId: 'chicken-stock', tempC: 5, edibleKg: 6, ...change }) as PlannedLine;
@@ -34,5 +34,12 @@ describe('planned lines as what goes in', () => {
     ]);
     expect(itemsOf([line()], draws, { stock: 0 })).toEqual([]);
     expect(kgs(itemsOf([line({ lineId: 'salt' })], draws))).toEqual([['none', 6]]);
+  });
+  it('from another lot than planned, or from none', () => {
+    expect(redrawn(draws, { stock: 'third' }, { stock: 5 })).toEqual([
+      { lineId: 'stock', lotId: 'third', kg: 5 },
+    ]);
+    expect(redrawn(draws, { stock: 'no lot' }, { stock: 5 })).toEqual([]);
+    expect(redrawn(draws, { stock: 'as planned' }, { stock: 5 })).toEqual(draws);
   });
 });
