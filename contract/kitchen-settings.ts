@@ -8,7 +8,7 @@ export const kitchenSettingsSchema = v.object({
   limits: v.optional(
     v.strictObject({
       dateMarkDays: countField('Days to the date mark', 1, 7),
-      receivingC: numberField('Cold deliveries', -5, 8, '°C'),
+      receivingC: numberField('Cold deliveries', -5, 5, '°C'),
       shellfishTagDays: countField('Shellfish tags', 90, 365),
     }),
   ),

@@ -222,6 +222,7 @@ export {
 export { rewritten, writtenOf } from './recipe/written-of';
 export { ALLERGENS, type Allergen } from './safety/data/allergens';
 export { FOOD_CODE } from './safety/data/food-code';
+export { mustComeCold } from './safety/must-come-cold';
 export { dilutionKg } from './salt/dilution-kg';
 export { SATURATED_SALT_PERCENT, saltToAddG } from './salt/salt-to-add-g';
 export { type Equipment, HOT_FILL } from './scaling/data/equipment';

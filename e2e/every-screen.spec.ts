@@ -54,7 +54,10 @@ for (const theme of ['day', 'dim'] as const) {
     await page.getByRole('textbox', { name: 'Height above the sea' }).fill('99999');
     await page.getByRole('button', { name: 'Keep it' }).click();
     await expect(page.getByText('The height must be from -400 to 5000 m.')).toBeVisible();
-    await expectClean(page, 'kitchen, wrong height');
+    await page.getByRole('textbox', { name: 'Days to the date mark' }).fill('30');
+    await page.getByRole('button', { name: 'Keep these limits' }).click();
+    await expect(page.getByText('Days to the date mark must be from 1 to 7.')).toBeVisible();
+    await expectClean(page, 'kitchen, wrong height and days');
 
     await page.goto(`${server.url}/plan?service=evening`);
     await page.getByRole('button', { name: /24 L rondeau/ }).waitFor();

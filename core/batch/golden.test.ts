@@ -14,7 +14,18 @@ interface Golden {
   expected: Record<string, number>;
 }
 
-describe.each(['chowder-v1'])('the golden log %s', (name) => {
+const LOGS = [
+  'chowder-v1',
+  'chowder-v3',
+  'lentil-puree-v3',
+  'leek-broth-v3',
+  'mother-sauce-v3',
+  'chicken-stock-v3',
+  'fumet-v3',
+  'kelp-stock-v3',
+];
+
+describe.each(LOGS)('the golden log %s', (name) => {
   const golden = JSON.parse(
     readFileSync(new URL(`./golden/${name}.json`, import.meta.url), 'utf8'),
   ) as Golden;
@@ -28,6 +39,9 @@ describe.each(['chowder-v1'])('the golden log %s', (name) => {
     served: state.served,
     saltPercentAtService: state.atService!.saltPercent,
     costCents: state.costCents,
+    putByKg: state.putBy[0]?.kg ?? 0,
+    putByProtein: state.putBy[0]?.mixture.liquid.protein ?? 0,
+    putByGlutamate: state.putBy[0]?.mixture.savour.glutamate ?? 0,
   };
   it.each(Object.entries(golden.expected))('%s is still %d', (figure, value) => {
     expect(found[figure]! / value).toBeCloseTo(1, 9);

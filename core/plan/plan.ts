@@ -156,4 +156,4 @@ export interface Plan {
 }
 
 /** Raised whenever a plan or a fold would come out otherwise than before. */
-export const MODEL_VERSION = 2;
+export const MODEL_VERSION = 3;

@@ -173,34 +173,54 @@ function HeightForm() {
   );
 }
 
-/** How long what is made may be kept: the house may be stricter than its code, never laxer. */
+/** The kitchen's limits on keeping: it may be stricter than its code, never laxer. */
 function LimitsForm() {
   const kitchen = useKitchenHere();
   const save = useKitchenSettings();
-  const [days, setDays] = useState(String(kitchen.limits.dateMarkDays));
-  const value = typedNumber(days);
-  const refused =
-    save.error instanceof ApiError ? (save.error.errors[0]?.sentence ?? save.error.message) : null;
+  const [typed, setTyped] = useState({
+    dateMarkDays: String(kitchen.limits.dateMarkDays),
+    receivingC: String(kitchen.limits.receivingC),
+  });
+  const values = {
+    dateMarkDays: typedNumber(typed.dateMarkDays),
+    receivingC: typedNumber(typed.receivingC),
+  };
+  const refused = (field: string) =>
+    save.error instanceof ApiError
+      ? (save.error.errors.find((one) => one.field.endsWith(field))?.sentence ?? null)
+      : null;
+  const wrong = (field: keyof typeof values, name: string) =>
+    values[field] === null ? `${name} must be a number, not “${typed[field]}”.` : refused(field);
   return (
     <form
       onSubmit={(event) => {
         event.preventDefault();
-        if (value !== null) save.mutate({ limits: { ...kitchen.limits, dateMarkDays: value } });
+        const { dateMarkDays, receivingC } = values;
+        if (dateMarkDays !== null && receivingC !== null)
+          save.mutate({ limits: { ...kitchen.limits, dateMarkDays, receivingC } });
       }}
     >
       <Row>
         <Field
           label="Days to the date mark, the first counted"
           unit="days"
-          value={days}
-          onChange={setDays}
-          error={value === null ? `Days must be a number, not “${days}”.` : refused}
+          value={typed.dateMarkDays}
+          onChange={(dateMarkDays) => setTyped({ ...typed, dateMarkDays })}
+          error={wrong('dateMarkDays', 'Days')}
         />
-        <Button type="submit">Keep these days</Button>
+        <Field
+          label="Cold food comes in at most at"
+          unit="°C"
+          value={typed.receivingC}
+          onChange={(receivingC) => setTyped({ ...typed, receivingC })}
+          error={wrong('receivingC', 'The temperature')}
+        />
+        <Button type="submit">Keep these limits</Button>
       </Row>
-      <Over>
-        At most {FOOD_CODE.dateMarkDays.value}, § {FOOD_CODE.dateMarkDays.section}; the local code may say
-        less.
+      <Over role="status">
+        {save.isSuccess
+          ? 'Kept. Every date on the shelf follows.'
+          : `At most ${FOOD_CODE.dateMarkDays.value} days, § ${FOOD_CODE.dateMarkDays.section}, and ${FOOD_CODE.receivingC.value} °C, § ${FOOD_CODE.receivingC.section}; the local code may say less.`}
       </Over>
     </form>
   );

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import styled from 'styled-components';
 import type { LotDetail } from '../../contract';
-import { baseKind } from '../../core';
+import { baseKind, INGREDIENT_BY_ID, mustComeCold } from '../../core';
 import { ApiError } from '../data/api';
 import { useNowMs } from '../data/clock';
 import { day, dayAndHour } from '../data/format';
@@ -98,6 +98,9 @@ function LotOf({ detail }: { detail: LotDetail }) {
               {dayAndHour(lot.usePast.atMs, kitchen.zone)}).
             </Caution>
           )}
+          {cameWarm(lot, kitchen.limits.receivingC) && (
+            <Caution>it came in above {kitchen.limits.receivingC} °C: the person in charge decides.</Caution>
+          )}
           {lot.origin.kind === 'delivery' && lot.origin.tag && (
             <Over>
               Tag {lot.origin.tag}:{' '}
@@ -163,6 +166,17 @@ function StoryList({ detail, zone }: { detail: LotDetail; zone: string }) {
         </li>
       ))}
     </Story>
+  );
+}
+
+/** Food that has to come in cold and did not. */
+function cameWarm({ origin, contents }: LotDetail['lot'], limitC: number): boolean {
+  const row = INGREDIENT_BY_ID[contents.ingredientId];
+  return (
+    origin.kind === 'delivery' &&
+    row !== undefined &&
+    mustComeCold(row) &&
+    (origin.arrivedC ?? limitC) > limitC
   );
 }
 

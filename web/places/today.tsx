@@ -2,10 +2,11 @@ import { Link } from 'react-router';
 import styled from 'styled-components';
 import type { BatchView, KitchenView, ServiceView } from '../../contract';
 import { nextServiceAtMs } from '../../contract';
-import { boilingPointC, nextWant, potLitres } from '../../core';
+import { boilingPointC, nextWant, oldestFirst, potLitres } from '../../core';
 import { useNowMs } from '../data/clock';
 import { day, hourMinute, litres, sentenceCase, span } from '../data/format';
-import { useOpenBatches, useOrders, useRecipes, useSummaries } from '../data/queries';
+import { dateWords, lotAmount } from '../data/lot-words';
+import { useLots, useOpenBatches, useOrders, useRecipes, useSummaries } from '../data/queries';
 import { useLivePot } from '../data/use-pot';
 import { wantWords } from '../data/words';
 import { LinkButton } from '../parts/link-button';
@@ -127,6 +128,7 @@ export function Today() {
           />
         ))}
       </Line>
+      <UseFirst kitchen={kitchen} nowMs={nowMs} />
       <Ahead kitchen={kitchen} />
       <LastTime zone={kitchen.zone} />
       <Soft>
@@ -136,6 +138,34 @@ export function Today() {
     </Page>
   );
 }
+
+/** Lots whose days are over or nearly so: what a soup should be made of today. */
+function UseFirst({ kitchen, nowMs }: { kitchen: KitchenView; nowMs: number }) {
+  const { data: lots = [] } = useLots();
+  const pressing = oldestFirst(lots.filter((lot) => lot.leftKg > LEAST_KG))
+    .map((lot) => ({ lot, date: dateWords(lot, nowMs, kitchen.zone) }))
+    .filter(({ date }) => date.tone !== 'calm')
+    .slice(0, 4);
+  if (pressing.length === 0) return null;
+  return (
+    <section>
+      <Subtitle>Use first</Subtitle>
+      <Kept>
+        {pressing.map(({ lot, date }) => (
+          <li key={lot.id}>
+            <Link to={`/larder/lots/${lot.id}`}>
+              {lotAmount(lot, lot.leftKg, kitchen.units)} {lot.name.toLowerCase()}, lot {lot.number}
+            </Link>
+            <span>{date.left}</span>
+          </li>
+        ))}
+      </Kept>
+    </section>
+  );
+}
+
+/** Less than this is an empty tub, kg. */
+const LEAST_KG = 0.01;
 
 /** What is kept for the days ahead, each to be opened when its day has come. */
 function Ahead({ kitchen }: { kitchen: KitchenView }) {

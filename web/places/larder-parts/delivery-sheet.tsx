@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import { zonedTimeMs } from '../../../contract';
-import { FOOD_CODE, type LotStorage } from '../../../core';
+import { FOOD_CODE, type LotStorage, mustComeCold } from '../../../core';
 import { useNowMs } from '../../data/clock';
 import { typedNumber } from '../../data/format';
 import { useBook } from '../../data/use-book';
@@ -35,7 +35,8 @@ export function DeliverySheet({ onClose }: { onClose: () => void }) {
   const food = foodId ? book?.library.ingredients[foodId] : undefined;
   const supplier = typed.supplier || (foodId ? (kitchen.suppliers[foodId] ?? '') : '');
   const warm = typedNumber(typed.warm);
-  const isWarm = storage === 'chilled' && warm !== null && warm > kitchen.limits.receivingC;
+  const isWarm =
+    food !== undefined && mustComeCold(food) && warm !== null && warm > kitchen.limits.receivingC;
   const isShellfish = food?.allergens.includes('molluscs') ?? false;
   const set = (name: keyof typeof typed) => (value: string) => setTyped({ ...typed, [name]: value });
 
