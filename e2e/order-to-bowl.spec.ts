@@ -58,10 +58,10 @@ test('60 bowls at 13:10, from the order to the log', async ({ page, browser }) =
     await expect(other.getByRole('heading', { name: 'Sweat the vegetables' })).toBeVisible();
     await page.getByRole('button', { name: 'These are in: begin' }).click();
     await expect(other.getByText('done about')).toBeVisible({ timeout: 1000 });
-    await move(page, 6);
+    await move(page, 15);
     await page.getByRole('button', { name: 'It is done' }).click();
     await expect(other.getByRole('heading', { name: 'Dust with flour' })).toBeVisible({ timeout: 1000 });
-    await cookStage(page, 'Dust with flour', 2);
+    await cookStage(page, 'Dust with flour', 4);
     await page.getByRole('button', { name: 'These are in: begin' }).click();
     await expect(page.getByText('3 bay')).toBeVisible();
     await expect(other.getByText('3 bay')).toBeVisible({ timeout: 1000 });
