@@ -37,6 +37,7 @@ export type {
   FileReading,
   KeepingLimits,
   KitchenView,
+  LarderStray,
   LiveMessage,
   LoggedEvent,
   LotDetail,

@@ -95,6 +95,15 @@ export interface LotView extends ShelfLot {
   tagUntilMs: number | null;
 }
 
+/** An entry that names a lot which is not there any more. */
+export interface LarderStray {
+  eventId: string;
+  atMs: number;
+  /** the batch that drew, or null for what was done on the shelf */
+  batchId: string | null;
+  sentence: string;
+}
+
 /** A line of a lot’s own story. */
 export interface LotStory {
   eventId: string;

@@ -1,7 +1,7 @@
 import { Router } from 'express';
 import type { House } from '../house';
 import { appendLarderEvent } from './append-larder-event';
-import { lotDetail } from './lot-detail';
+import { lotDetail, strays } from './lot-detail';
 import { lotViews } from './lot-views';
 
 /** The larder: its lots, each with its story, and what is said of them. */
@@ -9,6 +9,9 @@ export function larderRoutes(house: House): Router {
   const routes = Router();
   routes.get('/lots', async (_request, response) => {
     response.json(await lotViews(house));
+  });
+  routes.get('/larder/strays', async (_request, response) => {
+    response.json(await strays(house));
   });
   routes.get('/lots/:id', async (request, response) => {
     response.json(await lotDetail(house, request.params.id));

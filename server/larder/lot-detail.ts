@@ -1,5 +1,5 @@
 import { eq, inArray } from 'drizzle-orm';
-import type { LotDetail, LotStory, LotView, TracedBatch, TracedStep } from '../../contract';
+import type { LarderStray, LotDetail, LotStory, LotView, TracedBatch, TracedStep } from '../../contract';
 import {
   activeEvents,
   type BatchEvent,
@@ -45,6 +45,28 @@ export async function lotDetail(house: House, lotId: string): Promise<LotDetail>
     from: trace.from.map(withNames),
     bowls: into.reduce((sum, step) => sum + (step.batch?.served ?? 0), 0),
   };
+}
+
+/** Entries that name a lot whose making was taken back: kept, for a person to settle. */
+export async function strays({ db }: Pick<House, 'db'>): Promise<LarderStray[]> {
+  const { larder, events: rows } = await larderNow({ db });
+  if (larder.strayEventIds.length === 0) return [];
+  const batchRows = await db
+    .select()
+    .from(events)
+    .where(inArray(events.id, [...larder.strayEventIds]));
+  return larder.strayEventIds.map((id) => {
+    const drawn = batchRows.find((row) => row.id === id);
+    const own = rows.find((row) => row.id === id);
+    return {
+      eventId: id,
+      atMs: drawn?.actedAtMs ?? own?.actedAtMs ?? 0,
+      batchId: drawn?.batchId ?? null,
+      sentence: drawn
+        ? 'A batch drew from a lot whose making was taken back.'
+        : 'Something was done to a lot whose making was taken back.',
+    };
+  });
 }
 
 async function tracedBatches(

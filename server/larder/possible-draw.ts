@@ -7,8 +7,8 @@ import { nameOf } from './possible-on-the-shelf';
 const SCALE_KG = 0.05;
 
 /**
- * Refuses a draw from a lot that is not there, is frozen, or is past its date without the person in charge having said
- * why; a draw from an empty one really happened, and is kept.
+ * Refuses a draw from a lot that is not there, or is past its date without the person in charge having said why; a draw
+ * from an empty one, or a frozen block tipped in, really happened, and is kept.
  */
 export function refuseImpossibleDraw(said: BatchEventBody, lots: readonly LotView[], atMs: number): void {
   if (said.type === 'putBy') {

@@ -119,6 +119,22 @@ describe('a base is made, drawn, recalled', () => {
     expect(after.into.map((step) => step.batch!.batchId)).toEqual(soups.slice(0, 1));
     expect(after.lot.leftKg).toBeCloseTo(stock.leftKg - 2, 6);
   });
+  it('its making taken back, the lot is gone and what drew from it is named for a person', async () => {
+    expect((await ask('GET', '/larder/strays')).json).toEqual([]);
+    const maker = stock.origin.kind === 'batch' ? stock.origin.batchId : '';
+    const batch: BatchView = (await ask('GET', `/batches/${maker}`)).json;
+    const putBy = batch.events.find((event) => event.type === 'putBy')!;
+    const undo = said('undone', { eventId: putBy.id });
+    await ask('POST', `/batches/${maker}/events`, undo);
+    expect((await lots()).some((lot) => lot.id === stock.id)).toBe(false);
+    const strays = (await ask('GET', '/larder/strays')).json;
+    expect(strays).toHaveLength(1);
+    expect(strays[0].sentence).toMatch(/whose making was taken back/);
+    // taking the taking back restores lot, draw and number
+    await ask('POST', `/batches/${maker}/events`, said('undone', { eventId: undo.id }));
+    expect((await ask('GET', '/larder/strays')).json).toEqual([]);
+    expect((await lots()).find((lot) => lot.id === stock.id)!.number).toBe(stock.number);
+  });
   it('all of it is there after a restart', async () => {
     const before = await lots();
     await kitchenServer.restart();

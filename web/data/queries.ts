@@ -9,6 +9,7 @@ import type {
   KeepOrder,
   KitchenSettings,
   KitchenView,
+  LarderStray,
   LotDetail,
   LotView,
   OrderView,
@@ -27,6 +28,7 @@ export const KEYS = {
   recipes: ['recipes'],
   lots: ['lots'],
   lot: (id: string) => ['lots', id],
+  strays: ['lots', 'strays'],
   orders: ['orders'],
   open: ['batches', 'open'],
   summaries: ['batches', 'all'],
@@ -59,6 +61,9 @@ export const useLot = (id: string) =>
     queryKey: KEYS.lot(id),
     queryFn: () => ask<LotDetail>('GET', `/lots/${encodeURIComponent(id)}`),
   });
+
+export const useStrays = () =>
+  useQuery({ queryKey: KEYS.strays, queryFn: () => ask<LarderStray[]>('GET', '/larder/strays') });
 
 export const useOrders = () =>
   useQuery({ queryKey: KEYS.orders, queryFn: () => ask<OrderView[]>('GET', '/orders') });

@@ -1,12 +1,14 @@
 import { useState } from 'react';
+import { Link } from 'react-router';
 import styled from 'styled-components';
 import type { LotView } from '../../contract';
 import { oldestFirst } from '../../core';
 import { useNowMs } from '../data/clock';
-import { useLots } from '../data/queries';
+import { dayAndHour } from '../data/format';
+import { useLots, useStrays } from '../data/queries';
 import { Button } from '../parts/button';
 import { Empty, Halves, Page, Waiting } from '../parts/page';
-import { Over, Soft, Title } from '../parts/text';
+import { Caution, Over, Soft, Title } from '../parts/text';
 import { space } from '../theme/tokens';
 import { DeliverySheet } from './larder-parts/delivery-sheet';
 import { LarderNav } from './larder-parts/larder-nav';
@@ -49,6 +51,7 @@ export function Larder() {
         <Title>The shelf</Title>
         <Button onPress={() => setOpen(true)}>A delivery…</Button>
       </Head>
+      <Strays zone={kitchen.zone} />
       <Halves $columns="minmax(0, 1.55fr) minmax(0, 1fr)">
         <section aria-label="The shelf">
           {there.length === 0 && (
@@ -82,6 +85,22 @@ export function Larder() {
       </Halves>
       {isOpen && <DeliverySheet onClose={() => setOpen(false)} />}
     </Page>
+  );
+}
+
+/** What names a lot that is not there any more: somebody has to look. */
+function Strays({ zone }: { zone: string }) {
+  const { data: strays = [] } = useStrays();
+  if (strays.length === 0) return null;
+  return (
+    <div role="status">
+      {strays.map((stray) => (
+        <Caution key={stray.eventId}>
+          {stray.sentence} {dayAndHour(stray.atMs, zone)}.{' '}
+          {stray.batchId && <Link to={`/log/${stray.batchId}`}>The batch</Link>}
+        </Caution>
+      ))}
+    </div>
   );
 }
 
