@@ -5,5 +5,7 @@ export default defineConfig({
     include: ['{core,contract,server,web,demo,scripts}/**/*.test.{ts,tsx}'],
     environment: 'node',
     testTimeout: 30_000,
+    // The model is pure, so that files may share it: loading it anew for each took more than the tests themselves.
+    isolate: false,
   },
 });

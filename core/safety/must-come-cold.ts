@@ -16,9 +16,6 @@ const COLD_KINDS: readonly IngredientKind[] = [
  *
  * @source published: FDA Food Code 2022 § 3-202.11 (5 °C, or what the law of milk, eggs and live shellfish says);
  *   which kinds: common practice
- *
- * @example mustComeCold({ kind: 'fish', store: 'walk-in' }) // => true
- * @example mustComeCold({ kind: 'vegetable', store: 'walk-in' }) // => false
  */
 export function mustComeCold(food: { kind: IngredientKind; store: string }): boolean {
   return COLD_KINDS.includes(food.kind) && food.store === 'walk-in';

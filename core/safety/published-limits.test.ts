@@ -1,7 +1,20 @@
 import { describe, expect, it } from 'vitest';
-import { alcoholLeftByBoilOff, alcoholLeftByMinutes, FOOD_CODE } from '../index';
+import {
+  alcoholLeftByBoilOff,
+  alcoholLeftByMinutes,
+  FOOD_CODE,
+  INGREDIENT_BY_ID,
+  mustComeCold,
+} from '../index';
 
 describe('published limits and tables', () => {
+  it('what has to come in cold: fish, bones, milk, eggs; not leeks, kelp or flour (§ 3-202.11; kinds common practice)', () => {
+    const cold = (id: string) => mustComeCold(INGREDIENT_BY_ID[id]!);
+    for (const id of ['white-fish', 'fish-bones', 'chicken-bones', 'milk', 'egg', 'mussel', 'chicken-stock'])
+      expect(cold(id), id).toBe(true);
+    for (const id of ['leek', 'kelp', 'flour', 'bouillon-powder', 'fish-flakes', 'water'])
+      expect(cold(id), id).toBe(false);
+  });
   it('FDA Food Code 2022', () => {
     expect(FOOD_CODE.coolFirstToC.value).toBe(21);
     expect(FOOD_CODE.coolFirstWithinH.value).toBe(2);
