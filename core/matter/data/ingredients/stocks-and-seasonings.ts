@@ -18,7 +18,7 @@ export const STOCKS_AND_SEASONINGS: readonly Ingredient[] = [
     'Bouillon powder',
     'stock',
     { water: 3, fat: 8, protein: 12, sugars: 15, starch: 8, salt: 48 },
-    { share: 'liquid', densityKgPerL: 1.5, looseKgPerL: 0.8, allergens: ['celery'], source: LABEL, aliases: ['bouillon', 'stock powder', 'vegetable bouillon', 'stock cube', 'bouillon cube', 'bouillon granules'], measures: { cube: 10 }, umami: { glutamate: 6, imp: 0.1 } },
+    { share: 'liquid', densityKgPerL: 1.5, looseKgPerL: 0.8, store: 'dry store', allergens: ['celery'], source: LABEL, aliases: ['bouillon', 'stock powder', 'vegetable bouillon', 'stock cube', 'bouillon cube', 'bouillon granules'], measures: { cube: 10 }, umami: { glutamate: 6, imp: 0.1 } },
   ),
   row('salt', 'Fine salt', 'salt', { water: 0.2, salt: 99.8 }, { share: 'liquid', densityKgPerL: 2.16, looseKgPerL: 1.22, source: 'published: food-grade salt 97 to 99.9 % NaCl, Codex Stan 150', measures: { pinch: 0.4 }, aliases: ['salt', 'table salt', 'cooking salt'] }),
   row('sugar', 'Sugar', 'seasoning', { sugars: 100 }, { share: 'liquid', densityKgPerL: 1.59, looseKgPerL: 0.85, measures: { pinch: 0.4, cube: 4 }, aliases: ['sugar', 'caster sugar', 'white sugar', 'granulated sugar'] }),
