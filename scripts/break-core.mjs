@@ -69,7 +69,11 @@ const BREAKS = [
   ['core/pot/steep.ts', '(1 - one.drawn) * 2 **', '2 **'],
   ['core/pot/steep.ts', 'share * one.drawn', 'share'],
   ['core/pot/put-food-in.ts', 'wanted[component] - given[component]', 'wanted[component]'],
-  ['core/larder/fold-larder.ts', 'atMs - lot.frozenSinceMs', 'lot.frozenSinceMs - atMs'],
+  [
+    'core/larder/ledger.ts',
+    'lot.madeAtMs + (atMs - lot.frozenSinceMs)',
+    'lot.madeAtMs - (atMs - lot.frozenSinceMs)',
+  ],
   ['core/larder/fold-larder.ts', 'Math.min(birth.madeAtMs, ...dates)', 'birth.madeAtMs'],
   ['core/larder/use-by.ts', 'rules.dateMarkDays - 1', 'rules.dateMarkDays'],
   ['core/larder/draw-lots.ts', 'lot.useByMs < atMs', 'lot.useByMs > atMs'],

@@ -63,10 +63,8 @@ export function Recipes() {
   const kitchen = useKitchenHere();
   const book = useBook(kitchen);
   if (!book) return <Waiting />;
-  const isBase = (recipe: Recipe) =>
-    recipe.stocksAs !== undefined || recipe.staysPieces || recipe.keeps !== undefined;
-  const dishes = book.recipes.filter((recipe) => !isBase(recipe));
-  const bases = book.recipes.filter(isBase);
+  const dishes = book.recipes.filter(isDish);
+  const bases = book.recipes.filter((recipe) => !isDish(recipe));
   return (
     <Page>
       <Head>
@@ -108,7 +106,6 @@ export function Recipes() {
 function RecipeRow({ recipe, book }: { recipe: Recipe; book: Book }) {
   const kitchen = useKitchenHere();
   const known = knownOf(recipe, book);
-  const isDish = recipe.stocksAs === undefined && !recipe.staysPieces && !recipe.keeps;
   return (
     <Row>
       <Swatch style={{ background: (FOOD[recipe.colour] ?? FOOD.broth!).fill }} />
@@ -117,7 +114,7 @@ function RecipeRow({ recipe, book }: { recipe: Recipe; book: Book }) {
           <Link to={`/recipes/${recipe.id}`}>{recipe.name}</Link>
         </Subtitle>
         <Over>
-          {isDish
+          {isDish(recipe)
             ? `${bandName(Math.round(recipe.targetBand))}, ${recipe.targetSaltPercent} % salt, ${recipe.portionMl} mL a bowl; `
             : ''}
           {known ? `${known.diet}; holds ${known.allergens || 'no allergen'}` : 'does not hold together'}
@@ -131,6 +128,11 @@ function RecipeRow({ recipe, book }: { recipe: Recipe; book: Book }) {
       <LinkButton to={`/plan?recipe=${recipe.id}`}>Plan it</LinkButton>
     </Row>
   );
+}
+
+/** What goes in a bowl; the rest is what dishes stand on. */
+function isDish(recipe: Recipe): boolean {
+  return !recipe.base && recipe.stocksAs === undefined && !recipe.staysPieces && !recipe.keeps;
 }
 
 const DIET_WORDS = {
