@@ -8,7 +8,7 @@ import { useLot } from '../data/queries';
 import { Button } from '../parts/button';
 import { Page, Waiting } from '../parts/page';
 import { Soft } from '../parts/text';
-import { colour, font, media, space } from '../theme/tokens';
+import { colour, font, media, PRINT, space } from '../theme/tokens';
 import { useKitchenHere } from './use-kitchen-here';
 
 const Bar = styled.div`
@@ -29,8 +29,8 @@ const Paper = styled.article`
   display: grid;
   grid-template-columns: minmax(0, 1fr) 30mm;
   gap: 2mm 4mm;
-  background: #fff;
-  color: #000;
+  background: ${PRINT.paper};
+  color: ${PRINT.ink};
   border: 1px solid ${colour.edge};
   h1 {
     grid-column: 1 / -1;
@@ -45,7 +45,7 @@ const Paper = styled.article`
     line-height: 1.25;
   }
   dt {
-    color: #333;
+    color: ${PRINT.soft};
   }
   dd {
     font-weight: 700;

@@ -56,6 +56,9 @@ export const FOOD: Record<string, { fill: string; deep: string; piece: string; o
   broth: { fill: '#D9B26A', deep: '#C79C4E', piece: '#E9A25A', on: '#33240A' },
 };
 
+/** Black on white in both themes: what is printed is read in a walk-in, in any light. */
+export const PRINT = { paper: '#FFFFFF', ink: '#000000', soft: '#333333' } as const;
+
 const toVariables = (colours: typeof day) =>
   Object.entries(colours)
     .map(([name, value]) => `--${name}: ${value};`)
