@@ -1,36 +1,23 @@
-import { v7 as uuid } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { type BatchView, type KitchenView, type LotView, nextServiceAtMs } from '../contract';
 import { foldBatch, massKg } from '../core';
 import { seedCorrieHalt } from '../demo/seed-corrie-halt';
+import { chowderOrder, said as event } from './testing/say';
 import { testKitchen } from './testing/test-kitchen';
 
 const kitchenServer = testKitchen(seedCorrieHalt);
 const { ask } = kitchenServer;
 
-const event = (type: string, payload: unknown, more: object = {}) => ({
-  id: uuid(),
-  type,
-  v: 1,
-  payload,
-  ...more,
-});
-
-async function order(change: object = {}) {
+const order = async (change: object = {}) => {
   const kitchen: KitchenView = (await ask('GET', '/kitchen')).json;
-  return {
-    id: uuid(),
-    recipeId: 'trout-chowder',
-    portions: 60,
-    portionMl: 250,
-    saltPercent: 0.9,
-    band: 3,
+  return chowderOrder(kitchen, 0, {
     serviceAtMs: nextServiceAtMs('13:10', kitchen.zone, kitchen.clock.kitchenFromMs),
+    portions: 60,
     potId: 'stockpot-40',
     burnerId: 'gas-2',
     ...change,
-  };
-}
+  });
+};
 
 beforeAll(kitchenServer.start);
 afterAll(kitchenServer.remove);

@@ -1,18 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
-  answerAmount,
   boilOffKgPerHour,
   firstDose,
   garlicStrength,
   INGREDIENT_BY_ID,
   planBatch,
-  portions,
   prepareRecipe,
-  type Recipe,
   scalingNotes,
   setupOf,
-  splitOrder,
   surfaceLossKgPerHour,
   sweatingFatKg,
 } from '../index';
@@ -21,26 +17,8 @@ import { forecastPot } from '../pot/forecast-pot';
 import { massAtLitres, potLitres } from '../pot/pot-litres';
 import { LEEK_SOUP, libraryOf, recipeFrom } from '../testing/book';
 import { orderOf } from '../testing/broth';
+import { EQUIPMENT, inputOf } from '../testing/scaled';
 
-const EQUIPMENT = {
-  blenderJarLitres: 4,
-  hasStickBlender: true,
-  ovenTrays: 3,
-  trayAreaM2: 0.17,
-  fryingPanCm: 28,
-};
-const KETTLE = {
-  id: 'kettle',
-  name: '60 L kettle',
-  vessel: { shape: 'kettle' as const, diameterCm: 60, heightCm: 31.2 },
-  emptyMassKg: 38,
-};
-const JACKET = { ...orderOf().burner, id: 'jacket', name: 'kettle jacket', powerW: 9000, efficiency: 0.85 };
-
-function inputOf(recipe: Recipe, change: Parameters<typeof orderOf>[0] = {}) {
-  const prepared = prepareRecipe(recipe, libraryOf([recipe]));
-  return orderOf({ ...prepared, band: recipe.targetBand, equipment: EQUIPMENT, ...change });
-}
 const leek = recipeFrom(LEEK_SOUP);
 const kg = (plan: ReturnType<typeof planBatch>, ingredientId: string) =>
   plan.lines
@@ -262,88 +240,6 @@ describe('what does not scale straight is said', () => {
     const big = inputOf(browned, { portions: 150, portionMl: 150 });
     const some = scalingNotes(big, planBatch(big)).map((note) => note.law);
     for (const law of ['reduction', 'roux', 'browning', 'garnish']) expect(some).toContain(law);
-  });
-});
-
-describe('an order in other words', () => {
-  const input = inputOf(leek, { portionMl: 250 });
-  it('litres and multiples are whole portions', () => {
-    expect(answerAmount({ by: 'litres', litres: 10.2 }, input).portions).toBe(40);
-    expect(answerAmount({ by: 'multiple', times: 10 }, input).portions).toBe(
-      Math.floor((leek.litres * 10_000 * 0.99) / 250),
-    );
-    expect(() => answerAmount({ by: 'litres', litres: -1 }, input)).toThrow(/litres.*-1/);
-  });
-  it('a pot’s working fill: one more would pass it', () => {
-    const { portions: most } = answerAmount({ by: 'fill' }, input);
-    const at = (count: number) => planBatch({ ...input, portions: count });
-    expect(at(most).fullest.litres).toBeLessThanOrEqual(at(most).workingFillLitres);
-    expect(at(most + 1).fullest.litres).toBeGreaterThan(at(most + 1).workingFillLitres);
-  });
-  it('by what there is: the limiting line, and what stays', () => {
-    const answer = answerAmount({ by: 'have', haveKg: { potato: 7.4, 'chicken-stock': 40 } }, input);
-    expect(answer.limitedBy!.ingredientId).toBe('potato');
-    const plan = planBatch({ ...input, portions: answer.portions });
-    const bought = (id: string) => plan.lines.find((line) => line.ingredientId === id)!.purchasedKg;
-    expect(bought('potato')).toBeLessThanOrEqual(7.4);
-    expect(
-      planBatch({ ...input, portions: answer.portions + 1 }).lines.find(
-        (line) => line.ingredientId === 'potato',
-      )!.purchasedKg,
-    ).toBeGreaterThan(7.4);
-    expect(answer.leftKg['chicken-stock']).toBeCloseTo(40 - bought('chicken-stock'), 9);
-    expect(
-      answerAmount({ by: 'have', haveKg: { potato: 40, 'chicken-stock': 3 } }, input).limitedBy!.ingredientId,
-    ).toBe('chicken-stock');
-  });
-  it('too little for one, and what the recipe does not hold', () => {
-    expect(answerAmount({ by: 'have', haveKg: { potato: 0.001 } }, input)).toMatchObject({
-      portions: 0,
-      limitedBy: { ingredientId: 'potato' },
-    });
-    expect(() => answerAmount({ by: 'have', haveKg: { saffron: 1 } }, input)).toThrow(/saffron/);
-  });
-});
-
-describe('when one pot does not hold it', () => {
-  const input = inputOf(leek, { portions: 140 });
-  const ways = splitOrder(input, [
-    { pot: input.pot, burner: input.burner },
-    { pot: KETTLE, burner: JACKET },
-  ]);
-  const of = (kind: string) => ways.find((way) => way.kind === kind)!;
-  it('140 bowls: two batches, two pots, held back, or the kettle', () => {
-    expect(planBatch(input).batches).toBe(2);
-    expect(new Set(ways.map((way) => way.kind))).toEqual(
-      new Set(['batches', 'twoPots', 'holdBack', 'otherPot']),
-    );
-    for (const way of ways) {
-      expect(way.parts.reduce((sum, part) => sum + part.portions, 0)).toBe(140);
-      for (const part of way.parts) expect(part.fullestLitres).toBeLessThanOrEqual(part.workingFillLitres);
-    }
-    expect(of('otherPot').parts[0]!.potName).toBe('60 L kettle');
-  });
-  it('equal batches follow each other with time to wash the pot, the last ready for service', () => {
-    const [first, second] = of('batches').parts as [
-      (typeof ways)[0]['parts'][0],
-      (typeof ways)[0]['parts'][0],
-    ];
-    expect(second.startAtMs - first.readyAtMs).toBeCloseTo(15 * 60_000, -2);
-    expect(second.readyAtMs).toBeLessThan(input.serviceAtMs);
-  });
-  it('held back: the pot is concentrated, and the bowl let down is as ordered', () => {
-    const { holdBackShare } = of('holdBack').parts[0]!;
-    const plan = planBatch({ ...input, holdBackShare });
-    const let_ = plan.letDown!;
-    expect(let_.mlPerBowl + let_.ladleMl).toBeCloseTo(250, 9);
-    expect(portions({ litres: plan.yieldLitres, portionMl: let_.ladleMl })).toBeCloseTo(140, 0);
-    expect(plan.saltPercent).toBeCloseTo(0.9, 2);
-    expect(let_.potSaltPercent).toBeGreaterThan(0.95);
-    const held = plan.lines.find((line) => line.lineId.endsWith('~held'))!;
-    expect(held.litres).toBeCloseTo(let_.litres, 0);
-    const whole = planBatch({ ...input, pot: KETTLE, burner: JACKET });
-    expect(kg(plan, 'potato')).toBeCloseTo(kg(whole, 'potato'), 9);
-    expect(() => planBatch({ ...input, holdBackShare: 0.9 })).toThrow(/holdBackShare.*0.9/);
   });
 });
 

@@ -14,7 +14,8 @@ import { TROUT_CHOWDER } from '../dishes/trout-chowder';
 import { DEMO_OPENS_AT, KITCHEN } from '../kitchen';
 import { kitchenView } from '../kitchen-view';
 import { seededRandom } from '../seeded-random';
-import { cookFortnight, lotId } from './fortnight';
+import { cookFortnight } from './fortnight';
+import { lotId } from './steps';
 
 const fortnight = cookFortnight();
 const past = fortnight.batches;

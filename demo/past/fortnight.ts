@@ -1,4 +1,3 @@
-import { zonedTimeMs } from '../../contract';
 import type { LarderEvent } from '../../core';
 import {
   CHICKEN_STOCK,
@@ -7,77 +6,12 @@ import {
   GARLIC_OIL,
   GLAZE,
   KELP_STOCK,
-  MORE_BASES,
   MOTHER_SAUCE,
 } from '../dishes/bases';
-import { DISHES } from '../dishes/dishes';
-import { TROUT_CHOWDER } from '../dishes/trout-chowder';
-import { DEMO_OPENS_AT, KITCHEN } from '../kitchen';
-import { type CookedBefore, cookPast, type PastBatch } from './cook-past';
+import { cookPast, type PastBatch } from './cook-past';
 import { type PastShelf, pastShelf } from './past-shelf';
 
-/** Ids of the lots of the fortnight, by a name of ours. */
-export const lotId = (n: number) => `00000000-0000-7000-a000-${String(n).padStart(12, '0')}`;
-
-const at = (daysBack: number, time: string) => zonedTimeMs(time, KITCHEN.zone, DEMO_OPENS_AT, -daysBack);
-const base = (id: string) => MORE_BASES.find((one) => one.id === id)!;
-const dish = (id: string) => DISHES.find((one) => one.id === id)!;
-
-type Step = (shelf: PastShelf) => CookedBefore | null;
-
-const crate =
-  (
-    daysBack: number,
-    time: string,
-    n: number,
-    of: {
-      ingredientId: string;
-      kg: number;
-      supplier: string;
-      arrivedC: number;
-      tag?: string;
-      keepsDays?: number;
-      place?: string;
-    },
-  ): Step =>
-  (shelf) => {
-    const { keepsDays, place = 'walk-in, floor', ...rest } = of;
-    shelf.say(at(daysBack, time), {
-      type: 'delivered',
-      v: 1,
-      payload: {
-        lotId: lotId(n),
-        place,
-        storage: 'chilled',
-        ...(keepsDays ? { useByMs: at(daysBack - keepsDays, '23:59') } : {}),
-        ...rest,
-      },
-    });
-    return null;
-  };
-const chowder =
-  (daysBack: number, portions: number, time: string, seed: number): Step =>
-  () => ({
-    recipe: TROUT_CHOWDER,
-    portions,
-    portionMl: 250,
-    readyAtMs: at(daysBack, time),
-    potId: 'stockpot-40',
-    burnerId: 'gas-2',
-    seed,
-  });
-const put = (n: number, place = 'walk-in, shelf 2', share = 1) => ({
-  lotId: lotId(n),
-  share,
-  place,
-  storage: 'chilled' as const,
-});
-const cook =
-  (of: Omit<CookedBefore, 'readyAtMs'> & { daysBack: number; time: string }): Step =>
-  () => {
-    const { daysBack, time, ...rest } = of;
-    return { ...rest, readyAtMs: at(daysBack, time) };
-  };
+import { at, base, chowder, cook, crate, dish, lotId, put, type Step } from './steps';
 
 /** The fortnight in the order it happened: crates in, bases made, soups cooked from them. Invented. */
 const STEPS: readonly Step[] = [

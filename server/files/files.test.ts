@@ -1,21 +1,13 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { type FileReading, type KitchenView, libraryOf, rowsOf } from '../../contract';
 import { INGREDIENT_BY_ID, linesOf, type Recipe, readingTable, readLine } from '../../core';
-import { recipeFrom } from '../../core/testing/book';
 import { seedCorrieHalt } from '../../demo/seed-corrie-halt';
+import { bookOf, fieldOf, sentences, someSoup as soup } from '../testing/say';
 import { testKitchen } from '../testing/test-kitchen';
 
 const kitchenServer = testKitchen(seedCorrieHalt);
 const { ask } = kitchenServer;
-const sentences = (problem: { errors: { sentence: string }[] }) =>
-  problem.errors.map((one) => one.sentence).join(' ');
-const fieldOf = (problem: { errors: { field: string }[] }) => problem.errors[0]!.field;
-const book = async (): Promise<Recipe[]> => (await ask('GET', '/recipes')).json;
-const soup = (name: string, change: Partial<Recipe> = {}): Recipe =>
-  recipeFrom(
-    `${name}\nServes 6\n50 g butter\n2 leeks, sliced\n500 g potatoes, 1.5 cm dice\n1.2 L chicken stock\n2 bay leaves\n150 ml double cream\nsalt to taste\n\nSweat the leeks in the butter for 10 minutes. Add the stock, potatoes and bay, bring to the boil and simmer until tender. Blend, stir in the cream, season and serve.`,
-    change,
-  );
+const book = () => bookOf(ask);
 
 beforeAll(kitchenServer.start);
 afterAll(kitchenServer.remove);

@@ -9,20 +9,14 @@ import {
   zonedTimeMs,
 } from '../../contract';
 import { seedCorrieHalt } from '../../demo/seed-corrie-halt';
+import { chowderOrder, lotsOf, said } from '../testing/say';
 import { testKitchen } from '../testing/test-kitchen';
 
 const kitchenServer = testKitchen(seedCorrieHalt);
 const { ask } = kitchenServer;
 
-const said = (type: string, payload: unknown, more: object = {}) => ({
-  id: uuid(),
-  type,
-  v: 1,
-  payload,
-  ...more,
-});
 const shelf = (type: string, payload: unknown) => ask('POST', '/larder/events', said(type, payload));
-const lots = async (): Promise<LotView[]> => (await ask('GET', '/lots')).json;
+const lots = () => lotsOf(ask);
 const lotOf = async (base: string): Promise<LotView> =>
   (await lots())
     .filter((lot) => lot.contents.base === base && lot.storage === 'chilled')
@@ -32,18 +26,7 @@ const reload = async (lot: LotView) => (await lots()).find((one) => one.id === l
 let kitchen: KitchenView;
 const at = (time: string, daysOn: number) =>
   zonedTimeMs(time, kitchen.zone, kitchen.clock.kitchenFromMs, daysOn);
-const order = (change: object = {}) => ({
-  id: uuid(),
-  recipeId: 'trout-chowder',
-  portions: 20,
-  portionMl: 250,
-  saltPercent: 0.9,
-  band: 3,
-  serviceAtMs: at('13:10', 1),
-  potId: 'rondeau-24',
-  burnerId: 'gas-1',
-  ...change,
-});
+const order = (change: object = {}) => chowderOrder(kitchen, 1, change);
 const put = (batch: BatchView, items: object[]) =>
   ask('POST', `/batches/${batch.id}/events`, said('added', { items }));
 

@@ -1,39 +1,20 @@
 import { v7 as uuid } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { type BatchView, type KitchenView, type LotDetail, type LotView, zonedTimeMs } from '../../contract';
+import type { BatchView, KitchenView, LotDetail, LotView } from '../../contract';
 import { KITCHEN } from '../../demo/kitchen';
 import { seedCorrieHalt } from '../../demo/seed-corrie-halt';
 import type { OpenDatabase } from '../db/open-database';
 import { kitchens, oldLots } from '../db/schema';
+import { chowderOrder, lotsOf, said } from '../testing/say';
 import { testKitchen } from '../testing/test-kitchen';
 
 const kitchenServer = testKitchen(seedCorrieHalt);
 const { ask } = kitchenServer;
 
-const said = (type: string, payload: unknown, more: object = {}) => ({
-  id: uuid(),
-  type,
-  v: 1,
-  payload,
-  ...more,
-});
-const lots = async (): Promise<LotView[]> => (await ask('GET', '/lots')).json;
+const lots = () => lotsOf(ask);
 
 let kitchen: KitchenView;
-const at = (time: string, daysOn: number) =>
-  zonedTimeMs(time, kitchen.zone, kitchen.clock.kitchenFromMs, daysOn);
-const order = (change: object = {}) => ({
-  id: uuid(),
-  recipeId: 'trout-chowder',
-  portions: 20,
-  portionMl: 250,
-  saltPercent: 0.9,
-  band: 3,
-  serviceAtMs: at('13:10', 1),
-  potId: 'rondeau-24',
-  burnerId: 'gas-1',
-  ...change,
-});
+const order = (change: object = {}) => chowderOrder(kitchen, 1, change);
 const put = (batch: BatchView, items: object[]) =>
   ask('POST', `/batches/${batch.id}/events`, said('added', { items }));
 

@@ -49,7 +49,7 @@ const Wrong = styled(FieldError)`
   }
 `;
 
-/** Something to type at a desk: a word, a figure, a page. At the pot the large `Field` is used. */
+/** Something to type at a desk: a word, a figure (what has a unit is one), a page. At the pot the large `Field` is used. */
 export function SmallField({
   label,
   isLabelHidden = false,
@@ -58,7 +58,7 @@ export function SmallField({
   unit,
   error,
   rows,
-  inputMode = 'text',
+  inputMode = unit ? 'decimal' : 'text',
   placeholder,
 }: {
   label: string;

@@ -93,38 +93,23 @@ export function LarderBlend() {
           <section>
             <PouredFrom lots={there} ticked={ticked} onChange={setPicked} />
             <Fields>
-              <SmallField
-                label="Make"
-                unit="L"
-                inputMode="decimal"
-                value={typed.litres}
-                onChange={set('litres')}
-              />
-              <SmallField
-                label="Salt at most"
-                unit="%"
-                inputMode="decimal"
-                value={typed.saltMax}
-                onChange={set('saltMax')}
-              />
+              <SmallField label="Make" unit="L" value={typed.litres} onChange={set('litres')} />
+              <SmallField label="Salt at most" unit="%" value={typed.saltMax} onChange={set('saltMax')} />
               <SmallField
                 label="Strength at least"
                 unit="°Brix"
-                inputMode="decimal"
                 value={typed.brixMin}
                 onChange={set('brixMin')}
               />
               <SmallField
                 label="Umami at least, in 100 g"
                 unit="g"
-                inputMode="decimal"
                 value={typed.umamiMin}
                 onChange={set('umamiMin')}
               />
               <SmallField
                 label="A kilo at most"
                 unit={kitchen.currency}
-                inputMode="decimal"
                 value={typed.priceMax}
                 onChange={set('priceMax')}
               />

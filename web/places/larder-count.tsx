@@ -98,7 +98,6 @@ export function LarderCount() {
                 label={`There is of lot ${lot.number}`}
                 isLabelHidden
                 unit={poured ? 'L' : 'kg'}
-                inputMode="decimal"
                 value={typed[lot.id] ?? ''}
                 onChange={(text) => setTyped({ ...typed, [lot.id]: text })}
               />

@@ -173,7 +173,6 @@ function DeskOf({
             value={desk.portions}
             onChange={(portions) => editing.change({ portions })}
             unit="bowls"
-            inputMode="decimal"
             error={error('portions')}
           />
           <SmallField
@@ -181,7 +180,6 @@ function DeskOf({
             value={desk.portionMl}
             onChange={(portionMl) => editing.change({ portionMl })}
             unit="mL"
-            inputMode="decimal"
             error={error('portionMl')}
           />
           <SmallField
@@ -189,7 +187,6 @@ function DeskOf({
             value={desk.saltPercent}
             onChange={(saltPercent) => editing.change({ saltPercent })}
             unit="%"
-            inputMode="decimal"
             error={error('saltPercent')}
           />
           <PickOne

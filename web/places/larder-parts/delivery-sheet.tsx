@@ -87,12 +87,11 @@ export function DeliverySheet({ onClose }: { onClose: () => void }) {
           onChange={setFoodId}
         />
       )}
-      <SmallField label="Weight" unit="kg" inputMode="decimal" value={typed.kg} onChange={set('kg')} />
+      <SmallField label="Weight" unit="kg" value={typed.kg} onChange={set('kg')} />
       <SmallField label="From" value={supplier} onChange={set('supplier')} />
       <SmallField
         label="Its temperature, by thermometer"
         unit="°C"
-        inputMode="decimal"
         value={typed.warm}
         onChange={set('warm')}
       />
@@ -119,7 +118,6 @@ export function DeliverySheet({ onClose }: { onClose: () => void }) {
       <SmallField
         label="A kilogram costs, if not as usual"
         unit={kitchen.currency}
-        inputMode="decimal"
         value={typed.price}
         onChange={set('price')}
       />

@@ -108,7 +108,6 @@ export function FoodForm({
           value={salt}
           onChange={setSalt}
           unit="g in 100 g"
-          inputMode="decimal"
           placeholder={base ? (base.perKg.salt * 100).toFixed(1) : ''}
         />
         <SmallField
@@ -116,16 +115,9 @@ export function FoodForm({
           value={fat}
           onChange={setFat}
           unit="g in 100 g"
-          inputMode="decimal"
           placeholder={base ? (base.perKg.fat * 100).toFixed(1) : ''}
         />
-        <SmallField
-          label="One of it weighs"
-          value={pieceG}
-          onChange={setPieceG}
-          unit="g"
-          inputMode="decimal"
-        />
+        <SmallField label="One of it weighs" value={pieceG} onChange={setPieceG} unit="g" />
         <PickOne
           label="Eaten by"
           value={diet ?? base?.diet ?? null}

@@ -217,7 +217,6 @@ function PriceSheet({ food, book, onClose }: { food: Ingredient; book: Book; onC
         value={typed}
         onChange={setTyped}
         unit={kitchen.currency}
-        inputMode="decimal"
         error={isPrice || typed === '' ? null : `“${typed}” is not a price.`}
       />
       <SmallField label="From" value={supplier} onChange={setSupplier} />

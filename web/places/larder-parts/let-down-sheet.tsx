@@ -42,7 +42,6 @@ export function LetDownSheet({
       <SmallField
         label="This much of it"
         unit="L"
-        inputMode="decimal"
         value={amount}
         onChange={setAmount}
         error={
@@ -56,7 +55,6 @@ export function LetDownSheet({
       <SmallField
         label={`To this strength (the usual is ${usual.toFixed(1)})`}
         unit="°Brix"
-        inputMode="decimal"
         value={brix}
         onChange={setBrix}
         error={typeof found === 'string' ? found : null}

@@ -78,7 +78,6 @@ export function HaveSheet({
             value={typed[line.ingredientId] ?? ''}
             onChange={(text) => setTyped({ ...typed, [line.ingredientId]: text })}
             unit={line.liquid ? 'L' : 'kg'}
-            inputMode="decimal"
           />
         ))}
       </Fields>

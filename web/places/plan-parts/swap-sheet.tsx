@@ -123,7 +123,6 @@ export function SwapSheet({
           value={percent}
           onChange={setPercent}
           unit="%"
-          inputMode="decimal"
           error={isShare ? null : `A share is above 0 and up to 100 %, not “${percent}”.`}
         />
         {book && (

@@ -138,13 +138,7 @@ export function LineSheet({
             <Button kind="quiet" onPress={() => setNew(true)}>
               Not in the table
             </Button>
-            <SmallField
-              label="In the pot, edible"
-              value={grams}
-              onChange={setGrams}
-              unit="g"
-              inputMode="decimal"
-            />
+            <SmallField label="In the pot, edible" value={grams} onChange={setGrams} unit="g" />
             <PickOne label="It scales" value={scaling} options={SCALING_WORDS} onChange={setScaling} />
           </Two>
           <Choice
@@ -178,7 +172,6 @@ export function LineSheet({
                     setParts(parts.map((one, n) => (n === i ? { ...one, percent } : one)))
                   }
                   unit="%"
-                  inputMode="decimal"
                 />
               </Two>
             ))}
@@ -193,14 +186,8 @@ export function LineSheet({
           </div>
           {isMeat && (
             <Two>
-              <SmallField
-                label="Brine or soak (0 % is water)"
-                value={brine}
-                onChange={setBrine}
-                unit="%"
-                inputMode="decimal"
-              />
-              <SmallField label="for" value={hours} onChange={setHours} unit="h" inputMode="decimal" />
+              <SmallField label="Brine or soak (0 % is water)" value={brine} onChange={setBrine} unit="%" />
+              <SmallField label="for" value={hours} onChange={setHours} unit="h" />
             </Two>
           )}
           {reading.note && <Soft>Noted: {reading.note}</Soft>}

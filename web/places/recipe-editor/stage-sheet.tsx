@@ -132,7 +132,6 @@ export function StageSheet({
             value={figure}
             onChange={setFigure}
             unit={END_WORDS[draft.ends.rule].unit}
-            inputMode="decimal"
           />
         )}
       </Two>
