@@ -2,7 +2,7 @@ import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
   test: {
-    include: ['{core,contract,server,web,demo,scripts}/**/*.test.{ts,tsx}'],
+    include: ['{bench,core,contract,server,web,demo,scripts}/**/*.test.{ts,tsx}'],
     environment: 'node',
     testTimeout: 30_000,
     // The model is pure, so that files may share it: loading it anew for each took more than the tests themselves.

@@ -1,6 +1,7 @@
 import * as v from 'valibot';
-import type { BatchEventBody } from '../core';
+import { type BatchEventBody, TROUBLES } from '../core';
 import { countField, numberField, storageField, textField } from './number-field';
+import { burnerSchema, potSchema } from './pot-schema';
 
 export const thickenerSchema = v.picklist(
   [
@@ -31,6 +32,61 @@ const addedItem = v.strictObject({
   ),
 });
 
+const fateFields = {
+  fate: v.picklist(['thrown', 'salvaged', 'parked'], 'It is thrown away, salvaged or parked.'),
+  place: v.optional(textField('Where it lies', 60)),
+  weighedKg: v.optional(numberField('Its weight', 0.001, 500, 'kg')),
+  backStageId: v.optional(textField('The stage it goes back for')),
+};
+
+const fallTarget = v.variant(
+  'kind',
+  [
+    v.strictObject({
+      kind: v.literal('gone'),
+      fraction: numberField('The share gone', 0, 0.98, 'of the start'),
+    }),
+    v.strictObject({ kind: v.literal('litres'), litres: numberField('The mark', 0.01, 2000, 'L') }),
+    v.strictObject({ kind: v.literal('depth'), cm: numberField('The mark', 0, 300, 'cm') }),
+    v.strictObject({ kind: v.literal('weight'), kg: numberField('The mark', 0.01, 2000, 'kg') }),
+    v.strictObject({ kind: v.literal('brix'), brix: numberField('The mark', 0.1, 80, '°Brix') }),
+    v.strictObject({ kind: v.literal('salt'), percent: numberField('The mark', 0.05, 30, '% salt') }),
+    v.strictObject({
+      kind: v.literal('band'),
+      band: numberField('The mark', 0.1, 6, 'of the thickness bands'),
+    }),
+  ],
+  'That is no mark a pot can fall to.',
+);
+
+const food = {
+  ingredientId: textField('The ingredient'),
+  kg: numberField('The amount', 0.00001, 500, 'kg'),
+};
+
+const slip = v.variant(
+  'kind',
+  [
+    v.strictObject({
+      kind: v.literal('tooMuch'),
+      ...food,
+      tempC: numberField('Its temperature', -30, 110, '°C'),
+    }),
+    v.strictObject({
+      kind: v.literal('wrongPot'),
+      ...food,
+      tempC: numberField('Its temperature', -30, 110, '°C'),
+    }),
+    v.strictObject({ kind: v.literal('forgot'), lineId: textField('What was forgotten') }),
+    v.strictObject({
+      kind: v.literal('trouble'),
+      trouble: v.picklist(TROUBLES, 'That is no trouble Slow Pot knows.'),
+      lostKg: v.optional(numberField('What was lost', 0, 500, 'kg')),
+    }),
+  ],
+  'That is no slip Slow Pot knows.',
+);
+
 const one = <const T extends string, P extends v.GenericSchema>(type: T, payload: P) =>
   v.object({ type: v.literal(type), v: v.literal(1, 'Only version 1 of an event is known.'), payload });
 
@@ -55,8 +111,21 @@ export const batchEventBodySchema: v.GenericSchema<unknown, BatchEventBody> = v.
     one(
       'reading',
       v.variant('kind', [
-        v.strictObject({ kind: v.literal('depth'), value: numberField('The depth', 0, 300, 'cm') }),
-        v.strictObject({ kind: v.literal('litres'), value: numberField('The level', 0, 2000, 'L') }),
+        v.strictObject({
+          kind: v.literal('depth'),
+          value: numberField('The depth', 0, 300, 'cm'),
+          still: v.optional(v.boolean('still must be true or false.')),
+        }),
+        v.strictObject({
+          kind: v.literal('litres'),
+          value: numberField('The level', 0, 2000, 'L'),
+          still: v.optional(v.boolean('still must be true or false.')),
+        }),
+        v.strictObject({
+          kind: v.literal('brix'),
+          value: numberField('The refractometer', 0.1, 80, '°Brix'),
+        }),
+        v.strictObject({ kind: v.literal('eye'), value: numberField('What has gone', 0, 100, '%') }),
         v.strictObject({ kind: v.literal('weight'), value: numberField('The weight', 0, 2000, 'kg') }),
         v.strictObject({
           kind: v.literal('temperature'),
@@ -73,8 +142,34 @@ export const batchEventBodySchema: v.GenericSchema<unknown, BatchEventBody> = v.
     ),
     one(
       'removed',
-      v.strictObject({ word: textField('What comes out'), count: countField('Its count', 1, 500) }),
+      v.strictObject({
+        word: textField('What comes out'),
+        count: countField('Its count', 1, 500),
+        ...fateFields,
+        fate: v.optional(fateFields.fate),
+      }),
     ),
+    one('lifted', v.strictObject({ ...food, ...fateFields })),
+    one(
+      'returned',
+      v.strictObject({
+        liftedId: textField('What was parked'),
+        kg: numberField('Its weight', 0.001, 500, 'kg'),
+        tempC: numberField('Its temperature', -30, 110, '°C'),
+      }),
+    ),
+    one('looked', v.strictObject({ stageId: textField('The stage') })),
+    one('snoozed', v.strictObject({ minutes: numberField('The pause', 0.5, 60, 'min') })),
+    one('targetSet', v.strictObject({ target: fallTarget })),
+    one(
+      'pouredOff',
+      v.strictObject({
+        what: v.picklist(['fat', 'liquid'], 'Fat or liquid is poured off.'),
+        kg: numberField('What is poured off', 0.001, 500, 'kg'),
+      }),
+    ),
+    one('slip', slip),
+    one('moved', v.strictObject({ pot: potSchema, burner: burnerSchema })),
     one(
       'portioned',
       v.strictObject({

@@ -16,7 +16,7 @@ export {
   type PriceChange,
   priceChangeSchema,
 } from './larder-schema';
-export { libraryOf, planInputOf, rowsOf } from './plan-input';
+export { burnerFor, libraryOf, planInputOf, rowsOf } from './plan-input';
 export {
   type KeepOrder,
   keepOrderSchema,

@@ -4,6 +4,7 @@ import { BROTH } from '../core/testing/broth';
 import { type KitchenView, libraryOf, type PlanRequest, planInputOf, rowsOf } from './index';
 
 const kitchen: KitchenView = {
+  learned: [],
   name: 'Test kitchen',
   zone: 'Europe/London',
   altitudeM: 300,

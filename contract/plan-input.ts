@@ -4,6 +4,7 @@ import {
   type Ingredient,
   type Library,
   type PlanInput,
+  type PlannedBurner,
   prepareRecipe,
   type Recipe,
   recipeAsIngredient,
@@ -13,7 +14,7 @@ import {
 } from '../core';
 import type { PlanRequest } from './plan-request';
 import type { FieldError } from './problem';
-import type { KitchenView } from './views';
+import type { BurnerView, KitchenView } from './views';
 
 type KitchenFoods = Pick<KitchenView, 'pricesCentsPerKg' | 'ownIngredients'>;
 
@@ -42,6 +43,15 @@ export function rowsOf(library: Library, except?: string): Record<string, Ingred
   return rows;
 }
 
+/** A burner as a batch takes it along: with what a pot on it has shown at its settings, where that is known. */
+export function burnerFor(kitchen: KitchenView, burner: BurnerView, potId: string): PlannedBurner {
+  const { id, name, powerW, efficiency, gain } = burner;
+  const settings = kitchen.learned
+    .filter((one) => one.burnerId === id && one.potId === potId && one.fraction < 1)
+    .map(({ fraction, lid, arriving }) => ({ fraction, lid, arriving }));
+  return { id, name, powerW, efficiency, gain, ...(settings.length > 0 ? { settings } : {}) };
+}
+
 /** The order put together with the kitchen it is for; the browser and the server do it alike. */
 export function planInputOf(
   request: PlanRequest,
@@ -60,7 +70,6 @@ export function planInputOf(
     errors.push({ field: 'burnerId', sentence: `The ${pot.name} does not go on ${burner.name}.` });
   }
   if (!pot || !burner || errors.length > 0) return errors;
-  const { id, name, powerW, efficiency, gain } = burner;
   const library = libraryOf(kitchen, book);
   try {
     const changed = substituted(recipe, request.changes ?? [], library);
@@ -75,7 +84,7 @@ export function planInputOf(
         relativeHumidity: kitchen.relativeHumidity,
       },
       pot,
-      burner: { id, name, powerW, efficiency, gain },
+      burner: burnerFor(kitchen, burner, pot.id),
       portions: request.portions,
       portionMl: request.portionMl,
       saltPercent: request.saltPercent,

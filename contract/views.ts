@@ -5,6 +5,7 @@ import type {
   BatchSnapshot,
   Equipment,
   Ingredient,
+  LearnedRate,
   LotLife,
   LotStorage,
   Plan,
@@ -57,6 +58,8 @@ export interface KitchenView {
   units: UnitSystem;
   equipment: Equipment;
   limits: KeepingLimits;
+  /** what closed batches have shown of pots, burners, settings and lids */
+  learned: LearnedRate[];
   /** foods of the kitchen's own and labels over the table */
   ownIngredients: Ingredient[];
   clock: ClockView;
@@ -167,6 +170,9 @@ export type LoggedEvent = BatchEvent & {
 export interface BatchView {
   id: string;
   recipeId: string;
+  /** where it stands now, after any move */
+  potId: string;
+  burnerId: string;
   createdAtMs: number;
   snapshot: BatchSnapshot;
   events: LoggedEvent[];

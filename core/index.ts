@@ -27,9 +27,11 @@ export {
 } from './bases/blend';
 export { concentrate, letDown, type Strengthened } from './bases/concentrate';
 export { cookOnPaper } from './bases/cook-on-paper';
-export { brixOf, SETS_FROM_GELATIN_PERCENT, timesStandard } from './bases/strength';
+export { SETS_FROM_GELATIN_PERCENT, timesStandard } from './bases/strength';
 export { type TrimHeap, type Trimming, type TrimmingUse, useItUp } from './bases/use-it-up';
 export { activeEvents, undoneIds } from './batch/active-events';
+export { additionTimes } from './batch/addition-times';
+export { advanceBatch } from './batch/advance-batch';
 export {
   type AddedItem,
   type BatchEvent,
@@ -37,19 +39,29 @@ export {
   type BatchEventType,
   type BatchSnapshot,
   BENCH_INGREDIENTS,
+  type Fate,
   type LineDraw,
+  type Slip,
+  TROUBLES,
+  type Trouble,
 } from './batch/batch-event';
 export { type BatchResult, batchResult, type Outcome } from './batch/batch-result';
 export type {
   BatchState,
+  HeatSegment,
+  Parked,
   PutBy,
   Question,
+  SaidSlip,
   StageProgress,
   TakenReading,
   ToComeOut,
 } from './batch/batch-state';
-export { advanceBatch, applyEvent, foldBatch, foldContext, openBatch } from './batch/fold-batch';
+export { applyEvent, foldBatch, openBatch } from './batch/fold-batch';
+export { foldContext } from './batch/fold-context';
+export { type Honesty, honesty, type KeptForecast, keptForecasts } from './batch/kept-forecasts';
 export { learnedGain } from './batch/learned-gain';
+export { type LearnedRate, learnedRates } from './batch/learned-rates';
 export {
   type ForecastBand,
   forecastBand,
@@ -57,8 +69,21 @@ export {
   levelAhead,
   levelTrace,
 } from './batch/level-trace';
-export { linesToAdd, nextWant, type Want } from './batch/next-want';
+export { CATCHES_UNDER, type FreeRange, type Lever, levers, marginOf, saves } from './batch/levers';
+export { lookEveryMin } from './batch/look-every';
+export { type LaterLine, linesToAdd, nextWant, type Want } from './batch/next-want';
+export {
+  CALLS,
+  type Call,
+  callOf,
+  dueSinceMs,
+  type RangePot,
+  type RangeWalk,
+  rangeWalk,
+} from './batch/range-walk';
+export { type Rescue, rescueOf } from './batch/rescue';
 export { lossKgPerHour, type StageClock, stageClock, wantedHeat } from './batch/stage-clock';
+export { type TopTemperature, topTemperature } from './batch/top-temperature';
 export { type Bench, type BenchOutcome, type BenchWay, bench } from './bench/bench';
 export { coolingHours } from './cooling/cooling-hours';
 export { boilOffKgPerHour } from './evaporation/boil-off-kg-per-hour';
@@ -67,6 +92,7 @@ export { surfaceLossKgPerHour } from './evaporation/surface-loss-kg-per-hour';
 export { type Forecast, forecast, type MassReading } from './forecast/forecast';
 export { airPressureKPa } from './heat/air-pressure-kpa';
 export { boilingPointC } from './heat/boiling-point-c';
+export { cookMinutes } from './heat/cook-minutes';
 export { latentHeatKJPerKg } from './heat/latent-heat-kj-per-kg';
 export { minutesToCookDice, softeningFactor } from './heat/minutes-to-cook-dice';
 export { minutesToHeat } from './heat/minutes-to-heat';
@@ -116,6 +142,7 @@ export { atItsBest, type KeepingRules, useByMs } from './larder/use-by';
 export { BOARDS, type Board, type MiseItem, miseList } from './lists/mise-list';
 export { type ListedPlan, type PullItem, pullList } from './lists/pull-list';
 export { alcoholLeftByBoilOff, alcoholLeftByMinutes } from './matter/alcohol-left';
+export { brixOf } from './matter/brix-of';
 export { INGREDIENTS } from './matter/data/ingredients';
 export {
   DIETS,
@@ -155,14 +182,25 @@ export { potInput } from './plan/pot-input';
 export { bowlMl } from './portions/bowl-ml';
 export { CLING_PERCENT, portions } from './portions/portions';
 export { advancePot } from './pot/advance-pot';
-export { addToPot, drawFromPot, openPot, takeOutOfPot } from './pot/change-pot';
+export { addToPot, drawFromPot, openPot, setHeat, takeOutOfPot } from './pot/change-pot';
+export { type ColdLoad, coldLoad } from './pot/cold-load';
+export { type FallTarget, fallTo } from './pot/fall-target';
 export { forecastPot, type PotTarget, type When } from './pot/forecast-pot';
 export { fractionToHold } from './pot/heat-balance';
 export { type KitchenAir, kitchenAir } from './pot/kitchen-air';
-export { type Burner, FIRST_GUESS_GAIN, type PotSetup, type PotState } from './pot/pot';
-export { liquidLitres, massAtLitres, potLitres } from './pot/pot-litres';
-export { type PotReading, READING_SD, readPot } from './pot/read-pot';
+export {
+  arrivingAt,
+  type Burner,
+  FIRST_GUESS_GAIN,
+  type Instrument,
+  type PotSetup,
+  type PotState,
+} from './pot/pot';
+export { liquidLitres, litresAtMass, massAtLitres, potLitres } from './pot/pot-litres';
+export { type MeasuredMass, measuredMass, type PotReading, readPot } from './pot/read-pot';
+export { scorchMargin } from './pot/scorch-margin';
 export { steepingFactor } from './pot/steep';
+export { type TemperStep, temper } from './pot/temper';
 export type { WrittenUnit } from './reader/data/measures';
 export { minutesIn, stageKindOf } from './reader/method-sentences';
 export { type ReadingTable, readingTable, readLine } from './reader/read-line';
@@ -222,6 +260,7 @@ export {
 export { rewritten, writtenOf } from './recipe/written-of';
 export { ALLERGENS, type Allergen } from './safety/data/allergens';
 export { FOOD_CODE } from './safety/data/food-code';
+export { topRuleOf } from './safety/data/top-temperatures';
 export { mustComeCold } from './safety/must-come-cold';
 export { dilutionKg } from './salt/dilution-kg';
 export { SATURATED_SALT_PERCENT, saltToAddG } from './salt/salt-to-add-g';

@@ -16,6 +16,7 @@ export function kitchenView(
       gain: learnedGain(known[burner.id] ?? []),
     })),
     pricesCentsPerKg: { ...PRICES_CENTS_PER_KG },
+    learned: [],
     suppliers: {},
     ownIngredients: [],
     limits: { dateMarkDays: 7, receivingC: 5, shellfishTagDays: 90 },

@@ -6,6 +6,7 @@ import { useNowMs } from './data/clock';
 import { hourMinute, span } from './data/format';
 import { useLive } from './data/live';
 import { useKitchen } from './data/queries';
+import { CallStrip } from './parts/call-strip';
 import { OutboxNote } from './parts/outbox-note';
 import { Waiting } from './parts/page';
 import { RangeBar } from './parts/range-bar';
@@ -170,6 +171,7 @@ export function Shell() {
       </Top>
       <div>
         <OutboxNote />
+        {kitchen && <CallStrip kitchen={kitchen} hereId={hereId} />}
       </div>
       <Main id="place" tabIndex={-1} ref={main}>
         {kitchen ? (

@@ -2,9 +2,9 @@ import { type Coefficients, type Constraint, solve } from 'yalps';
 import { positive } from '../check';
 import type { LotContents } from '../larder/lot';
 import { mixContents } from '../larder/mix-contents';
+import { brixOf } from '../matter/brix-of';
 import { UMAMI } from '../taste/data/umami-constants';
 import { umamiGPer100g } from '../taste/umami-g-per-100g';
-import { brixOf } from './strength';
 
 /** A lot that may go into a blend. */
 export interface BlendPart {

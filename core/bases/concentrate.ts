@@ -1,10 +1,10 @@
 import { positive } from '../check';
 import type { LotContents } from '../larder/lot';
 import { mixContents } from '../larder/mix-contents';
+import { brixOf } from '../matter/brix-of';
 import { totalKg } from '../matter/masses';
 import { timesSavour } from '../matter/savour';
 import { volumeLitres } from '../matter/volume-litres';
-import { brixOf } from './strength';
 
 /** A stock is reduced no further than this share of its water: by then it scorches. Common practice. */
 const MOST_DRIVEN_OFF = 0.97;

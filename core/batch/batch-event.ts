@@ -1,7 +1,8 @@
 import type { Lid } from '../evaporation/data/evaporation-constants';
 import type { LotStorage } from '../larder/lot';
 import type { Ingredient } from '../matter/ingredient';
-import type { Plan, PlanInput } from '../plan/plan';
+import type { Plan, PlanInput, PlannedBurner, Pot } from '../plan/plan';
+import type { FallTarget } from '../pot/fall-target';
 import type { PotReading } from '../pot/read-pot';
 import type { ThickenerKind } from '../thickness/data/thickeners';
 
@@ -35,6 +36,27 @@ export interface AddedItem {
   comesOut?: { word: string; count: number };
 }
 
+/** What becomes of what comes out: away, kept for another use, or parked where it can be found, to go back in. */
+export interface Fate {
+  fate: 'thrown' | 'salvaged' | 'parked';
+  place?: string;
+  /** kg it weighs, where it was weighed */
+  weighedKg?: number;
+  /** the stage that it goes back in for */
+  backStageId?: string;
+}
+
+export const TROUBLES = ['scorched', 'curdled', 'lumps', 'burntRoux', 'boiledOver'] as const;
+export type Trouble = (typeof TROUBLES)[number];
+
+/** Something that did happen and should not have: the state follows it, and a rescue is offered. Never an undo. */
+export type Slip =
+  /** more went in than was said, or something of another pot */
+  | { kind: 'tooMuch' | 'wrongPot'; ingredientId: string; kg: number; tempC: number }
+  /** the log says it is in, and it is not */
+  | { kind: 'forgot'; lineId: string }
+  | { kind: 'trouble'; trouble: Trouble; lostKg?: number };
+
 /** What can be said of a batch. Payloads of version 1. */
 export type BatchEventBody =
   | { type: 'stageBegun'; v: 1; payload: { stageId: string } }
@@ -44,7 +66,22 @@ export type BatchEventBody =
   | { type: 'lidSet'; v: 1; payload: { lid: Lid } }
   | { type: 'reading'; v: 1; payload: PotReading }
   | { type: 'answered'; v: 1; payload: { eventId: string; believed: boolean } }
-  | { type: 'removed'; v: 1; payload: { word: string; count: number } }
+  /** a look-in: stirred, turned, tasted */
+  | { type: 'looked'; v: 1; payload: { stageId: string } }
+  /** the call of this pot is put off */
+  | { type: 'snoozed'; v: 1; payload: { minutes: number } }
+  /** another mark for the running fall than its recipe has */
+  | { type: 'targetSet'; v: 1; payload: { target: FallTarget } }
+  | { type: 'removed'; v: 1; payload: { word: string; count: number } & Partial<Fate> }
+  /** pieces lifted out that carry no tag, kg as they come out */
+  | { type: 'lifted'; v: 1; payload: { ingredientId: string; kg: number } & Fate }
+  /** what was parked goes back in; `liftedId` names the event that parked it */
+  | { type: 'returned'; v: 1; payload: { liftedId: string; kg: number; tempC: number } }
+  /** rendered fat poured off the top, or liquid ladled out and kept apart from portions and lots */
+  | { type: 'pouredOff'; v: 1; payload: { what: 'fat' | 'liquid'; kg: number } }
+  | { type: 'slip'; v: 1; payload: Slip }
+  /** into another pot, or onto another burner, all that is in it */
+  | { type: 'moved'; v: 1; payload: { pot: Pot; burner: PlannedBurner } }
   | { type: 'portioned'; v: 1; payload: { portions: number; fate: 'served' | 'discarded'; despite?: string } }
   | {
       type: 'putBy';

@@ -1,5 +1,7 @@
-import type { BatchSnapshot } from './batch-event';
-import type { BatchState } from './batch-state';
+import { variance } from '../pot/doubt';
+import type { BatchEvent, BatchSnapshot } from './batch-event';
+import type { BatchState, HeatSegment } from './batch-state';
+import { type KeptForecast, keptForecasts } from './kept-forecasts';
 
 /** Predicted beside actual, frozen when a batch is closed. */
 export interface BatchResult {
@@ -16,6 +18,10 @@ export interface BatchResult {
   /** where the gap comes from, in words with litres */
   reasons: string[];
   gain: { mean: number; sd: number };
+  /** what each stretch of steady heat showed; absent in results of models before 4 */
+  segments?: HeatSegment[];
+  /** every forecast that was shown, with what came true; absent in results of models before 4 */
+  forecasts?: KeptForecast[];
 }
 
 export interface Outcome {
@@ -36,11 +42,16 @@ const WORTH_SAYING_L = 0.15;
  *
  * @param snapshot with the plan as it was
  * @param state folded to its closing
+ * @param events the log it was folded from: what its forecasts were
  * @returns predicted, actual and the reasons
  * @throws RangeError when the batch is not closed
  * @source arithmetic
  */
-export function batchResult(snapshot: BatchSnapshot, state: BatchState): BatchResult {
+export function batchResult(
+  snapshot: BatchSnapshot,
+  state: BatchState,
+  events: readonly BatchEvent[],
+): BatchResult {
   if (!state.closed) throw new RangeError(`state must be closed, got ${state.closed}`);
   const { plan, input } = snapshot;
   const portionL = input.portionMl / 1000;
@@ -86,7 +97,9 @@ export function batchResult(snapshot: BatchSnapshot, state: BatchState): BatchRe
     leftPortions: Math.floor((state.closed.leftLitres + 1e-9) / portionL),
     yieldGapLitres: yieldLitres - plan.yieldLitres,
     reasons: reasons(snapshot, state, yieldLitres),
-    gain: { mean: state.pot.gain, sd: Math.sqrt(state.pot.covariance.gain) },
+    gain: { mean: state.pot.gain, sd: Math.sqrt(variance(state.pot.doubt, 'burner')) },
+    segments: state.segments,
+    forecasts: keptForecasts(snapshot, events),
   };
 }
 

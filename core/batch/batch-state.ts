@@ -1,7 +1,12 @@
+import type { Lid } from '../evaporation/data/evaporation-constants';
 import type { LotStorage } from '../larder/lot';
+import type { Masses } from '../matter/masses';
 import type { Mixture } from '../matter/mixture';
-import type { PotState } from '../pot/pot';
+import type { PlannedBurner, Pot } from '../plan/plan';
+import type { FallTarget } from '../pot/fall-target';
+import type { PotSetup, PotState } from '../pot/pot';
 import type { PotReading } from '../pot/read-pot';
+import type { Slip } from './batch-event';
 
 export interface StageProgress {
   stageId: string;
@@ -11,6 +16,8 @@ export interface StageProgress {
   fromLitres: number | null;
   /** kilograms its target is reached at, where it falls to a mark */
   targetKg: number | null;
+  /** another mark than the recipe’s, as the cook has set it */
+  target: FallTarget | null;
 }
 
 export interface TakenReading extends PotReading {
@@ -34,6 +41,36 @@ export interface ToComeOut {
   sinceMs: number;
 }
 
+/** Lifted out to go back in: where it lies, what it weighs, when it is wanted. */
+export interface Parked {
+  liftedId: string;
+  name: string;
+  ingredientId: string;
+  kg: number;
+  masses: Masses;
+  place: string;
+  backStageId: string | null;
+  sinceMs: number;
+}
+
+/** A slip as it was said. */
+export interface SaidSlip {
+  eventId: string;
+  atMs: number;
+  slip: Slip;
+}
+
+/** A stretch of time with the same heat and lid, and what the burner was found to give at its end. */
+export interface HeatSegment {
+  potId: string;
+  burnerId: string;
+  fraction: number;
+  lid: Lid;
+  minutes: number;
+  /** share of the expected heat that arrived, and one standard deviation of it */
+  arriving: { mean: number; sd: number };
+}
+
 /** What was put by for the larder: as it left the pot. */
 export interface PutBy {
   eventId: string;
@@ -52,11 +89,23 @@ export interface PutBy {
 /** A batch at a moment: the pot and the book-keeping around it. */
 export interface BatchState {
   pot: PotState;
+  /** the pot it is in and the burner it is on, which a move changes; and what they mean to the model */
+  inPot: Pot;
+  onBurner: PlannedBurner;
+  setup: PotSetup;
   stages: StageProgress[];
   currentStageId: string | null;
   addedLineIds: string[];
   addedKgByIngredient: Record<string, number>;
   toComeOut: ToComeOut[];
+  parked: Parked[];
+  /** the last look-in, of whichever stage */
+  lookedMs: number | null;
+  snoozedUntilMs: number | null;
+  slips: SaidSlip[];
+  segments: HeatSegment[];
+  /** when the heat or lid was last changed */
+  heatSinceMs: number;
   readings: TakenReading[];
   questions: Question[];
   served: number;

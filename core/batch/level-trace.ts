@@ -1,10 +1,13 @@
 import { Z } from '../forecast/normal';
 import { advancePot } from '../pot/advance-pot';
+import { variance } from '../pot/doubt';
 import type { PotSetup, PotState } from '../pot/pot';
 import { potLitres } from '../pot/pot-litres';
 import { activeEvents } from './active-events';
+import { advanceBatch } from './advance-batch';
 import type { BatchEvent, BatchSnapshot } from './batch-event';
-import { advanceBatch, applyEvent, foldContext, openBatch } from './fold-batch';
+import { applyEvent, openBatch } from './fold-batch';
+import { foldContext } from './fold-context';
 
 export interface LevelPoint {
   atMs: number;
@@ -35,11 +38,11 @@ export function levelTrace(
 ): LevelPoint[] {
   const active = activeEvents(events).filter((event) => event.actedAtMs <= untilMs);
   const context = foldContext(snapshot, active);
-  let state = openBatch(context, active[0]?.actedAtMs ?? snapshot.plan.startAtMs);
+  let state = openBatch(snapshot, active[0]?.actedAtMs ?? snapshot.plan.startAtMs);
   const trace: LevelPoint[] = [];
   const walkTo = (toMs: number) => {
     while (!state.closed && state.pot.atMs + EVERY_MIN * 60_000 < toMs) {
-      state = advanceBatch(context, state, state.pot.atMs + EVERY_MIN * 60_000);
+      state = advanceBatch(state, state.pot.atMs + EVERY_MIN * 60_000);
       trace.push({ atMs: state.pot.atMs, litres: potLitres(state.pot) });
     }
   };
@@ -50,7 +53,7 @@ export function levelTrace(
   }
   walkTo(untilMs);
   if (!state.closed) {
-    state = advanceBatch(context, state, untilMs);
+    state = advanceBatch(state, untilMs);
     trace.push({ atMs: state.pot.atMs, litres: potLitres(state.pot) });
   }
   return trace;
@@ -67,7 +70,7 @@ export function forecastBand(snapshot: BatchSnapshot, events: readonly BatchEven
   const fall = snapshot.input.recipe.stages.find((stage) => stage.ends.rule === 'fall');
   const active = activeEvents(events);
   const context = foldContext(snapshot, active);
-  let state = openBatch(context, active[0]?.actedAtMs ?? snapshot.plan.startAtMs);
+  let state = openBatch(snapshot, active[0]?.actedAtMs ?? snapshot.plan.startAtMs);
   let set: typeof state | null = null;
   for (const event of active) {
     if (set && event.type !== 'heatSet' && event.type !== 'lidSet') break;
@@ -77,7 +80,7 @@ export function forecastBand(snapshot: BatchSnapshot, events: readonly BatchEven
   if (!fall || !set || fall.ends.rule !== 'fall') return null;
   const from = potLitres(set.pot);
   const markLitres = from * (1 - fall.ends.fractionGone);
-  return { points: levelAhead(context.setup, set.pot, markLitres), markLitres };
+  return { points: levelAhead(set.setup, set.pot, markLitres), markLitres };
 }
 
 /**
@@ -93,7 +96,7 @@ export function levelAhead(setup: PotSetup, pot: PotState, markLitres: number): 
   let here = pot;
   while (points.length < 240) {
     const litres = potLitres(here);
-    const sd = Math.sqrt(here.covariance.mass);
+    const sd = Math.sqrt(variance(here.doubt, 'mass'));
     points.push({ atMs: here.atMs, litres, lowLitres: litres - Z.p90 * sd, highLitres: litres + Z.p90 * sd });
     if (litres + Z.p90 * sd <= markLitres) break;
     here = advancePot(setup, here, here.atMs + EVERY_MIN * 60_000);

@@ -1,21 +1,25 @@
 import { boilOffKgPerHour } from '../evaporation/boil-off-kg-per-hour';
-import { massKg } from '../matter/mixture';
-import { waterDensityKgPerL } from '../matter/water-density-kg-per-l';
 import { softNeed, warmTo } from '../plan/cook-through';
-import { setupOf } from '../plan/plan-batch';
+import { fallTo } from '../pot/fall-target';
 import { forecastPot, type PotTarget, type When } from '../pot/forecast-pot';
 import { exits, fractionToHold, fullKW, steamHeat } from '../pot/heat-balance';
-import type { PotSetup, PotState } from '../pot/pot';
-import { potLitres } from '../pot/pot-litres';
+import { arrivingAt, type PotSetup, type PotState } from '../pot/pot';
+import { litresAtMass, potLitres } from '../pot/pot-litres';
 import { SIMMER_UNDER_BOIL_C, type Stage } from '../recipe/recipe';
 import type { BatchSnapshot } from './batch-event';
-import type { BatchState } from './batch-state';
+import type { BatchState, StageProgress } from './batch-state';
+import { topTemperature } from './top-temperature';
+
+/** A pot with a top temperature is held this far under it, K. Common practice. */
+const UNDER_THE_TOP_C = 3;
 
 export interface StageClock {
   stage: Stage;
   begunMs: number;
   /** when it ends; the three alike for a stage that goes by the clock */
   ends: When;
+  /** what it waits for, as the forecast is told; null for one that goes by the clock or by the cook */
+  target: PotTarget | null;
   /** litres at its mark, where it falls to one */
   markLitres: number | null;
   /** share of the burner that its own simmer wants now */
@@ -34,39 +38,59 @@ export function stageClock(snapshot: BatchSnapshot, state: BatchState): StageClo
   const stage = snapshot.input.recipe.stages.find((one) => one.id === state.currentStageId);
   const progress = state.stages.find((one) => one.stageId === state.currentStageId);
   if (!stage || progress?.begunMs == null) return null;
-  const setup = setupOf(snapshot.input);
-  const target = targetOf(setup, stage, progress.targetKg);
+  const { setup } = state;
+  const target = targetOf(state, stage, progress);
   return {
     stage,
     begunMs: progress.begunMs,
     ends: target ? forecastPot(setup, state.pot, target) : byTheClock(stage, progress.begunMs),
-    markLitres: progress.targetKg === null ? null : litresAtMass(state, progress.targetKg),
-    wantedHeat: wantedHeat(setup, stage, state.pot),
+    markLitres: target?.kind === 'mass' ? litresAtMass(state.pot, target.kg) : null,
+    target,
+    wantedHeat: wantedHeat(setup, stage, state.pot, topTemperature(snapshot, state)?.tempC),
   };
 }
 
-/** Share of the burner a stage wants, 0..1: full until it is hot enough, then what holds its simmer. */
-export function wantedHeat(setup: PotSetup, stage: Stage, pot: PotState): number {
-  if (stage.heat.kind === 'burner') return stage.heat.fraction;
-  const holdC = setup.air.boilingC - SIMMER_UNDER_BOIL_C[stage.heat.simmer];
+/**
+ * Share of the burner a stage wants, 0..1: full until it is hot enough, then what holds its simmer.
+ *
+ * @param topC the hottest the pot may get, °C; it is held a little under that
+ */
+export function wantedHeat(
+  setup: PotSetup,
+  stage: Stage,
+  pot: PotState,
+  topC = Number.POSITIVE_INFINITY,
+): number {
+  if (pot.tempC > topC) return 0;
+  const simmerC =
+    stage.heat.kind === 'hold'
+      ? setup.air.boilingC - SIMMER_UNDER_BOIL_C[stage.heat.simmer]
+      : Number.POSITIVE_INFINITY;
+  const holdC = Math.min(simmerC, topC - UNDER_THE_TOP_C);
+  if (stage.heat.kind === 'burner') {
+    if (pot.tempC < holdC - 2 || stage.heat.fraction === 0) return stage.heat.fraction;
+  }
   if (pot.tempC < holdC - 2) return 1;
   return Math.max(
     0.05,
-    Math.round(fractionToHold(setup, potLitres(pot), holdC, stage.lid, pot.gain) * 20) / 20,
+    Math.round(fractionToHold(setup, potLitres(pot), holdC, stage.lid, arrivingAt(pot)) * 20) / 20,
   );
 }
 
 /** What a pot is losing now, kg/h. */
 export function lossKgPerHour(setup: PotSetup, pot: PotState): number {
   const out = exits(setup, potLitres(pot));
-  const inKW = fullKW(setup) * pot.heatFraction * pot.gain;
+  const inKW = fullKW(setup) * pot.heatFraction * arrivingAt(pot);
   const leftOverKW = Math.max(0, inKW - out.wallKWPerK * (pot.tempC - setup.air.airTempC));
   const boiling = pot.tempC >= setup.air.boilingC - 0.01;
   const steamKW = boiling ? leftOverKW : steamHeat(setup.air, pot.tempC, out.surfaceM2, pot.lid).kW;
   return boilOffKgPerHour({ netPowerW: steamKW * 1000, tempC: pot.tempC });
 }
 
-function targetOf(setup: PotSetup, stage: Stage, targetKg: number | null): PotTarget | null {
+function targetOf(state: BatchState, stage: Stage, progress: StageProgress): PotTarget | null {
+  const { setup } = state;
+  if (progress.target && progress.fromLitres !== null)
+    return fallTo(setup, state.pot, progress.target, progress.fromLitres);
   switch (stage.ends.rule) {
     case 'simmer':
       return { kind: 'temperature', tempC: setup.air.boilingC - SIMMER_UNDER_BOIL_C.barely };
@@ -75,7 +99,7 @@ function targetOf(setup: PotSetup, stage: Stage, targetKg: number | null): PotTa
     case 'soft':
       return { kind: 'softened', minutesAt100C: softNeed(setup, stage.ends) };
     case 'fall':
-      return targetKg === null ? null : { kind: 'mass', kg: targetKg };
+      return progress.targetKg === null ? null : { kind: 'mass', kg: progress.targetKg };
     default:
       return null;
   }
@@ -85,11 +109,4 @@ function byTheClock(stage: Stage, begunMs: number): When {
   if (stage.ends.rule !== 'minutes') return { p10Ms: null, p50Ms: null, p90Ms: null };
   const atMs = begunMs + stage.ends.minutes * 60_000;
   return { p10Ms: atMs, p50Ms: atMs, p90Ms: atMs };
-}
-
-/** Litres when steam has taken the pot down to a mass: a kilogram of hot water is about 1.04 L. */
-function litresAtMass(state: BatchState, kg: number): number {
-  const { mixture, tempC } = state.pot;
-  const here = massKg(mixture);
-  return potLitres(state.pot) - (here - kg) / waterDensityKgPerL({ tempC });
 }

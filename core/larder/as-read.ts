@@ -1,4 +1,4 @@
-import { brixOf } from '../bases/strength';
+import { brixOf } from '../matter/brix-of';
 import type { Masses } from '../matter/masses';
 import { timesSavour } from '../matter/savour';
 import type { Lot, LotContents } from './lot';

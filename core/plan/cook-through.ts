@@ -3,9 +3,9 @@ import { massKg } from '../matter/mixture';
 import { advancePot } from '../pot/advance-pot';
 import { openPot } from '../pot/change-pot';
 import { finishStage } from '../pot/finish-stage';
-import { forecastPot, type PotTarget } from '../pot/forecast-pot';
+import { crossingMs, type PotTarget } from '../pot/forecast-pot';
 import { fractionToHold } from '../pot/heat-balance';
-import type { PotSetup, PotState } from '../pot/pot';
+import { arrivingAt, type PotSetup, type PotState } from '../pot/pot';
 import { massAtLitres, potLitres } from '../pot/pot-litres';
 import { liftFoodOut, putFoodIn } from '../pot/put-food-in';
 import { cookingStages, SIMMER_UNDER_BOIL_C, type Stage } from '../recipe/recipe';
@@ -174,7 +174,7 @@ function cookStage(setup: PotSetup, pot: PotState, stage: Stage): { pot: PotStat
   let heatFraction = stage.heat.kind === 'burner' ? stage.heat.fraction : 0;
   if (stage.heat.kind === 'hold') {
     const holdC = setup.air.boilingC - SIMMER_UNDER_BOIL_C[stage.heat.simmer];
-    heatFraction = fractionToHold(setup, potLitres(here), holdC, stage.lid, pot.gain);
+    heatFraction = fractionToHold(setup, potLitres(here), holdC, stage.lid, arrivingAt(pot));
     if (heatFraction < CANNOT_HOLD && here.tempC < holdC - 0.5) {
       here = run(setup, { ...here, heatFraction: 1 }, { kind: 'temperature', tempC: holdC }, stage);
     }
@@ -190,7 +190,7 @@ function cookStage(setup: PotSetup, pot: PotState, stage: Stage): { pot: PotStat
 }
 
 function run(setup: PotSetup, pot: PotState, target: PotTarget, stage: Stage): PotState {
-  const { p50Ms } = forecastPot(setup, pot, target, LONGEST_STAGE_MIN);
+  const p50Ms = crossingMs(setup, pot, target, LONGEST_STAGE_MIN);
   if (p50Ms === null) {
     throw new RangeError(
       `stage "${stage.title}" would not end within ${LONGEST_STAGE_MIN / 60} hours on this burner, got ${massKg(pot.mixture).toFixed(1)} kg at ${pot.tempC.toFixed(0)} °C`,

@@ -1,5 +1,6 @@
-import { brixOf, timesStandard } from '../bases/strength';
+import { timesStandard } from '../bases/strength';
 import { positive, within } from '../check';
+import { brixOf } from '../matter/brix-of';
 import { isPoured } from '../matter/is-poured';
 import { totalKg } from '../matter/masses';
 import { type Mixture, massKg } from '../matter/mixture';

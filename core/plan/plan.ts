@@ -18,6 +18,15 @@ export interface PlannedBurner extends Burner {
   id: string;
   name: string;
   gain: { mean: number; sd: number; batches: number };
+  /** what this pot on it has shown at settings and under lids; absent where nothing is known */
+  settings?: readonly KnownSetting[];
+}
+
+/** What arrives at a setting under a lid, as a share of what the plate says; a first guess for the next batch. */
+export interface KnownSetting {
+  fraction: number;
+  lid: Lid;
+  arriving: { mean: number; sd: number };
 }
 
 /** Everything that decides a plan. Money is in hundredths of the kitchen's currency, per kg as purchased. */
@@ -156,4 +165,4 @@ export interface Plan {
 }
 
 /** Raised whenever a plan or a fold would come out otherwise than before. */
-export const MODEL_VERSION = 3;
+export const MODEL_VERSION = 4;

@@ -1,7 +1,7 @@
 import { finite } from '../check';
 import { massKg } from '../matter/mixture';
 import { evaporate, exchangeSalt } from '../matter/operations';
-import type { PotSetup, PotState } from './pot';
+import { copyPot, type PotSetup, type PotState } from './pot';
 import { startRun } from './pot-run';
 import { steep } from './steep';
 
@@ -34,15 +34,15 @@ export function advancePot(setup: PotSetup, state: PotState, toMs: number): PotS
   const steamed = evaporate(state.mixture, run.steamedKg);
   const given = state.steeping?.length
     ? steep(steamed, state.steeping, run.steepedMin)
-    : { mixture: steamed };
-  return {
-    ...state,
-    ...given,
-    atMs: toMs,
-    tempC: run.tempC,
-    covariance: run.covariance,
-    softenedMin: run.softenedMin,
-    mixture: exchangeSalt(given.mixture, 1 - Math.exp(-seconds / 60 / SALT_EXCHANGE_MIN)),
-    evaporatedKg: state.evaporatedKg + run.steamedKg,
-  };
+    : { mixture: steamed, steeping: undefined };
+  const after = copyPot(state);
+  after.atMs = toMs;
+  after.tempC = run.tempC;
+  after.wander = run.wander;
+  after.doubt = run.doubt!;
+  after.softenedMin = run.softenedMin;
+  after.mixture = exchangeSalt(given.mixture, 1 - Math.exp(-seconds / 60 / SALT_EXCHANGE_MIN));
+  after.evaporatedKg = state.evaporatedKg + run.steamedKg;
+  if (given.steeping) after.steeping = given.steeping;
+  return after;
 }

@@ -2,11 +2,12 @@ import { positive, within } from '../check';
 import { type MixPart, mixTempC } from '../heat/mix-temp-c';
 import { type Masses, totalKg } from '../matter/masses';
 import { EMPTY, type Mixture, massKg } from '../matter/mixture';
-import { absorb, add, drawOff, takeOut, whole } from '../matter/operations';
+import { absorb, add, drawOff, skimFat, takeOut, whole } from '../matter/operations';
 import type { Savour } from '../matter/savour';
 import { specificHeatKJ } from '../matter/specific-heat-kj';
-import { startingCovariance } from './covariance';
-import type { Covariance, PotState } from './pot';
+import { SETTING_SD, WANDER } from './data/estimator';
+import { setAfresh, startingDoubt, withAddition } from './doubt';
+import type { PotState } from './pot';
 import { lessSteeping } from './steep';
 
 /** A weighed addition is off by this share, one standard deviation. source: common practice */
@@ -23,7 +24,10 @@ export function openPot(input: {
     mixture: EMPTY,
     tempC: input.tempC,
     gain: positive('gain.mean', input.gain.mean),
-    covariance: startingCovariance(positive('gain.sd', input.gain.sd)),
+    wander: 0,
+    setting: 0,
+    bias: { dip: 0, scale: 0, brix: 0, eye: 0 },
+    doubt: startingDoubt({ mean: input.gain.mean, sd: positive('gain.sd', input.gain.sd) }),
     heatFraction: 0,
     lid: 'off',
     softenedMin: 0,
@@ -76,7 +80,7 @@ export function addToPot(
     mixture: drunkKg > 0 ? absorb(mixture, drunkKg) : mixture,
     thirstKg: thirstKg - drunkKg,
     tempC: Math.max(0, mixTempC({ parts })),
-    covariance: withAddition(pot.covariance, share, (WEIGHING_SD * kg) ** 2),
+    doubt: withAddition(pot.doubt, share, (WEIGHING_SD * kg) ** 2),
     addedKg: pot.addedKg + kg,
   };
 }
@@ -95,14 +99,39 @@ export function drawFromPot(pot: PotState, kg: number): { pot: PotState; drawn: 
   return { pot: { ...pot, ...lies, mixture: left, drawnKg: pot.drawnKg + massKg(drawn) }, drawn };
 }
 
-/** A cold load thins the doubt about the temperature by the pot's share of the whole, and adds the scale's to the mass. */
-function withAddition(p: Covariance, share: number, massVariance: number): Covariance {
-  return {
-    mass: p.mass + massVariance,
-    massTemp: p.massTemp * share,
-    massGain: p.massGain,
-    temp: p.temp * share * share,
-    tempGain: p.tempGain * share,
-    gain: p.gain,
-  };
+/**
+ * Turns the burner. What the new setting gives beside its share is known afresh: nothing at full, little about a low
+ * flame; or what earlier batches have shown of it.
+ *
+ * @param fraction share of full power, 0..1
+ * @param known what arrives at that setting, as a share of what the plate says, where the kitchen knows
+ */
+export function setHeat(pot: PotState, fraction: number, known?: { mean: number; sd: number }): PotState {
+  if (within('fraction', fraction, 0, 1) === pot.heatFraction) return pot;
+  const sd = known ? known.sd : SETTING_SD * (1 - fraction) * pot.gain;
+  const setting = known ? known.mean - pot.gain : 0;
+  return { ...pot, heatFraction: fraction, setting, doubt: setAfresh(pot.doubt, 'setting', sd * sd) };
+}
+
+/**
+ * Another burner under it, or another pot with the same one: full knowledge of a new burner starts from what is known
+ * of it, and the heat is off until it is set.
+ *
+ * @param gain what the kitchen knows of the new burner; null for the same one
+ */
+export function changeBurner(pot: PotState, gain: { mean: number; sd: number } | null): PotState {
+  const off = { ...setHeat(pot, 0), wander: 0 };
+  if (!gain) return off;
+  const doubt = setAfresh(
+    setAfresh(off.doubt, 'burner', gain.sd ** 2),
+    'wander',
+    (WANDER.sd * gain.mean) ** 2,
+  );
+  return { ...off, gain: positive('gain.mean', gain.mean), doubt };
+}
+
+/** Takes fat off the top, kg; no more than floats. */
+export function takeFatOff(pot: PotState, kg: number): PotState {
+  const fatKg = Math.min(within('kg', kg, 0, Number.MAX_VALUE), pot.mixture.liquid.fat);
+  return { ...pot, mixture: skimFat(pot.mixture, fatKg).left, takenOutKg: pot.takenOutKg + fatKg };
 }

@@ -18,3 +18,8 @@ export function liquidLitres(pot: PotState): number {
 export function massAtLitres(pot: PotState, litres: number): number {
   return massKg(pot.mixture) - (potLitres(pot) - litres) * waterDensityKgPerL({ tempC: pot.tempC });
 }
+
+/** Litres when steam has taken the pot down to a mass, kg: a kilogram of hot water is about 1.04 L. */
+export function litresAtMass(pot: PotState, kg: number): number {
+  return potLitres(pot) - (massKg(pot.mixture) - kg) / waterDensityKgPerL({ tempC: pot.tempC });
+}

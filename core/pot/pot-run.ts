@@ -6,13 +6,11 @@ import { whole } from '../matter/operations';
 import { specificHeatKJ } from '../matter/specific-heat-kj';
 import { volumeLitres } from '../matter/volume-litres';
 import { waterDensityKgPerL } from '../matter/water-density-kg-per-l';
-import { carry, type Jacobian } from './covariance';
+import { LOOSE_PER_HOUR, WANDER } from './data/estimator';
+import { carry, type Doubt, type Jacobian } from './doubt';
 import { exits, fullKW, type HeatStep, heatStep } from './heat-balance';
-import type { Covariance, PotSetup, PotState } from './pot';
+import { arriving, type PotSetup, type PotState } from './pot';
 import { steepingFactor } from './steep';
-
-/** Variances an hour adds. source: from memory: a gas flame wanders some 4 %, a bulk temperature some 1 °C */
-const WANDER_PER_HOUR = { massKg2: 0.0004, tempC2: 1, gain2: 0.0016 };
 
 /** Below this, vegetables hold. source: common practice: they soften from about 80 °C */
 const SOFTENING_FROM_C = 75;
@@ -33,18 +31,28 @@ export interface PotRun {
   softenedMin: number;
   /** minutes at 100 °C that what lies in the pot has had to give, by way */
   steepedMin: { diffuses: number; dissolves: number };
-  covariance: Covariance;
+  /** what the burner gives beside its average just now, a share */
+  wander: number;
+  /** carried along, or null in a run that is only asked where it gets to */
+  doubt: Doubt | null;
 }
 
 /**
  * Starts a run from a state; each call of the function it gives takes the run one step further. Heat and lid stay as
- * the state has them. The state must hold something.
+ * the state has them, the wandering dies away. The state must hold something.
+ *
+ * @param hotter what arrives times this: a run on the burner's good or bad day; such a run carries no doubt
  */
-export function startRun(setup: PotSetup, state: PotState): { run: PotRun; step: (seconds: number) => void } {
+export function startRun(
+  setup: PotSetup,
+  state: PotState,
+  hotter?: number,
+): { run: PotRun; step: (seconds: number) => void } {
   const contents = whole(state.mixture);
   const specificHeat = specificHeatKJ(contents);
   const potKJPerK = setup.emptyMassKg * STEEL_SPECIFIC_HEAT_KJ;
-  const burnerKW = fullKW(setup) * state.heatFraction;
+  const plateKW = fullKW(setup) * state.heatFraction;
+  const { gain, setting } = state;
   const mostSteamKg = contents.water * MOST_OF_THE_WATER;
   const run: PotRun = {
     elapsedS: 0,
@@ -54,7 +62,8 @@ export function startRun(setup: PotSetup, state: PotState): { run: PotRun; step:
     tempC: state.tempC,
     softenedMin: state.softenedMin,
     steepedMin: { diffuses: 0, dissolves: 0 },
-    covariance: state.covariance,
+    wander: state.wander,
+    doubt: hotter === undefined ? state.doubt.slice() : null,
   };
 
   const steeps = (state.steeping?.length ?? 0) > 0;
@@ -67,20 +76,25 @@ export function startRun(setup: PotSetup, state: PotState): { run: PotRun; step:
       litresThen = run.litres;
     }
     const capacityKJPerK = run.massKg * specificHeat + potKJPerK;
+    const keeps = Math.exp(-seconds / 60 / WANDER.forgetMin);
+    const inputKW = plateKW * (hotter ?? 1) * arriving(gain, run.wander, setting);
     const heat = heatStep(setup.air, out, state.lid, {
       startC: run.tempC,
-      inputKW: burnerKW * state.gain,
+      inputKW,
       capacityKJPerK,
       seconds,
     });
     const latentKJ = latentHeatKJPerKg({ tempC: heat.tempC });
     const kg = Math.min((heat.steamKW * seconds) / latentKJ, Math.max(0, mostSteamKg - run.steamedKg));
-    const leaning = { heat, seconds, latentKJ, burnerKW, specificHeat, capacityKJPerK, startC: run.tempC };
-    run.covariance = carry(run.covariance, jacobian(leaning, out.wallKWPerK), {
-      mass: (WANDER_PER_HOUR.massKg2 * seconds) / 3600,
-      temp: (WANDER_PER_HOUR.tempC2 * seconds) / 3600,
-      gain: (WANDER_PER_HOUR.gain2 * seconds) / 3600,
-    });
+    if (run.doubt) {
+      const leaning = { heat, seconds, latentKJ, plateKW, specificHeat, capacityKJPerK, startC: run.tempC };
+      carry(run.doubt, jacobian(leaning, out.wallKWPerK), keeps, {
+        mass: (LOOSE_PER_HOUR.massKg2 * seconds) / 3600,
+        temp: (LOOSE_PER_HOUR.tempC2 * seconds) / 3600,
+        wander: (WANDER.sd * gain) ** 2 * (1 - keeps * keeps),
+      });
+    }
+    run.wander *= keeps;
     run.elapsedS += seconds;
     run.massKg -= kg;
     run.steamedKg += kg;
@@ -97,34 +111,34 @@ export function startRun(setup: PotSetup, state: PotState): { run: PotRun; step:
   return { run, step };
 }
 
-/** Mass, temperature, gain after a step by each of the three before it: what carries doubt forward. */
+/** Mass and temperature after a step by mass, temperature and the share of heat before it. */
 function jacobian(
   of: {
     heat: HeatStep;
     seconds: number;
     latentKJ: number;
-    burnerKW: number;
+    plateKW: number;
     specificHeat: number;
     capacityKJPerK: number;
     startC: number;
   },
   wallKWPerK: number,
 ): Jacobian {
-  const { heat, seconds, burnerKW, specificHeat } = of;
+  const { heat, seconds, plateKW, specificHeat } = of;
   const inertia = of.capacityKJPerK / seconds;
   const stiffness = wallKWPerK + inertia;
-  const tempByGain = heat.tempPerKW * burnerKW;
+  const tempByHeat = heat.tempPerKW * plateKW;
   const tempByMass = heat.tempPerCapacity * specificHeat;
-  const steamByGain = burnerKW - stiffness * tempByGain;
+  const steamByHeat = plateKW - stiffness * tempByHeat;
   const steamByTemp = inertia - stiffness * heat.tempPerStartTemp;
   const steamByMass = (-specificHeat * (heat.tempC - of.startC)) / seconds - stiffness * tempByMass;
   const massPerKW = heat.steamKW > 0 ? -seconds / of.latentKJ : 0;
   return {
     massByMass: 1 + massPerKW * steamByMass,
     massByTemp: massPerKW * steamByTemp,
-    massByGain: massPerKW * steamByGain,
+    massByHeat: massPerKW * steamByHeat,
     tempByMass,
     tempByTemp: heat.tempPerStartTemp,
-    tempByGain,
+    tempByHeat,
   };
 }

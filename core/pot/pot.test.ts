@@ -4,6 +4,7 @@ import {
   addToPot,
   advancePot,
   airPressureKPa,
+  arrivingAt,
   boilOffKgPerHour,
   drawFromPot,
   forecast,
@@ -20,6 +21,7 @@ import {
   readPot,
   saturationPressureKPa,
 } from '../index';
+import { variance } from './doubt';
 import { steamHeat } from './heat-balance';
 
 const setup: PotSetup = {
@@ -93,7 +95,7 @@ describe('a pot left alone', () => {
     const twice = advancePot(setup, advancePot(setup, pot, 20 * minute), 40 * minute);
     // Volume and specific heat are taken afresh at each look: a gram in fifteen kilos.
     expect(Math.abs(massKg(twice.mixture) - massKg(once.mixture))).toBeLessThan(0.001);
-    expect(twice.covariance.mass / once.covariance.mass).toBeCloseTo(1, 2);
+    expect(variance(twice.doubt, 'mass') / variance(once.doubt, 'mass')).toBeCloseTo(1, 2);
   });
   it('a lid on saves heat: less burner holds the same pot', () => {
     const at = (lid: 'on' | 'off') => steamHeat(setup.air, 95, 0.1018, lid).kW;
@@ -128,7 +130,8 @@ describe('readings', () => {
     });
     const ours = forecastPot(setup, pot, { kind: 'mass', kg: 12 });
     expect(massKg(pot.mixture)).toBeCloseTo(line.massNowKg, 1);
-    expect(Math.abs(ours.p50Ms! / minute - 1 - line.minute.p50!)).toBeLessThan(0.02 * line.minute.p50!);
+    // the line knows of no wandering: what it takes for the burner, ours takes in part for the moment
+    expect(Math.abs(ours.p50Ms! / minute - 1 - line.minute.p50!)).toBeLessThan(0.05 * line.minute.p50!);
     expect(pot.gain).toBeLessThan(0.95);
   });
   it('a thermometer on the way up teaches the burner’s strength', () => {
@@ -140,8 +143,8 @@ describe('readings', () => {
       real = advancePot(weak, real, m * minute);
       pot = readPot(setup, pot, { kind: 'temperature', value: Math.round(real.tempC) }).pot;
     }
-    expect(pot.gain).toBeGreaterThan(0.66);
-    expect(pot.gain).toBeLessThan(0.76);
+    expect(arrivingAt(pot)).toBeGreaterThan(0.66);
+    expect(arrivingAt(pot)).toBeLessThan(0.76);
   });
   it('each good reading narrows the interval', () => {
     let pot = boiling();
@@ -168,8 +171,9 @@ describe('readings', () => {
       const real = forecastPot(setup, { ...pot, gain }, { kind: 'mass', kg: 15 }, 3000).p50Ms!;
       if (real >= when.p10Ms! && real <= when.p90Ms!) inside++;
     }
-    expect(inside / truths.length).toBeGreaterThan(0.74);
-    expect(inside / truths.length).toBeLessThan(0.86);
+    // a little over: these burners differ from each other and do not wander, which the interval allows for
+    expect(inside / truths.length).toBeGreaterThan(0.78);
+    expect(inside / truths.length).toBeLessThan(0.9);
   });
   it('a 12 typed for a 21 is asked about, not believed; stood by, it is', () => {
     const pot = { ...boiling() };

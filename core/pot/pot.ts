@@ -1,6 +1,7 @@
 import type { Lid } from '../evaporation/data/evaporation-constants';
 import type { Mixture } from '../matter/mixture';
 import type { Vessel } from '../vessel/vessel';
+import type { Doubt } from './doubt';
 import type { KitchenAir } from './kitchen-air';
 import type { Steeping } from './steep';
 
@@ -20,28 +21,23 @@ export interface PotSetup {
   air: KitchenAir;
 }
 
-/** Variances of mass (kg²), temperature (K²) and gain, and the covariances between them. */
-export interface Covariance {
-  readonly mass: number;
-  readonly massTemp: number;
-  readonly massGain: number;
-  readonly temp: number;
-  readonly tempGain: number;
-  readonly gain: number;
-}
-
 /**
  * A pot at a moment: what is in it, how hot, how it is heated, and how sure that is.
  *
- * `gain` is the share of the burner's expected heat that really arrives, 1 when the burner does what its plate says.
- * Mass, temperature and gain are estimated together, so that a dip, a weight or a thermometer teaches all three.
+ * `gain` is the share of its expected heat that the burner gives on the average, 1 when it does what its plate says;
+ * `wander` and `setting` are the shares it gives beside that just now and at this setting. Mass, temperature,
+ * heat and the instruments' own errors are estimated together, so that a dip, a weight or a thermometer teaches all.
  */
 export interface PotState {
   atMs: number;
   mixture: Mixture;
   tempC: number;
   gain: number;
-  covariance: Covariance;
+  wander: number;
+  setting: number;
+  /** what each instrument reads too much, as a share; by eye of what has gone */
+  bias: Readonly<Record<Instrument, number>>;
+  doubt: Doubt;
   /** share of the burner's full power, 0..1 */
   heatFraction: number;
   lid: Lid;
@@ -57,5 +53,42 @@ export interface PotState {
   steeping?: readonly Steeping[];
 }
 
+/** What mass is read with. */
+export type Instrument = 'dip' | 'scale' | 'brix' | 'eye';
+
+/** However little the readings say, a lit burner gives something. */
+const LEAST_ARRIVING = 0.03;
+
+/** Share of the burner's expected heat that arrives now: its own, its wandering, its setting. */
+export function arriving(gain: number, wander: number, setting: number): number {
+  return Math.max(LEAST_ARRIVING, gain + wander + setting);
+}
+
+/** The same of a pot. */
+export const arrivingAt = (pot: PotState): number => arriving(pot.gain, pot.wander, pot.setting);
+
 /** First guess of the gain when the kitchen knows nothing yet. source: from memory: the spread of gas efficiencies */
 export const FIRST_GUESS_GAIN = { mean: 1, sd: 0.22 } as const;
+
+/** A pot of its own with the same in it. Written out, as it is what a fold does most. */
+export function copyPot(pot: PotState): PotState {
+  return {
+    atMs: pot.atMs,
+    mixture: pot.mixture,
+    tempC: pot.tempC,
+    gain: pot.gain,
+    wander: pot.wander,
+    setting: pot.setting,
+    bias: pot.bias,
+    doubt: pot.doubt,
+    heatFraction: pot.heatFraction,
+    lid: pot.lid,
+    softenedMin: pot.softenedMin,
+    addedKg: pot.addedKg,
+    evaporatedKg: pot.evaporatedKg,
+    takenOutKg: pot.takenOutKg,
+    drawnKg: pot.drawnKg,
+    ...(pot.thirstKg === undefined ? undefined : { thirstKg: pot.thirstKg }),
+    ...(pot.steeping === undefined ? undefined : { steeping: pot.steeping }),
+  };
+}

@@ -1,5 +1,6 @@
 import { type Ingredient, massesOf } from '../matter/ingredient';
-import { mapMasses } from '../matter/masses';
+import { mapMasses, plus, totalKg } from '../matter/masses';
+import { massKg } from '../matter/mixture';
 import { NO_SAVOUR, savourOf } from '../matter/savour';
 import { bodyG } from '../thickness/body-g';
 import type { ThickenerKind } from '../thickness/data/thickeners';
@@ -39,4 +40,25 @@ export function liftFoodOut(pot: PotState, ingredient: Ingredient, kg: number): 
     mapMasses((component) => Math.max(0, Math.min(wanted[component] - given[component], there[component]))),
   );
   return pot.steeping ? { ...lifted, steeping } : lifted;
+}
+
+/** Takes kilograms of a food out of the reckoning that never went in, as far as the pot is thought to hold them. */
+export function leaveFoodOut(pot: PotState, ingredient: Ingredient, kg: number): PotState {
+  if (ingredient.share === 'pieces') {
+    const out = liftFoodOut(pot, ingredient, kg);
+    const gone = massKg(pot.mixture) - massKg(out.mixture);
+    return { ...out, takenOutKg: pot.takenOutKg, addedKg: pot.addedKg - gone };
+  }
+  const wanted = massesOf(ingredient, kg);
+  const { liquid } = pot.mixture;
+  const out = mapMasses((component) => Math.min(wanted[component], liquid[component]));
+  return {
+    ...pot,
+    mixture: {
+      ...pot.mixture,
+      liquid: plus(liquid, out, -1),
+      flourEquivalentG: Math.max(0, pot.mixture.flourEquivalentG - bodyG(ingredient, kg, undefined)),
+    },
+    addedKg: pot.addedKg - totalKg(out),
+  };
 }

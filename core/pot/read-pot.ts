@@ -1,36 +1,35 @@
 import { within } from '../check';
-import { type Mixture, massKg } from '../matter/mixture';
+import { dissolvedKg, solutionKg } from '../matter/brix-of';
+import { totalKg, withWater } from '../matter/masses';
+import { massKg } from '../matter/mixture';
 import { evaporate, whole } from '../matter/operations';
 import { volumeLitres } from '../matter/volume-litres';
 import { litresAtDepth } from '../vessel/litres-at-depth';
 import { surfaceM2 } from '../vessel/surface-m2';
-import { learn } from './covariance';
-import type { Covariance, PotSetup, PotState } from './pot';
+import { INSTRUMENTS, SURPRISE } from './data/estimator';
+import { type Blend, covarianceOf, type Doubt, learn, setAfresh, type UNSURE_OF, variance } from './doubt';
+import { copyPot, type Instrument, type PotSetup, type PotState } from './pot';
+import { potLitres } from './pot-litres';
 
-/** One look at the pot: a dip (cm), litres off the wall marks, the scale (kg, pot tared), a thermometer (°C). */
+/**
+ * One look at the pot: a dip (cm), litres off the wall marks, the scale (kg, pot tared), °Brix of a strained, cooled,
+ * defatted sample, a share gone by eye (percent of where the fall began), a thermometer (°C).
+ */
 export interface PotReading {
-  kind: 'depth' | 'litres' | 'weight' | 'temperature';
+  kind: 'depth' | 'litres' | 'weight' | 'brix' | 'eye' | 'temperature';
   value: number;
+  /** of a level: the pot was taken off the boil for it; without a word it goes by the temperature */
+  still?: boolean;
 }
-
-/** One standard deviation of each instrument. source: common practice, docs/model.md § 5 */
-export const READING_SD = {
-  depthStillCm: 0.2,
-  depthRollingCm: 0.5,
-  stickGain: 0.01,
-  weightGain: 0.002,
-  weightKg: 0.05,
-  temperatureC: 1,
-} as const;
 
 /** A roll starts this close to the boil, °C. */
 const ROLLING_WITHIN_C = 3;
 
-/** A reading further off than this many standard deviations is asked about, not believed. */
-export const SURPRISE_Z = 4;
-
 /** How well the sum of all that was weighed in is known, as a share. source: common practice */
 const WEIGHED_IN_SD = 0.01;
+
+/** No estimate leaves this range, as shares of what the plate says. */
+const GAIN_RANGE = { least: 0.05, most: 5 } as const;
 
 export interface ReadResult {
   pot: PotState;
@@ -40,99 +39,165 @@ export interface ReadResult {
   surprise: 'gained' | 'far off' | null;
 }
 
+/** What a look at the level, the scale or the refractometer stands for. */
+export interface MeasuredMass {
+  kg: number;
+  /** the instrument's noise, one standard deviation, kg */
+  noiseKg: number;
+  /**
+   * whose shared error it carries, and kilograms that a whole share of that error makes: of what is thought to be there,
+   * not of what was read, or every low reading would weigh more than a high one
+   */
+  by: Instrument;
+  leverKg: number;
+  litres: number;
+}
+
 /**
- * Takes a reading in. Mass, temperature and gain all move, each as far as the reading is worth against what was
- * known. One that lies absurdly far off, or more mass than has gone in, is set aside as a surprise unless `believed`,
- * when the pot is taken to be what was read.
+ * Takes a reading in. Mass, temperature, heat and the instrument's own error all move, each as far as the reading is
+ * worth against what was known; one that lies far out counts for less. One that lies absurdly far off, or more mass than
+ * has gone in, is set aside as a surprise unless `believed`, when the pot is taken to be what was read.
  *
  * @param setup vessel, burner, air
  * @param pot the pot at the moment of the reading
- * @param reading depth 0..heightCm in cm; litres 0..brim; weight in kg, 0 or more; temperature in °C, -30..130
+ * @param reading depth 0..heightCm in cm; litres 0..brim; weight in kg, 0 or more; °Brix above 0 to 80; percent gone
+ *   0..100; temperature in °C, -30..130
  * @param believed true when the cook has said that it is right
+ * @param fromLitres where the fall began that a reading by eye is a share of; the present level when absent
  * @returns the pot after it, and how surprising it was
  * @throws RangeError for a reading no pot can give
- * @source published: the Kalman filter's measurement step; instruments' noise common practice
+ * @source published: the Kalman filter's measurement step, damped after Huber; instruments' noise common practice
  */
-export function readPot(setup: PotSetup, pot: PotState, reading: PotReading, believed = false): ReadResult {
+export function readPot(
+  setup: PotSetup,
+  pot: PotState,
+  reading: PotReading,
+  believed = false,
+  fromLitres?: number,
+): ReadResult {
   if (reading.kind === 'temperature') {
     const value = within('value', reading.value, -30, 130);
-    return settle(pot, 'temp', value, pot.tempC, READING_SD.temperatureC ** 2, believed);
+    return settle(pot, {
+      blend: { temp: 1 },
+      innovation: value - pot.tempC,
+      noise: INSTRUMENTS.thermometer.noiseC ** 2,
+      believed,
+    });
   }
-  const measured = measuredMass(setup, pot, reading);
-  const result = settle(pot, 'mass', measured.kg, massKg(pot.mixture), measured.sdKg ** 2, believed);
+  const measured = measuredMass(setup, pot, reading, fromLitres);
+  const { by, leverKg } = measured;
+  const result = settle(pot, {
+    blend: { mass: 1, [by]: leverKg },
+    innovation: measured.kg - massKg(pot.mixture) - pot.bias[by] * leverKg,
+    noise: measured.noiseKg ** 2,
+    believed,
+  });
   const everInKg = pot.addedKg - pot.takenOutKg - pot.drawnKg;
-  const gained = measured.kg - everInKg > 3 * Math.hypot(measured.sdKg, WEIGHED_IN_SD * everInKg);
+  const sdKg = Math.hypot(measured.noiseKg, leverKg * Math.sqrt(variance(pot.doubt, by)));
+  const gained = measured.kg - everInKg > 3 * Math.hypot(sdKg, WEIGHED_IN_SD * everInKg);
   if (gained && !believed) return { pot, z: result.z, surprise: 'gained' };
   return result;
 }
 
-/** Kilograms a level or a weight stands for, with one standard deviation. */
+/**
+ * Kilograms a level, a weight, a °Brix or an eye's judgement stands for.
+ *
+ * @param fromLitres as for `readPot`
+ */
 export function measuredMass(
   setup: PotSetup,
   pot: PotState,
   reading: PotReading,
-): { kg: number; sdKg: number; litres: number } {
-  const contents = whole(pot.mixture);
+  fromLitres = potLitres(pot),
+): MeasuredMass {
   const kgNow = massKg(pot.mixture);
-  const densityKgPerL = kgNow > 0 ? kgNow / volumeLitres(contents, pot.tempC) : 1;
-  if (reading.kind === 'weight') {
-    const kg = within('value', reading.value, 0, 2000);
-    return {
-      kg,
-      sdKg: Math.hypot(READING_SD.weightKg, READING_SD.weightGain * kg),
-      litres: kg / densityKgPerL,
-    };
+  const densityKgPerL = kgNow > 0 ? kgNow / volumeLitres(whole(pot.mixture), pot.tempC) : 1;
+  switch (reading.kind) {
+    case 'weight': {
+      const kg = within('value', reading.value, 0, 2000);
+      return {
+        kg,
+        noiseKg: INSTRUMENTS.scale.noiseKg,
+        by: 'scale',
+        leverKg: kgNow,
+        litres: kg / densityKgPerL,
+      };
+    }
+    case 'brix': {
+      const brix = within('value', reading.value, 0.01, 80);
+      const { liquid, pieces } = pot.mixture;
+      const readKg = (100 * dissolvedKg(liquid)) / brix;
+      const kg = readKg + liquid.fat + liquid.starch + totalKg(pieces);
+      const noiseKg = (readKg * INSTRUMENTS.brix.noiseBrix) / brix;
+      return { kg, noiseKg, by: 'brix', leverKg: solutionKg(liquid), litres: kg / densityKgPerL };
+    }
+    case 'eye': {
+      const gone = within('value', reading.value, 0, 100) / 100;
+      const litres = fromLitres * (1 - gone);
+      return {
+        kg: litres * densityKgPerL,
+        noiseKg: INSTRUMENTS.eye.noiseShare * fromLitres * densityKgPerL,
+        by: 'eye',
+        leverKg: kgNow - fromLitres * densityKgPerL,
+        litres,
+      };
+    }
+    default: {
+      const brim = litresAtDepth(setup.vessel, setup.vessel.heightCm);
+      const litres =
+        reading.kind === 'depth'
+          ? litresAtDepth(setup.vessel, within('value', reading.value, 0, setup.vessel.heightCm))
+          : within('value', reading.value, 0, brim);
+      const isRolling = !reading.still && pot.tempC > setup.air.boilingC - ROLLING_WITHIN_C;
+      const dipCm = isRolling ? INSTRUMENTS.dip.rollingCm : INSTRUMENTS.dip.stillCm;
+      const litresPerCm = surfaceM2(setup.vessel, setup.vessel.heightCm / 2) * 10;
+      const kg = litres * densityKgPerL;
+      return { kg, noiseKg: dipCm * litresPerCm * densityKgPerL, by: 'dip', leverKg: kgNow, litres };
+    }
   }
-  const brim = litresAtDepth(setup.vessel, setup.vessel.heightCm);
-  const litres =
-    reading.kind === 'depth'
-      ? litresAtDepth(setup.vessel, within('value', reading.value, 0, setup.vessel.heightCm))
-      : within('value', reading.value, 0, brim);
-  const rolling = pot.tempC > setup.air.boilingC - ROLLING_WITHIN_C;
-  const dipCm = rolling ? READING_SD.depthRollingCm : READING_SD.depthStillCm;
-  const litresPerCm = surfaceM2(setup.vessel, setup.vessel.heightCm / 2) * 10;
-  const sdLitres = Math.hypot(dipCm * litresPerCm, READING_SD.stickGain * litres);
-  return { kg: litres * densityKgPerL, sdKg: sdLitres * densityKgPerL, litres };
 }
 
 function settle(
   pot: PotState,
-  what: 'mass' | 'temp',
-  measured: number,
-  expected: number,
-  variance: number,
-  believed: boolean,
+  what: { blend: Blend; innovation: number; noise: number; believed: boolean },
 ): ReadResult {
-  const innovation = measured - expected;
-  const z = Math.abs(innovation) / Math.sqrt(pot.covariance[what] + variance);
-  if (z > SURPRISE_Z && !believed) return { pot, z, surprise: 'far off' };
-  const doubt = z > SURPRISE_Z ? letGo(pot.covariance, what, innovation) : pot.covariance;
-  const { pull, covariance } = learn(doubt, what, innovation, variance);
-  return {
-    z,
-    surprise: null,
-    pot: {
-      ...withMassChange(pot, pull.mass),
-      tempC: pot.tempC + pull.temp,
-      gain: Math.min(3, Math.max(0.2, pot.gain + pull.gain)),
-      covariance,
-    },
+  const { blend, innovation } = what;
+  const expected = covarianceOf(pot.doubt, blend, blend) + what.noise;
+  const z = Math.abs(innovation) / Math.sqrt(expected);
+  if (z > SURPRISE.askedFromZ && !what.believed) return { pot, z, surprise: 'far off' };
+  const isAfresh = z > SURPRISE.askedFromZ;
+  const doubt = isAfresh
+    ? setAfresh(pot.doubt, blend.mass ? 'mass' : 'temp', innovation * innovation * 100)
+    : pot.doubt;
+  const damped = isAfresh ? what.noise : what.noise + expected * Math.max(0, z / SURPRISE.dampedFromZ - 1);
+  return { z, surprise: null, pot: moved(pot, learn(doubt, blend, innovation, damped)) };
+}
+
+/** The pot with everything pulled where a measurement pulls it. */
+function moved(
+  pot: PotState,
+  by: { pull: Record<(typeof UNSURE_OF)[number], number>; doubt: Doubt },
+): PotState {
+  const { pull } = by;
+  const after = copyPot(pot);
+  after.tempC = pot.tempC + pull.temp;
+  after.gain = Math.min(GAIN_RANGE.most, Math.max(GAIN_RANGE.least, pot.gain + pull.burner));
+  after.wander = pot.wander + pull.wander;
+  after.setting = pot.setting + pull.setting;
+  after.bias = {
+    dip: pot.bias.dip + pull.dip,
+    scale: pot.bias.scale + pull.scale,
+    brix: pot.bias.brix + pull.brix,
+    eye: pot.bias.eye + pull.eye,
   };
-}
-
-/** A surprise that was confirmed: what was thought of it is let go, and what is known of the rest kept apart from it. */
-function letGo(p: Covariance, what: 'mass' | 'temp', innovation: number): Covariance {
-  const apart = what === 'mass' ? { massTemp: 0, massGain: 0 } : { massTemp: 0, tempGain: 0 };
-  return { ...p, ...apart, [what]: innovation * innovation * 100 };
-}
-
-/** Mass found or missed is water that did or did not leave as steam. */
-function withMassChange(pot: PotState, kg: number): PotState {
-  const water = pot.mixture.liquid.water + pot.mixture.pieces.water;
-  const lost = Math.min(-kg, water * 0.98);
-  const mixture: Mixture =
+  after.doubt = by.doubt;
+  // mass found or missed is water that did or did not leave as steam
+  const { liquid, pieces } = pot.mixture;
+  const lost = Math.min(-pull.mass, (liquid.water + pieces.water) * 0.98);
+  after.mixture =
     lost >= 0
       ? evaporate(pot.mixture, lost)
-      : { ...pot.mixture, liquid: { ...pot.mixture.liquid, water: pot.mixture.liquid.water - lost } };
-  return { ...pot, mixture, evaporatedKg: pot.evaporatedKg + lost };
+      : { ...pot.mixture, liquid: withWater(liquid, liquid.water - lost) };
+  after.evaporatedKg = pot.evaporatedKg + lost;
+  return after;
 }

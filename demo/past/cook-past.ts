@@ -148,7 +148,11 @@ export function cookPast(
     closedAtMs,
     snapshot,
     events: log,
-    result: batchResult(snapshot, state),
+    result: batchResult(
+      snapshot,
+      state,
+      asEvents(() => true),
+    ),
   };
 
   function serve(readyMs: number): number {

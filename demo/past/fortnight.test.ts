@@ -57,7 +57,7 @@ describe('the past fortnight', () => {
     for (const batch of chowders) {
       expect(batch.result.gain.mean).toBeGreaterThan(0.7);
       expect(batch.result.gain.mean).toBeLessThan(1);
-      expect(batch.result.gain.sd).toBeLessThan(0.1);
+      expect(batch.result.gain.sd).toBeLessThan(0.14);
     }
   });
   it('next time the forecast is better: the time at the stove is missed by less than the first time', () => {

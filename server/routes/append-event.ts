@@ -8,6 +8,7 @@ import { lotViews } from '../larder/lot-views';
 import { drawnBeyond, refuseImpossibleDraw } from '../larder/possible-draw';
 import { checked, ProblemError } from '../problem';
 import { batchRow, eventsOf, loggedEvent } from './batch-store';
+import { moveOver, putBack, refuseTaken } from './move-pot';
 import { refuseImpossible } from './possible';
 
 /** An event older than this is believed, but marked for a person to look at. */
@@ -41,6 +42,7 @@ export async function appendEvent(
     const receivedAtMs = house.clock.nowMs();
     const actedAtMs = Math.min(receivedAtMs, house.clock.agoMs(Math.max(0, envelope.ageMs)));
     refuseImpossible(batch.snapshot, log, foldBatch(batch.snapshot, upTo(log, actedAtMs), actedAtMs), said);
+    if (said.type === 'moved') await refuseTaken(house, batchId, said.payload);
     const lots = touchesLots(said) ? await lotViews(house) : [];
     refuseImpossibleDraw(said, lots, actedAtMs);
     const [row] = await house.db
@@ -62,14 +64,16 @@ export async function appendEvent(
       })
       .returning();
     const event = loggedEvent(row!);
+    if (said.type === 'moved') await moveOver(house, batchId, said.payload);
     if (said.type === 'putBy') await numberLot(house, said.payload.lotId);
+    if (said.type === 'undone') await putBack(house, batchId, batch.snapshot, [...log, event]);
     await settleClosing(house, batchId, [...log, event], batch.closedAtMs !== null);
     return { event, isNew: true };
   });
   if (taken.isNew) {
     house.live.publish({ kind: 'event', batchId, event: taken.event });
     if (touchesLots(taken.event) || taken.event.type === 'undone') house.live.publish({ kind: 'larder' });
-    if (taken.event.type === 'closed' || taken.event.type === 'undone') {
+    if (['closed', 'undone', 'moved'].includes(taken.event.type)) {
       house.live.publish({ kind: 'batch', batchId });
     }
   }
@@ -89,7 +93,7 @@ async function settleClosing(
   const frozen = closing
     ? {
         closedAtMs: closing.actedAtMs,
-        result: batchResult(snapshot, foldBatch(snapshot, log, closing.actedAtMs)),
+        result: batchResult(snapshot, foldBatch(snapshot, log, closing.actedAtMs), log),
       }
     : { closedAtMs: null, result: null };
   await house.db.update(batches).set(frozen).where(eq(batches.id, batchId));

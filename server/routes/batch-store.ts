@@ -73,6 +73,6 @@ export async function batchSummaries(db: Database): Promise<BatchSummary[]> {
 }
 
 function viewOf(row: BatchRow, log: LoggedEvent[]): BatchView {
-  const { id, recipeId, createdAtMs, snapshot, closedAtMs, result } = row;
-  return { id, recipeId, createdAtMs, snapshot, events: log, closedAtMs, result };
+  const { id, recipeId, potId, burnerId, createdAtMs, snapshot, closedAtMs, result } = row;
+  return { id, recipeId, potId, burnerId, createdAtMs, snapshot, events: log, closedAtMs, result };
 }

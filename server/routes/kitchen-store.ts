@@ -1,6 +1,6 @@
 import { asc, desc, eq, isNotNull } from 'drizzle-orm';
 import type { KitchenView } from '../../contract';
-import { learnedGain, type Recipe } from '../../core';
+import { learnedGain, learnedRates, type Recipe } from '../../core';
 import { batches, burners, kitchens, ownIngredients, pots, prices, recipes } from '../db/schema';
 import type { House } from '../house';
 import { notFound } from '../problem';
@@ -17,7 +17,8 @@ export async function kitchenView({ db, clock }: Pick<House, 'db' | 'clock'>): P
     db
       .select({ burnerId: batches.burnerId, result: batches.result })
       .from(batches)
-      .where(isNotNull(batches.result)),
+      .where(isNotNull(batches.result))
+      .orderBy(asc(batches.closedAtMs)),
   ]);
   const { id: _row, ...settings } = kitchen;
   return {
@@ -29,6 +30,7 @@ export async function kitchenView({ db, clock }: Pick<House, 'db' | 'clock'>): P
         closed.flatMap((one) => (one.burnerId === burner.id && one.result ? [one.result.gain] : [])),
       ),
     })),
+    learned: learnedRates(closed.flatMap((one) => one.result?.segments ?? [])),
     pricesCentsPerKg: Object.fromEntries(priceRows.map((row) => [row.ingredientId, row.centsPerKg])),
     suppliers: Object.fromEntries(
       priceRows.flatMap((row) => (row.supplier ? [[row.ingredientId, row.supplier]] : [])),

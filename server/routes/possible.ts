@@ -3,6 +3,8 @@ import {
   type BatchEventBody,
   type BatchSnapshot,
   type BatchState,
+  type FallTarget,
+  fallTo,
   litresAtDepth,
   massesOf,
   potLitres,
@@ -24,7 +26,7 @@ export function refuseImpossible(
   event: BatchEventBody,
 ): void {
   const { input } = snapshot;
-  const { vessel, name: potName } = input.pot;
+  const { vessel, name: potName } = state.inPot;
   const brimLitres = litresAtDepth(vessel, vessel.heightCm);
   switch (event.type) {
     case 'stageBegun':
@@ -63,6 +65,52 @@ export function refuseImpossible(
         throw impossible('payload.value', sentence);
       }
       return;
+    case 'looked':
+      if (!input.recipe.stages.some((stage) => stage.id === event.payload.stageId))
+        throw impossible('payload.stageId', `The recipe has no stage “${event.payload.stageId}”.`);
+      return;
+    case 'targetSet':
+      refuseTarget(state, event.payload.target);
+      return;
+    case 'lifted':
+      refuseFood(snapshot, event.payload.ingredientId);
+      return;
+    case 'returned':
+      if (!state.closed && !state.parked.some((one) => one.liftedId === event.payload.liftedId))
+        throw impossible(
+          'payload.liftedId',
+          'Nothing of that name lies parked: it is back already, or was taken back.',
+        );
+      return;
+    case 'pouredOff':
+      if (event.payload.what === 'fat' && !state.closed) {
+        const floats = state.pot.mixture.liquid.fat;
+        if (event.payload.kg > floats * HAND_SHARE + 0.1) {
+          const sentence = `${event.payload.kg} kg of fat cannot be poured off: about ${floats.toFixed(2)} kg is in the liquid.`;
+          throw impossible('payload.kg', sentence);
+        }
+      }
+      return;
+    case 'slip':
+      if ('ingredientId' in event.payload) refuseFood(snapshot, event.payload.ingredientId);
+      if (event.payload.kind === 'forgot') {
+        const { lineId } = event.payload;
+        if (!state.closed && !state.addedLineIds.includes(lineId))
+          throw impossible(
+            'payload.lineId',
+            'The log does not say that it is in: there is nothing to put right.',
+          );
+      }
+      return;
+    case 'moved': {
+      const litres = state.closed ? 0 : potLitres(state.pot);
+      const holds = litresAtDepth(event.payload.pot.vessel, event.payload.pot.vessel.heightCm);
+      if (litres > holds) {
+        const sentence = `${litres.toFixed(1)} L does not go into the ${event.payload.pot.name}: it brims at ${holds.toFixed(1)} L.`;
+        throw impossible('payload.pot', sentence);
+      }
+      return;
+    }
     case 'removed':
       if (!state.closed && !state.toComeOut.some((one) => one.word === event.payload.word)) {
         throw impossible('payload.word', `There is no ${event.payload.word} left in the pot to take out.`);
@@ -105,9 +153,39 @@ export function refuseImpossible(
     }
     case 'heatSet':
     case 'lidSet':
+    case 'snoozed':
     case 'note':
       return;
   }
+}
+
+function refuseFood(snapshot: BatchSnapshot, ingredientId: string): void {
+  if (snapshot.input.ingredients[ingredientId]) return;
+  throw impossible('payload.ingredientId', `“${ingredientId}” is not among this batch’s ingredients.`);
+}
+
+/** A mark that no loss of water comes to: over what is there, or of what is not in it. */
+function refuseTarget(state: BatchState, target: FallTarget): void {
+  if (state.closed) return;
+  if (state.currentStageId === null)
+    throw impossible('payload.target', 'No stage is running that could fall to a mark.');
+  const from = state.stages.find((one) => one.stageId === state.currentStageId)?.fromLitres;
+  try {
+    const mark = fallTo(state.setup, state.pot, target, from ?? potLitres(state.pot));
+    if (mark.kind === 'mass' && mark.kg > 0) return;
+  } catch (error) {
+    if (!(error instanceof RangeError)) throw error;
+  }
+  const sentence = {
+    gone: 'So much cannot steam away.',
+    litres: 'That level is not in this pot.',
+    depth: 'That depth is not in this pot.',
+    weight: 'That weight is not in this pot.',
+    brix: 'Nothing is dissolved in it yet that a refractometer could show.',
+    salt: 'There is no salt in it yet.',
+    band: 'Nothing in it binds yet.',
+  }[target.kind];
+  throw impossible('payload.target', sentence);
 }
 
 /** What has to come out is asked for before anything leaves the pot, and overridden only with a reason. */

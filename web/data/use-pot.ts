@@ -1,12 +1,14 @@
-import { useMemo } from 'react';
 import type { BatchView, KitchenView } from '../../contract';
 import {
+  advanceBatch,
   type BatchEvent,
   type BatchEventBody,
   type BatchState,
   foldBatch,
+  nextWant,
   type StageClock,
   stageClock,
+  type Want,
 } from '../../core';
 import { kitchenAt, useNowMs } from './clock';
 import { useWaiting, type Waiting } from './outbox';
@@ -16,30 +18,105 @@ export interface LivePot {
   clock: StageClock | null;
   events: BatchEvent[];
   nowMs: number;
+  want: Want;
+  /** since when it has wanted that, kitchen time */
+  wantSinceMs: number;
 }
+
+/** A forecast holds for so long of kitchen time before it is made anew; an event makes it anew at once. */
+const FORECAST_HOLDS_MS = 20_000;
+/** The pot is run up to whole minutes and kept there, so that a second costs one step and not an evening. */
+const KEPT_EVERY_MS = 60_000;
+
+/** One batch being run along: folded once for its log, then moved on as the clock goes. */
+interface Running {
+  log: BatchView['events'];
+  waiting: readonly Waiting[];
+  clockView: KitchenView['clock'];
+  events: BatchEvent[];
+  folded: BatchState;
+  kept: BatchState;
+  clock: StageClock | null;
+  clockAtMs: number;
+  live: LivePot | null;
+}
+const running = new Map<string, Running>();
 
 /** A batch as it is now: its log, what is still on its way to the server, and the model run to this second. */
 export function useLivePot(batch: BatchView, kitchen: KitchenView): LivePot {
   const nowMs = useNowMs();
   const waiting = useWaiting();
-  const events = useMemo(() => withWaiting(batch, waiting, kitchen), [batch, waiting, kitchen]);
-  return useMemo(() => {
-    const [state, taken] = foldWhatCanBe(batch, events, nowMs);
-    return { state, clock: stageClock(batch.snapshot, state), events: taken, nowMs };
-  }, [batch, events, nowMs]);
+  return livePot(batch, waiting, kitchen.clock, nowMs);
+}
+
+/** The same outside a component: every part of the page that asks in one second gets one answer. */
+export function livePot(
+  batch: BatchView,
+  waiting: readonly Waiting[],
+  clockView: KitchenView['clock'],
+  nowMs: number,
+): LivePot {
+  const before = running.get(batch.id);
+  const isSame = before?.log === batch.events && before.waiting === waiting && before.clockView === clockView;
+  if (isSame && before.live?.nowMs === nowMs) return before.live;
+  const run = isSame ? before : foldAnew(batch, waiting, clockView, nowMs);
+  if (nowMs < run.kept.pot.atMs) run.kept = run.folded;
+  const wholeMs = Math.floor(nowMs / KEPT_EVERY_MS) * KEPT_EVERY_MS;
+  run.kept = advanceBatch(run.kept, wholeMs);
+  const state = advanceBatch(run.kept, nowMs);
+  if (!isSame || Math.abs(nowMs - run.clockAtMs) > FORECAST_HOLDS_MS) {
+    run.clock = stageClock(batch.snapshot, state);
+    run.clockAtMs = nowMs;
+  }
+  const want = nextWant(batch.snapshot, state, run.clock, nowMs);
+  const last = before?.live;
+  const wantSinceMs = last && keyOf(last.want) === keyOf(want) ? last.wantSinceMs : nowMs;
+  const live = { state, clock: run.clock, events: run.events, nowMs, want, wantSinceMs };
+  run.live = live;
+  running.set(batch.id, run);
+  return live;
+}
+
+function foldAnew(
+  batch: BatchView,
+  waiting: readonly Waiting[],
+  clockView: KitchenView['clock'],
+  nowMs: number,
+): Running {
+  const [folded, events] = foldWhatCanBe(batch, withWaiting(batch, waiting, clockView));
+  return {
+    log: batch.events,
+    waiting,
+    clockView,
+    events,
+    folded,
+    kept: folded,
+    clock: null,
+    clockAtMs: nowMs,
+    live: null,
+  };
+}
+
+/** What tells one want from the next: its kind and its stage, not its minute. */
+function keyOf(want: Want): string {
+  return 'stage' in want ? `${want.kind} ${want.stage.id}` : want.kind;
 }
 
 /** What is on its way may turn out impossible; until the server has said so, the pot goes by what is in its log. */
-function foldWhatCanBe(batch: BatchView, events: BatchEvent[], nowMs: number): [BatchState, BatchEvent[]] {
+function foldWhatCanBe(batch: BatchView, events: BatchEvent[]): [BatchState, BatchEvent[]] {
   try {
-    return [foldBatch(batch.snapshot, events, nowMs), events];
+    return [foldBatch(batch.snapshot, events, 0), events];
   } catch (error) {
     if (!(error instanceof RangeError)) throw error;
-    return [foldBatch(batch.snapshot, batch.events, nowMs), batch.events];
+    return [foldBatch(batch.snapshot, batch.events, 0), batch.events];
   }
 }
 
-function withWaiting(batch: BatchView, waiting: readonly Waiting[], kitchen: KitchenView): BatchEvent[] {
+function withWaiting(
+  batch: BatchView,
+  waiting: readonly Waiting[],
+  clockView: KitchenView['clock'],
+): BatchEvent[] {
   const known = new Set(batch.events.map((event) => event.id));
   const lastSeq = batch.events.at(-1)?.seq ?? 0;
   const mine = waiting.filter((item) => item.batchId === batch.id && !item.refused && !known.has(item.id));
@@ -49,7 +126,7 @@ function withWaiting(batch: BatchView, waiting: readonly Waiting[], kitchen: Kit
       ...(item.body as BatchEventBody),
       id: item.id,
       seq: lastSeq + 1 + i,
-      actedAtMs: kitchenAt(kitchen.clock, item.actedBrowserMs),
+      actedAtMs: kitchenAt(clockView, item.actedBrowserMs),
     })),
   ];
 }

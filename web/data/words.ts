@@ -1,4 +1,13 @@
-import type { BatchEvent, BatchSnapshot, Want } from '../../core';
+import {
+  type BatchEvent,
+  type BatchSnapshot,
+  bandName,
+  type FallTarget,
+  type Fate,
+  type Slip,
+  type Trouble,
+  type Want,
+} from '../../core';
 import { hourMinute, span, weight } from './format';
 
 /** Words for what happened and for what is wanted, the same on every screen. */
@@ -9,6 +18,7 @@ export function heatWords(fraction: number): string {
 
 export function describeEvent(event: BatchEvent, snapshot: BatchSnapshot): string {
   const { recipe, ingredients } = snapshot.input;
+  const food = (id: string) => ingredients[id]?.name.toLowerCase() ?? id;
   const title = (stageId: string) => recipe.stages.find((stage) => stage.id === stageId)?.title ?? stageId;
   switch (event.type) {
     case 'stageBegun':
@@ -17,10 +27,7 @@ export function describeEvent(event: BatchEvent, snapshot: BatchSnapshot): strin
       return `Done: ${title(event.payload.stageId)}`;
     case 'added':
       return `In: ${event.payload.items
-        .map(
-          (item) =>
-            `${weight(item.kg)} ${ingredients[item.ingredientId]?.name.toLowerCase() ?? item.ingredientId}`,
-        )
+        .map((item) => `${weight(item.kg)} ${food(item.ingredientId)}`)
         .join(', ')}`;
     case 'heatSet':
       return `Heat ${heatWords(event.payload.fraction)}`;
@@ -28,10 +35,26 @@ export function describeEvent(event: BatchEvent, snapshot: BatchSnapshot): strin
       return `Lid ${event.payload.lid}`;
     case 'reading':
       return `Read ${event.payload.value} ${READING_UNIT[event.payload.kind]}`;
+    case 'looked':
+      return `Looked in: ${title(event.payload.stageId)}`;
+    case 'snoozed':
+      return `Call put off ${event.payload.minutes} min`;
+    case 'targetSet':
+      return `Mark set: ${targetWords(event.payload.target)}`;
+    case 'lifted':
+      return `Lifted out: ${weight(event.payload.kg)} ${food(event.payload.ingredientId)}${fateWords(event.payload)}`;
+    case 'returned':
+      return `Back in: ${weight(event.payload.kg)}`;
+    case 'pouredOff':
+      return `Poured off: ${weight(event.payload.kg)} ${event.payload.what}`;
+    case 'slip':
+      return slipWords(event.payload, snapshot);
+    case 'moved':
+      return `Moved to the ${event.payload.pot.name}, ${event.payload.burner.name}`;
     case 'answered':
       return event.payload.believed ? 'Stood by a reading' : 'Set a reading aside';
     case 'removed':
-      return `Out: ${event.payload.count} ${event.payload.word}`;
+      return `Out: ${event.payload.count} ${event.payload.word}${fateWords(event.payload)}`;
     case 'portioned':
       return `${event.payload.fate === 'served' ? 'Served' : 'Discarded'} ${event.payload.portions}${
         event.payload.despite ? ` (${event.payload.despite})` : ''
@@ -47,7 +70,63 @@ export function describeEvent(event: BatchEvent, snapshot: BatchSnapshot): strin
   }
 }
 
-export const READING_UNIT = { depth: 'cm', litres: 'L', weight: 'kg', temperature: '°C' } as const;
+export const READING_UNIT = {
+  depth: 'cm',
+  litres: 'L',
+  weight: 'kg',
+  brix: '°Brix',
+  eye: '% gone',
+  temperature: '°C',
+} as const;
+
+function fateWords(fate: Partial<Fate>): string {
+  const place = fate.place ? `, ${fate.place}` : '';
+  if (fate.fate === 'parked') return `, parked${place}`;
+  return fate.fate === 'salvaged' ? `, kept for another use${place}` : '';
+}
+
+export const TROUBLE_WORDS: Readonly<Record<Trouble, string>> = {
+  scorched: 'it caught on the bottom',
+  curdled: 'it curdled',
+  lumps: 'lumps',
+  burntRoux: 'the roux burnt',
+  boiledOver: 'it boiled over',
+};
+
+function slipWords(slip: Slip, snapshot: BatchSnapshot): string {
+  switch (slip.kind) {
+    case 'trouble':
+      return `Slip: ${TROUBLE_WORDS[slip.trouble]}`;
+    case 'forgot': {
+      const line = snapshot.plan.lines.find((one) => one.lineId === slip.lineId);
+      return `Slip: ${line?.name.toLowerCase() ?? slip.lineId} was forgotten`;
+    }
+    default: {
+      const name = snapshot.input.ingredients[slip.ingredientId]?.name.toLowerCase() ?? slip.ingredientId;
+      return `Slip: ${weight(slip.kg)} ${name} ${slip.kind === 'tooMuch' ? 'too much' : 'of another pot'}`;
+    }
+  }
+}
+
+/** A mark in words: what a pot is let fall to. */
+export function targetWords(target: FallTarget): string {
+  switch (target.kind) {
+    case 'gone':
+      return `${Math.round(target.fraction * 100)} % gone`;
+    case 'litres':
+      return `down to ${target.litres} L`;
+    case 'depth':
+      return `down to ${target.cm} cm`;
+    case 'weight':
+      return `down to ${target.kg} kg`;
+    case 'brix':
+      return `${target.brix} °Brix`;
+    case 'salt':
+      return `${target.percent} % salt`;
+    case 'band':
+      return bandName(target.band);
+  }
+}
 
 /** One line for the range: what a pot wants, and whether it is pressing. */
 export function wantWords(want: Want, nowMs: number, zone: string): { text: string; isPressing: boolean } {
@@ -61,6 +140,15 @@ export function wantWords(want: Want, nowMs: number, zone: string): { text: stri
       return isAhead
         ? { text: `light it at ${hourMinute(want.dueMs!, zone)}`, isPressing: false }
         : { text: `begin: ${want.stage.title.toLowerCase()}`, isPressing: true };
+    }
+    case 'cool':
+      return { text: `too hot: under ${want.top.tempC} °C`, isPressing: true };
+    case 'giveBack':
+      return { text: `back in: ${want.parked[0]?.name ?? 'what was parked'}`, isPressing: true };
+    case 'add': {
+      const inMs = want.dueMs - nowMs;
+      const what = want.lines.map((line) => line.name.toLowerCase()).join(', ');
+      return { text: `${inMs > 20_000 ? 'soon in' : 'in now'}: ${what}`, isPressing: true };
     }
     case 'heat':
       return { text: `heat to ${heatWords(want.fraction)}`, isPressing: true };

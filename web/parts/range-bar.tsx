@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import type { BatchView, KitchenView } from '../../contract';
-import { nextWant, potLitres } from '../../core';
+import { potLitres } from '../../core';
 import { sentenceCase } from '../data/format';
 import { useOpenBatches } from '../data/queries';
 import { useLivePot } from '../data/use-pot';
@@ -79,7 +79,7 @@ const CELLS = 4;
 /** Every live pot along the bottom, always: what it is doing, what it wants and when. */
 export function RangeBar({ kitchen, hereId }: { kitchen: KitchenView; hereId: string | null }) {
   const { data: open = [] } = useOpenBatches();
-  const taken = new Set(open.map((batch) => batch.snapshot.input.burner.id));
+  const taken = new Set(open.map((batch) => batch.burnerId));
   const free = kitchen.burners
     .filter((burner) => !taken.has(burner.id))
     .slice(0, Math.max(1, CELLS - open.length));
@@ -102,9 +102,10 @@ export function RangeBar({ kitchen, hereId }: { kitchen: KitchenView; hereId: st
 }
 
 function PotOnRange({ batch, kitchen, isHere }: { batch: BatchView; kitchen: KitchenView; isHere: boolean }) {
-  const { state, clock, nowMs } = useLivePot(batch, kitchen);
-  const { recipe, pot, burner } = batch.snapshot.input;
-  const want = wantWords(nextWant(batch.snapshot, state, clock, nowMs), nowMs, kitchen.zone);
+  const { state, clock, nowMs, want: wanted } = useLivePot(batch, kitchen);
+  const { recipe } = batch.snapshot.input;
+  const { inPot: pot, onBurner: burner } = state;
+  const want = wantWords(wanted, nowMs, kitchen.zone);
   return (
     <Cell to={`/batches/${batch.id}`} $isHere={isHere} aria-current={isHere ? 'page' : undefined}>
       <PotThumb

@@ -115,7 +115,7 @@ function Inside({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView }) 
             {input.recipe.base
               ? `${((plan.portions * plan.portionMl) / 1000).toFixed(1)} L, ready by`
               : `${plan.portions} bowls for`}{' '}
-            {hourMinute(plan.serviceAtMs, kitchen.zone)}, {input.pot.name}, {input.burner.name}
+            {hourMinute(plan.serviceAtMs, kitchen.zone)}, {pot.state.inPot.name}, {pot.state.onBurner.name}
           </Over>
         </div>
         {pot.state.closed ? (

@@ -57,7 +57,7 @@ export function Pass() {
           {isBase ? <LitresThere here={here} /> : <BowlsThere here={here} left={left} />}
           <PotBox>
             <PotSection
-              vessel={input.pot.vessel}
+              vessel={here.pot.state.inPot.vessel}
               litres={inPot}
               food={input.recipe.colour}
               pieces={isBase ? 0 : 0.5}
@@ -65,7 +65,7 @@ export function Pass() {
               heatFraction={state.pot.heatFraction}
               tags={state.toComeOut.map((one) => (one.count > 1 ? `${one.count} ${one.word}` : one.word))}
               stick
-              description={`The ${input.pot.name} in section: ${litres(inPot)}${isBase ? '' : `, ${left} bowls`}.`}
+              description={`The ${here.pot.state.inPot.name} in section: ${litres(inPot)}${isBase ? '' : `, ${left} bowls`}.`}
             />
           </PotBox>
           {isCool && !isBase && (

@@ -2,7 +2,7 @@ import { Link } from 'react-router';
 import styled from 'styled-components';
 import type { BatchView, KitchenView, ServiceView } from '../../contract';
 import { nextServiceAtMs } from '../../contract';
-import { boilingPointC, nextWant, oldestFirst, potLitres } from '../../core';
+import { boilingPointC, oldestFirst, potLitres } from '../../core';
 import { useNowMs } from '../data/clock';
 import { day, hourMinute, litres, sentenceCase, span } from '../data/format';
 import { dateWords, lotAmount } from '../data/lot-words';
@@ -261,9 +261,10 @@ function ServiceStop(of: {
 }
 
 function BatchLine({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView }) {
-  const { state, clock, nowMs } = useLivePot(batch, kitchen);
-  const { recipe, pot } = batch.snapshot.input;
-  const want = wantWords(nextWant(batch.snapshot, state, clock, nowMs), nowMs, kitchen.zone);
+  const { state, clock, nowMs, want: wanted } = useLivePot(batch, kitchen);
+  const { recipe } = batch.snapshot.input;
+  const { inPot: pot } = state;
+  const want = wantWords(wanted, nowMs, kitchen.zone);
   return (
     <PotLine to={`/batches/${batch.id}`}>
       <PotThumb

@@ -2,9 +2,14 @@ import { type KitchenView, libraryOf, type PlanRequest, planInputOf } from '../.
 import {
   type AmountAnswer,
   answerAmount,
+  type BatchSnapshot,
+  type BatchState,
   type Berth,
   comparePlans,
+  type FreeRange,
+  type Lever,
   layLots,
+  levers,
   type OrderAmount,
   type PlanChange,
   type PlanInput,
@@ -50,9 +55,12 @@ export interface Reckonings {
   notes: { asked: OrderAsked; answer: ScalingNote[] };
   amount: { asked: OrderAsked & { amount: OrderAmount }; answer: AmountAnswer };
   bases: { asked: BasesAsked; answer: BasesAhead };
+  levers: { asked: { snapshot: BatchSnapshot; state: BatchState; free: FreeRange }; answer: Lever[] };
   swaps: { asked: OrderAsked & { more?: readonly Substitution[] }; answer: WeighedSwap[] };
 }
 export type ReckoningName = keyof Reckonings;
+/** Those that start from an order or the days ahead, and follow it as it changes. */
+export type OrderReckoning = Exclude<ReckoningName, 'levers'>;
 
 export const RECKONINGS: {
   [Name in ReckoningName]: (asked: Reckonings[Name]['asked']) => Reckonings[Name]['answer'];
@@ -72,6 +80,7 @@ export const RECKONINGS: {
     return answerAmount(asked.amount, input);
   },
   bases: basesAhead,
+  levers: ({ snapshot, state, free }) => levers(snapshot, state, free),
   swaps: (asked) => weighedSwaps(asked),
 };
 

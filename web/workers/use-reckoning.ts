@@ -1,5 +1,5 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import type { ReckoningName, Reckonings } from './reckonings';
+import type { OrderReckoning, ReckoningName, Reckonings } from './reckonings';
 
 interface Turn {
   resolve: (answer: never) => void;
@@ -34,7 +34,7 @@ function startWorker(): Worker {
 }
 
 /** A reckoning that follows its question; the last answer stays on the page while the next is worked out. */
-export function useReckoning<Name extends ReckoningName>(
+export function useReckoning<Name extends OrderReckoning>(
   name: Name,
   asked: Reckonings[Name]['asked'] | null,
   isWanted = true,
@@ -51,7 +51,7 @@ export function useReckoning<Name extends ReckoningName>(
 }
 
 /** What the answer turns on: the order and the versions of what it is planned from, not every byte of them. */
-function keyOf(asked: Reckonings[ReckoningName]['asked']): unknown {
+function keyOf(asked: Reckonings[OrderReckoning]['asked']): unknown {
   const { kitchen, book, lots, ...rest } = asked;
   const { clock: _clock, ...still } = kitchen;
   const shelf = lots.map((lot) => [lot.id, lot.leftKg, lot.useByMs, lot.mayBePast, lot.storage]);

@@ -61,7 +61,7 @@ export function Figures({
   const burner = kitchen.burners.find((one) => one.id === order.draft.burnerId)!;
   const boilId = order.shown?.input.recipe.stages.find((stage) => stage.ends.rule === 'simmer')?.id;
   const simmer = plan.stages.find((stage) => stage.stageId === boilId);
-  const busy = open.find((batch) => batch.snapshot.input.burner.id === burner.id);
+  const busy = open.find((batch) => batch.burnerId === burner.id);
   const isTooFull = plan.batches > 1;
   const isLate = plan.startAtMs < nowMs - 5 * 60_000;
   const w = plan.workings;

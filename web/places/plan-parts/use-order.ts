@@ -121,8 +121,8 @@ export function useOrder(
     setShown({ plan: answer.plan, input: answer.input });
   }
   const taken = {
-    potIds: (open ?? []).map((batch) => batch.snapshot.input.pot.id),
-    burnerIds: (open ?? []).map((batch) => batch.snapshot.input.burner.id),
+    potIds: (open ?? []).map((batch) => batch.potId),
+    burnerIds: (open ?? []).map((batch) => batch.burnerId),
   };
   return {
     draft,

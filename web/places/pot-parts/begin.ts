@@ -3,7 +3,7 @@ import {
   type BatchSnapshot,
   type LineDraw,
   massKg,
-  setupOf,
+  topTemperature,
   type Want,
   wantedHeat,
 } from '../../../core';
@@ -46,7 +46,9 @@ export function firstHeat(here: BatchHere, want: Extract<Want, { kind: 'begin' }
   if (stage.heat.kind === 'burner') return stage.heat.fraction;
   const coldKg = lines.reduce((sum, line) => sum + (line.tempC < 60 ? line.edibleKg : 0), 0);
   if (coldKg > 0.05 * massKg(here.pot.state.pot.mixture)) return 1;
-  return wantedHeat(setupOf(here.batch.snapshot.input), stage, here.pot.state.pot);
+  const { snapshot } = here.batch;
+  const { state } = here.pot;
+  return wantedHeat(state.setup, stage, state.pot, topTemperature(snapshot, state)?.tempC);
 }
 
 export function beginWords(want: Extract<Want, { kind: 'begin' }>, here: BatchHere): string {

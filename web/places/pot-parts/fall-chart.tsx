@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import styled from 'styled-components';
-import { levelAhead, levelTrace, potLitres, setupOf } from '../../../core';
+import { levelAhead, levelTrace, potLitres } from '../../../core';
 import { litres } from '../../data/format';
 import { LevelChart } from '../../parts/chart/level-chart';
 import type { BatchHere } from '../batch-frame';
@@ -19,7 +19,7 @@ export function FallChart({ here, markLitres }: { here: BatchHere; markLitres: n
   const drawn = useMemo(
     () => ({
       trace: levelTrace(snapshot, events, nowMs).filter((point) => point.atMs >= (clock?.begunMs ?? 0)),
-      band: levelAhead(setupOf(snapshot.input), state.pot, markLitres),
+      band: levelAhead(state.setup, state.pot, markLitres),
     }),
     [snapshot, events, minute, state.pot.heatFraction, state.pot.lid],
   );

@@ -1,12 +1,5 @@
 import { useState } from 'react';
-import {
-  type BatchEventBody,
-  forecastPot,
-  type Lid,
-  massAtLitres,
-  type PotState,
-  setupOf,
-} from '../../../core';
+import { type BatchEventBody, forecastPot, type Lid, massAtLitres, type PotState } from '../../../core';
 import { hourMinute } from '../../data/format';
 import { heatWords } from '../../data/words';
 import { Button } from '../../parts/button';
@@ -55,7 +48,7 @@ function HeatForm({ here, onClose }: { here: BatchHere; onClose: () => void }) {
   return (
     <>
       <Choice
-        label={`${here.batch.snapshot.input.burner.name}, share of full`}
+        label={`${state.onBurner.name}, share of full`}
         value={String(fraction)}
         options={steps.map((step) => ({
           value: String(step),
@@ -88,9 +81,8 @@ function WhatIf({ here, changed }: { here: BatchHere; changed: PotState }) {
   const { clock, state } = here.pot;
   const { zone } = here.kitchen;
   if (!clock?.markLitres) return <Over>The pot follows what is set here.</Over>;
-  const setup = setupOf(here.batch.snapshot.input);
   const target = { kind: 'mass', kg: massAtLitres(state.pot, clock.markLitres) } as const;
-  const after = forecastPot(setup, changed, target);
+  const after = forecastPot(state.setup, changed, target);
   const words = (ms: number | null) =>
     ms === null ? 'not within 12 hours' : `about ${hourMinute(ms, zone)}`;
   return (

@@ -20,3 +20,11 @@ export const Cues = styled.div`
   gap: 2px;
   font-size: 18px;
 `;
+
+/** What is seldom wanted at the pot, quiet and in one row. */
+export const More = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 8px;
+  margin: -4px -8px 0;
+`;

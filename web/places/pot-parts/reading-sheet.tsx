@@ -34,6 +34,8 @@ const KINDS = [
   { value: 'depth', text: 'cm on the stick' },
   { value: 'litres', text: 'Litres' },
   { value: 'weight', text: 'Kilograms' },
+  { value: 'brix', text: '°Brix' },
+  { value: 'eye', text: 'By eye' },
   { value: 'temperature', text: 'Thermometer' },
 ] as const;
 
@@ -41,8 +43,20 @@ const LABEL = {
   depth: 'Depth',
   litres: 'Level',
   weight: 'Weight without the pot',
+  brix: 'Refractometer',
+  eye: 'Gone, of where it began',
   temperature: 'Temperature',
 } as const;
+
+/** What a reading is worth, in a line. */
+const WORTH: Readonly<Record<PotReading['kind'], string>> = {
+  depth: 'Good to 2 mm on a still surface, 5 mm on one that rolls.',
+  litres: 'By the marks on the wall: as good as a dip.',
+  weight: 'The best there is: good to a few tens of grams.',
+  brix: 'Of a strained, cooled, defatted sample. No guide once salt or wine has gone in since.',
+  eye: 'An eye is mostly wrong the same way each time: it counts, but little.',
+  temperature: 'Says how the heat comes in, and what the pot may do next.',
+};
 
 /** “It is here now”: point at the wall, or type what the stick, the scale or the thermometer shows. */
 export function ReadingSheet({
@@ -76,6 +90,7 @@ function ReadingForm({
   const { vessel } = potHere;
   const [kind, setKind] = useState<PotReading['kind']>('depth');
   const [text, setText] = useState(firstDepthCm === null ? '' : String(firstDepthCm));
+  const [isStill, setStill] = useState(false);
   const [wrong, setWrong] = useState<string | null>(null);
   const { tell, refusals } = useSay(here.batch.id);
   const value = typedNumber(text);
@@ -89,7 +104,8 @@ function ReadingForm({
       return;
     }
     setWrong(null);
-    if (await tell({ type: 'reading', v: 1, payload: { kind, value } })) onClose();
+    const still = isStill && (kind === 'depth' || kind === 'litres') ? { still: true } : {};
+    if (await tell({ type: 'reading', v: 1, payload: { kind, value, ...still } })) onClose();
   }
 
   return (
@@ -128,6 +144,18 @@ function ReadingForm({
             {value} cm is {litresText(litresAtDepth(vessel, value))} in this pot.
           </Over>
         )}
+        {(kind === 'depth' || kind === 'litres') && (
+          <Choice
+            label="The surface was"
+            value={isStill ? 'still' : 'asItIs'}
+            options={[
+              { value: 'asItIs', text: 'as it simmers' },
+              { value: 'still', text: 'still, off the boil' },
+            ]}
+            onChange={(next) => setStill(next === 'still')}
+          />
+        )}
+        <Over>{WORTH[kind]}</Over>
         <Errors sentences={refusals.slice(1)} />
         <Button kind="main" atPot type="submit">
           Keep this reading

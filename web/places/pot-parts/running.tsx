@@ -1,5 +1,5 @@
 import styled from 'styled-components';
-import { lossKgPerHour, massKg, potLitres, setupOf, type Want } from '../../../core';
+import { lossKgPerHour, massKg, potLitres, type Want } from '../../../core';
 import { hourMinute, litres, span } from '../../data/format';
 import { heatWords } from '../../data/words';
 import { Caution, Over } from '../../parts/text';
@@ -46,13 +46,12 @@ export function Running({
   const now = potLitres(state.pot);
   const ends = clock?.ends;
   const isSure = ends?.p10Ms === ends?.p90Ms;
-  const setup = setupOf(here.batch.snapshot.input);
-  const loss = massKg(state.pot.mixture) > 0 ? lossKgPerHour(setup, state.pot) : 0;
+  const loss = massKg(state.pot.mixture) > 0 ? lossKgPerHour(state.setup, state.pot) : 0;
   return (
     <>
       <div>
         <Over>{overWords(want, nowMs, zone)}</Over>
-        <h2>{want.kind === 'heat' ? `Heat to ${heatWords(want.fraction)}` : stage.title}</h2>
+        <h2>{titleOf(want)}</h2>
         <Cues>
           <p>{want.kind === 'finish' ? stage.cue : stage.act}</p>
         </Cues>
@@ -101,17 +100,42 @@ export function Running({
   );
 }
 
+function titleOf(want: Exclude<Want, { kind: 'closed' | 'answer' | 'begin' }>): string {
+  switch (want.kind) {
+    case 'heat':
+      return `Heat to ${heatWords(want.fraction)}`;
+    case 'cool':
+      return `Under ${want.top.tempC} °C: heat off`;
+    case 'giveBack':
+      return `Back in: ${want.parked.map((one) => one.name).join(', ')}`;
+    case 'add':
+      return `In: ${want.lines.map((line) => line.name.toLowerCase()).join(', ')}`;
+    default:
+      return want.stage.title;
+  }
+}
+
 function overWords(want: Want, nowMs: number, zone: string): string {
   switch (want.kind) {
     case 'heat':
       return 'Now, at the burner';
+    case 'cool':
+      return `Too hot for ${want.top.because}`;
+    case 'giveBack':
+      return 'What was parked is wanted back';
+    case 'add':
+      return want.dueMs > nowMs
+        ? `In ${span(want.dueMs - nowMs)}, what waits by the pot`
+        : 'In now, what waits by the pot';
     case 'finish':
       return 'Look now: it should be done';
     case 'handsOn':
       return 'Stay with it, hands on';
     case 'lookIn':
       return want.dueMs - nowMs < 45_000
-        ? 'Look in and stir now'
+        ? nowMs - want.dueMs > 60_000
+          ? `Look in and stir: ${span(nowMs - want.dueMs)} late`
+          : 'Look in and stir now'
         : `Now, and nothing else for ${span(want.dueMs - nowMs)}: look in at ${hourMinute(want.dueMs, zone)}`;
     case 'leave':
       return want.dueMs === null ? 'Leave it' : `Leave it until ${hourMinute(want.dueMs, zone)}`;

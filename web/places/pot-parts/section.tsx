@@ -1,4 +1,4 @@
-import { lossKgPerHour, massKg, potLitres, setupOf, totalKg } from '../../../core';
+import { lossKgPerHour, massKg, potLitres, totalKg, workingFillLitres } from '../../../core';
 import { hourMinute, litres, sentenceCase } from '../../data/format';
 import { heatWords } from '../../data/words';
 import { PotSection, type WallMark } from '../../parts/pot-section/pot-section';
@@ -9,7 +9,7 @@ export function Section({ here, onPoint }: { here: BatchHere; onPoint: (depthCm:
   const { snapshot } = here.batch;
   const { state, clock } = here.pot;
   const now = potLitres(state.pot);
-  const setup = setupOf(snapshot.input);
+  const { setup, inPot } = state;
   const progress = state.stages.find((stage) => stage.stageId === state.currentStageId);
   const marks: WallMark[] = [];
   if (clock?.markLitres) {
@@ -23,14 +23,15 @@ export function Section({ here, onPoint }: { here: BatchHere; onPoint: (depthCm:
       marks.push({ litres: progress.fromLitres, text: from, kind: 'started' });
     }
   } else {
-    const fill = litres(snapshot.plan.workingFillLitres);
-    marks.push({ litres: snapshot.plan.workingFillLitres, text: `no fuller than ${fill}`, kind: 'limit' });
+    const most = workingFillLitres(inPot.vessel, snapshot.plan.foams);
+    const fill = litres(most);
+    marks.push({ litres: most, text: `no fuller than ${fill}`, kind: 'limit' });
   }
   const kg = massKg(state.pot.mixture);
   const tags = state.toComeOut.map((one) => (one.count > 1 ? `${one.count} ${one.word}` : one.word));
   return (
     <PotSection
-      vessel={snapshot.input.pot.vessel}
+      vessel={inPot.vessel}
       litres={now}
       food={snapshot.input.recipe.colour}
       pieces={kg > 0 ? totalKg(state.pot.mixture.pieces) / kg : 0}
@@ -40,7 +41,7 @@ export function Section({ here, onPoint }: { here: BatchHere; onPoint: (depthCm:
       hasLid={state.pot.lid}
       tags={tags}
       stick
-      description={`${snapshot.input.pot.name} in section: ${litres(now)}, ${state.pot.tempC.toFixed(0)} °C, lid ${state.pot.lid}.${tags.length ? ` To come out: ${tags.join(', ')}.` : ''}`}
+      description={`${inPot.name} in section: ${litres(now)}, ${state.pot.tempC.toFixed(0)} °C, lid ${state.pot.lid}.${tags.length ? ` To come out: ${tags.join(', ')}.` : ''}`}
       onPoint={onPoint}
     />
   );
@@ -49,7 +50,7 @@ export function Section({ here, onPoint }: { here: BatchHere; onPoint: (depthCm:
 /** How it is heated and covered, in a line. */
 export function potWords(here: BatchHere): string {
   const { state } = here.pot;
-  const { burner } = here.batch.snapshot.input;
+  const burner = state.onBurner;
   if (massKg(state.pot.mixture) === 0)
     return `Empty. ${sentenceCase(burner.name)} ${heatWords(state.pot.heatFraction)}.`;
   return `${sentenceCase(burner.name)} at ${heatWords(state.pot.heatFraction)}, lid ${state.pot.lid}, about ${state.pot.tempC.toFixed(0)} °C. Press the pot where the level stands.`;

@@ -1,5 +1,8 @@
+import { useState } from 'react';
 import styled from 'styled-components';
+import type { Fate } from '../../../core';
 import { Button } from '../../parts/button';
+import { Choice } from '../../parts/choice';
 import { Errors } from '../../parts/text';
 import { colour, space } from '../../theme/tokens';
 import type { BatchHere } from '../batch-frame';
@@ -21,6 +24,11 @@ const OutBox = styled.div`
 /** What is still in the pot and has to come out: one press each. */
 export function TakeOut({ here }: { here: BatchHere }) {
   const { tell, refusals } = useSay(here.batch.id);
+  const [fate, setFate] = useState<Fate['fate']>('thrown');
+  const next = here.batch.snapshot.input.recipe.stages.find(
+    (stage) => here.pot.state.stages.find((one) => one.stageId === stage.id)?.begunMs === null,
+  );
+  const how = fate === 'thrown' ? {} : fate === 'parked' && next ? { fate, backStageId: next.id } : { fate };
   return (
     <OutBox role="group" aria-label="To come out">
       <strong>Still in the pot, to come out:</strong>
@@ -29,12 +37,24 @@ export function TakeOut({ here }: { here: BatchHere }) {
           <Button
             key={`${one.word}-${one.sinceMs}`}
             atPot
-            onPress={() => tell({ type: 'removed', v: 1, payload: { word: one.word, count: one.count } })}
+            onPress={() =>
+              tell({ type: 'removed', v: 1, payload: { word: one.word, count: one.count, ...how } })
+            }
           >
             {one.count} {one.word}: out
           </Button>
         ))}
       </div>
+      <Choice
+        label="What comes out is"
+        value={fate}
+        options={[
+          { value: 'thrown', text: 'thrown away' },
+          { value: 'salvaged', text: 'kept: marrow, meat, rind' },
+          { value: 'parked', text: 'parked, to go back' },
+        ]}
+        onChange={setFate}
+      />
       <Errors sentences={refusals} />
     </OutBox>
   );

@@ -1,0 +1,58 @@
+import { massKg } from '../../matter/mixture';
+import { saltPercent, whole } from '../../matter/operations';
+import { volumeLitres } from '../../matter/volume-litres';
+import { drawFromPot } from '../../pot/change-pot';
+import { potLitres } from '../../pot/pot-litres';
+import type { BatchState, PutBy } from '../batch-state';
+import type { EventOf, FoldContext } from '../fold-context';
+
+/** What is put by is measured cold, °C. */
+const COLD_C = 20;
+
+/** Bowls leave the pot, to be eaten or thrown away. */
+export function portion(context: FoldContext, before: BatchState, event: EventOf<'portioned'>): BatchState {
+  const { portions: count, fate } = event.payload;
+  const state = fate === 'served' ? atService(before, event.actedAtMs) : before;
+  const litres = potLitres(state.pot);
+  const kgPerLitre = litres > 0 ? massKg(state.pot.mixture) / litres : 1;
+  const kg = ((count * context.snapshot.input.portionMl) / 1000) * kgPerLitre;
+  const { pot } = drawFromPot(state.pot, kg);
+  return {
+    ...state,
+    pot,
+    served: state.served + (fate === 'served' ? count : 0),
+    discarded: state.discarded + (fate === 'discarded' ? count : 0),
+    firstServedMs: fate === 'served' ? (state.firstServedMs ?? event.actedAtMs) : state.firstServedMs,
+  };
+}
+
+/** Litres as they are cold leave the pot for the larder; what they cost is their share of what went in. */
+export function putBy(before: BatchState, event: EventOf<'putBy'>): BatchState {
+  const state = atService(before, event.actedAtMs);
+  const { lotId, litres, place, storage } = event.payload;
+  const there = massKg(state.pot.mixture);
+  const coldLitres = volumeLitres(whole(state.pot.mixture), COLD_C);
+  const kg = coldLitres > 0 ? Math.min(there, (litres * there) / coldLitres) : 0;
+  const { pot, drawn } = drawFromPot(state.pot, kg);
+  const gone = there + state.pot.drawnKg;
+  const lot: PutBy = {
+    eventId: event.id,
+    seq: event.seq,
+    atMs: event.actedAtMs,
+    lotId,
+    kg,
+    litres,
+    mixture: drawn,
+    costCents: gone > 0 ? (state.costCents * kg) / gone : 0,
+    place,
+    storage,
+  };
+  return { ...state, pot, putBy: [...state.putBy, lot] };
+}
+
+/** The yield is what is there when the first of it leaves. */
+export function atService(state: BatchState, atMs: number): BatchState {
+  if (state.atService) return state;
+  const litres = potLitres(state.pot);
+  return { ...state, atService: { litres, saltPercent: saltPercent(state.pot.mixture, 'all'), atMs } };
+}

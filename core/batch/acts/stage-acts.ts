@@ -1,0 +1,79 @@
+import { massKg } from '../../matter/mixture';
+import { stageTarget } from '../../plan/cook-through';
+import type { FallTarget } from '../../pot/fall-target';
+import { finishStage } from '../../pot/finish-stage';
+import { potLitres } from '../../pot/pot-litres';
+import { advanceBatch } from '../advance-batch';
+import type { BatchState, StageProgress } from '../batch-state';
+import type { FoldContext } from '../fold-context';
+
+/** A stage begins; one that was running is done. */
+export function beginStage(
+  context: FoldContext,
+  state: BatchState,
+  stageId: string,
+  atMs: number,
+): BatchState {
+  const { currentStageId } = state;
+  const before =
+    currentStageId !== null && currentStageId !== stageId
+      ? endStage(context, state, currentStageId, atMs)
+      : state;
+  const stages = withStage(before.stages, stageId, (one) => ({ begunMs: one.begunMs ?? atMs, doneMs: null }));
+  const pot = { ...before.pot, softenedMin: 0 };
+  return withMark(context, { ...before, stages, currentStageId: stageId, lookedMs: atMs, pot });
+}
+
+/** A stage is done, and with it what is done to the whole pot as it ends; only the first time it is said. */
+export function endStage(context: FoldContext, state: BatchState, stageId: string, atMs: number): BatchState {
+  const progress = state.stages.find((one) => one.stageId === stageId);
+  const stage = context.snapshot.input.recipe.stages.find((one) => one.id === stageId);
+  const isFirst = progress !== undefined && progress.doneMs === null;
+  const ran = isFirst && stage?.does ? advanceBatch(state, atMs) : state;
+  return {
+    ...ran,
+    pot: isFirst ? finishStage(ran.pot, stage?.does) : ran.pot,
+    // a sieve keeps back whatever was still to come out
+    toComeOut: isFirst && stage?.does?.kind === 'strain' ? [] : ran.toComeOut,
+    stages: withStage(ran.stages, stageId, () => ({ doneMs: atMs })),
+    currentStageId: ran.currentStageId === stageId ? null : ran.currentStageId,
+  };
+}
+
+/** Where the running stage falls to a mark, the mark is a share of what is in the pot once its lines are in. */
+export function withMark(context: FoldContext, state: BatchState): BatchState {
+  const stage = context.snapshot.input.recipe.stages.find((one) => one.id === state.currentStageId);
+  if (!stage || massKg(state.pot.mixture) === 0) return state;
+  const target = stageTarget(state.setup, state.pot, stage);
+  const stages = withStage(state.stages, stage.id, () => ({
+    fromLitres: potLitres(state.pot),
+    targetKg: target?.kind === 'mass' ? target.kg : null,
+  }));
+  return { ...state, stages };
+}
+
+/** The cook wants it down to something else than the recipe says. */
+export function setTarget(state: BatchState, target: FallTarget): BatchState {
+  if (state.currentStageId === null) return state;
+  const stages = withStage(state.stages, state.currentStageId, (one) => ({
+    target,
+    fromLitres: one.fromLitres ?? potLitres(state.pot),
+  }));
+  return { ...state, stages };
+}
+
+/** What goes in on the way down lifts the mark by as much as it weighs, so that what is to steam off stays what it was. */
+export function withMarkLifted(state: BatchState, addedKg: number): BatchState {
+  const running = state.stages.find((one) => one.stageId === state.currentStageId);
+  if (running?.targetKg == null) return state;
+  const targetKg = running.targetKg + addedKg;
+  return { ...state, stages: withStage(state.stages, running.stageId, () => ({ targetKg })) };
+}
+
+function withStage(
+  stages: readonly StageProgress[],
+  stageId: string,
+  change: (one: StageProgress) => Partial<StageProgress>,
+): StageProgress[] {
+  return stages.map((one) => (one.stageId === stageId ? { ...one, ...change(one) } : one));
+}

@@ -1,0 +1,87 @@
+import type { Want } from './next-want';
+
+/** A pot on the range with what it wants. */
+export interface RangePot {
+  batchId: string;
+  want: Want;
+  snoozedUntilMs: number | null;
+}
+
+/** How loudly a pot calls: not at all, once, again, and until somebody comes. */
+export const CALLS = ['none', 'due', 'late', 'urgent'] as const;
+export type Call = (typeof CALLS)[number];
+
+/** A look-in may be pulled forward by this share of its interval, to be one walk with another. Common practice: stirring early does no harm. */
+const PULLED_FORWARD = 0.35;
+
+/** Minutes unanswered until a call is late, and until it is urgent. source: from memory, ours */
+const UNANSWERED_MIN = {
+  calm: { late: 2, urgent: 5 },
+  /** what spoils while nobody looks: too hot, hands on, a roux */
+  hot: { late: 0.5, urgent: 1.5 },
+} as const;
+
+/** Since when a want has been waiting for an answer, ms; null while it is not due. */
+export function dueSinceMs(want: Want, nowMs: number, sinceMs: number): number | null {
+  switch (want.kind) {
+    case 'closed':
+    case 'leave':
+    case 'handsOn':
+    case 'serve':
+      return null;
+    case 'begin':
+      if (want.dueMs === null) return sinceMs;
+      return want.dueMs <= nowMs ? want.dueMs : null;
+    case 'answer':
+    case 'cool':
+    case 'heat':
+    case 'giveBack':
+      return sinceMs;
+    case 'finish':
+      return want.dueMs ?? sinceMs;
+    case 'add':
+    case 'lookIn':
+      return want.dueMs <= nowMs ? want.dueMs : null;
+  }
+}
+
+/**
+ * How loudly a pot calls now. A snoozed one is silent until its time; one that nobody answers gets louder.
+ *
+ * @param pot with what it wants
+ * @param nowMs the moment
+ * @param sinceMs since when it has wanted that
+ */
+export function callOf(pot: RangePot, nowMs: number, sinceMs: number): Call {
+  if (pot.snoozedUntilMs !== null && nowMs < pot.snoozedUntilMs) return 'none';
+  const since = dueSinceMs(pot.want, nowMs, sinceMs);
+  if (since === null) return 'none';
+  const waited = (nowMs - Math.max(since, pot.snoozedUntilMs ?? 0)) / 60_000;
+  const limits =
+    pot.want.kind === 'cool' || pot.want.kind === 'add' ? UNANSWERED_MIN.hot : UNANSWERED_MIN.calm;
+  return waited >= limits.urgent ? 'urgent' : waited >= limits.late ? 'late' : 'due';
+}
+
+/** One turn past the range: which pots are looked at, and when. */
+export interface RangeWalk {
+  atMs: number;
+  batchIds: string[];
+}
+
+/**
+ * The look-ins of all pots as one walk: the first that is due, and with it each other whose time may be pulled forward.
+ *
+ * @param pots every live pot with what it wants, in the order they stand on the range
+ * @returns the walk, or null where no pot is looked in on
+ */
+export function rangeWalk(pots: readonly RangePot[]): RangeWalk | null {
+  const looks = pots.flatMap((pot) =>
+    pot.want.kind === 'lookIn'
+      ? [{ batchId: pot.batchId, dueMs: pot.want.dueMs, everyMs: pot.want.everyMin * 60_000 }]
+      : [],
+  );
+  if (looks.length === 0) return null;
+  const atMs = Math.min(...looks.map((look) => look.dueMs));
+  const together = looks.filter((look) => look.dueMs - look.everyMs * PULLED_FORWARD <= atMs);
+  return { atMs, batchIds: together.map((look) => look.batchId) };
+}

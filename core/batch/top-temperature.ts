@@ -1,0 +1,68 @@
+import { totalKg } from '../matter/masses';
+import { liquidLitres } from '../pot/pot-litres';
+import { FOOD_CODE } from '../safety/data/food-code';
+import { topRuleOf } from '../safety/data/top-temperatures';
+import type { BatchSnapshot } from './batch-event';
+import type { BatchState } from './batch-state';
+
+/** The hottest the pot may get from now on, and the least it must have where there is a legal minimum. */
+export interface TopTemperature {
+  tempC: number;
+  why: string;
+  /** which food or stage asks for it */
+  because: string;
+  /** a minimum that holds at the same time, °C, with its section of the code; null where there is none */
+  least: { tempC: number; why: string } | null;
+  /** both cannot be kept with three kelvin to spare: the licensed person decides */
+  collides: boolean;
+}
+
+/** A minimum and a top closer than this leave no room to hold between, K. */
+const ROOM_K = 3;
+
+/**
+ * What the pot may not get hotter than, from what is in it and from the stages it has come to.
+ *
+ * @param snapshot what was decided when the batch started
+ * @param state the batch now
+ * @returns the lowest of them, or null where nothing in the pot minds
+ * @source rules in `safety/data/top-temperatures.ts`; minima FDA Food Code 2022
+ */
+export function topTemperature(snapshot: BatchSnapshot, state: BatchState): TopTemperature | null {
+  const { recipe, ingredients } = snapshot.input;
+  const litres = liquidLitres(state.pot);
+  const boundGPerL = litres > 0 ? state.pot.mixture.flourEquivalentG / litres : 0;
+  const asked: Omit<TopTemperature, 'least' | 'collides'>[] = [];
+  for (const [id, kg] of Object.entries(state.addedKgByIngredient)) {
+    const ingredient = ingredients[id];
+    const rule = kg > 0 && ingredient ? topRuleOf(ingredient, boundGPerL) : null;
+    if (rule && ingredient) asked.push({ ...rule, because: ingredient.name.toLowerCase() });
+  }
+  for (const progress of state.stages) {
+    const stage = recipe.stages.find((one) => one.id === progress.stageId);
+    if (progress.begunMs !== null && stage?.topTempC !== undefined)
+      asked.push({ tempC: stage.topTempC, why: 'the recipe sets it', because: stage.title.toLowerCase() });
+  }
+  const lowest = asked.sort((a, b) => a.tempC - b.tempC)[0];
+  if (!lowest || totalKg(state.pot.mixture.liquid) === 0) return null;
+  const least = leastOf(snapshot, state);
+  return { ...lowest, least, collides: least !== null && lowest.tempC < least.tempC + ROOM_K };
+}
+
+/** The highest minimum that the food in the pot has to have reached, or to be held at while it is served. */
+function leastOf(snapshot: BatchSnapshot, state: BatchState): TopTemperature['least'] {
+  const { recipe, ingredients } = snapshot.input;
+  const has = (test: (kind: string, id: string) => boolean) =>
+    Object.entries(state.addedKgByIngredient).some(
+      ([id, kg]) => kg > 0 && test(ingredients[id]?.kind ?? '', id),
+    );
+  const serving = recipe.stages.find((stage) => stage.id === state.currentStageId)?.ends.rule === 'served';
+  const minima: { tempC: number; why: string }[] = [];
+  const code = (key: keyof typeof FOOD_CODE, what: string) =>
+    minima.push({ tempC: FOOD_CODE[key].value, why: `${what} (§ ${FOOD_CODE[key].section})` });
+  if (serving) code('hotHoldingC', 'held hot');
+  if (has((_, id) => id === 'egg-yolk' || id === 'egg')) code('groundMeatC', 'egg held hot, for 17 s');
+  if (has((kind) => kind === 'poultry')) code('poultryC', 'poultry');
+  if (has((kind) => kind === 'fish' || kind === 'shellfish')) code('fishC', 'fish, for 15 s');
+  return minima.sort((a, b) => b.tempC - a.tempC)[0] ?? null;
+}
