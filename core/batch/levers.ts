@@ -138,6 +138,12 @@ export function levers(snapshot: BatchSnapshot, state: BatchState, free: FreeRan
   }));
 }
 
+/** Minutes of the stages that follow the running one, as planned. */
+export function minutesAfter(snapshot: BatchSnapshot, stageId: string): number {
+  const at = snapshot.plan.stages.findIndex((one) => one.stageId === stageId);
+  return at < 0 ? 0 : snapshot.plan.stages.slice(at + 1).reduce((sum, one) => sum + one.minutes, 0);
+}
+
 /** Those of the levers that would be there by a moment with an even chance or better, the gentlest heat first. */
 export function saves(all: readonly Lever[], byMs: number): Lever[] {
   return all

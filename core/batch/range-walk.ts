@@ -30,12 +30,13 @@ export function dueSinceMs(want: Want, nowMs: number, sinceMs: number): number |
     case 'serve':
       return null;
     case 'begin':
-      if (want.dueMs === null) return sinceMs;
+      if (want.dueMs === null) return afterGrace(sinceMs, nowMs);
       return want.dueMs <= nowMs ? want.dueMs : null;
-    case 'answer':
-    case 'cool':
     case 'heat':
     case 'giveBack':
+      return afterGrace(sinceMs, nowMs);
+    case 'answer':
+    case 'cool':
       return sinceMs;
     case 'finish':
       return want.dueMs ?? sinceMs;
@@ -43,6 +44,13 @@ export function dueSinceMs(want: Want, nowMs: number, sinceMs: number): number |
     case 'lookIn':
       return want.dueMs <= nowMs ? want.dueMs : null;
   }
+}
+
+/** Who has just finished a stage stands at the pot: what follows at once is not called for before this, ms. */
+const GRACE_MS = 45_000;
+
+function afterGrace(sinceMs: number, nowMs: number): number | null {
+  return nowMs - sinceMs >= GRACE_MS ? sinceMs + GRACE_MS : null;
 }
 
 /**

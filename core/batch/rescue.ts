@@ -69,6 +69,9 @@ const TROUBLE: Readonly<Record<Trouble, Omit<Rescue, 'minutes'> & { minutes: num
   },
 };
 
+/** A liquid that is mostly water can be boiled away. */
+const MOSTLY = 0.5;
+
 /** More salt than this over the wanted share is worth mending, percent points. */
 const SALT_WORTH_MENDING = 0.05;
 /** A band further off than this is worth mending. */
@@ -137,7 +140,11 @@ function surplus(
   }
   const waterKg = ingredient ? massesOf(ingredient, slip.kg).water : 0;
   const lossKg = lossKgPerHour(state.setup, state.pot);
-  if (ingredient?.share === 'liquid' && waterKg > 0.05) {
+  if (ingredient?.kind === 'fat')
+    steps.push(
+      'It floats: off the boil for a minute, then skim or pour it off, and say so under “Out of the pot”.',
+    );
+  if (ingredient?.share === 'liquid' && waterKg > MOSTLY * slip.kg) {
     minutes = lossKg > 0.05 ? (waterKg / lossKg) * 60 : null;
     steps.push(
       minutes === null

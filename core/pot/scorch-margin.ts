@@ -5,7 +5,7 @@ import { atLeast, positive, within } from '../check';
  * source: from memory, set so that water and stock boil on any ring, a velouté takes half a strong ring, a thick purée a
  * small flame: common practice in direction only
  */
-const CATCHES_AT_W_PER_M2 = [90_000, 60_000, 38_000, 26_000, 17_000, 11_000, 7_000] as const;
+const CATCHES_AT_W_PER_M2 = [120_000, 90_000, 65_000, 45_000, 30_000, 18_000, 10_000] as const;
 
 /** Sugars and other solids catch too: each percent over five takes this share off. From memory. */
 const PER_SOLIDS_PERCENT = 0.03;
@@ -29,7 +29,7 @@ const SHALLOW_CM = 4;
  * @param stirEveryMin how often the bottom is scraped, min, above 0
  * @returns heat it bears over heat it gets; Infinity with the heat off
  * @throws RangeError naming the bad argument
- * @example scorchMargin({ heatW: 2400, bottomM2: 0.1, band: 0, solidsPercent: 3, depthCm: 20, stirEveryMin: 5 }) // => 3.75
+ * @example scorchMargin({ heatW: 2400, bottomM2: 0.1, band: 0, solidsPercent: 3, depthCm: 20, stirEveryMin: 5 }) // => 5
  * @source from memory; direction common practice
  */
 export function scorchMargin(of: {

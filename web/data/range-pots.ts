@@ -13,6 +13,9 @@ export interface CallingPot {
   call: Call;
 }
 
+/** Minutes a call is put off by one press. */
+export const SNOOZE_MIN = 2;
+
 const LOUDNESS: Readonly<Record<Call, number>> = { none: 0, due: 1, late: 2, urgent: 3 };
 
 /** Every live pot with its call, the loudest first, and the next walk past the range. */

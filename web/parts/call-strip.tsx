@@ -7,7 +7,7 @@ import type { BatchEventBody } from '../../core';
 import { isMuted, keepAwake, setMuted, sound, wakeSoundOnTouch } from '../data/alarm';
 import { span } from '../data/format';
 import { say } from '../data/outbox';
-import { type CallingPot, useRangePots } from '../data/range-pots';
+import { type CallingPot, SNOOZE_MIN, useRangePots } from '../data/range-pots';
 import { wantWords } from '../data/words';
 import { colour, font, media, size, space } from '../theme/tokens';
 import { Button } from './button';
@@ -50,9 +50,6 @@ const Strip = styled.section<{ $isUrgent: boolean }>`
   }
 `;
 
-/** Minutes a call may be put off by one press. */
-const SNOOZE_MIN = 2;
-
 /** What answers a want where the cook stands, without going to its screen; null where the screen has to be seen. */
 function answerTo({ pot }: CallingPot): { text: string; bodies: BatchEventBody[] } | null {
   const { want } = pot;
@@ -72,30 +69,35 @@ function answerTo({ pot }: CallingPot): { text: string; bodies: BatchEventBody[]
   }
 }
 
-/** The loudest call on the range, wherever the cook is: what it wants, since when, one press to answer, one to wait. */
+/**
+ * The loudest call of the pots that are not in sight: what it wants, since when, one press to answer, one to wait. The
+ * pot that is in sight says it itself; it sounds all the same.
+ */
 export function CallStrip({ kitchen, hereId }: { kitchen: KitchenView; hereId: string | null }) {
   const { pots, walk } = useRangePots(kitchen);
   const navigate = useNavigate();
   const [muted, setMutedHere] = useState(isMuted);
-  const first = pots[0];
+  const loudest = pots[0];
+  const first = pots.find((one) => one.batch.id !== hereId);
   const call = first?.call ?? 'none';
   const words = first ? wantWords(first.pot.want, first.pot.nowMs, kitchen.zone).text : '';
   const name = first?.batch.snapshot.input.recipe.name ?? '';
   useEffect(wakeSoundOnTouch, []);
   const hasPots = pots.length > 0;
   useEffect(() => (hasPots ? keepAwake() : undefined), [hasPots]);
-  const nowMs = first?.pot.nowMs ?? 0;
+  const nowMs = loudest?.pot.nowMs ?? 0;
   useEffect(() => {
-    sound(call, `${name}: ${words}`);
-  }, [call, name, words, nowMs]);
+    if (!loudest) return;
+    const wanted = wantWords(loudest.pot.want, nowMs, kitchen.zone).text;
+    sound(loudest.call, `${loudest.batch.snapshot.input.recipe.name}: ${wanted}`);
+  }, [loudest, nowMs, kitchen.zone]);
   if (!first || call === 'none') return null;
-  const others = pots.filter((one) => one.call !== 'none').length - 1;
+  const others = pots.filter((one) => one.call !== 'none' && one.batch.id !== hereId).length - 1;
   const answer = answerTo(first);
   const together = walk?.batchIds.includes(first.batch.id)
     ? pots.filter((one) => walk.batchIds.includes(one.batch.id) && one !== first)
     : [];
   const waited = nowMs - sinceOf(first);
-  const isHere = first.batch.id === hereId;
   const tell = (bodies: BatchEventBody[]) => void say(first.batch.id, bodies);
   const walkAll = () => {
     for (const one of [first, ...together])
@@ -120,7 +122,7 @@ export function CallStrip({ kitchen, hereId }: { kitchen: KitchenView; hereId: s
       ) : (
         answer && <Button onPress={() => tell(answer.bodies)}>{answer.text}</Button>
       )}
-      {!isHere && <Button onPress={() => navigate(`/batches/${first.batch.id}`)}>To this pot</Button>}
+      <Button onPress={() => navigate(`/batches/${first.batch.id}`)}>To this pot</Button>
       <Button onPress={() => tell([{ type: 'snoozed', v: 1, payload: { minutes: SNOOZE_MIN } }])}>
         In {SNOOZE_MIN} min
       </Button>

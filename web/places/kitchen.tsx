@@ -13,6 +13,8 @@ import { PotThumb } from '../parts/pot-section/pot-thumb';
 import { Errors, Over, Soft, Subtitle, Title } from '../parts/text';
 import { colour, space, target } from '../theme/tokens';
 import { useTheme } from '../theme/use-theme';
+import { CallSettings } from './kitchen-parts/call-settings';
+import { LearnedTable } from './kitchen-parts/learned-table';
 import { useKitchenHere } from './use-kitchen-here';
 
 const Rows = styled.ul`
@@ -94,12 +96,14 @@ export function Kitchen() {
               </li>
             ))}
           </Rows>
+          <LearnedTable kitchen={kitchen} />
         </section>
         <section>
           <HeightForm />
           <LimitsForm />
           <UnitsForm />
           <ClockForm />
+          <CallSettings />
           <Choice
             label="Light on this device"
             value={theme}

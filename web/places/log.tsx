@@ -6,6 +6,7 @@ import { useSummaries } from '../data/queries';
 import { Empty, Page, Waiting } from '../parts/page';
 import { Over, Soft, Title } from '../parts/text';
 import { colour, size, space } from '../theme/tokens';
+import { HonestyOf } from './log-parts/honesty-of';
 import { useKitchenHere } from './use-kitchen-here';
 
 const Table = styled.div`
@@ -77,6 +78,7 @@ export function Log() {
           </table>
         </Table>
       )}
+      <HonestyOf kept={closed.flatMap((batch) => batch.result?.forecasts ?? [])} />
     </Page>
   );
 }

@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import type { BatchEventBody, Want } from '../../../core';
+import { type BatchEventBody, callOf, type Want } from '../../../core';
 import { useLots } from '../../data/queries';
+import { SNOOZE_MIN } from '../../data/range-pots';
 import { heatWords } from '../../data/words';
 import { Button } from '../../parts/button';
 import { Caution, Errors, Over, Soft } from '../../parts/text';
@@ -125,7 +126,7 @@ function Beginning({ here, want, onOpen }: ActProps & { want: Extract<Want, { ki
           Take back…
         </Button>
       </Acts>
-      <MoreActs here={here} onOpen={onOpen} />
+      <MoreActs here={here} onOpen={onOpen} beside={want.lines.length > 0 ? ['log'] : ['log', 'heat']} />
     </>
   );
 }
@@ -143,7 +144,7 @@ function Serving({ here, want, onOpen }: ActProps & { want: Extract<Want, { kind
         </Button>
         <Beside onOpen={onOpen} />
       </Acts>
-      <MoreActs here={here} onOpen={onOpen} />
+      <MoreActs here={here} onOpen={onOpen} beside={['log', 'heat']} />
     </>
   );
 }
@@ -182,6 +183,7 @@ function UnderWay({ here, want, onRead, onOpen }: ActProps & { want: UnderWayWan
   ) : (
     read
   );
+  const hasHeat = first === finish || first === read;
   return (
     <>
       <Running here={here} want={want} />
@@ -191,7 +193,7 @@ function UnderWay({ here, want, onRead, onOpen }: ActProps & { want: UnderWayWan
       <Acts>
         {first}
         {first === read ? finish : read}
-        {first === finish || first === read ? (
+        {hasHeat ? (
           <Button key="heat-sheet" atPot onPress={() => onOpen('heat')}>
             Heat and lid
           </Button>
@@ -199,7 +201,7 @@ function UnderWay({ here, want, onRead, onOpen }: ActProps & { want: UnderWayWan
           finish
         )}
       </Acts>
-      <MoreActs here={here} onOpen={onOpen} />
+      <MoreActs here={here} onOpen={onOpen} beside={hasHeat ? ['heat'] : []} />
     </>
   );
 }
@@ -254,8 +256,20 @@ const LOOK_EARLY_MS = 45_000;
 const RESTED_C = 25;
 
 /** What is seldom wanted, in one quiet row; each opens a sheet. */
-function MoreActs({ here, onOpen }: { here: BatchHere; onOpen: ActProps['onOpen'] }) {
-  const { clock, state } = here.pot;
+function MoreActs({
+  here,
+  onOpen,
+  beside = [],
+}: {
+  here: BatchHere;
+  onOpen: ActProps['onOpen'];
+  /** what the row of acts has already */
+  beside?: readonly PotSheet[];
+}) {
+  const { clock, state, want, wantSinceMs, nowMs } = here.pot;
+  const { tell } = useSay(here.batch.id);
+  const { snoozedUntilMs } = state;
+  const call = callOf({ batchId: here.batch.id, want, snoozedUntilMs }, nowMs, wantSinceMs);
   const waits = clock?.target && clock.target.kind !== 'softened';
   const isFilled = state.addedLineIds.length > 0;
   return (
@@ -283,12 +297,24 @@ function MoreActs({ here, onOpen }: { here: BatchHere; onOpen: ActProps['onOpen'
           </Button>
         </>
       )}
-      <Button kind="quiet" onPress={() => onOpen('heat')}>
-        Heat and lid
-      </Button>
-      <Button kind="quiet" onPress={() => onOpen('log')}>
-        Take back, or note
-      </Button>
+      {call !== 'none' && (
+        <Button
+          kind="quiet"
+          onPress={() => tell({ type: 'snoozed', v: 1, payload: { minutes: SNOOZE_MIN } })}
+        >
+          Call again in {SNOOZE_MIN} min
+        </Button>
+      )}
+      {!beside.includes('heat') && (
+        <Button kind="quiet" onPress={() => onOpen('heat')}>
+          Heat and lid
+        </Button>
+      )}
+      {!beside.includes('log') && (
+        <Button kind="quiet" onPress={() => onOpen('log')}>
+          Take back, or note
+        </Button>
+      )}
     </More>
   );
 }

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import { specificHeatKJ, temper, topRuleOf } from '../../../core';
+import { liquidLitres, specificHeatKJ, temper, topRuleOf } from '../../../core';
 import { typedNumber } from '../../data/format';
 import { PickOne } from '../../parts/menu';
 import { Sheet } from '../../parts/sheet';
@@ -105,7 +105,8 @@ function TemperForm({ here }: { here: BatchHere }) {
           toC,
         })
       : [];
-  const rule = food ? topRuleOf(food, 0) : null;
+  const litres = liquidLitres(pot);
+  const rule = food ? topRuleOf(food, litres > 0 ? pot.mixture.flourEquivalentG / litres : 0) : null;
   return (
     <>
       <Over>

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import styled from 'styled-components';
-import { type BatchEventBody, CATCHES_UNDER, type Lever, saves } from '../../../core';
-import { hourMinute } from '../../data/format';
+import { type BatchEventBody, CATCHES_UNDER, type Lever, minutesAfter, saves } from '../../../core';
+import { hourMinute, span } from '../../data/format';
 import { useOpenBatches } from '../../data/queries';
 import { heatWords } from '../../data/words';
 import { Button } from '../../parts/button';
@@ -65,17 +65,20 @@ function WhatIf({ here, onClose }: { here: BatchHere; onClose: () => void }) {
   if (!found) return <Soft>Reckoning…</Soft>;
   const [asItIs, ...others] = found;
   if (!asItIs) return <Soft>This stage waits for nothing that a lever could move.</Soft>;
-  const { serviceAtMs } = here.batch.snapshot.plan;
-  const isLate = asItIs.when.p50Ms === null || asItIs.when.p50Ms > serviceAtMs;
-  const saving = saves(found, serviceAtMs);
+  const { snapshot } = here.batch;
+  const { serviceAtMs } = snapshot.plan;
+  const restMin = minutesAfter(snapshot, here.pot.state.currentStageId ?? '');
+  const byMs = serviceAtMs - restMin * 60_000;
+  const isLate = asItIs.when.p50Ms === null || asItIs.when.p50Ms > byMs;
+  const saving = saves(found, byMs);
   return (
     <>
-      <Over>{timing(asItIs, serviceAtMs, zone)}</Over>
+      <Soft>{timing(asItIs, restMin, serviceAtMs, zone)}</Soft>
       {isLate && (
         <Soft>
           {saving.length > 0
             ? `In time with the gentlest heat: ${leverWords(saving[0]!)}.`
-            : 'No single lever saves it: serve less thick, let down the wish, or hold the train.'}
+            : 'No single lever saves it: let it down less far, or serve it later.'}
         </Soft>
       )}
       <Errors sentences={refusals} />
@@ -124,16 +127,23 @@ function useLevers(here: BatchHere): Lever[] | null {
   return data ?? null;
 }
 
-function timing(asItIs: Lever, serviceAtMs: number, zone: string): string {
+/** When all of it would be ready, with the stages that are still to come as planned. */
+function timing(asItIs: Lever, restMin: number, serviceAtMs: number, zone: string): string {
   const service = hourMinute(serviceAtMs, zone);
   if (asItIs.when.p50Ms === null)
     return `As it is, it will not get there within 12 hours. Service is at ${service}.`;
-  const minutes = Math.round((serviceAtMs - asItIs.when.p50Ms) / 60_000);
-  if (minutes < 0) return `As it is, it will be ${-minutes} min too late for ${service}.`;
-  return minutes > 20
-    ? `As it is, it will be ${minutes} min early for ${service}: hold it covered, or slow it.`
-    : `As it is, it will be there ${minutes} min before ${service}.`;
+  const readyMs = asItIs.when.p50Ms + restMin * 60_000;
+  const rest = restMin >= 1 ? ` With ${span(restMin * 60_000)} of what follows` : ' So';
+  const early = serviceAtMs - readyMs;
+  const there = `As it is, there at ${hourMinute(asItIs.when.p50Ms, zone)}.${rest} it is ready at ${hourMinute(readyMs, zone)},`;
+  if (early < 0) return `${there} ${span(-early)} too late for ${service}.`;
+  return early > EARLY_MS
+    ? `${there} ${span(early)} before ${service}: hold it covered, or slow it.`
+    : `${there} ${span(early)} before ${service}.`;
 }
+
+/** Ready so long before service, a pot stands and loses. Common practice. */
+const EARLY_MS = 30 * 60_000;
 
 function leverWords(lever: Lever): string {
   switch (lever.kind) {

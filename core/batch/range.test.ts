@@ -1,0 +1,247 @@
+import { describe, expect, it } from 'vitest';
+import {
+  callOf,
+  dueSinceMs,
+  foldBatch,
+  honesty,
+  keptForecasts,
+  learnedRates,
+  levers,
+  lookEveryMin,
+  rangeWalk,
+  saves,
+  type Want,
+} from '../index';
+import { cookedLog, orderOf, snapshotOf } from '../testing/broth';
+
+const minute = 60_000;
+const snapshot = snapshotOf();
+const log = cookedLog(snapshot);
+const at = (m: number) => log[0]!.actedAtMs + m * minute;
+const stage = snapshot.input.recipe.stages[1]!;
+const look = (dueMs: number, everyMin = 5): Want => ({ kind: 'lookIn', stage, dueMs, everyMin });
+const pot = (batchId: string, want: Want, snoozedUntilMs: number | null = null) => ({
+  batchId,
+  want,
+  snoozedUntilMs,
+});
+
+describe('calls', () => {
+  it('are silent until due, then louder the longer nobody comes', () => {
+    const calls = [-1, 0, 1, 2, 4.9, 5, 30].map((m) => callOf(pot('a', look(0)), m * minute, 0));
+    expect(calls).toEqual(['none', 'due', 'due', 'late', 'late', 'urgent', 'urgent']);
+  });
+  it('what spoils fast gets loud fast: a pot over its top temperature', () => {
+    const cool: Want = {
+      kind: 'cool',
+      stage,
+      dueMs: null,
+      top: { tempC: 82, why: '', because: '', least: null, collides: false },
+    };
+    expect([0, 0.6, 2].map((m) => callOf(pot('a', cool), m * minute, 0))).toEqual(['due', 'late', 'urgent']);
+  });
+  it('put off, they wait so long and begin softly again', () => {
+    const snoozed = pot('a', look(0), 10 * minute);
+    expect([9, 10, 11, 12].map((m) => callOf(snoozed, m * minute, 0))).toEqual([
+      'none',
+      'due',
+      'due',
+      'late',
+    ]);
+  });
+  it('what needs nothing never calls', () => {
+    for (const want of [
+      { kind: 'closed' },
+      { kind: 'leave', stage, dueMs: null },
+      { kind: 'handsOn', stage, dueMs: null },
+      { kind: 'serve', stage, dueMs: 0 },
+    ] as const)
+      expect(dueSinceMs(want, 99, 0)).toBeNull();
+    expect(dueSinceMs({ kind: 'begin', stage, lines: [], later: [], dueMs: 500 }, 400, 0)).toBeNull();
+    expect(dueSinceMs({ kind: 'begin', stage, lines: [], later: [], dueMs: 300 }, 400, 0)).toBe(300);
+  });
+});
+
+describe('one walk of the range', () => {
+  it('takes along what may be pulled forward, and leaves what may not', () => {
+    const walk = rangeWalk([
+      pot('a', look(10 * minute)),
+      pot('b', look(11 * minute)),
+      pot('c', look(14 * minute)),
+      pot('d', { kind: 'leave', stage, dueMs: null }),
+      pot('e', look(14 * minute, 15)),
+    ]);
+    expect(walk).toEqual({ atMs: 10 * minute, batchIds: ['a', 'b', 'e'] });
+    expect(rangeWalk([pot('d', { kind: 'closed' })])).toBeNull();
+  });
+  it('saves walks: three pots at 5, 6 and 7 min over two hours, against each by its own timer', () => {
+    const every = [5, 6, 7];
+    const due = every.map((m) => m * minute);
+    let walks = 0;
+    for (;;) {
+      const walk = rangeWalk(every.map((m, i) => pot(String(i), look(due[i]!, m))))!;
+      if (walk.atMs > 120 * minute) break;
+      walks += 1;
+      for (const id of walk.batchIds) due[Number(id)] = walk.atMs + every[Number(id)]! * minute;
+    }
+    const alone = every.reduce((sum, m) => sum + Math.floor(120 / m), 0);
+    expect(alone).toBe(61);
+    expect(walks).toBeLessThan(30);
+    expect(walks).toBeGreaterThanOrEqual(24);
+  });
+});
+
+describe('how often it is stirred', () => {
+  const bound = (flourEquivalentG: number) => {
+    const state = foldBatch(snapshot, log, at(80));
+    return { ...state, pot: { ...state.pot, mixture: { ...state.pot.mixture, flourEquivalentG } } };
+  };
+  it('as written while it is thin, more often as it thickens, never under half a minute', () => {
+    expect(lookEveryMin(8, bound(0))).toBe(8);
+    // about 14 L: 50 g/L coats the spoon (band 3), 100 mounds (band 5)
+    expect(lookEveryMin(8, bound(700))).toBeLessThan(6);
+    expect(lookEveryMin(8, bound(1400))).toBeLessThan(2);
+    expect(lookEveryMin(8, bound(20_000))).toBe(0.5);
+  });
+});
+
+describe('levers, before any is moved', () => {
+  const wide = {
+    id: 'wide',
+    name: 'wide pan',
+    vessel: { shape: 'cylinder' as const, diameterCm: 60, heightCm: 30 },
+    emptyMassKg: 9,
+  };
+  const strong = {
+    ...orderOf().burner,
+    id: 'strong',
+    name: 'strong burner',
+    powerW: 12_000,
+    potIds: ['wide', 'second'],
+  };
+  const second = {
+    ...wide,
+    id: 'second',
+    name: 'second pot',
+    vessel: { shape: 'cylinder' as const, diameterCm: 36, heightCm: 30 },
+  };
+  // under half heat, so that a lever has something to give
+  const gentle = [
+    ...log,
+    {
+      id: 'g',
+      seq: 900,
+      actedAtMs: at(76),
+      type: 'heatSet' as const,
+      v: 1 as const,
+      payload: { fraction: 0.4 },
+    },
+  ];
+  const state = foldBatch(snapshot, gentle, at(80));
+  const found = levers(snapshot, state, { pots: [wide, second], burners: [strong] });
+  const by = (id: RegExp) => found.find((one) => id.test(one.id))!;
+  it('more heat is sooner, less is later, a lid is later below the boil', () => {
+    expect(by(/^heat-1/).gainsMin!).toBeGreaterThan(by(/^heat-0.75/).gainsMin!);
+    expect(by(/^heat-0.75/).gainsMin!).toBeGreaterThan(0);
+    expect(by(/^heat-0.25/).gainsMin ?? -1).toBeLessThan(0);
+    expect(by(/^as-it-is/).gainsMin).toBe(0);
+    expect(by(/^lid-on/).when.p50Ms ?? Number.POSITIVE_INFINITY).toBeGreaterThanOrEqual(
+      by(/^as-it-is/).when.p50Ms!,
+    );
+  });
+  it('a wider pan on a stronger burner saves time, and so do two pots', () => {
+    expect(by(/^pot-wide-strong/).gainsMin!).toBeGreaterThan(3);
+    expect(by(/^split-/).gainsMin!).toBeGreaterThan(3);
+  });
+  it('more heat has less margin; what would catch saves nothing', () => {
+    expect(by(/^heat-1/).margin).toBeLessThan(by(/^heat-0.75/).margin);
+    const service = by(/^as-it-is/).when.p50Ms! - 5 * minute;
+    const saving = saves(found, service);
+    expect(saving.length).toBeGreaterThan(0);
+    expect(saving.every((one) => one.margin >= 1 && one.when.p50Ms! <= service)).toBe(true);
+    expect(saves([{ ...saving[0]!, margin: 0.5 }], service)).toEqual([]);
+  });
+  it('a stage that goes by the clock has none', () => {
+    const clockStage = [
+      ...log,
+      {
+        id: 's',
+        seq: 901,
+        actedAtMs: at(90),
+        type: 'stageBegun' as const,
+        v: 1 as const,
+        payload: { stageId: 'season' },
+      },
+    ];
+    expect(levers(snapshot, foldBatch(snapshot, clockStage, at(91)), { pots: [], burners: [] })).toEqual([]);
+  });
+});
+
+describe('what the kitchen has learned', () => {
+  const segment = (mean: number, change: object = {}) => ({
+    potId: 'a',
+    burnerId: 'b',
+    fraction: 0.5,
+    lid: 'off' as const,
+    minutes: 30,
+    arriving: { mean, sd: 0.05 },
+    ...change,
+  });
+  it('by pot, burner, setting and lid, the mean between what was seen, surer with more', () => {
+    const one = learnedRates([segment(0.8)])[0]!;
+    const rates = learnedRates([segment(0.8), segment(0.9), segment(0.7, { lid: 'on' })]);
+    expect(rates).toHaveLength(2);
+    const off = rates.find((rate) => rate.lid === 'off')!;
+    expect(off.arriving.mean).toBeCloseTo(0.85, 9);
+    expect(off.arriving.sd).toBeLessThan(one.arriving.sd);
+    expect([off.segments, off.minutes]).toEqual([2, 60]);
+  });
+  it('a burner that has drifted is noticed, one that only wobbles is not', () => {
+    const steady = [0.85, 0.8, 0.83, 0.81, 0.84].map((mean) => segment(mean));
+    expect(learnedRates(steady)[0]!.drifted).toBeNull();
+    const drifted = learnedRates([...steady, segment(0.55), segment(0.57)])[0]!.drifted!;
+    expect(drifted).toBeLessThan(-0.25);
+  });
+});
+
+describe('forecasts that were shown, beside what came true', () => {
+  const done = [
+    ...log,
+    {
+      id: 'd',
+      seq: 902,
+      actedAtMs: at(92),
+      type: 'stageDone' as const,
+      v: 1 as const,
+      payload: { stageId: 'fall' },
+    },
+  ];
+  const kept = keptForecasts(snapshot, done);
+  it('each that a reading or a change made is kept, and nothing that came after', () => {
+    const fall = kept.filter((one) => one.stageId === 'fall');
+    expect(fall.map((one) => one.saidMs)).toEqual([at(45.2), at(60), at(75)]);
+    expect(
+      fall.every((one) => one.cameMs === at(92) && one.p10Ms <= one.p50Ms && one.p50Ms <= one.p90Ms),
+    ).toBe(true);
+    const alone = keptForecasts(
+      snapshot,
+      done.filter((one) => one.actedAtMs < at(70) || one.type === 'stageDone'),
+    );
+    expect(alone.find((one) => one.saidMs === at(60))).toEqual(fall[1]);
+  });
+  it('honesty is counted by hand: inside, how far off, which way', () => {
+    const of = (p50: number, came: number) => ({
+      stageId: 'x',
+      saidMs: 0,
+      p10Ms: p50 * 0.9,
+      p50Ms: p50,
+      p90Ms: p50 * 1.1,
+      cameMs: came,
+    });
+    const told = honesty([of(100, 105), of(100, 130), of(100, 80)])!;
+    expect(told.inside).toBeCloseTo(1 / 3, 9);
+    expect(told.late).toBeCloseTo(2 / 3, 9);
+    expect(told.medianOff).toBeCloseTo(30 / 130, 9);
+    expect(honesty([])).toBeNull();
+  });
+});
