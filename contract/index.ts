@@ -1,5 +1,16 @@
 // The one door between server and web: schemas of what crosses the wire, and the views that come back.
 export { batchEventBodySchema, type Envelope, envelopeSchema, type SubmittedEvent } from './batch-event';
+export {
+  type DeviceStatus,
+  type DeviceView,
+  FAULTS,
+  type Fault,
+  MEASURES,
+  registerDeviceSchema,
+  type SampleLine,
+  sampleLineSchema,
+  startStandInSchema,
+} from './device';
 export { keepingRules, takenInOf } from './keeping';
 export {
   type ClockChange,

@@ -17,6 +17,7 @@ import type {
   TraceStep,
   UnitSystem,
 } from '../core';
+import type { DeviceView } from './device';
 import type { PlanRequest } from './plan-request';
 
 /** The kitchen's clock: kitchen time is `kitchenFromMs` at real `realFromMs`, running `speed` times as fast. */
@@ -220,4 +221,6 @@ export type LiveMessage =
   | { kind: 'orders' }
   | { kind: 'kitchen' }
   | { kind: 'recipes' }
+  | { kind: 'device'; device: DeviceView }
+  | { kind: 'devices' }
   | { kind: 'build'; id: string };

@@ -94,6 +94,7 @@ export { lossKgPerHour, type StageClock, stageClock, wantedHeat } from './batch/
 export { type TopTemperature, topTemperature } from './batch/top-temperature';
 export { type Bench, type BenchOutcome, type BenchWay, bench } from './bench/bench';
 export { coolingHours } from './cooling/cooling-hours';
+export { condense, DEVICE_KINDS, type DeviceKind, type Sample } from './devices/condense';
 export { boilOffKgPerHour } from './evaporation/boil-off-kg-per-hour';
 export type { Lid } from './evaporation/data/evaporation-constants';
 export { surfaceLossKgPerHour } from './evaporation/surface-loss-kg-per-hour';

@@ -2,12 +2,12 @@ import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import express, { type Express } from 'express';
 import helmet from 'helmet';
-import type { House } from './house';
+import type { DeviceHouse } from './devices/device-routes';
 import { problemHandler, unknownRoute } from './problem';
 import { apiRoutes } from './routes/api';
 
 /** The whole server as an Express application; `webFolder` holds the built browser side, if there is one. */
-export function createApp(house: House, webFolder?: string): Express {
+export function createApp(house: DeviceHouse, webFolder?: string): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(

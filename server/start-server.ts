@@ -5,8 +5,10 @@ import { openKitchenClock } from './clock/kitchen-clock';
 import { createApp } from './create-app';
 import { type OpenDatabase, openDatabase } from './db/open-database';
 import { createWriteQueue } from './db/write-queue';
+import { createDeviceDesk } from './devices/device-desk';
 import { bringOverLots } from './larder/bring-over-lots';
 import { createLiveStream } from './live/live-stream';
+import { createStandIns } from './stand-ins/stand-ins';
 
 export interface ServerOptions {
   host: string;
@@ -30,7 +32,11 @@ export async function startServer(
   const write = createWriteQueue();
   const live = createLiveStream(options.buildId);
   const clock = await openKitchenClock(database.db);
-  const house = { db: database.db, write, clock, live, log };
+  let address = '';
+  const ground = { db: database.db, write, clock, live, log };
+  const devices = createDeviceDesk(ground);
+  const standIns = createStandIns({ ...ground, devices }, () => address);
+  const house = { ...ground, devices, standIns };
   await bringOverLots(house);
   const server = createServer(createApp(house, options.webFolder));
   await new Promise<void>((resolve, reject) => {
@@ -38,9 +44,11 @@ export async function startServer(
     server.listen(options.port, options.host, resolve);
   });
   const { port } = server.address() as AddressInfo;
+  address = `http://${options.host}:${port}`;
   return {
-    address: `http://${options.host}:${port}`,
+    address,
     async close() {
+      standIns.close();
       live.close();
       const closed = new Promise((resolve) => server.close(resolve));
       server.closeAllConnections();

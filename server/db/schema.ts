@@ -163,6 +163,22 @@ export const orders = sqliteTable('orders', {
   cancelledAtMs: integer(),
 });
 
+/** What probes and scales send, as it came: samples are no events. */
+export const samples = sqliteTable(
+  'samples',
+  {
+    id: integer().primaryKey({ autoIncrement: true }),
+    deviceId: text().notNull(),
+    batchId: text()
+      .notNull()
+      .references(() => batches.id),
+    kind: text({ enum: ['temperature', 'weight'] }).notNull(),
+    value: real().notNull(),
+    atMs: integer().notNull(),
+  },
+  (table) => [index('samples_by_batch').on(table.batchId, table.atMs)],
+);
+
 /** The kitchen's clock, a row each time it was set: kitchen time runs on from here at a speed. */
 export const clockSegments = sqliteTable('clock_segments', {
   id: integer().primaryKey({ autoIncrement: true }),

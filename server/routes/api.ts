@@ -2,7 +2,7 @@ import { eq } from 'drizzle-orm';
 import { Router } from 'express';
 import { clockChangeSchema, kitchenSettingsSchema, startBatchSchema } from '../../contract';
 import { kitchens } from '../db/schema';
-import type { House } from '../house';
+import { type DeviceHouse, deviceRoutes } from '../devices/device-routes';
 import { larderRoutes } from '../larder/larder-routes';
 import { checked } from '../problem';
 import { appendEvent } from './append-event';
@@ -13,9 +13,9 @@ import { orderRoutes } from './order-routes';
 import { startBatch } from './start-batch';
 
 /** Every door of the API, one line each; what stands behind them is in the files beside this one. */
-export function apiRoutes(house: House): Router {
+export function apiRoutes(house: DeviceHouse): Router {
   const api = Router();
-  api.use(bookRoutes(house), larderRoutes(house), orderRoutes(house));
+  api.use(bookRoutes(house), larderRoutes(house), orderRoutes(house), deviceRoutes(house));
 
   api.get('/health', async (_request, response) => {
     await house.db.select({ id: kitchens.id }).from(kitchens).limit(1);

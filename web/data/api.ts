@@ -15,7 +15,11 @@ export class ApiError extends Error {
 }
 
 /** Asks the server; throws an ApiError with sentences fit for the screen. */
-export async function ask<T>(method: 'GET' | 'POST' | 'PATCH', path: string, body?: unknown): Promise<T> {
+export async function ask<T>(
+  method: 'GET' | 'POST' | 'PATCH' | 'DELETE',
+  path: string,
+  body?: unknown,
+): Promise<T> {
   let response: Response;
   try {
     response = await fetch(`/api${path}`, {
@@ -27,6 +31,7 @@ export async function ask<T>(method: 'GET' | 'POST' | 'PATCH', path: string, bod
   } catch {
     throw new ApiError('The kitchen’s server does not answer.', [], 0);
   }
+  if (response.status === 204) return undefined as T;
   if (response.ok) return response.json() as Promise<T>;
   const problem = (await response.json().catch(() => null)) as Problem | null;
   if (!problem)

@@ -1,6 +1,6 @@
 import { type QueryClient, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
-import type { BatchView, KitchenView, LiveMessage, LoggedEvent } from '../../contract';
+import type { BatchView, DeviceView, KitchenView, LiveMessage, LoggedEvent } from '../../contract';
 import { flush, LARDER, onKept } from './outbox';
 import { KEYS } from './queries';
 
@@ -77,6 +77,18 @@ function hear(client: QueryClient, message: Exclude<LiveMessage, { kind: 'build'
       return;
     case 'recipes':
       void client.invalidateQueries({ queryKey: KEYS.recipes });
+      return;
+    case 'device': {
+      const { device } = message;
+      client.setQueryData<DeviceView[]>(KEYS.devices, (all) =>
+        all?.some((one) => one.id === device.id)
+          ? all.map((one) => (one.id === device.id ? device : one))
+          : [...(all ?? []), device],
+      );
+      return;
+    }
+    case 'devices':
+      void client.invalidateQueries({ queryKey: KEYS.devices });
       return;
     case 'kitchen':
       void client.invalidateQueries({ queryKey: KEYS.kitchen });

@@ -4,6 +4,8 @@ import type {
   BatchView,
   ClockChange,
   ClockView,
+  DeviceView,
+  Fault,
   FileReading,
   FileToRead,
   KeepOrder,
@@ -19,7 +21,7 @@ import type {
   SaveRecipe,
   StartBatch,
 } from '../../contract';
-import type { Ingredient, OwnFood } from '../../core';
+import type { DeviceKind, Ingredient, OwnFood } from '../../core';
 import { ApiError, ask } from './api';
 
 /** Everything the browser knows of the server, by key. */
@@ -30,6 +32,7 @@ export const KEYS = {
   lot: (id: string) => ['lots', id],
   strays: ['lots', 'strays'],
   orders: ['orders'],
+  devices: ['devices'],
   open: ['batches', 'open'],
   summaries: ['batches', 'all'],
   batch: (id: string) => ['batch', id],
@@ -67,6 +70,28 @@ export const useStrays = () =>
 
 export const useOrders = () =>
   useQuery({ queryKey: KEYS.orders, queryFn: () => ask<OrderView[]>('GET', '/orders') });
+
+export const useDevices = () =>
+  useQuery({ queryKey: KEYS.devices, queryFn: () => ask<DeviceView[]>('GET', '/devices') });
+
+/** Sets a simulated probe or scale at a pot. */
+export function useStartStandIn() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (of: { kind: DeviceKind; batchId: string; fault: Fault }) =>
+      ask<DeviceView>('POST', '/stand-ins', of),
+    onSuccess: () => client.invalidateQueries({ queryKey: KEYS.devices }),
+  });
+}
+
+/** Takes a device away from its pot. */
+export function useRemoveDevice() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (id: string) => ask<void>('DELETE', `/devices/${encodeURIComponent(id)}`),
+    onSuccess: () => client.invalidateQueries({ queryKey: KEYS.devices }),
+  });
+}
 
 /** Keeps an order for a day to come. */
 export function useKeepOrder() {

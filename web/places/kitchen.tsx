@@ -14,6 +14,7 @@ import { Errors, Over, Soft, Subtitle, Title } from '../parts/text';
 import { colour, space, target } from '../theme/tokens';
 import { useTheme } from '../theme/use-theme';
 import { CallSettings } from './kitchen-parts/call-settings';
+import { Devices } from './kitchen-parts/devices';
 import { LearnedTable } from './kitchen-parts/learned-table';
 import { useKitchenHere } from './use-kitchen-here';
 
@@ -103,6 +104,7 @@ export function Kitchen() {
           <LimitsForm />
           <UnitsForm />
           <ClockForm />
+          <Devices />
           <CallSettings />
           <Choice
             label="Light on this device"

@@ -5,6 +5,7 @@ import { Over } from '../parts/text';
 import { colour, media, size, space } from '../theme/tokens';
 import type { BatchHere } from './batch-frame';
 import { Act, AmountsOf, type PotSheet } from './pot-parts/act';
+import { DeviceLine } from './pot-parts/device-line';
 import { HeatSheet } from './pot-parts/heat-sheet';
 import { LiftSheet } from './pot-parts/lift-sheet';
 import { MarkSheet } from './pot-parts/mark-sheet';
@@ -78,6 +79,7 @@ export function PotPlace() {
       <PotSide aria-label="The pot in section">
         <Section here={here} onPoint={point} />
         <Over>{potWords(here)}</Over>
+        <DeviceLine batchId={here.batch.id} />
       </PotSide>
       <ActSide>
         <Act here={here} want={want} onRead={() => point(null)} onOpen={setOpen} />

@@ -1,0 +1,99 @@
+import { type Request, Router } from 'express';
+import {
+  check,
+  registerDeviceSchema,
+  type SampleLine,
+  sampleLineSchema,
+  startStandInSchema,
+} from '../../contract';
+import type { House } from '../house';
+import { checked, impossible, notFound, ProblemError } from '../problem';
+import { batchRow } from '../routes/batch-store';
+import type { StandIns } from '../stand-ins/stand-ins';
+import type { DeviceDesk } from './device-desk';
+
+/** A house with devices in it. */
+export interface DeviceHouse extends House {
+  devices: DeviceDesk;
+  standIns: StandIns;
+}
+
+/** Lines longer than this, or more of them at once, are no bridge of ours. */
+const MOST_BYTES = 256_000;
+
+/** The local interface for probes and scales: JSON lines in, server-sent events out. See docs/devices.md. */
+export function deviceRoutes(house: DeviceHouse): Router {
+  const routes = Router();
+  routes.get('/devices', (_request, response) => {
+    response.json(house.devices.views());
+  });
+  routes.post('/devices', async (request, response) => {
+    const wanted = checked(registerDeviceSchema, request.body);
+    await openBatch(house, wanted.batchId);
+    response.status(201).json(house.devices.register(wanted));
+  });
+  routes.delete('/devices/:id', async (request, response) => {
+    const { id } = request.params;
+    if (!house.devices.has(id)) throw notFound('device', id);
+    house.standIns.stop(id);
+    house.devices.remove(id);
+    response.status(204).end();
+  });
+  routes.post('/devices/:id/samples', async (request, response) => {
+    const { id } = request.params;
+    if (!house.devices.has(id)) throw notFound('device', id);
+    const { lines, bad } = readLines(await textOf(request));
+    const taken = await house.devices.take(id, lines, bad);
+    response
+      .status(bad.length > 0 && lines.length === 0 ? 422 : 202)
+      .json({ ...taken, bad: bad.slice(0, 5) });
+  });
+  routes.post('/stand-ins', async (request, response) => {
+    const wanted = checked(startStandInSchema, request.body);
+    await openBatch(house, wanted.batchId);
+    response.status(201).json(await house.standIns.start(wanted));
+  });
+  return routes;
+}
+
+async function openBatch(house: House, batchId: string): Promise<void> {
+  const batch = await batchRow(house.db, batchId);
+  if (batch.closedAtMs !== null)
+    throw impossible('batchId', 'That batch is closed: there is nothing left to measure.');
+}
+
+/** Each line by itself: one that cannot be read spoils only itself, and is named by its number. */
+export function readLines(text: string): { lines: SampleLine[]; bad: string[] } {
+  const lines: SampleLine[] = [];
+  const bad: string[] = [];
+  text.split('\n').forEach((line, i) => {
+    if (line.trim() === '') return;
+    let parsed: unknown;
+    try {
+      parsed = JSON.parse(line);
+    } catch {
+      bad.push(`line ${i + 1} is no JSON.`);
+      return;
+    }
+    const form = check(sampleLineSchema, parsed);
+    if (form.ok) lines.push(form.value);
+    else bad.push(`line ${i + 1}: ${form.errors[0]?.sentence ?? 'not understood.'}`);
+  });
+  return { lines, bad };
+}
+
+async function textOf(request: Request): Promise<string> {
+  if (typeof request.body === 'object' && request.body !== null && Object.keys(request.body).length > 0)
+    return JSON.stringify(request.body);
+  const chunks: Buffer[] = [];
+  let bytes = 0;
+  for await (const chunk of request) {
+    bytes += (chunk as Buffer).length;
+    if (bytes > MOST_BYTES)
+      throw new ProblemError(413, 'Too much at once', [
+        { field: '', sentence: `At most ${MOST_BYTES / 1000} kB of lines at once.` },
+      ]);
+    chunks.push(chunk as Buffer);
+  }
+  return Buffer.concat(chunks).toString('utf8');
+}

@@ -1,0 +1,25 @@
+import { useDevices } from '../../data/queries';
+import { Caution, Over } from '../../parts/text';
+import { valueOf } from '../kitchen-parts/devices';
+
+/** What a probe or a scale at this pot shows now; a sentence where it cannot be believed. */
+export function DeviceLine({ batchId }: { batchId: string }) {
+  const { data: devices = [] } = useDevices();
+  const own = devices.filter((one) => one.batchId === batchId);
+  if (own.length === 0) return null;
+  return (
+    <div role="status">
+      {own.map((one) =>
+        one.said ? (
+          <Caution key={one.id}>
+            {one.name}: {one.said}
+          </Caution>
+        ) : (
+          <Over key={one.id}>
+            {one.name} shows <strong>{valueOf(one)}</strong>
+          </Over>
+        ),
+      )}
+    </div>
+  );
+}
