@@ -89,11 +89,12 @@ async function textOf(request: Request): Promise<string> {
   let bytes = 0;
   for await (const chunk of request) {
     bytes += (chunk as Buffer).length;
-    if (bytes > MOST_BYTES)
-      throw new ProblemError(413, 'Too much at once', [
-        { field: '', sentence: `At most ${MOST_BYTES / 1000} kB of lines at once.` },
-      ]);
-    chunks.push(chunk as Buffer);
+    // read to its end all the same: a line cut off in the middle would be the sender's next answer
+    if (bytes <= MOST_BYTES) chunks.push(chunk as Buffer);
   }
+  if (bytes > MOST_BYTES)
+    throw new ProblemError(413, 'Too much at once', [
+      { field: '', sentence: `At most ${MOST_BYTES / 1000} kB of lines at once.` },
+    ]);
   return Buffer.concat(chunks).toString('utf8');
 }
