@@ -39,6 +39,7 @@ export {
 } from './plan-request';
 export { type Checked, check, type FieldError, type Problem } from './problem';
 export { recipeSchema, type SaveRecipe, saveRecipeSchema } from './recipe-schema';
+export { type KeepRehearsal, keepRehearsalSchema, type RehearsalView } from './rehearsal';
 export { substitutionSchema } from './substitution-schema';
 export type {
   BatchSummary,

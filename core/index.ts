@@ -267,6 +267,19 @@ export {
   whatItHolds,
 } from './recipe/what-it-holds';
 export { rewritten, writtenOf } from './recipe/written-of';
+export {
+  callsFor,
+  type EyeScore,
+  eyeScore,
+  REHEARSAL_CALLS,
+  type Rehearsal,
+  type RehearsalCall,
+  type RehearsalTruth,
+  rehearsalAt,
+  type ScoredCall,
+  scoreCalls,
+  startRehearsal,
+} from './rehearse/rehearsal';
 export { ALLERGENS, type Allergen } from './safety/data/allergens';
 export { FOOD_CODE } from './safety/data/food-code';
 export { topRuleOf } from './safety/data/top-temperatures';

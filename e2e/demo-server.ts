@@ -9,6 +9,9 @@ export interface DemoServer {
   url: string;
   start(): Promise<void>;
   stop(): Promise<void>;
+  /** as a power cut does it: at once, in the middle of whatever it does */
+  kill(): Promise<void>;
+  folder: string;
   remove(): Promise<void>;
 }
 
@@ -34,19 +37,22 @@ export async function demoServer(): Promise<DemoServer> {
     throw new Error('the server did not come up');
   }
 
-  async function stop(): Promise<void> {
+  async function end(signal: 'SIGTERM' | 'SIGKILL'): Promise<void> {
     const running = child;
     child = null;
     if (!running) return;
     const ended = new Promise((resolve) => running.once('exit', resolve));
-    running.kill('SIGTERM');
+    running.kill(signal);
     await ended;
   }
+  const stop = () => end('SIGTERM');
 
   return {
     url,
     start,
     stop,
+    kill: () => end('SIGKILL'),
+    folder,
     async remove() {
       await stop();
       rmSync(folder, { recursive: true, force: true });

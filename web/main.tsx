@@ -33,6 +33,10 @@ const router = createBrowserRouter([
         path: 'recipes/:id',
         lazy: async () => ({ Component: (await import('./places/recipe')).RecipePlace }),
       },
+      {
+        path: 'rehearse/:id',
+        lazy: async () => ({ Component: (await import('./places/rehearse')).Rehearse }),
+      },
       { path: 'larder', lazy: async () => ({ Component: (await import('./places/larder')).Larder }) },
       {
         path: 'larder/foods',

@@ -5,7 +5,11 @@ const every = (seconds: number, values: readonly number[]): Sample[] =>
   values.map((value, i) => ({ atMs: i * seconds * 1000, value }));
 
 describe('one reading out of a stream', () => {
-  it('is the median of what is steady, once there is enough of it', () => {
+  it('on the way up it is where the line stands now, not where it was (4 °C a minute, one look amiss)', () => {
+    const rising = every(60, [60, 64, 68, 40, 76, 80, 84]);
+    expect(condense('probe', rising, null)).toEqual({ atMs: 360_000, value: 84 });
+  });
+  it('is the middle of what is steady, once there is enough of it', () => {
     expect(condense('probe', every(1, [90, 90.2, 90.1, 90.1]), null)).toBeNull();
     // one sample in seven from a lid that was lifted does not move it
     expect(condense('probe', every(1, [90, 90.2, 90.1, 42, 90.1, 90.3, 90]), null)).toEqual({

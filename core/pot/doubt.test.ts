@@ -64,7 +64,7 @@ describe('doubt, held against a general matrix library (mathjs)', () => {
           expected[at('wander')]![at('wander')]! += 0.3;
           const ours = p.slice();
           carry(ours, j, keeps, { mass: 0.1, temp: 0.2, wander: 0.3 });
-          expected.flat().forEach((value, i) => expect(ours[i]).toBeCloseTo(value, 9));
+          for (const [i, value] of expected.flat().entries()) expect(ours[i]).toBeCloseTo(value, 9);
         },
       ),
       { seed: 905, numRuns: 60 },
@@ -85,10 +85,9 @@ describe('doubt, held against a general matrix library (mathjs)', () => {
           const gain = multiply(ph, inv(s)) as Matrix;
           const expected = asRows(subtract(big, multiply(gain, transpose(ph))) as Matrix);
           const { pull, doubt } = learn(p, { mass: 1, dip: lever }, innovation, r);
-          expected.flat().forEach((value, i) => expect(doubt[i]).toBeCloseTo(value, 9));
-          UNSURE_OF.forEach((name, i) =>
-            expect(pull[name]).toBeCloseTo(asRows(gain)[i]![0]! * innovation, 9),
-          );
+          for (const [i, value] of expected.flat().entries()) expect(doubt[i]).toBeCloseTo(value, 9);
+          for (const [i, name] of UNSURE_OF.entries())
+            expect(pull[name]).toBeCloseTo(asRows(gain)[i]![0]! * innovation, 9);
         },
       ),
       { seed: 906, numRuns: 60 },

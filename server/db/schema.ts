@@ -1,5 +1,5 @@
 import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
-import type { KeepingLimits, PlanRequest, ServiceView } from '../../contract';
+import type { KeepingLimits, KeepRehearsal, PlanRequest, ServiceView } from '../../contract';
 import {
   type BatchResult,
   type BatchSnapshot,
@@ -178,6 +178,14 @@ export const samples = sqliteTable(
   },
   (table) => [index('samples_by_batch').on(table.batchId, table.atMs)],
 );
+
+/** What was called in rehearsals, scored. */
+export const rehearsals = sqliteTable('rehearsals', {
+  id: text().primaryKey(),
+  recipeId: text().notNull(),
+  atMs: integer().notNull(),
+  calls: text({ mode: 'json' }).$type<KeepRehearsal['calls']>().notNull(),
+});
 
 /** The kitchen's clock, a row each time it was set: kitchen time runs on from here at a speed. */
 export const clockSegments = sqliteTable('clock_segments', {

@@ -10,12 +10,19 @@ import { batchSummaries, batchView, eventsAfter, openBatches } from './batch-sto
 import { bookRoutes } from './book-routes';
 import { kitchenView } from './kitchen-store';
 import { orderRoutes } from './order-routes';
+import { rehearsalRoutes } from './rehearsal-routes';
 import { startBatch } from './start-batch';
 
 /** Every door of the API, one line each; what stands behind them is in the files beside this one. */
 export function apiRoutes(house: DeviceHouse): Router {
   const api = Router();
-  api.use(bookRoutes(house), larderRoutes(house), orderRoutes(house), deviceRoutes(house));
+  api.use(
+    bookRoutes(house),
+    larderRoutes(house),
+    orderRoutes(house),
+    deviceRoutes(house),
+    rehearsalRoutes(house),
+  );
 
   api.get('/health', async (_request, response) => {
     await house.db.select({ id: kitchens.id }).from(kitchens).limit(1);

@@ -9,6 +9,7 @@ import type {
   FileReading,
   FileToRead,
   KeepOrder,
+  KeepRehearsal,
   KitchenSettings,
   KitchenView,
   LarderStray,
@@ -18,6 +19,7 @@ import type {
   PriceChange,
   RecipeVersionView,
   RecipeView,
+  RehearsalView,
   SaveRecipe,
   StartBatch,
 } from '../../contract';
@@ -33,6 +35,7 @@ export const KEYS = {
   strays: ['lots', 'strays'],
   orders: ['orders'],
   devices: ['devices'],
+  rehearsals: ['rehearsals'],
   open: ['batches', 'open'],
   summaries: ['batches', 'all'],
   batch: (id: string) => ['batch', id],
@@ -90,6 +93,18 @@ export function useRemoveDevice() {
   return useMutation({
     mutationFn: (id: string) => ask<void>('DELETE', `/devices/${encodeURIComponent(id)}`),
     onSuccess: () => client.invalidateQueries({ queryKey: KEYS.devices }),
+  });
+}
+
+export const useRehearsals = () =>
+  useQuery({ queryKey: KEYS.rehearsals, queryFn: () => ask<RehearsalView[]>('GET', '/rehearsals') });
+
+/** Keeps what was called in a rehearsal. */
+export function useKeepRehearsal() {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (of: KeepRehearsal) => ask<KeepRehearsal>('POST', '/rehearsals', of),
+    onSuccess: () => client.invalidateQueries({ queryKey: KEYS.rehearsals }),
   });
 }
 

@@ -111,6 +111,7 @@ export function RecipePlace() {
         </div>
         <Tools>
           {recipe.pattern && <Button onPress={() => setPattern(true)}>Another of its kind</Button>}
+          <LinkButton to={`/rehearse/${recipe.id}`}>Rehearse it</LinkButton>
           <LinkButton to={`/recipes/${recipe.id}/edit`}>Take it up again</LinkButton>
           <LinkButton to={`/plan?recipe=${recipe.id}`} $main>
             Plan it

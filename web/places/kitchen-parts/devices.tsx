@@ -74,7 +74,7 @@ export function Devices() {
                 {one.name}, {nameOf(one.batchId).toLowerCase()}
                 <Over className={one.said ? 'wrong' : ''}>{one.said ?? STATUS_WORDS[one.status]}</Over>
               </span>
-              <strong>{valueOf(one)}</strong>
+              <strong>{shownBy(one)}</strong>
               <Button
                 kind="quiet"
                 aria-label={`Take away the ${one.name}`}
@@ -126,7 +126,7 @@ export function Devices() {
 }
 
 /** What it shows, with its unit. */
-export function valueOf(device: DeviceView): string {
+export function shownBy(device: DeviceView): string {
   if (!device.last) return '…';
   return device.kind === 'probe'
     ? `${device.last.value.toFixed(1)} °C`

@@ -1,6 +1,6 @@
 import { useDevices } from '../../data/queries';
 import { Caution, Over } from '../../parts/text';
-import { valueOf } from '../kitchen-parts/devices';
+import { shownBy } from '../kitchen-parts/devices';
 
 /** What a probe or a scale at this pot shows now; a sentence where it cannot be believed. */
 export function DeviceLine({ batchId }: { batchId: string }) {
@@ -16,7 +16,7 @@ export function DeviceLine({ batchId }: { batchId: string }) {
           </Caution>
         ) : (
           <Over key={one.id}>
-            {one.name} shows <strong>{valueOf(one)}</strong>
+            {one.name} shows <strong>{shownBy(one)}</strong>
           </Over>
         ),
       )}

@@ -1,0 +1,183 @@
+import type { BatchEvent, BatchEventBody, BatchSnapshot } from '../batch/batch-event';
+import type { BatchState } from '../batch/batch-state';
+import { foldBatch } from '../batch/fold-batch';
+import { positive } from '../check';
+import { totalKg } from '../matter/masses';
+import { saltPercent } from '../matter/operations';
+import { advancePot } from '../pot/advance-pot';
+import { setHeat } from '../pot/change-pot';
+import type { PotState } from '../pot/pot';
+import { liquidLitres, potLitres } from '../pot/pot-litres';
+import { cookingStages, type Stage } from '../recipe/recipe';
+import { thicknessBand } from '../thickness/thickness-band';
+
+/** What a cook may call while a pot falls, by eye and spoon. */
+export const REHEARSAL_CALLS = [
+  'quarterGone',
+  'thirdGone',
+  'halfGone',
+  'coatsTheSpoon',
+  'atTheMark',
+] as const;
+export type RehearsalCall = (typeof REHEARSAL_CALLS)[number];
+
+/** A pot that falls by a hidden truth, from the moment the rehearsal begins. */
+export interface Rehearsal {
+  snapshot: BatchSnapshot;
+  stage: Stage;
+  /** share of the start that the recipe lets steam off; none where it falls to no mark */
+  markGone: number | null;
+  begun: BatchState;
+}
+
+/** The pot as it really is at a minute of a rehearsal. */
+export interface RehearsalTruth {
+  pot: PotState;
+  litres: number;
+  /** share of where it began that has gone, 0..1 */
+  gone: number;
+  band: number;
+  saltPercent: number;
+}
+
+/** Gains of hidden burners lie between these shares of what the plan thinks. From memory: as far apart as burners are. */
+const HIDDEN_GAIN = { least: 0.7, most: 1.35 } as const;
+
+/** A share gone that a word stands for. */
+const GONE: Readonly<Partial<Record<RehearsalCall, number>>> = {
+  quarterGone: 0.25,
+  thirdGone: 1 / 3,
+  halfGone: 0.5,
+};
+/** The band that coats the spoon. */
+const COATS_BAND = 3;
+
+/**
+ * Sets a recipe up to be rehearsed: planned as ordered, cooked on paper up to the stage that falls (or the longest that
+ * goes open), on a burner whose truth is hidden.
+ *
+ * @param snapshot a planned batch
+ * @param chance 0..1, what decides the hidden burner; passed in
+ * @returns the rehearsal, its pot at the boil of that stage
+ * @throws RangeError for a recipe with nothing that steams away
+ */
+export function startRehearsal(snapshot: BatchSnapshot, chance: number): Rehearsal {
+  const stages = cookingStages(snapshot.input.recipe);
+  const planned = (id: string) => snapshot.plan.stages.find((one) => one.stageId === id);
+  const stage =
+    stages.find((one) => one.ends.rule === 'fall') ??
+    [...stages].sort((a, b) => (planned(b.id)?.steamedKg ?? 0) - (planned(a.id)?.steamedKg ?? 0))[0];
+  positive('what steams away', stage ? (planned(stage.id)?.steamedKg ?? 0) : 0);
+  const { burner } = snapshot.input;
+  const mean = burner.gain.mean * (HIDDEN_GAIN.least + (HIDDEN_GAIN.most - HIDDEN_GAIN.least) * chance);
+  const { settings: _known, ...plain } = burner;
+  const hidden: BatchSnapshot = {
+    ...snapshot,
+    input: { ...snapshot.input, burner: { ...plain, gain: { mean, sd: 1e-9, batches: 0 } } },
+  };
+  const log = logUpTo(snapshot, stage!.id);
+  const begun = foldBatch(hidden, log, log.at(-1)!.actedAtMs);
+  const fraction = Math.max(0.5, planned(stage!.id)?.heatFraction ?? 0.5);
+  return {
+    snapshot: hidden,
+    stage: stage!,
+    markGone: stage!.ends.rule === 'fall' ? stage!.ends.fractionGone : null,
+    begun: { ...begun, pot: { ...setHeat(begun.pot, fraction, { mean, sd: 1e-9 }), lid: 'off' } },
+  };
+}
+
+/** The truth of a rehearsal so many minutes in. */
+export function rehearsalAt(rehearsal: Rehearsal, minute: number): RehearsalTruth {
+  const { pot: begun, setup } = rehearsal.begun;
+  const pot = advancePot(setup, begun, begun.atMs + minute * 60_000);
+  const litres = potLitres(pot);
+  const liquid = liquidLitres(pot);
+  return {
+    pot,
+    litres,
+    gone: 1 - litres / potLitres(begun),
+    band:
+      liquid > 0
+        ? thicknessBand({ flourEquivalentGPerL: Math.max(0, pot.mixture.flourEquivalentG / liquid) })
+        : 0,
+    saltPercent: saltPercent(pot.mixture, 'all'),
+  };
+}
+
+/** The calls that make sense for a recipe: no spoon is coated by what has no body. */
+export function callsFor(rehearsal: Rehearsal): RehearsalCall[] {
+  const { pot } = rehearsal.begun;
+  const hasBody = pot.mixture.flourEquivalentG / Math.max(0.001, totalKg(pot.mixture.liquid)) > 10;
+  return REHEARSAL_CALLS.filter((call) => {
+    if (call === 'coatsTheSpoon') return hasBody && rehearsalAt(rehearsal, 0).band < COATS_BAND;
+    return call !== 'atTheMark' || rehearsal.markGone !== null;
+  });
+}
+
+/** One call held against the truth of its moment. */
+export interface ScoredCall {
+  call: RehearsalCall;
+  minute: number;
+  /** what the word stands for, and what it really was: a share gone, or a band */
+  called: number;
+  really: number;
+  /** off by, in points of a hundred of the start, or in tenths of a band; above 0 called too early */
+  off: number;
+}
+
+/**
+ * Scores what was called.
+ *
+ * @param calls with the minute each was called at
+ * @returns each with the truth of that minute
+ */
+export function scoreCalls(
+  rehearsal: Rehearsal,
+  calls: readonly { call: RehearsalCall; minute: number }[],
+): ScoredCall[] {
+  return calls.map(({ call, minute }) => {
+    const truth = rehearsalAt(rehearsal, minute);
+    const isSpoon = call === 'coatsTheSpoon';
+    const called = isSpoon ? COATS_BAND : call === 'atTheMark' ? (rehearsal.markGone ?? 0) : GONE[call]!;
+    const really = isSpoon ? truth.band : truth.gone;
+    return { call, minute, called, really, off: (called - really) * (isSpoon ? 10 : 100) };
+  });
+}
+
+/** An eye over time: which way it leans, and how far it is off as a rule. */
+export interface EyeScore {
+  calls: number;
+  /** mean of what it is off by; above 0 it calls too early */
+  leans: number;
+  /** mean of how far it is off, whichever way */
+  off: number;
+}
+
+/** The eye from its scored calls; null for none. */
+export function eyeScore(scored: readonly Pick<ScoredCall, 'off'>[]): EyeScore | null {
+  if (scored.length === 0) return null;
+  const mean = (of: (one: Pick<ScoredCall, 'off'>) => number) =>
+    scored.reduce((sum, one) => sum + of(one), 0) / scored.length;
+  return { calls: scored.length, leans: mean((one) => one.off), off: mean((one) => Math.abs(one.off)) };
+}
+
+/** A log that cooks as planned up to the beginning of a stage. */
+function logUpTo(snapshot: BatchSnapshot, stageId: string): BatchEvent[] {
+  const log: BatchEvent[] = [];
+  const say = (atMs: number, body: BatchEventBody) =>
+    log.push({ ...body, id: `r${log.length}`, seq: log.length + 1, actedAtMs: atMs });
+  for (const planned of snapshot.plan.stages) {
+    const { startMs, stageId: id } = planned;
+    const items = snapshot.plan.lines
+      .filter((line) => line.stageId === id && !line.perBowl && line.edibleKg > 0)
+      .map(({ ingredientId, edibleKg, tempC, lineId }) => ({ ingredientId, kg: edibleKg, tempC, lineId }));
+    say(startMs, { type: 'stageBegun', v: 1, payload: { stageId: id } });
+    if (items.length > 0) say(startMs, { type: 'added', v: 1, payload: { items } });
+    say(startMs, { type: 'lidSet', v: 1, payload: { lid: planned.lid } });
+    const fraction = planned.heatFraction;
+    say(startMs, { type: 'heatSet', v: 1, payload: { fraction } });
+    if (id === stageId) break;
+    say(startMs + planned.minutes * 60_000, { type: 'stageDone', v: 1, payload: { stageId: id } });
+  }
+  return log;
+}

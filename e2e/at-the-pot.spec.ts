@@ -1,0 +1,284 @@
+import { AxeBuilder } from '@axe-core/playwright';
+import { expect, type Page, test } from '@playwright/test';
+import { cookStage, move, openPot, takeOutAll } from './cook';
+import { type DemoServer, demoServer } from './demo-server';
+
+/** The heart of the house: what a pot wants, what may be done about it, what went wrong, and what devices say. */
+
+let server: DemoServer;
+test.beforeAll(async () => {
+  server = await demoServer();
+  await server.start();
+});
+test.afterAll(() => server.remove());
+
+const sheet = (page: Page) => page.getByRole('dialog');
+const act = (page: Page, name: string | RegExp) =>
+  page.getByRole('button', { name, exact: typeof name === 'string' });
+async function eventsOf(
+  page: Page,
+): Promise<{ type: string; payload: Record<string, unknown>; actedAtMs: number; by: string | null }[]> {
+  const id = page.url().split('/batches/')[1]!.split('/')[0];
+  return (await (await page.request.get(`${server.url}/api/batches/${id}`)).json()).events;
+}
+const last = async (page: Page) => (await eventsOf(page)).at(-1)!;
+async function accessible(page: Page, where: string) {
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  expect(violations.map((one) => `${where}: ${one.id}`)).toEqual([]);
+}
+
+/** Takes the plan to its burner, short larder or not. */
+async function take(page: Page) {
+  await act(page, /^Take it to/).click();
+  const anyway = act(page, 'Cook it all the same');
+  await anyway
+    .or(page.getByRole('link', { name: 'Pot', exact: true }))
+    .first()
+    .waitFor();
+  if (await anyway.isVisible()) {
+    await page.getByLabel('It comes from').fill('the hotel across the square');
+    await anyway.click();
+  }
+  await openPot(page);
+}
+
+/** A chowder that falls to its mark on burner 2. */
+async function chowderFalling(page: Page) {
+  await page.goto(`${server.url}/plan?service=midday`);
+  await take(page);
+  await cookStage(page, 'Sweat the vegetables', 15);
+  await cookStage(page, 'Dust with flour', 4);
+  await cookStage(page, 'Fumet in, up to a simmer', 20);
+  await act(page, /^These are in: begin|^Begin$/).click();
+  await expect(page.getByText('at the mark about')).toBeVisible();
+}
+
+test('a fall watched: called, stirred, asked what if, given another mark, mended; all of it by touch or key', async ({
+  page,
+}) => {
+  await chowderFalling(page);
+
+  await test.step('it calls from wherever the cook is, is answered there, or put off', async () => {
+    await move(page, 9);
+    await page.goto(`${server.url}/larder`);
+    const call = page.getByRole('alert', { name: 'A pot calls' });
+    await expect(call).toContainText('look in now');
+    await call.getByRole('button', { name: 'In 2 min' }).click();
+    await expect(call).toHaveCount(0);
+    await move(page, 3);
+    await expect(call).toBeVisible();
+    await accessible(page, 'call');
+    await call.getByRole('button', { name: 'Looked in, stirred' }).click();
+    await expect(call).toHaveCount(0);
+    await page.getByRole('link', { name: /Trout chowder/ }).click();
+    expect((await eventsOf(page)).filter((one) => one.type === 'looked')).toHaveLength(1);
+  });
+
+  await test.step('readings of every kind; what cannot be is refused with a sentence', async () => {
+    await act(page, 'It is here now').click();
+    await sheet(page).getByText('By eye').click();
+    await sheet(page).getByRole('textbox').fill('130');
+    await act(page, 'Keep this reading').click();
+    await expect(sheet(page).getByText('What has gone must be from 0 to 100 %.')).toBeVisible();
+    await accessible(page, 'reading');
+    await sheet(page).getByRole('textbox').fill('10');
+    await act(page, 'Keep this reading').click();
+    await expect(sheet(page)).toHaveCount(0);
+    expect(await last(page)).toMatchObject({ payload: { kind: 'eye', value: 10 } });
+  });
+
+  await test.step('what if: each lever with its hour, its gain and its margin, before it is moved', async () => {
+    await act(page, 'What if…').click();
+    const lever = sheet(page).getByRole('listitem').filter({ hasText: 'Heat at 25 %' });
+    await expect(lever).toContainText(/later/);
+    await expect(lever).toContainText(/bears|catch/);
+    await expect(sheet(page).getByText(/As it is, there at \d\d:\d\d/)).toBeVisible();
+    await accessible(page, 'what if');
+    const before = await eventsOf(page);
+    expect(before.filter((one) => one.type === 'heatSet' && one.payload.fraction === 0.25)).toHaveLength(1);
+    await lever.getByRole('button', { name: 'It is so' }).click();
+    await expect(sheet(page)).toHaveCount(0);
+    expect(await last(page)).toMatchObject({ type: 'heatSet', payload: { fraction: 0.25 } });
+  });
+
+  await test.step('tempering: ladle by ladle', async () => {
+    await act(page, 'Temper').click();
+    await expect(sheet(page).getByText(/^1 ladle/)).toBeVisible();
+    await sheet(page).getByLabel('One ladle').fill('a big one');
+    await expect(sheet(page).getByText('The ladle must be 20 to 3000 mL, not “a big one”.')).toBeVisible();
+    await accessible(page, 'temper');
+    await page.keyboard.press('Escape');
+  });
+
+  await test.step('another mark: its hour is told before it is set, by keyboard alone', async () => {
+    await act(page, 'Another mark').focus();
+    await page.keyboard.press('Enter');
+    await expect(sheet(page).getByRole('textbox')).toBeFocused();
+    await page.keyboard.type('7');
+    await expect(sheet(page).getByText(/That is 7\.0 L/)).toBeVisible();
+    await accessible(page, 'mark');
+    await page.keyboard.press('Enter');
+    await expect(sheet(page)).toHaveCount(0);
+    expect(await last(page)).toMatchObject({
+      type: 'targetSet',
+      payload: { target: { kind: 'litres', litres: 7 } },
+    });
+    await expect(page.getByText('down to here: 7.0 L')).toBeVisible();
+  });
+
+  await test.step('a slip is said as what happened, and what mends it has this pot’s figures', async () => {
+    await act(page, 'Something went wrong').click();
+    await act(page, 'That is what happened').click();
+    await expect(
+      sheet(page).getByText('The amount must be a number of grams above 0, not “”.'),
+    ).toBeVisible();
+    await sheet(page).getByRole('button', { name: /Which/ }).click();
+    await page.getByRole('option', { name: 'Fine salt' }).click();
+    await sheet(page).getByLabel('Over what was said').fill('250');
+    await act(page, 'That is what happened').click();
+    await expect(sheet(page).getByText(/It stands at \d\.\d\d % salt/)).toBeVisible();
+    await accessible(page, 'rescue');
+    await expect(sheet(page).getByRole('link', { name: 'Side by side on the bench' })).toBeVisible();
+    await act(page, 'On with it').click();
+    await act(page, 'Something went wrong').click();
+    await sheet(page).getByText('Trouble in the pot').click();
+    await act(page, 'That is what happened').click();
+    await expect(sheet(page).getByText(/Do not scrape/)).toBeVisible();
+    await act(page, 'On with it').click();
+    expect((await eventsOf(page)).filter((one) => one.type === 'slip')).toHaveLength(2);
+  });
+
+  await test.step('pieces out, parked with their place, asked for when their stage comes', async () => {
+    await act(page, 'Out of the pot').click();
+    await act(page, 'It is out').click();
+    await expect(
+      sheet(page).getByText('The weight must be a number of grams above 0, not “”.'),
+    ).toBeVisible();
+    await sheet(page).getByLabel('It weighs').fill('300');
+    await accessible(page, 'out of the pot');
+    await act(page, 'It is out').click();
+    await expect(sheet(page)).toHaveCount(0);
+    await act(page, 'Out of the pot').click();
+    await expect(
+      sheet(page).getByText(/300 g .*tray, spread out, back for “Potatoes until they give”/),
+    ).toBeVisible();
+    await page.keyboard.press('Escape');
+    await act(page, 'At the mark').click();
+    await act(page, 'These are in: begin').click();
+    await expect(page.getByRole('heading', { name: /^Back in:/ })).toBeVisible();
+    await act(page, 'Back in the pot').click();
+    await expect(page.getByRole('heading', { name: /^Back in:/ })).toHaveCount(0);
+  });
+
+  await test.step('a reload in the middle shows the same pot, and a second window agrees', async () => {
+    await page.reload();
+    await expect(page.getByText('3 bay')).toBeVisible();
+    const second = await page.context().newPage();
+    await second.goto(page.url());
+    await expect(second.getByText('3 bay')).toBeVisible();
+    await takeOutAll(page).catch(() => undefined);
+    await second.close();
+  });
+});
+
+test('a probe set at a pot from the Kitchen: it reads by itself; one that sends rubbish is told, and does no harm', async ({
+  page,
+}) => {
+  await page.goto(`${server.url}/plan?recipe=leek-perry-broth&service=evening&pot=rondeau-24&burner=gas-3`);
+  await take(page);
+  await act(page, 'These are in: begin').click();
+  const pot = page.url();
+  await page.goto(`${server.url}/kitchen`);
+  await page.getByRole('button', { name: / At$/ }).click();
+  await page.getByRole('option', { name: /Leek and perry/ }).click();
+  await act(page, 'Set it there').click();
+  const row = page.getByRole('listitem').filter({ hasText: 'stand-in probe' });
+  await expect(row).toContainText(/°C/);
+  await page.goto(pot);
+  await expect(page.getByText(/stand-in probe shows/)).toBeVisible();
+  await expect.poll(async () => (await last(page)).by, { timeout: 15_000 }).toBe('stand-in probe');
+  const readings = async () => (await eventsOf(page)).filter((one) => one.type === 'reading').length;
+  const before = await readings();
+  await move(page, 6);
+  expect(await readings()).toBeGreaterThan(before);
+
+  await page.goto(`${server.url}/kitchen`);
+  await page.getByRole('button', { name: / At$/ }).click();
+  await page.getByRole('option', { name: /Leek and perry/ }).click();
+  await page.getByRole('button', { name: / Which$/ }).click();
+  await page.getByRole('option', { name: 'sends rubbish' }).click();
+  await act(page, 'Set it there').click();
+  await expect(row).toContainText(/It sends what cannot be/);
+  await accessible(page, 'kitchen with a device');
+  await page.goto(pot);
+  await expect(page.getByText(/stand-in probe: It sends what cannot be/)).toBeVisible();
+  await page.goto(`${server.url}/kitchen`);
+  await row.getByRole('button', { name: /^Take away/ }).click();
+  await expect(row).toHaveCount(0);
+});
+
+test('a tablet whose clock is seven minutes wrong, and one that slept: times still agree', async ({
+  page,
+  browser,
+}) => {
+  await page.goto(
+    `${server.url}/plan?recipe=pepper-lentil-puree&service=evening&pot=kettle-60&burner=jacket`,
+  );
+  await take(page);
+  await act(page, 'These are in: begin').click();
+  const wrong = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+  const tablet = await wrong.newPage();
+  await tablet.clock.install({ time: Date.now() + 7 * 60_000 });
+  await tablet.goto(page.url());
+  await tablet.clock.runFor(2000);
+  const hour = (on: Page) =>
+    on
+      .locator('header')
+      .getByText(/^\d\d:\d\d$/)
+      .first()
+      .innerText();
+  const minutesOf = (text: string) => Number(text.slice(0, 2)) * 60 + Number(text.slice(3));
+  expect(Math.abs(minutesOf(await hour(tablet)) - minutesOf(await hour(page)))).toBeLessThanOrEqual(1);
+  await tablet.getByRole('button', { name: 'Take back, or note' }).click();
+  await tablet.getByLabel('A note').fill('from the wrong clock');
+  await tablet.getByRole('button', { name: 'Keep the note' }).click();
+  await expect.poll(async () => (await last(page)).payload.text).toBe('from the wrong clock');
+  const kitchen = await (await page.request.get(`${server.url}/api/kitchen`)).json();
+  const nowMs =
+    kitchen.clock.kitchenFromMs +
+    (kitchen.clock.serverNowMs - kitchen.clock.realFromMs) * kitchen.clock.speed;
+  expect(Math.abs((await last(page)).actedAtMs - nowMs)).toBeLessThan(10_000);
+  await wrong.close();
+
+  // asleep while kitchen time goes on: nothing ticks in it, and on waking it is right at once
+  const session = await page.context().newCDPSession(page);
+  await session.send('Page.setWebLifecycleState', { state: 'frozen' });
+  const before = minutesOf(await hour(page));
+  await move(page, 12);
+  await session.send('Page.setWebLifecycleState', { state: 'active' });
+  await expect.poll(async () => minutesOf(await hour(page)) - before).toBeGreaterThanOrEqual(11);
+});
+
+test('a rehearsal: called by eye on a hidden burner, then the truth and the score, kept over time', async ({ page }) => {
+  await page.goto(`${server.url}/recipes/venison-juniper-sauce`);
+  await page.getByRole('link', { name: 'Rehearse it' }).click();
+  await expect(page.getByRole('heading', { name: /^Rehearse:/ })).toBeVisible();
+  await expect(act(page, 'Show the truth')).toBeDisabled();
+  for (let i = 0; i < 2; i++) {
+    await page.waitForTimeout(2500);
+    await act(page, 'A quarter gone').click();
+    await accessible(page, 'rehearsal');
+    await act(page, 'Show the truth').click();
+    await expect(page.getByText(/% of its plate/)).toBeVisible();
+    await expect(page.getByRole('row', { name: /A quarter gone.*(right|points too (early|late))/ })).toBeVisible();
+    if (i === 0) await act(page, 'Again, on another burner').click();
+  }
+  await expect(page.getByText('1 before')).toBeVisible();
+  await accessible(page, 'truth of a rehearsal');
+  const kept = await (await page.request.get(`${server.url}/api/rehearsals`)).json();
+  expect(kept).toHaveLength(2);
+  const wrong = await page.request.post(`${server.url}/api/rehearsals`, {
+    data: { id: kept[0].id, recipeId: 'venison-juniper-sauce', calls: [] },
+  });
+  expect(wrong.status()).toBe(400);
+});
