@@ -259,7 +259,9 @@ test('a tablet whose clock is seven minutes wrong, and one that slept: times sti
   await expect.poll(async () => minutesOf(await hour(page)) - before).toBeGreaterThanOrEqual(11);
 });
 
-test('a rehearsal: called by eye on a hidden burner, then the truth and the score, kept over time', async ({ page }) => {
+test('a rehearsal: called by eye on a hidden burner, then the truth and the score, kept over time', async ({
+  page,
+}) => {
   await page.goto(`${server.url}/recipes/venison-juniper-sauce`);
   await page.getByRole('link', { name: 'Rehearse it' }).click();
   await expect(page.getByRole('heading', { name: /^Rehearse:/ })).toBeVisible();
@@ -270,7 +272,9 @@ test('a rehearsal: called by eye on a hidden burner, then the truth and the scor
     await accessible(page, 'rehearsal');
     await act(page, 'Show the truth').click();
     await expect(page.getByText(/% of its plate/)).toBeVisible();
-    await expect(page.getByRole('row', { name: /A quarter gone.*(right|points too (early|late))/ })).toBeVisible();
+    await expect(
+      page.getByRole('row', { name: /A quarter gone.*(right|points too (early|late))/ }),
+    ).toBeVisible();
     if (i === 0) await act(page, 'Again, on another burner').click();
   }
   await expect(page.getByText('1 before')).toBeVisible();

@@ -260,3 +260,28 @@ describe('what goes in and comes off', () => {
     expect(massKg(drawFromPot(roots, 1).drawn)).toBeCloseTo(1, 9);
   });
 });
+
+describe('common practice, single-pan loads', () => {
+  /** A rustic tomato sauce in a wide pan on a small gas ring at half heat, lid off. */
+  const sauce = (kg: number) => {
+    const pan: PotSetup = {
+      vessel: { shape: 'cylinder', diameterCm: 30, heightCm: 8 },
+      emptyMassKg: 2,
+      burner: { powerW: 3500, efficiency: 0.4 },
+      air: kitchenAir({ altitudeM: 0, airTempC: 24 }),
+    };
+    const empty = openPot({ atMs: 0, tempC: 95, gain: { mean: 1, sd: 0.1 } });
+    const filled = putFoodIn(empty, { ingredient: INGREDIENT_BY_ID.tomato!, kg, tempC: 95 });
+    const half = setHeat({ ...filled, lid: 'off' }, 0.5);
+    const kgGone = kg * 0.25;
+    return forecastPot(pan, half, { kind: 'mass', kg: kg - kgGone }).p50Ms! / minute;
+  };
+  it('a quarter of a tomato sauce is gone in about 10 to 15 min at half heat in a wide pan', () => {
+    expect(sauce(0.9)).toBeGreaterThan(10);
+    expect(sauce(0.9)).toBeLessThan(16);
+  });
+  it('and it grows with the load: four times as much takes about four times as long', () => {
+    expect(sauce(3.6) / sauce(0.9)).toBeGreaterThan(3.3);
+    expect(sauce(3.6) / sauce(0.9)).toBeLessThan(4.7);
+  });
+});

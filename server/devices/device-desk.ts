@@ -27,7 +27,7 @@ interface Device {
 /** So many samples are looked back on. */
 const RECENT = 60;
 /** A device that sends more than this in a second floods: the rest of that second is dropped. */
-const MOST_A_SECOND = 500;
+const MOST_A_SECOND = 600;
 /** Not heard of for so long, it is quiet, real ms. */
 const QUIET_MS = 10_000;
 /** A fault is shown for so long after it was last seen, real ms. */

@@ -49,7 +49,8 @@ export function sound(call: Call, words: string, nowMs = Date.now()): boolean {
   lastAtMs = nowMs;
   if (!isMuted()) {
     play(SOUND[call].notesHz);
-    navigator.vibrate?.(call === 'urgent' ? [300, 120, 300, 120, 300] : [200]);
+    if (navigator.userActivation?.hasBeenActive)
+      navigator.vibrate?.(call === 'urgent' ? [300, 120, 300, 120, 300] : [200]);
   }
   if (
     document.visibilityState === 'hidden' &&

@@ -66,7 +66,8 @@ export function livePot(
   const state = advanceBatch(run.kept, nowMs);
   if (!isSame || Math.abs(nowMs - run.clockAtMs) > FORECAST_HOLDS_MS) {
     run.clock = stageClock(batch.snapshot, state);
-    run.clockAtMs = nowMs;
+    // the first time holds for a pot's own share of the span, so that twenty pots are not all reckoned in one second
+    run.clockAtMs = isSame ? nowMs : nowMs - FORECAST_HOLDS_MS * shareOf(batch.id);
   }
   const want = nextWant(batch.snapshot, state, run.clock, nowMs);
   const last = before?.live;
@@ -95,6 +96,13 @@ function foldAnew(
     clockAtMs: nowMs,
     live: null,
   };
+}
+
+/** A share 0..1 of its own for each batch. */
+function shareOf(id: string): number {
+  let sum = 0;
+  for (const char of id) sum = (sum * 31 + char.charCodeAt(0)) % 997;
+  return sum / 997;
 }
 
 /** What tells one want from the next: its kind and its stage, not its minute. */

@@ -1,7 +1,8 @@
+import { memo } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import type { BatchView, KitchenView } from '../../contract';
-import { potLitres } from '../../core';
+import { potLitres, type Vessel } from '../../core';
 import { sentenceCase } from '../data/format';
 import { useOpenBatches } from '../data/queries';
 import { useLivePot } from '../data/use-pot';
@@ -107,24 +108,54 @@ function PotOnRange({ batch, kitchen, isHere }: { batch: BatchView; kitchen: Kit
   const { inPot: pot, onBurner: burner } = state;
   const want = wantWords(wanted, nowMs, kitchen.zone);
   return (
-    <Cell to={`/batches/${batch.id}`} $isHere={isHere} aria-current={isHere ? 'page' : undefined}>
+    <CellOf
+      to={`/batches/${batch.id}`}
+      isHere={isHere}
+      vessel={pot.vessel}
+      litres={roughly(potLitres(state.pot))}
+      food={recipe.colour}
+      markLitres={clock?.markLitres == null ? null : roughly(clock.markLitres)}
+      name={shortName(recipe.name)}
+      doing={clock ? `${clock.stage.title.toLowerCase()}, ${burner.name}` : `${pot.name}, ${burner.name}`}
+      text={want.text}
+      isPressing={want.isPressing}
+    />
+  );
+}
+
+/** A thumb's height of pot shows no more than a fifth of a litre. */
+const roughly = (litres: number) => Math.round(litres * 5) / 5;
+
+/** Drawn anew only when something on it reads otherwise: every pot is asked each second, and few have news. */
+const CellOf = memo(function CellOf(of: {
+  to: string;
+  isHere: boolean;
+  vessel: Vessel;
+  litres: number;
+  food: string;
+  markLitres: number | null;
+  name: string;
+  doing: string;
+  text: string;
+  isPressing: boolean;
+}) {
+  return (
+    <Cell to={of.to} $isHere={of.isHere} aria-current={of.isHere ? 'page' : undefined}>
       <PotThumb
-        vessel={pot.vessel}
-        litres={potLitres(state.pot)}
-        food={recipe.colour}
-        markLitres={clock?.markLitres ?? null}
+        vessel={of.vessel}
+        litres={of.litres}
+        food={of.food}
+        markLitres={of.markLitres}
         ink={colour.rangeText}
       />
       <span>
-        <Name>{shortName(recipe.name)}</Name>
-        <Doing>
-          {clock ? `${clock.stage.title.toLowerCase()}, ${burner.name}` : `${pot.name}, ${burner.name}`}
-        </Doing>
-        <WantText $isPressing={want.isPressing}>{want.text}</WantText>
+        <Name>{of.name}</Name>
+        <Doing>{of.doing}</Doing>
+        <WantText $isPressing={of.isPressing}>{of.text}</WantText>
       </span>
     </Cell>
   );
-}
+});
 
 /** The dish in the two words that tell it from another pot. */
 function shortName(name: string): string {

@@ -30,7 +30,10 @@ export function HonestyChart({
 }) {
   const ink = useThemeColours();
   const font = { family: "'Atkinson Hyperlegible Next', sans-serif", size: 14 };
-  const reach = Math.max(10, ...points.flatMap((one) => [Math.abs(one.earlyMin), Math.abs(one.lateMin)]));
+  const reach = Math.max(
+    5,
+    mostStayUnder(points.flatMap((one) => [Math.abs(one.earlyMin), Math.abs(one.lateMin)])),
+  );
   const axis = (text: string) => ({ display: true, text, color: ink.soft, font });
   return (
     <Box>
@@ -52,8 +55,8 @@ export function HonestyChart({
             },
             y: {
               type: 'linear',
-              suggestedMin: -reach,
-              suggestedMax: reach,
+              min: -reach,
+              max: reach,
               title: axis('said too late ↑ min ↓ too early'),
               grid: { color: ink.line },
               border: { display: false },
@@ -79,12 +82,21 @@ export function HonestyChart({
   );
 }
 
+/** What nineteen in twenty stay under, rounded up to fives: a few far bars are cut off rather than flattening all others. */
+function mostStayUnder(values: readonly number[]): number {
+  const sorted = [...values].sort((a, b) => a - b);
+  return Math.ceil((sorted[Math.floor(sorted.length * 0.95)] ?? 0) / 5) * 5;
+}
+
 /** The interval of each forecast, and the line on which all would lie. */
 function bars(points: readonly HonestPoint[], ink: ReturnType<typeof useThemeColours>): Plugin<'scatter'> {
   return {
     id: 'bars',
     beforeDatasetsDraw({ ctx, chartArea, scales }) {
       ctx.save();
+      ctx.beginPath();
+      ctx.rect(chartArea.left, chartArea.top, chartArea.width, chartArea.height);
+      ctx.clip();
       ctx.lineWidth = 2;
       ctx.strokeStyle = ink.onTarget;
       const nought = scales.y!.getPixelForValue(0);

@@ -1,3 +1,4 @@
+import { useMemo } from 'react';
 import { lossKgPerHour, massKg, potLitres, totalKg, workingFillLitres } from '../../../core';
 import { hourMinute, litres, sentenceCase } from '../../data/format';
 import { heatWords } from '../../data/words';
@@ -29,22 +30,20 @@ export function Section({ here, onPoint }: { here: BatchHere; onPoint: (depthCm:
   }
   const kg = massKg(state.pot.mixture);
   const tags = state.toComeOut.map((one) => (one.count > 1 ? `${one.count} ${one.word}` : one.word));
-  return (
-    <PotSection
-      vessel={inPot.vessel}
-      litres={now}
-      food={snapshot.input.recipe.colour}
-      pieces={kg > 0 ? totalKg(state.pot.mixture.pieces) / kg : 0}
-      marks={marks}
-      steamKgPerHour={kg > 0 ? lossKgPerHour(setup, state.pot) : 0}
-      heatFraction={state.pot.heatFraction}
-      hasLid={state.pot.lid}
-      tags={tags}
-      stick
-      description={`${inPot.name} in section: ${litres(now)}, ${state.pot.tempC.toFixed(0)} °C, lid ${state.pot.lid}.${tags.length ? ` To come out: ${tags.join(', ')}.` : ''}`}
-      onPoint={onPoint}
-    />
-  );
+  const drawn = {
+    vessel: inPot.vessel,
+    litres: Math.round(now * 20) / 20,
+    food: snapshot.input.recipe.colour,
+    pieces: kg > 0 ? Math.round((20 * totalKg(state.pot.mixture.pieces)) / kg) / 20 : 0,
+    marks: marks.map((mark) => ({ ...mark, litres: Math.round(mark.litres * 20) / 20 })),
+    steamKgPerHour: kg > 0 ? Math.round(lossKgPerHour(setup, state.pot) * 5) / 5 : 0,
+    heatFraction: state.pot.heatFraction,
+    hasLid: state.pot.lid,
+    tags,
+    description: `${inPot.name} in section: ${litres(now)}, ${state.pot.tempC.toFixed(0)} °C, lid ${state.pot.lid}.${tags.length ? ` To come out: ${tags.join(', ')}.` : ''}`,
+  };
+  // drawn anew when the picture would be another one, not each second
+  return useMemo(() => <PotSection {...drawn} stick onPoint={onPoint} />, [JSON.stringify(drawn)]);
 }
 
 /** How it is heated and covered, in a line. */

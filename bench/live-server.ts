@@ -1,0 +1,51 @@
+import { mkdtempSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { seedCorrieHalt } from '../demo/seed-corrie-halt';
+import { burners, pots } from '../server/db/schema';
+import { startServer } from '../server/start-server';
+
+/** The demo’s kitchen with twenty pots and burners more, served from the built application, for `bench/live.ts`. */
+const folder = mkdtempSync(join(tmpdir(), 'slow-pot-bench-'));
+const server = await startServer({
+  host: '127.0.0.1',
+  port: 0,
+  dataFolder: folder,
+  migrationsFolder: join(process.cwd(), 'server/db/migrations'),
+  webFolder: join(process.cwd(), 'dist/web'),
+  buildId: 'bench',
+  logLevel: 'error',
+  seed: async (database) => {
+    await seedCorrieHalt(database);
+    const many = Array.from({ length: 20 }, (_, i) => i);
+    await database.db.insert(pots).values(
+      many.map((i) => ({
+        id: `bench-${i}`,
+        position: 100 + i,
+        name: `pot ${i}`,
+        vessel: { shape: 'cylinder' as const, diameterCm: 36, heightCm: 39.3 },
+        emptyMassKg: 7.5,
+      })),
+    );
+    await database.db.insert(burners).values(
+      many.map((i) => ({
+        id: `bench-${i}`,
+        position: 100 + i,
+        name: `ring ${i}`,
+        kind: 'gas',
+        powerW: 7000,
+        efficiency: 0.4,
+        potIds: [`bench-${i}`],
+      })),
+    );
+  },
+});
+process.send?.({ address: server.address });
+process.on('message', async (asked) => {
+  if (asked === 'cpu') process.send?.({ cpu: process.cpuUsage() });
+  if (asked === 'end') {
+    await server.close();
+    rmSync(folder, { recursive: true, force: true });
+    process.exit(0);
+  }
+});
