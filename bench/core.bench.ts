@@ -6,11 +6,13 @@ import { bench, describe } from 'vitest';
 import {
   addToPot,
   advancePot,
+  applyEvent,
   type BatchEvent,
   blendLots,
   boilingPointC,
   convert,
   foldBatch,
+  foldContext,
   foldLarder,
   forecast,
   INGREDIENT_BY_ID,
@@ -121,6 +123,27 @@ describe('a recipe read off paper', () => {
 describe('fold a log of 500 events', () => {
   bench('ours, 500 events over four hours', () => {
     foldBatch(snapshot, long, long.at(-1)!.actedAtMs);
+  });
+});
+
+describe('fold a log of 5,000 events', () => {
+  const many: BatchEvent[] = [
+    ...start,
+    ...Array.from({ length: 5000 - start.length }, (_, i): BatchEvent => {
+      const actedAtMs = start.at(-1)!.actedAtMs + (i + 1) * 4_000;
+      const of = { id: `m${i}`, seq: 100 + i, actedAtMs, v: 1 } as const;
+      return i % 10 < 7
+        ? { ...of, type: 'reading', payload: { kind: 'temperature', value: 94 + (i % 3) } }
+        : { ...of, type: 'looked', payload: { stageId: 'fall' } };
+    }),
+  ];
+  const context = foldContext(snapshot, many);
+  const before = foldBatch(snapshot, many.slice(0, -1), 0);
+  bench('ours, whole: the aim is 20 ms', () => {
+    foldBatch(snapshot, many, many.at(-1)!.actedAtMs);
+  });
+  bench('ours, one more on top', () => {
+    applyEvent(context, before, many.at(-1)!);
   });
 });
 

@@ -28,11 +28,15 @@ const BREAKS = [
   ['core/taste/data/umami-constants.ts', 'gmp: 2.3', 'gmp: 3.2'],
   ['core/matter/operations.ts', 'plus(mixture.pieces, pulp, -1)', 'plus(mixture.pieces, pulp, -0.5)'],
   ['core/pot/pot-run.ts', 'run.massKg -= kg', 'run.massKg += kg'],
-  ['core/pot/read-pot.ts', 'evaporatedKg: pot.evaporatedKg + lost', 'evaporatedKg: pot.evaporatedKg - lost'],
+  [
+    'core/pot/read-pot.ts',
+    'after.evaporatedKg = pot.evaporatedKg + lost',
+    'after.evaporatedKg = pot.evaporatedKg - lost',
+  ],
   ['core/batch/active-events.ts', 'a.actedAtMs - b.actedAtMs || a.seq - b.seq', 'a.seq - b.seq'],
   ['core/plan/plan-batch.ts', 'input.serviceAtMs - Math.max', 'input.serviceAtMs + Math.max'],
   [
-    'core/batch/fold-batch.ts',
+    'core/batch/acts/serving-acts.ts',
     'count * context.snapshot.input.portionMl',
     '1.05 * count * context.snapshot.input.portionMl',
   ],

@@ -56,14 +56,14 @@ describe('what comes out', () => {
     expect(massKg(again.pot.mixture)).toBeCloseTo(massKg(before.pot.mixture), 6);
     expect(again.pot.tempC).toBeLessThan(before.pot.tempC);
   });
-  it('a half goes back and the other half lies on', () => {
+  it('a quarter goes back and three quarters lie on', () => {
     const kg = state([...roots, park], 110).parked[0]!.kg;
     const half = event(112, {
       type: 'returned',
       v: 1,
-      payload: { liftedId: park.id, kg: kg / 2, tempC: 25 },
+      payload: { liftedId: park.id, kg: kg / 4, tempC: 25 },
     });
-    expect(state([...roots, park, half], 112).parked[0]!.kg).toBeCloseTo(kg / 2, 9);
+    expect(state([...roots, park, half], 112).parked[0]!.kg).toBeCloseTo((3 * kg) / 4, 9);
   });
   it('is asked for when its stage has come, before anything else of it', () => {
     const season = [

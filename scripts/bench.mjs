@@ -1,0 +1,12 @@
+import { build, installPackages, needChromium, run } from './steps.mjs';
+
+/**
+ * `npm run bench`: ours beside reference libraries, as ratios; how honest the forecasts are, against a truth that core
+ * knows nothing of; and a minute of twenty live pots. Printed, never asserted.
+ */
+installPackages();
+run('npx', ['vitest', 'bench', '--run', '--config', 'bench/vitest.bench.config.ts']);
+run('npx', ['vitest', 'run', 'bench/calibration'], { SLOW_POT_PRINT: '1' });
+needChromium();
+build();
+run('npx', ['tsx', 'bench/live.ts']);

@@ -1,0 +1,138 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import type { BatchView, KitchenView } from '../contract';
+import { foldBatch } from '../core';
+import { seedCorrieHalt } from '../demo/seed-corrie-halt';
+import { chowderOrder, fieldOf, said, sentences } from './testing/say';
+import { testKitchen } from './testing/test-kitchen';
+
+const kitchenServer = testKitchen(seedCorrieHalt);
+const { ask } = kitchenServer;
+let kitchen: KitchenView;
+let batch: BatchView;
+const put = (type: string, payload: unknown) =>
+  ask('POST', `/batches/${batch.id}/events`, said(type, payload));
+const view = async (): Promise<BatchView> => (await ask('GET', `/batches/${batch.id}`)).json;
+
+beforeAll(async () => {
+  await kitchenServer.start();
+  kitchen = (await ask('GET', '/kitchen')).json;
+  batch = (await ask('POST', '/batches', chowderOrder(kitchen, 0))).json;
+  const { recipe } = batch.snapshot.input;
+  const fall = recipe.stages.find((stage) => stage.ends.rule === 'fall')!;
+  const items = batch.snapshot.plan.lines
+    .filter((line) => !line.perBowl && line.edibleKg > 0 && line.comesOut === undefined)
+    .slice(0, 8)
+    .map(({ ingredientId, edibleKg, tempC, lineId }) => ({ ingredientId, kg: edibleKg, tempC, lineId }));
+  await put('stageBegun', { stageId: fall.id });
+  await put('added', { items });
+  await put('heatSet', { fraction: 1 });
+});
+afterAll(kitchenServer.remove);
+
+describe('bad input at the pot: a sentence, and nothing changed', () => {
+  it.each([
+    ['reading', { kind: 'brix', value: 0 }, /refractometer must be from 0.1 to 80/],
+    ['reading', { kind: 'eye', value: 101 }, /What has gone must be from 0 to 100/],
+    ['reading', { kind: 'depth', value: 9, still: 'yes' }, /still must be true or false/],
+    ['looked', { stageId: 'nowhere' }, /no stage “nowhere”/],
+    ['snoozed', { minutes: 900 }, /pause must be from 0.5 to 60/],
+    ['targetSet', { target: { kind: 'litres', litres: -1 } }, /mark must be from/],
+    ['targetSet', { target: { kind: 'depth', cm: 80 } }, /That depth is not in this pot/],
+    ['targetSet', { target: { kind: 'taste' } }, /no mark a pot can fall to/],
+    ['lifted', { ingredientId: 'nettle', kg: 1, fate: 'parked' }, /“nettle” is not among/],
+    ['lifted', { ingredientId: 'potato', kg: 1, fate: 'eaten' }, /thrown away, salvaged or parked/],
+    ['returned', { liftedId: 'nothing', kg: 1, tempC: 20 }, /Nothing of that name lies parked/],
+    ['pouredOff', { what: 'fat', kg: 40 }, /40 kg of fat cannot be poured off/],
+    ['slip', { kind: 'forgot', lineId: 'thyme' }, /nothing to put right/],
+    ['slip', { kind: 'tooMuch', ingredientId: 'nettle', kg: 1, tempC: 20 }, /“nettle” is not among/],
+    ['slip', { kind: 'sneeze' }, /no slip Slow Pot knows/],
+    ['slip', { kind: 'trouble', trouble: 'ghost' }, /no trouble Slow Pot knows/],
+  ])('%s %j', async (type, payload, sentence) => {
+    const before = (await view()).events.length;
+    const answer = await put(type, payload);
+    expect([400, 422]).toContain(answer.status);
+    expect(sentences(answer.json)).toMatch(sentence);
+    expect(fieldOf(answer.json)).not.toBe('');
+    expect((await view()).events.length).toBe(before);
+  });
+});
+
+describe('moved to another pot', () => {
+  const move = (potId: string, burnerId: string) => {
+    const { kind: _kind, potIds: _potIds, ...burner } = kitchen.burners.find((one) => one.id === burnerId)!;
+    return { pot: kitchen.pots.find((one) => one.id === potId)!, burner };
+  };
+  it('only where it fits, on a burner that takes it, and where nothing stands', async () => {
+    expect(sentences((await put('moved', move('saucepan-4', 'gas-4'))).json)).toMatch(
+      /does not go into the 4 L saucepan/,
+    );
+    expect(sentences((await put('moved', move('stockpot-40', 'jacket'))).json)).toMatch(
+      /does not go on kettle jacket/,
+    );
+    const other = await ask('POST', '/batches', {
+      ...chowderOrder(kitchen, 0),
+      potId: 'stockpot-40',
+      burnerId: 'gas-2',
+      despite: 'for the test',
+    });
+    expect(other.status).toBe(201);
+    expect(sentences((await put('moved', move('stockpot-40', 'gas-3'))).json)).toMatch(
+      /40 L stockpot is in use/,
+    );
+    expect(
+      sentences(
+        (await put('moved', { ...move('kettle-60', 'jacket'), pot: { ...kitchen.pots[0]!, id: 'bath' } }))
+          .json,
+      ),
+    ).toMatch(/no pot “bath”/);
+  });
+  it('it stands there from then on; taken back, it stands where it was, and both places are free or taken accordingly', async () => {
+    const moved = await put('moved', move('kettle-60', 'jacket'));
+    expect(moved.status).toBe(201);
+    let now = await view();
+    expect([now.potId, now.burnerId]).toEqual(['kettle-60', 'jacket']);
+    expect(foldBatch(now.snapshot, now.events, 0).inPot.id).toBe('kettle-60');
+    await put('undone', { eventId: moved.json.id });
+    now = await view();
+    expect([now.potId, now.burnerId]).toEqual([batch.potId, batch.burnerId]);
+  });
+});
+
+describe('what a closed batch teaches', () => {
+  it('its stretches of heat stand in the kitchen, and start the next batch on that pot and burner', async () => {
+    const known = kitchen.learned.find(
+      (one) => one.burnerId === 'gas-2' && one.potId === 'stockpot-40' && one.fraction < 1,
+    );
+    expect(known).toBeDefined();
+    expect(known!.segments).toBeGreaterThan(0);
+    const next: BatchView[] = (await ask('GET', '/batches/open')).json;
+    const there = next.find((one) => one.potId === 'stockpot-40')!;
+    expect(there.snapshot.input.burner.settings!.map((one) => one.fraction)).toContain(known!.fraction);
+  });
+  it('every forecast that was shown is frozen with what came true', async () => {
+    const all = (await ask('GET', '/batches')).json as { result: { forecasts?: unknown[] } | null }[];
+    const kept = all.flatMap((one) => one.result?.forecasts ?? []);
+    expect(kept.length).toBeGreaterThan(50);
+    expect(kept[0]).toMatchObject({ p10Ms: expect.any(Number), cameMs: expect.any(Number) });
+  });
+});
+
+describe('rehearsals', () => {
+  it('are kept once, refused where they cannot be', async () => {
+    const id = '018f0000-0000-7000-8000-000000000001';
+    const calls = [{ call: 'halfGone', minute: 30, called: 0.5, really: 0.42, off: 8 }];
+    expect((await ask('POST', '/rehearsals', { id, recipeId: 'trout-chowder', calls })).status).toBe(201);
+    expect((await ask('POST', '/rehearsals', { id, recipeId: 'trout-chowder', calls })).status).toBe(200);
+    expect(
+      (
+        await ask('POST', '/rehearsals', {
+          id,
+          recipeId: 'trout-chowder',
+          calls: [{ ...calls[0], minute: 31 }],
+        })
+      ).status,
+    ).toBe(409);
+    expect((await ask('POST', '/rehearsals', { id, recipeId: 'nothing', calls })).status).toBe(404);
+    expect((await ask('GET', '/rehearsals')).json).toHaveLength(1);
+  });
+});

@@ -1,0 +1,65 @@
+import { describe, expect, it } from 'vitest';
+import type { BatchView, KitchenView } from '../../contract';
+import { foldBatch, massKg, stageClock } from '../../core';
+import { cookedLog, snapshotOf } from '../../core/testing/broth';
+import type { Waiting } from './outbox';
+import { livePot } from './use-pot';
+
+const snapshot = snapshotOf();
+const log = cookedLog(snapshot);
+const clock = {
+  mode: 'demo',
+  speed: 1,
+  kitchenFromMs: 0,
+  realFromMs: 0,
+  serverNowMs: Date.now(),
+} as KitchenView['clock'];
+const none: readonly Waiting[] = [];
+const at = (minute: number) => log[0]!.actedAtMs + minute * 60_000;
+const batchOf = (events: typeof log, id = 'b') => ({ id, snapshot, events }) as unknown as BatchView;
+
+describe('a pot run along second by second', () => {
+  it('is the pot folded whole, at any second', () => {
+    const batch = batchOf(log);
+    for (let second = 0; second < 900; second += 7) {
+      const nowMs = at(76) + second * 1000;
+      const live = livePot(batch, none, clock, nowMs);
+      const whole = foldBatch(snapshot, log, nowMs);
+      expect(Math.abs(massKg(live.state.pot.mixture) - massKg(whole.pot.mixture))).toBeLessThan(0.002);
+      expect(live.state.pot.tempC).toBeCloseTo(whole.pot.tempC, 1);
+    }
+  });
+  it('its forecast is never older than twenty seconds, and new at each event', () => {
+    const batch = batchOf(log, 'c');
+    livePot(batch, none, clock, at(76));
+    const live = livePot(batch, none, clock, at(77));
+    const fresh = stageClock(snapshot, foldBatch(snapshot, log, at(77)))!;
+    expect(Math.abs(live.clock!.ends.p50Ms! - fresh.ends.p50Ms!)).toBeLessThan(30_000);
+    const more = [
+      ...log,
+      {
+        id: 'h',
+        seq: 99,
+        actedAtMs: at(77),
+        type: 'heatSet' as const,
+        v: 1 as const,
+        payload: { fraction: 0.3 },
+      },
+    ];
+    expect(livePot(batchOf(more, 'c'), none, clock, at(77)).state.pot.heatFraction).toBe(0.3);
+  });
+  it('two that ask in one second get one answer; a clock set back is followed', () => {
+    const batch = batchOf(log, 'd');
+    const first = livePot(batch, none, clock, at(80));
+    expect(livePot(batch, none, clock, at(80))).toBe(first);
+    const back = livePot(batch, none, clock, at(77));
+    expect(massKg(back.state.pot.mixture)).toBeGreaterThan(massKg(first.state.pot.mixture));
+  });
+  it('knows since when it has wanted what it wants', () => {
+    const batch = batchOf(log, 'e');
+    const first = livePot(batch, none, clock, at(76));
+    const later = livePot(batch, none, clock, at(76.5));
+    expect(later.want.kind).toBe(first.want.kind);
+    expect(later.wantSinceMs).toBe(at(76));
+  });
+});
