@@ -143,7 +143,7 @@ function frameOf(props: PotSectionProps): string {
   const left = props.tags?.length ? 0 : 66;
   const right = props.stick ? 492 : 426;
   const top = props.steamKgPerHour || (props.hasLid && props.hasLid !== 'off') ? 14 : 50;
-  const bottom = props.heatFraction ? 466 : 432;
+  const bottom = props.heatFraction ? 474 : 432;
   return `${left} ${top} ${right - left} ${bottom - top}`;
 }
 
