@@ -94,7 +94,13 @@ const one = <const T extends string, P extends v.GenericSchema>(type: T, payload
 export const batchEventBodySchema: v.GenericSchema<unknown, BatchEventBody> = v.variant(
   'type',
   [
-    one('stageBegun', v.strictObject({ stageId: textField('The stage') })),
+    one(
+      'stageBegun',
+      v.strictObject({
+        stageId: textField('The stage'),
+        despite: v.optional(textField('The reason', 200)),
+      }),
+    ),
     one('stageDone', v.strictObject({ stageId: textField('The stage') })),
     one(
       'added',

@@ -32,6 +32,7 @@ export { type TrimHeap, type Trimming, type TrimmingUse, useItUp } from './bases
 export { activeEvents, undoneIds } from './batch/active-events';
 export { additionTimes } from './batch/addition-times';
 export { advanceBatch } from './batch/advance-batch';
+export { type BlenderFills, blenderFills, type RenderedFat, renderedFat } from './batch/at-hand';
 export {
   type AddedItem,
   type BatchEvent,
@@ -241,6 +242,7 @@ export {
   type Cure,
   cookingStages,
   type PatternSlot,
+  purees,
   type Recipe,
   type RecipeLine,
   SCALINGS,

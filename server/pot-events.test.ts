@@ -57,6 +57,34 @@ describe('bad input at the pot: a sentence, and nothing changed', () => {
   });
 });
 
+describe('before it is blended', () => {
+  it('what has to come out is asked for, and blended in only with a reason', async () => {
+    const started: BatchView = (
+      await ask('POST', '/batches', {
+        ...chowderOrder(kitchen, 0),
+        recipeId: 'celeriac-veloute',
+        potId: 'kettle-60',
+        burnerId: 'jacket',
+        despite: 'for the test',
+      })
+    ).json;
+    const { recipe } = started.snapshot.input;
+    const bay = started.snapshot.plan.lines.find((line) => line.comesOut)!;
+    const say = (type: string, payload: unknown) =>
+      ask('POST', `/batches/${started.id}/events`, said(type, payload));
+    const { ingredientId, edibleKg, tempC, lineId, comesOut } = bay;
+    await say('added', { items: [{ ingredientId, kg: edibleKg, tempC, lineId, comesOut }] });
+    const puree = recipe.stages.find((stage) => stage.does?.kind === 'puree')!;
+    const refused = await say('stageBegun', { stageId: puree.id });
+    expect(refused.status).toBe(422);
+    expect(sentences(refused.json)).toMatch(
+      new RegExp(`Still in the pot: .*${comesOut!.word}.*why it is puréed all the same`),
+    );
+    expect((await say('stageBegun', { stageId: puree.id, despite: 'it is powdered' })).status).toBe(201);
+    await say('closed', { leftLitres: 0 });
+  });
+});
+
 describe('moved to another pot', () => {
   const move = (potId: string, burnerId: string) => {
     const { kind: _kind, potIds: _potIds, ...burner } = kitchen.burners.find((one) => one.id === burnerId)!;

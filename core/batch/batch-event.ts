@@ -59,7 +59,7 @@ export type Slip =
 
 /** What can be said of a batch. Payloads of version 1. */
 export type BatchEventBody =
-  | { type: 'stageBegun'; v: 1; payload: { stageId: string } }
+  | { type: 'stageBegun'; v: 1; payload: { stageId: string; despite?: string } }
   | { type: 'stageDone'; v: 1; payload: { stageId: string } }
   | { type: 'added'; v: 1; payload: { items: AddedItem[] } }
   | { type: 'heatSet'; v: 1; payload: { fraction: number } }

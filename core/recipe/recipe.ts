@@ -177,3 +177,8 @@ export interface Recipe {
 export function cookingStages(recipe: Recipe): readonly Stage[] {
   return recipe.stages.filter((stage) => stage.ends.rule !== 'served');
 }
+
+/** True for a stage that blends what is in the pot: nothing that has to come out may still be in it. */
+export function purees(stage: Stage): boolean {
+  return stage.does?.kind === 'puree' || stage.kind === 'puree';
+}

@@ -8,6 +8,7 @@ import {
   litresAtDepth,
   massesOf,
   potLitres,
+  purees,
   volumeLitres,
 } from '../../core';
 import { impossible } from '../problem';
@@ -30,11 +31,13 @@ export function refuseImpossible(
   const brimLitres = litresAtDepth(vessel, vessel.heightCm);
   switch (event.type) {
     case 'stageBegun':
-    case 'stageDone':
-      if (!input.recipe.stages.some((stage) => stage.id === event.payload.stageId)) {
-        throw impossible('payload.stageId', `The recipe has no stage “${event.payload.stageId}”.`);
-      }
+    case 'stageDone': {
+      const stage = input.recipe.stages.find((one) => one.id === event.payload.stageId);
+      if (!stage) throw impossible('payload.stageId', `The recipe has no stage “${event.payload.stageId}”.`);
+      if (event.type === 'stageBegun' && !state.closed && purees(stage))
+        refuseHanging(state, event.payload.despite, 'puréed');
       return;
+    }
     case 'added': {
       let litres = state.closed ? 0 : potLitres(state.pot);
       event.payload.items.forEach((item, i) => {
@@ -189,7 +192,11 @@ function refuseTarget(state: BatchState, target: FallTarget): void {
 }
 
 /** What has to come out is asked for before anything leaves the pot, and overridden only with a reason. */
-function refuseHanging(state: BatchState, despite: string | undefined, done: 'served' | 'put by'): void {
+function refuseHanging(
+  state: BatchState,
+  despite: string | undefined,
+  done: 'served' | 'put by' | 'puréed',
+): void {
   const hanging = state.toComeOut.map((one) => `${one.count} ${one.word}`).join(', ');
   if (!hanging || despite) return;
   const sentence = `Still in the pot: ${hanging}. Take it out first, or say why it is ${done} all the same.`;

@@ -23,6 +23,8 @@ export interface LevelChartProps {
   band: readonly { atMs: number; lowLitres: number; highLitres: number; litres: number }[];
   markLitres: number | null;
   servedAtMs: number | null;
+  /** when heat or lid was changed, in a word or two */
+  changes?: readonly { atMs: number; text: string }[];
   description: string;
 }
 
@@ -142,6 +144,22 @@ function markLines(
         ctx.lineTo(chartArea.right, y);
         ctx.stroke();
         ctx.fillText(`mark ${props.markLitres.toFixed(1)} L`, chartArea.left + 6, y - 6);
+      }
+      ctx.setLineDash([2, 4]);
+      ctx.strokeStyle = ink.edge;
+      ctx.fillStyle = ink.soft;
+      let rightOfLast = Number.NEGATIVE_INFINITY;
+      for (const change of props.changes ?? []) {
+        const x = scales.x!.getPixelForValue(change.atMs);
+        if (x < chartArea.left || x > chartArea.right) continue;
+        ctx.beginPath();
+        ctx.moveTo(x, chartArea.top);
+        ctx.lineTo(x, chartArea.bottom);
+        ctx.stroke();
+        const wide = ctx.measureText(change.text).width;
+        if (x < rightOfLast || x + wide > chartArea.right) continue;
+        ctx.fillText(change.text, x + 4, chartArea.bottom - 6);
+        rightOfLast = x + wide + 10;
       }
       if (props.servedAtMs !== null) {
         const x = scales.x!.getPixelForValue(props.servedAtMs);

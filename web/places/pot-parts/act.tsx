@@ -1,16 +1,18 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { type BatchEventBody, callOf, type Want } from '../../../core';
+import { type BatchEventBody, callOf, purees, type Want } from '../../../core';
 import { useLots } from '../../data/queries';
 import { SNOOZE_MIN } from '../../data/range-pots';
 import { heatWords } from '../../data/words';
 import { Button } from '../../parts/button';
+import { Field } from '../../parts/field';
 import { Caution, Errors, Over, Soft } from '../../parts/text';
 import type { BatchHere } from '../batch-frame';
 import { WeighList } from '../plan-parts/weigh-list';
 import { AmountsSheet, itemsOf } from './amounts-sheet';
 import { Answer } from './answer';
-import { beginBodies, beginWords, drawsOf, firstHeat } from './begin';
+import { beginBodies, beginWords, drawsOf, firstHeat, simmerWords } from './begin';
+import { BlenderNote } from './blender-note';
 import { ColdLoadNote } from './cold-load-note';
 import { LaterList } from './later-list';
 import { Acts, Cues, More } from './pot-styles';
@@ -83,7 +85,9 @@ function useOnce(batchId: string) {
 function Beginning({ here, want, onOpen }: ActProps & { want: Extract<Want, { kind: 'begin' }> }) {
   const { once, isBusy, refusals } = useOnce(here.batch.id);
   const { state } = here.pot;
-  const hanging = want.stage.asksOut && state.toComeOut.length > 0;
+  const hanging = (want.stage.asksOut || purees(want.stage)) && state.toComeOut.length > 0;
+  const [why, setWhy] = useState('');
+  const isHeld = hanging && purees(want.stage) && why.trim() === '';
   const rounds = here.batch.snapshot.plan.stages.find((one) => one.stageId === want.stage.id)?.rounds ?? 1;
   return (
     <>
@@ -105,12 +109,28 @@ function Beginning({ here, want, onOpen }: ActProps & { want: Extract<Want, { ki
       <ColdLoadNote here={here} want={want} />
       <TopNote here={here} />
       {hanging && <TakeOut here={here} />}
+      {hanging && purees(want.stage) && (
+        <Field
+          label="Or why it is blended in all the same"
+          value={why}
+          onChange={setWhy}
+          error={null}
+          isText
+        />
+      )}
+      <BlenderNote here={here} stage={want.stage} />
       <Soft>
-        Then {state.onBurner.name} at {heatWords(firstHeat(here, want))}, lid {want.stage.lid}.
+        Then {state.onBurner.name} at {heatWords(firstHeat(here, want))}, lid {want.stage.lid}
+        {simmerWords(here, want.stage)}.
       </Soft>
       <Errors sentences={refusals} />
       <Acts>
-        <Button kind="main" atPot isDisabled={isBusy} onPress={() => once(...beginBodies(here, want))}>
+        <Button
+          kind="main"
+          atPot
+          isDisabled={isBusy || isHeld}
+          onPress={() => once(...beginBodies(here, want, undefined, undefined, why))}
+        >
           {want.lines.length > 0 ? 'These are in: begin' : 'Begin'}
         </Button>
         {want.lines.length > 0 ? (

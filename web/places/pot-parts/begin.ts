@@ -3,11 +3,14 @@ import {
   type BatchSnapshot,
   type LineDraw,
   massKg,
+  SIMMER_UNDER_BOIL_C,
+  type Stage,
   topTemperature,
   type Want,
   wantedHeat,
 } from '../../../core';
 import { hourMinute, span } from '../../data/format';
+import { heatOf } from '../../data/stage-words';
 import type { BatchHere } from '../batch-frame';
 import { itemsOf } from './amounts-sheet';
 
@@ -17,13 +20,14 @@ export function beginBodies(
   want: Extract<Want, { kind: 'begin' }>,
   kgByLine?: Record<string, number>,
   draws: readonly LineDraw[] = drawsOf(here.batch.snapshot),
+  despite = '',
 ): BatchEventBody[] {
   const { stage } = want;
   const items = itemsOf(want.lines, draws, kgByLine);
   const added: BatchEventBody[] = items.length > 0 ? [{ type: 'added', v: 1, payload: { items } }] : [];
   return [
     ...added,
-    { type: 'stageBegun', v: 1, payload: { stageId: stage.id } },
+    { type: 'stageBegun', v: 1, payload: { stageId: stage.id, ...(despite.trim() ? { despite } : {}) } },
     { type: 'lidSet', v: 1, payload: { lid: stage.lid } },
     { type: 'heatSet', v: 1, payload: { fraction: firstHeat(here, want) } },
   ];
@@ -60,4 +64,11 @@ export function beginWords(want: Extract<Want, { kind: 'begin' }>, here: BatchHe
   return gap < -5 * 60_000
     ? `It was to be lit at ${hourMinute(want.dueMs, zone)}, ${span(gap)} ago`
     : 'Light it now';
+}
+
+/** What the stage's heat comes to at this height, in words and °C. */
+export function simmerWords(here: BatchHere, stage: Stage): string {
+  if (stage.heat.kind === 'burner') return '';
+  const { boilingC } = here.pot.state.setup.air;
+  return `: ${heatOf(stage)}, ${(boilingC - SIMMER_UNDER_BOIL_C[stage.heat.simmer]).toFixed(0)} °C here`;
 }

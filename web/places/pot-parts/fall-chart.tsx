@@ -1,7 +1,8 @@
 import { useMemo } from 'react';
 import styled from 'styled-components';
-import { levelAhead, levelTrace, potLitres } from '../../../core';
+import { activeEvents, type BatchEvent, levelAhead, levelTrace, potLitres } from '../../../core';
 import { litres } from '../../data/format';
+import { heatWords } from '../../data/words';
 import { LevelChart } from '../../parts/chart/level-chart';
 import type { BatchHere } from '../batch-frame';
 
@@ -9,6 +10,16 @@ const ChartBox = styled.div`
   height: 140px;
   min-width: 0;
 `;
+
+/** Heat and lid as they were changed on the way; what was set as the stage began is no change. */
+function changesOf(events: readonly BatchEvent[], begunMs: number): { atMs: number; text: string }[] {
+  return activeEvents(events).flatMap((event) => {
+    if (event.actedAtMs < begunMs + BEGINNING_MS) return [];
+    if (event.type === 'heatSet') return [{ atMs: event.actedAtMs, text: heatWords(event.payload.fraction) }];
+    return event.type === 'lidSet' ? [{ atMs: event.actedAtMs, text: `lid ${event.payload.lid}` }] : [];
+  });
+}
+const BEGINNING_MS = 5000;
 
 /** The running fall: what was read, where it is, and the forecast down to its mark. */
 export function FallChart({ here, markLitres }: { here: BatchHere; markLitres: number }) {
@@ -39,6 +50,7 @@ export function FallChart({ here, markLitres }: { here: BatchHere; markLitres: n
         readings={readings}
         markLitres={markLitres}
         servedAtMs={null}
+        changes={changesOf(events, clock?.begunMs ?? 0)}
         description={`The level falling: ${readings.length} readings, now ${litres(potLitres(state.pot))}, down to ${litres(markLitres)}.`}
       />
     </ChartBox>

@@ -1,13 +1,13 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import type { BatchEventBody, Fate } from '../../../core';
+import { type BatchEventBody, type Fate, renderedFat } from '../../../core';
 import { typedNumber, weight } from '../../data/format';
 import { Button } from '../../parts/button';
 import { Choice } from '../../parts/choice';
 import { Field } from '../../parts/field';
 import { PickOne } from '../../parts/menu';
 import { Sheet } from '../../parts/sheet';
-import { Errors, Over } from '../../parts/text';
+import { Errors, Over, Soft } from '../../parts/text';
 import { colour, space } from '../../theme/tokens';
 import type { BatchHere } from '../batch-frame';
 import { useSay } from './use-say';
@@ -75,7 +75,7 @@ function LiftForm({ here, onClose }: { here: BatchHere; onClose: () => void }) {
   const [grams, setGrams] = useState('');
   const [wrong, setWrong] = useState<string | null>(null);
   const isPieces = what !== FAT && what !== LIQUID;
-  const floats = state.pot.mixture.liquid.fat;
+  const fat = renderedFat(snapshot, state);
 
   async function keep() {
     const g = typedNumber(grams);
@@ -133,11 +133,17 @@ function LiftForm({ here, onClose }: { here: BatchHere; onClose: () => void }) {
           value={what}
           options={[
             ...pieces.map((id) => ({ id, text: snapshot.input.ingredients[id]!.name })),
-            { id: FAT, text: `Fat off the top, about ${weight(floats)} is in the liquid` },
+            { id: FAT, text: `Fat off the top, about ${weight(fat.floatsKg)} is in the liquid` },
             { id: LIQUID, text: 'Liquid, ladled out' },
           ]}
           onChange={setWhat}
         />
+        {what === FAT && fat.keepKg > 0.001 && (
+          <Soft>
+            The flour still to come wants {weight(fat.keepKg)} of it; {weight(fat.pourOffKg)} may be poured
+            off.
+          </Soft>
+        )}
         <Field
           label="It weighs"
           unit="g"
