@@ -3,9 +3,11 @@ import { Link } from 'react-router';
 import styled from 'styled-components';
 import type { BatchView, KitchenView } from '../../contract';
 import { potLitres, type Vessel } from '../../core';
+import { useNowMs } from '../data/clock';
 import { sentenceCase } from '../data/format';
+import { useWaiting } from '../data/outbox';
 import { useOpenBatches } from '../data/queries';
-import { useLivePot } from '../data/use-pot';
+import { type LivePot, livePot } from '../data/use-pot';
 import { wantWords } from '../data/words';
 import { colour, font, media, size, space } from '../theme/tokens';
 import { PotThumb } from './pot-section/pot-thumb';
@@ -22,6 +24,7 @@ const Bar = styled.nav`
 
 const Cell = styled(Link)<{ $isHere: boolean }>`
   flex: 1 0 250px;
+  contain: content;
   display: grid;
   grid-template-columns: 56px minmax(0, 1fr);
   gap: ${space.m};
@@ -80,6 +83,8 @@ const CELLS = 4;
 /** Every live pot along the bottom, always: what it is doing, what it wants and when. */
 export function RangeBar({ kitchen, hereId }: { kitchen: KitchenView; hereId: string | null }) {
   const { data: open = [] } = useOpenBatches();
+  const nowMs = useNowMs();
+  const waiting = useWaiting();
   const taken = new Set(open.map((batch) => batch.burnerId));
   const free = kitchen.burners
     .filter((burner) => !taken.has(burner.id))
@@ -87,7 +92,13 @@ export function RangeBar({ kitchen, hereId }: { kitchen: KitchenView; hereId: st
   return (
     <Bar aria-label="The range">
       {open.map((batch) => (
-        <PotOnRange key={batch.id} batch={batch} kitchen={kitchen} isHere={batch.id === hereId} />
+        <PotOnRange
+          key={batch.id}
+          batch={batch}
+          live={livePot(batch, waiting, kitchen.clock, nowMs)}
+          zone={kitchen.zone}
+          isHere={batch.id === hereId}
+        />
       ))}
       {free.map((burner) => (
         <Cell key={burner.id} to={`/plan?burner=${burner.id}`} $isHere={false}>
@@ -102,11 +113,21 @@ export function RangeBar({ kitchen, hereId }: { kitchen: KitchenView; hereId: st
   );
 }
 
-function PotOnRange({ batch, kitchen, isHere }: { batch: BatchView; kitchen: KitchenView; isHere: boolean }) {
-  const { state, clock, nowMs, want: wanted } = useLivePot(batch, kitchen);
+function PotOnRange({
+  batch,
+  live,
+  zone,
+  isHere,
+}: {
+  batch: BatchView;
+  live: LivePot;
+  zone: string;
+  isHere: boolean;
+}) {
+  const { state, clock, nowMs, want: wanted } = live;
   const { recipe } = batch.snapshot.input;
   const { inPot: pot, onBurner: burner } = state;
-  const want = wantWords(wanted, nowMs, kitchen.zone);
+  const want = wantWords(wanted, nowMs, zone);
   return (
     <CellOf
       to={`/batches/${batch.id}`}

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { Link, NavLink, Outlet, useParams } from 'react-router';
 import styled from 'styled-components';
 import type { BatchView, KitchenView } from '../../contract';
@@ -57,7 +58,7 @@ const Strip = styled.div`
 `;
 
 /** Told to every cook who drew from a lot that held less: somebody has to look. */
-function Overdrawn({ batch }: { batch: BatchView }) {
+const Overdrawn = memo(function Overdrawn({ batch }: { batch: BatchView }) {
   const { data: lots = [] } = useLots();
   const drawn = new Set(
     batch.events.flatMap((event) =>
@@ -76,7 +77,7 @@ function Overdrawn({ batch }: { batch: BatchView }) {
       ))}
     </Strip>
   );
-}
+});
 
 export interface BatchHere {
   batch: BatchView;

@@ -26,6 +26,7 @@ const Halves = styled.div`
 `;
 
 const PotSide = styled.section`
+  contain: content;
   display: grid;
   grid-template-rows: 1fr auto;
   padding: ${space.s} 28px ${space.m};
@@ -50,6 +51,7 @@ const PotSide = styled.section`
 `;
 
 const ActSide = styled.section`
+  contain: content;
   display: grid;
   gap: 12px;
   align-content: start;
@@ -84,14 +86,14 @@ export function PotPlace() {
       <ActSide>
         <Act here={here} want={want} onRead={() => point(null)} onOpen={setOpen} />
       </ActSide>
-      <ReadingSheet here={here} isOpen={open === 'reading'} onClose={close} firstDepthCm={pointedCm} />
-      <HeatSheet here={here} isOpen={open === 'heat'} onClose={close} />
-      <TakeBackSheet here={here} isOpen={open === 'log'} onClose={close} />
-      <WhatIfSheet here={here} isOpen={open === 'whatIf'} onClose={close} />
-      <SlipSheet here={here} isOpen={open === 'slip'} onClose={close} />
-      <LiftSheet here={here} isOpen={open === 'lift'} onClose={close} />
-      <TemperSheet here={here} isOpen={open === 'temper'} onClose={close} />
-      <MarkSheet here={here} isOpen={open === 'mark'} onClose={close} />
+      {open === 'reading' && <ReadingSheet here={here} isOpen onClose={close} firstDepthCm={pointedCm} />}
+      {open === 'heat' && <HeatSheet here={here} isOpen onClose={close} />}
+      {open === 'log' && <TakeBackSheet here={here} isOpen onClose={close} />}
+      {open === 'whatIf' && <WhatIfSheet here={here} isOpen onClose={close} />}
+      {open === 'slip' && <SlipSheet here={here} isOpen onClose={close} />}
+      {open === 'lift' && <LiftSheet here={here} isOpen onClose={close} />}
+      {open === 'temper' && <TemperSheet here={here} isOpen onClose={close} />}
+      {open === 'mark' && <MarkSheet here={here} isOpen onClose={close} />}
       {want.kind === 'begin' && open === 'amounts' && <AmountsOf here={here} want={want} onClose={close} />}
     </Halves>
   );
