@@ -1,20 +1,22 @@
 import { useState } from 'react';
 import { useOutletContext } from 'react-router';
 import styled from 'styled-components';
+import { Sheet } from '../parts/sheet';
 import { Over } from '../parts/text';
 import { colour, media, size, space } from '../theme/tokens';
 import type { BatchHere } from './batch-frame';
-import { Act, AmountsOf, type PotSheet } from './pot-parts/act';
+import { Act, AmountsOf } from './pot-parts/act';
 import { DeviceLine } from './pot-parts/device-line';
-import { HeatSheet } from './pot-parts/heat-sheet';
-import { LiftSheet } from './pot-parts/lift-sheet';
-import { MarkSheet } from './pot-parts/mark-sheet';
-import { ReadingSheet } from './pot-parts/reading-sheet';
+import { HeatForm } from './pot-parts/heat-form';
+import { LiftForm } from './pot-parts/lift-form';
+import { MarkForm } from './pot-parts/mark-form';
+import type { PotSheet } from './pot-parts/more-acts';
+import { ReadingForm } from './pot-parts/reading-form';
 import { potWords, Section } from './pot-parts/section';
-import { SlipSheet } from './pot-parts/slip-sheet';
-import { TakeBackSheet } from './pot-parts/take-back-sheet';
-import { TemperSheet } from './pot-parts/temper-sheet';
-import { WhatIfSheet } from './pot-parts/what-if-sheet';
+import { SlipForm } from './pot-parts/slip-form';
+import { TakeBack } from './pot-parts/take-back';
+import { TemperForm } from './pot-parts/temper-form';
+import { WhatIf } from './pot-parts/what-if';
 
 const Halves = styled.div`
   display: grid;
@@ -65,6 +67,32 @@ const ActSide = styled.section`
   }
 `;
 
+interface InSheet {
+  here: BatchHere;
+  onClose: () => void;
+  /** where the cook pointed at the wall */
+  pointedCm: number | null;
+}
+
+/** What a pot's sheets are called, and what is on them. */
+const SHEETS: Readonly<
+  Record<Exclude<PotSheet, 'amounts'>, { title: string; inside: (of: InSheet) => React.ReactNode }>
+> = {
+  reading: {
+    title: 'It is here now',
+    inside: ({ here, onClose, pointedCm }) => (
+      <ReadingForm here={here} onClose={onClose} firstDepthCm={pointedCm} />
+    ),
+  },
+  heat: { title: 'Heat and lid', inside: (of) => <HeatForm here={of.here} onClose={of.onClose} /> },
+  log: { title: 'What was said of this pot', inside: (of) => <TakeBack here={of.here} /> },
+  whatIf: { title: 'What if…', inside: (of) => <WhatIf here={of.here} onClose={of.onClose} /> },
+  slip: { title: 'Something went wrong', inside: (of) => <SlipForm here={of.here} onClose={of.onClose} /> },
+  lift: { title: 'Out of the pot', inside: (of) => <LiftForm here={of.here} onClose={of.onClose} /> },
+  temper: { title: 'Temper', inside: (of) => <TemperForm here={of.here} /> },
+  mark: { title: 'Let it fall to', inside: (of) => <MarkForm here={of.here} onClose={of.onClose} /> },
+};
+
 /** The pot: what is in it, the one thing it wants, and when it will be there. */
 export function PotPlace() {
   const here = useOutletContext<BatchHere>();
@@ -72,6 +100,7 @@ export function PotPlace() {
   const [pointedCm, setPointedCm] = useState<number | null>(null);
   const { want } = here.pot;
   const close = () => setOpen(null);
+  const sheet = open && open !== 'amounts' ? SHEETS[open] : null;
   const point = (depthCm: number | null) => {
     setPointedCm(depthCm);
     setOpen('reading');
@@ -86,14 +115,11 @@ export function PotPlace() {
       <ActSide>
         <Act here={here} want={want} onRead={() => point(null)} onOpen={setOpen} />
       </ActSide>
-      {open === 'reading' && <ReadingSheet here={here} isOpen onClose={close} firstDepthCm={pointedCm} />}
-      {open === 'heat' && <HeatSheet here={here} isOpen onClose={close} />}
-      {open === 'log' && <TakeBackSheet here={here} isOpen onClose={close} />}
-      {open === 'whatIf' && <WhatIfSheet here={here} isOpen onClose={close} />}
-      {open === 'slip' && <SlipSheet here={here} isOpen onClose={close} />}
-      {open === 'lift' && <LiftSheet here={here} isOpen onClose={close} />}
-      {open === 'temper' && <TemperSheet here={here} isOpen onClose={close} />}
-      {open === 'mark' && <MarkSheet here={here} isOpen onClose={close} />}
+      {sheet && (
+        <Sheet title={sheet.title} isOpen onClose={close}>
+          {sheet.inside({ here, onClose: close, pointedCm })}
+        </Sheet>
+      )}
       {want.kind === 'begin' && open === 'amounts' && <AmountsOf here={here} want={want} onClose={close} />}
     </Halves>
   );

@@ -1,11 +1,9 @@
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useParams } from 'react-router';
 import styled from 'styled-components';
-import { v7 as uuid } from 'uuid';
 import { type KitchenView, planInputOf } from '../../contract';
 import {
   callsFor,
-  eyeScore,
   litresAtDepth,
   massKg,
   planBatch,
@@ -13,22 +11,19 @@ import {
   type Rehearsal,
   type RehearsalCall,
   rehearsalAt,
-  type ScoredCall,
-  scoreCalls,
   startRehearsal,
   totalKg,
 } from '../../core';
 import { litres } from '../data/format';
-import { useKeepRehearsal, useRehearsals } from '../data/queries';
 import { useBook } from '../data/use-book';
 import { Button } from '../parts/button';
 import { Choice } from '../parts/choice';
-import { LinkButton } from '../parts/link-button';
 import { Empty, Halves, Page, Waiting } from '../parts/page';
 import { PotSection } from '../parts/pot-section/pot-section';
-import { Over, Soft, Subtitle, Title } from '../parts/text';
-import { colour, font, media, size, space } from '../theme/tokens';
+import { Over, Soft, Title } from '../parts/text';
+import { font, media, size, space } from '../theme/tokens';
 import { NotHere } from './not-here';
+import { CALL_WORDS, Told } from './rehearse-parts/told';
 import { useKitchenHere } from './use-kitchen-here';
 
 const PotBox = styled.div`
@@ -51,31 +46,6 @@ const Calls = styled.div`
   grid-template-columns: repeat(auto-fit, minmax(180px, 1fr));
   gap: ${space.m};
 `;
-
-const Table = styled.table`
-  width: 100%;
-  border-collapse: collapse;
-  font-variant-numeric: tabular-nums;
-  th,
-  td {
-    padding: ${space.s} ${space.s} ${space.s} 0;
-    border-bottom: 1px solid ${colour.line};
-    text-align: left;
-  }
-  th {
-    font-weight: 400;
-    color: ${colour.soft};
-    font-size: ${size.small};
-  }
-`;
-
-const CALL_WORDS: Readonly<Record<RehearsalCall, string>> = {
-  quarterGone: 'A quarter gone',
-  thirdGone: 'A third gone',
-  halfGone: 'Half gone',
-  coatsTheSpoon: 'It coats the spoon',
-  atTheMark: 'At the mark: salt now',
-};
 
 /** Kitchen minutes that go by in a real second. */
 const SPEEDS = [
@@ -210,98 +180,6 @@ function Round({
       </section>
     </Halves>
   );
-}
-
-function Told({
-  rehearsal,
-  calls,
-  recipeId,
-  onAgain,
-}: {
-  rehearsal: Rehearsal;
-  calls: readonly { call: RehearsalCall; minute: number }[];
-  recipeId: string;
-  onAgain: () => void;
-}) {
-  const scored = useMemo(() => scoreCalls(rehearsal, calls), [rehearsal, calls]);
-  const { data: before = [] } = useRehearsals();
-  const { mutate } = useKeepRehearsal();
-  const [id] = useState(() => uuid());
-  useEffect(() => mutate({ id, recipeId, calls: scored }), [mutate, id, recipeId, scored]);
-  const earlier = before.filter((one) => one.id !== id);
-  return (
-    <>
-      <Table>
-        <thead>
-          <tr>
-            <th scope="col">Called</th>
-            <th scope="col">At</th>
-            <th scope="col">It was</th>
-            <th scope="col">Off by</th>
-          </tr>
-        </thead>
-        <tbody>
-          {scored.map((one) => (
-            <tr key={one.call}>
-              <td>{CALL_WORDS[one.call]}</td>
-              <td>{Math.floor(one.minute)} min</td>
-              <td>{reallyWords(one)}</td>
-              <td>
-                <strong>{offWords(one)}</strong>
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </Table>
-      <Soft>
-        The burner gave {Math.round(rehearsal.snapshot.input.burner.gain.mean * 100)} % of its plate.{' '}
-        {eyeWords(scored)}
-      </Soft>
-      {earlier.length > 0 && (
-        <>
-          <Subtitle>Your eye over time</Subtitle>
-          <Table>
-            <tbody>
-              {[...earlier.slice(-5), { id, calls: scored }].map((one, i, all) => (
-                <tr key={one.id}>
-                  <td>{i === all.length - 1 ? 'this time' : `${all.length - 1 - i} before`}</td>
-                  <td>{eyeWords(one.calls)}</td>
-                </tr>
-              ))}
-            </tbody>
-          </Table>
-        </>
-      )}
-      <Button kind="main" onPress={onAgain}>
-        Again, on another burner
-      </Button>
-      <LinkButton to={`/recipes/${recipeId}`}>Back to the recipe</LinkButton>
-    </>
-  );
-}
-
-function reallyWords(one: ScoredCall): string {
-  return one.call === 'coatsTheSpoon'
-    ? `band ${one.really.toFixed(1)}`
-    : `${Math.round(one.really * 100)} % gone`;
-}
-
-function offWords(one: ScoredCall): string {
-  if (Math.abs(one.off) < 1) return 'right';
-  const how = one.off > 0 ? 'too early' : 'too late';
-  return one.call === 'coatsTheSpoon'
-    ? `${(Math.abs(one.off) / 10).toFixed(1)} of a band ${how}`
-    : `${Math.round(Math.abs(one.off))} points ${how}`;
-}
-
-function eyeWords(scored: readonly Pick<ScoredCall, 'off'>[]): string {
-  const score = eyeScore(scored);
-  if (!score) return '';
-  const lean =
-    Math.abs(score.leans) < 2
-      ? 'leaning neither way'
-      : `leaning to ${score.leans > 0 ? 'too early' : 'too late'}`;
-  return `Off by ${Math.round(score.off)} points on the average, ${lean}.`;
 }
 
 /** The recipe as written, in the smallest pot that takes it, on the burner best known. */

@@ -1,8 +1,7 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { type BatchEventBody, callOf, purees, type Want } from '../../../core';
+import { type BatchEventBody, purees, type Want } from '../../../core';
 import { useLots } from '../../data/queries';
-import { SNOOZE_MIN } from '../../data/range-pots';
 import { heatWords } from '../../data/words';
 import { Button } from '../../parts/button';
 import { Field } from '../../parts/field';
@@ -15,23 +14,12 @@ import { beginBodies, beginWords, drawsOf, firstHeat, simmerWords } from './begi
 import { BlenderNote } from './blender-note';
 import { ColdLoadNote } from './cold-load-note';
 import { LaterList } from './later-list';
-import { Acts, Cues, More } from './pot-styles';
+import { MoreActs, type PotSheet } from './more-acts';
+import { Acts, Cues } from './pot-styles';
 import { Running } from './running';
 import { TakeOut } from './take-out';
 import { TopNote } from './top-note';
 import { useSay } from './use-say';
-
-/** The sheets that a pot opens. */
-export type PotSheet =
-  | 'reading'
-  | 'heat'
-  | 'log'
-  | 'amounts'
-  | 'whatIf'
-  | 'slip'
-  | 'lift'
-  | 'temper'
-  | 'mark';
 
 interface ActProps {
   here: BatchHere;
@@ -274,70 +262,6 @@ function mainAct(
 const LOOK_EARLY_MS = 45_000;
 /** What has lain spread on a tray is about this warm, °C. Common practice. */
 const RESTED_C = 25;
-
-/** What is seldom wanted, in one quiet row; each opens a sheet. */
-function MoreActs({
-  here,
-  onOpen,
-  beside = [],
-}: {
-  here: BatchHere;
-  onOpen: ActProps['onOpen'];
-  /** what the row of acts has already */
-  beside?: readonly PotSheet[];
-}) {
-  const { clock, state, want, wantSinceMs, nowMs } = here.pot;
-  const { tell } = useSay(here.batch.id);
-  const { snoozedUntilMs } = state;
-  const call = callOf({ batchId: here.batch.id, want, snoozedUntilMs }, nowMs, wantSinceMs);
-  const waits = clock?.target && clock.target.kind !== 'softened';
-  const isFilled = state.addedLineIds.length > 0;
-  return (
-    <More>
-      {waits && (
-        <Button kind="quiet" onPress={() => onOpen('whatIf')}>
-          What if…
-        </Button>
-      )}
-      {clock?.markLitres != null && (
-        <Button kind="quiet" onPress={() => onOpen('mark')}>
-          Another mark
-        </Button>
-      )}
-      {isFilled && (
-        <>
-          <Button kind="quiet" onPress={() => onOpen('lift')}>
-            Out of the pot
-          </Button>
-          <Button kind="quiet" onPress={() => onOpen('temper')}>
-            Temper
-          </Button>
-          <Button kind="quiet" onPress={() => onOpen('slip')}>
-            Something went wrong
-          </Button>
-        </>
-      )}
-      {call !== 'none' && (
-        <Button
-          kind="quiet"
-          onPress={() => tell({ type: 'snoozed', v: 1, payload: { minutes: SNOOZE_MIN } })}
-        >
-          Call again in {SNOOZE_MIN} min
-        </Button>
-      )}
-      {!beside.includes('heat') && (
-        <Button kind="quiet" onPress={() => onOpen('heat')}>
-          Heat and lid
-        </Button>
-      )}
-      {!beside.includes('log') && (
-        <Button kind="quiet" onPress={() => onOpen('log')}>
-          Take back, or note
-        </Button>
-      )}
-    </More>
-  );
-}
 
 /** Other amounts than planned, for a stage that begins. */
 export function AmountsOf({

@@ -3,7 +3,6 @@ import styled from 'styled-components';
 import { liquidLitres, specificHeatKJ, temper, topRuleOf } from '../../../core';
 import { typedNumber } from '../../data/format';
 import { PickOne } from '../../parts/menu';
-import { Sheet } from '../../parts/sheet';
 import { SmallField } from '../../parts/small-field';
 import { Errors, Over, Soft } from '../../parts/text';
 import { colour, font, size, space } from '../../theme/tokens';
@@ -38,23 +37,7 @@ const Steps = styled.ol`
 const WARM_ENOUGH_C = { egg: 60, dairy: 50, other: 45 } as const;
 
 /** So many ladles of hot liquid into the liaison, the miso, the dairy or the starch, and what that makes it. */
-export function TemperSheet({
-  here,
-  isOpen,
-  onClose,
-}: {
-  here: BatchHere;
-  isOpen: boolean;
-  onClose: () => void;
-}) {
-  return (
-    <Sheet title="Temper" isOpen={isOpen} onClose={onClose}>
-      {isOpen && <TemperForm here={here} />}
-    </Sheet>
-  );
-}
-
-function TemperForm({ here }: { here: BatchHere }) {
+export function TemperForm({ here }: { here: BatchHere }) {
   const { ingredients } = here.batch.snapshot.input;
   const { pot } = here.pot.state;
   const foods = Object.values(ingredients)

@@ -5,7 +5,6 @@ import { hourMinute, span } from '../../data/format';
 import { useOpenBatches } from '../../data/queries';
 import { heatWords } from '../../data/words';
 import { Button } from '../../parts/button';
-import { Sheet } from '../../parts/sheet';
 import { Errors, Over, Soft } from '../../parts/text';
 import { colour, font, size, space } from '../../theme/tokens';
 import { reckon } from '../../workers/use-reckoning';
@@ -42,23 +41,7 @@ const List = styled.ul`
 `;
 
 /** What each change would lead to, before any is made: the hour, the minutes it gains, and how near the floor comes to catching. */
-export function WhatIfSheet({
-  here,
-  isOpen,
-  onClose,
-}: {
-  here: BatchHere;
-  isOpen: boolean;
-  onClose: () => void;
-}) {
-  return (
-    <Sheet title="What if…" isOpen={isOpen} onClose={onClose}>
-      {isOpen && <WhatIf here={here} onClose={onClose} />}
-    </Sheet>
-  );
-}
-
-function WhatIf({ here, onClose }: { here: BatchHere; onClose: () => void }) {
+export function WhatIf({ here, onClose }: { here: BatchHere; onClose: () => void }) {
   const { tell, refusals } = useSay(here.batch.id);
   const found = useLevers(here);
   const { zone } = here.kitchen;

@@ -5,7 +5,6 @@ import { hourMinute } from '../../data/format';
 import { describeEvent } from '../../data/words';
 import { Button } from '../../parts/button';
 import { Field } from '../../parts/field';
-import { Sheet } from '../../parts/sheet';
 import { Errors, Over, Soft } from '../../parts/text';
 import { colour, space } from '../../theme/tokens';
 import type { BatchHere } from '../batch-frame';
@@ -25,21 +24,13 @@ const List = styled.ol`
 `;
 
 /** The batch's log, newest first: anything in it can be taken back, and a note put to it. */
-export function TakeBackSheet({
-  here,
-  isOpen,
-  onClose,
-}: {
-  here: BatchHere;
-  isOpen: boolean;
-  onClose: () => void;
-}) {
+export function TakeBack({ here }: { here: BatchHere }) {
   const { tell, refusals } = useSay(here.batch.id);
   const { tell: tellNote, refusals: noteRefusals } = useSay(here.batch.id);
   const [note, setNote] = useState('');
   const standing = activeEvents(here.pot.events).reverse();
   return (
-    <Sheet title="What was said of this pot" isOpen={isOpen} onClose={onClose}>
+    <>
       <Over>Taking back is for what did not happen. What did happen is mended on the bench.</Over>
       <form
         onSubmit={async (event) => {
@@ -67,6 +58,6 @@ export function TakeBackSheet({
           </li>
         ))}
       </List>
-    </Sheet>
+    </>
   );
 }

@@ -4,7 +4,6 @@ import { hourMinute, litres, typedNumber } from '../../data/format';
 import { Button } from '../../parts/button';
 import { Choice } from '../../parts/choice';
 import { Field } from '../../parts/field';
-import { Sheet } from '../../parts/sheet';
 import { Errors, Over, Soft } from '../../parts/text';
 import { space } from '../../theme/tokens';
 import type { BatchHere } from '../batch-frame';
@@ -30,23 +29,7 @@ const FIELD: Readonly<Record<FallTarget['kind'], { label: string; unit: string }
 };
 
 /** Another mark for this fall: a share, a level, a weight, °Brix, salt, thickness. Its hour is shown before it is set. */
-export function MarkSheet({
-  here,
-  isOpen,
-  onClose,
-}: {
-  here: BatchHere;
-  isOpen: boolean;
-  onClose: () => void;
-}) {
-  return (
-    <Sheet title="Let it fall to" isOpen={isOpen} onClose={onClose}>
-      {isOpen && <MarkForm here={here} onClose={onClose} />}
-    </Sheet>
-  );
-}
-
-function MarkForm({ here, onClose }: { here: BatchHere; onClose: () => void }) {
+export function MarkForm({ here, onClose }: { here: BatchHere; onClose: () => void }) {
   const { state } = here.pot;
   const { tell, refusals } = useSay(here.batch.id);
   const [kind, setKind] = useState<FallTarget['kind']>('litres');

@@ -4,7 +4,6 @@ import { hourMinute } from '../../data/format';
 import { heatWords } from '../../data/words';
 import { Button } from '../../parts/button';
 import { Choice } from '../../parts/choice';
-import { Sheet } from '../../parts/sheet';
 import { Errors, Over, Soft } from '../../parts/text';
 import type { BatchHere } from '../batch-frame';
 import { useSay } from './use-say';
@@ -12,23 +11,7 @@ import { useSay } from './use-say';
 const STEPS = [0, 0.1, 0.25, 0.4, 0.5, 0.6, 0.75, 0.9, 1];
 
 /** Heat and lid, with what the change does to the running stage before it is made. */
-export function HeatSheet({
-  here,
-  isOpen,
-  onClose,
-}: {
-  here: BatchHere;
-  isOpen: boolean;
-  onClose: () => void;
-}) {
-  return (
-    <Sheet title="Heat and lid" isOpen={isOpen} onClose={onClose}>
-      {isOpen && <HeatForm here={here} onClose={onClose} />}
-    </Sheet>
-  );
-}
-
-function HeatForm({ here, onClose }: { here: BatchHere; onClose: () => void }) {
+export function HeatForm({ here, onClose }: { here: BatchHere; onClose: () => void }) {
   const { state, clock } = here.pot;
   const wanted = clock?.wantedHeat;
   const [fraction, setFraction] = useState(nearest(state.pot.heatFraction, wanted));

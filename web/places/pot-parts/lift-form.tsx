@@ -6,7 +6,6 @@ import { Button } from '../../parts/button';
 import { Choice } from '../../parts/choice';
 import { Field } from '../../parts/field';
 import { PickOne } from '../../parts/menu';
-import { Sheet } from '../../parts/sheet';
 import { Errors, Over, Soft } from '../../parts/text';
 import { colour, space } from '../../theme/tokens';
 import type { BatchHere } from '../batch-frame';
@@ -42,23 +41,7 @@ const FAT = 'fat';
 const LIQUID = 'liquid';
 
 /** Out of the pot: pieces to be parked, salvaged or thrown away; fat poured off; what lies parked goes back from here. */
-export function LiftSheet({
-  here,
-  isOpen,
-  onClose,
-}: {
-  here: BatchHere;
-  isOpen: boolean;
-  onClose: () => void;
-}) {
-  return (
-    <Sheet title="Out of the pot" isOpen={isOpen} onClose={onClose}>
-      {isOpen && <LiftForm here={here} onClose={onClose} />}
-    </Sheet>
-  );
-}
-
-function LiftForm({ here, onClose }: { here: BatchHere; onClose: () => void }) {
+export function LiftForm({ here, onClose }: { here: BatchHere; onClose: () => void }) {
   const { snapshot } = here.batch;
   const { state } = here.pot;
   const { tell, refusals } = useSay(here.batch.id);

@@ -8,7 +8,6 @@ import { Choice } from '../../parts/choice';
 import { Field } from '../../parts/field';
 import { LinkButton } from '../../parts/link-button';
 import { PickOne } from '../../parts/menu';
-import { Sheet } from '../../parts/sheet';
 import { Errors, Over, Soft } from '../../parts/text';
 import { space } from '../../theme/tokens';
 import type { BatchHere } from '../batch-frame';
@@ -30,23 +29,7 @@ const KINDS = [
 ] as const;
 
 /** A slip is said as what happened; the pot follows it, and what mends it is shown with this pot's figures. */
-export function SlipSheet({
-  here,
-  isOpen,
-  onClose,
-}: {
-  here: BatchHere;
-  isOpen: boolean;
-  onClose: () => void;
-}) {
-  return (
-    <Sheet title="Something went wrong" isOpen={isOpen} onClose={onClose}>
-      {isOpen && <SlipForm here={here} onClose={onClose} />}
-    </Sheet>
-  );
-}
-
-function SlipForm({ here, onClose }: { here: BatchHere; onClose: () => void }) {
+export function SlipForm({ here, onClose }: { here: BatchHere; onClose: () => void }) {
   const { snapshot } = here.batch;
   const { state } = here.pot;
   const { tell, refusals } = useSay(here.batch.id);

@@ -7,7 +7,6 @@ import { Button } from '../../parts/button';
 import { Choice } from '../../parts/choice';
 import { Field } from '../../parts/field';
 import { PotSection } from '../../parts/pot-section/pot-section';
-import { Sheet } from '../../parts/sheet';
 import { Errors, Over } from '../../parts/text';
 import { space } from '../../theme/tokens';
 import type { BatchHere } from '../batch-frame';
@@ -59,25 +58,7 @@ const WORTH: Readonly<Record<PotReading['kind'], string>> = {
 };
 
 /** “It is here now”: point at the wall, or type what the stick, the scale or the thermometer shows. */
-export function ReadingSheet({
-  here,
-  isOpen,
-  onClose,
-  firstDepthCm,
-}: {
-  here: BatchHere;
-  isOpen: boolean;
-  onClose: () => void;
-  firstDepthCm: number | null;
-}) {
-  return (
-    <Sheet title="It is here now" isOpen={isOpen} onClose={onClose}>
-      {isOpen && <ReadingForm here={here} onClose={onClose} firstDepthCm={firstDepthCm} />}
-    </Sheet>
-  );
-}
-
-function ReadingForm({
+export function ReadingForm({
   here,
   onClose,
   firstDepthCm,
