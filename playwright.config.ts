@@ -19,13 +19,17 @@ export default defineConfig({
   testMatch: '**/*.spec.ts',
   timeout: 120_000,
   expect: { timeout: 10_000 },
-  // First the whole job with the machine to itself, where two windows must agree within a second; then the rest, two
+  // First the whole job with but a browserless test beside it, as two windows must agree within a second; then the rest, two
   // at a time, each worker with a server of its own.
   workers: 2,
   fullyParallel: true,
   projects: [
-    { name: 'one cook', testMatch: '**/order-to-bowl.spec.ts' },
-    { name: 'every screen', testIgnore: '**/order-to-bowl.spec.ts', dependencies: ['one cook'] },
+    { name: 'one cook', testMatch: ['**/order-to-bowl.spec.ts', '**/faults.spec.ts'] },
+    {
+      name: 'every screen',
+      testIgnore: ['**/order-to-bowl.spec.ts', '**/faults.spec.ts'],
+      dependencies: ['one cook'],
+    },
   ],
   // What breaks twice is broken; what a busy machine spoiled once is told as such by `npm test`.
   retries: 1,
