@@ -71,6 +71,7 @@ test('a fall watched: called, stirred, asked what if, given another mark, mended
     await call.getByRole('button', { name: 'Looked in, stirred' }).click();
     await expect(call).toHaveCount(0);
     await page.getByRole('link', { name: /Trout chowder/ }).click();
+    await openPot(page);
     expect((await eventsOf(page)).filter((one) => one.type === 'looked')).toHaveLength(1);
   });
 
