@@ -80,6 +80,10 @@ try {
   await page.getByLabel('The paper').fill(leekSoup('100 g quark'));
   await page.getByText('“quark” is not in the table yet.').waitFor();
   await shot('recipe-paper');
+  // the hidden burner is drawn by chance: the same one for each picture
+  await page.addInitScript(() => {
+    Math.random = () => 0.4;
+  });
   await page.goto(`${server.url}/rehearse/venison-juniper-sauce`);
   await page.getByRole('button', { name: 'A quarter gone' }).waitFor();
   await page.waitForTimeout(22_000);

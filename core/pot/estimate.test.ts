@@ -23,18 +23,14 @@ import {
   saltToAddG,
   setHeat,
 } from '../index';
+import { STOCKPOT } from '../testing/stockpot';
 import { changeBurner, takeFatOff } from './change-pot';
 import { coldLoad } from './cold-load';
 import { variance } from './doubt';
 import { leaveFoodOut, putFoodIn } from './put-food-in';
 
 const minute = 60_000;
-const setup: PotSetup = {
-  vessel: { shape: 'cylinder', diameterCm: 36, heightCm: 39.3 },
-  emptyMassKg: 0,
-  burner: { powerW: 6000, efficiency: 0.4 },
-  air: kitchenAir({ altitudeM: 0, airTempC: 25 }),
-};
+const setup = STOCKPOT;
 function pot(change: Partial<PotState> = {}, kg = 20): PotState {
   const empty = openPot({ atMs: 0, tempC: 99, gain: { mean: 1, sd: 0.2 } });
   const masses = { ...NO_MASSES, water: kg * 0.93, sugars: kg * 0.06, salt: kg * 0.005, fat: kg * 0.005 };

@@ -9,27 +9,21 @@ import {
   drawFromPot,
   forecast,
   forecastPot,
-  kitchenAir,
   latentHeatKJPerKg,
   litresAtDepth,
   massKg,
   NO_MASSES,
   openPot,
-  type PotSetup,
   type PotState,
   potLitres,
   readPot,
   saturationPressureKPa,
 } from '../index';
+import { STOCKPOT } from '../testing/stockpot';
 import { variance } from './doubt';
 import { steamHeat } from './heat-balance';
 
-const setup: PotSetup = {
-  vessel: { shape: 'cylinder', diameterCm: 36, heightCm: 39.3 },
-  emptyMassKg: 0,
-  burner: { powerW: 6000, efficiency: 0.4 },
-  air: kitchenAir({ altitudeM: 0, airTempC: 25 }),
-};
+const setup = STOCKPOT;
 const minute = 60_000;
 
 function waterPot(kg: number, tempC: number, change: Partial<PotState> = {}): PotState {

@@ -5,6 +5,7 @@ import { samples } from '../db/schema';
 import type { House } from '../house';
 import { ProblemError } from '../problem';
 import { appendEvent } from '../routes/append-event';
+import { batchRow } from '../routes/batch-store';
 
 /** A device at a pot, with what has come of it. */
 interface Device {
@@ -125,8 +126,15 @@ export function createDeviceDesk(house: House, realNow: () => number = Date.now)
         );
       else await readOff(device);
     }
-    tell(device);
+    if (devices.has(id)) tell(device);
     return { kept: kept.length, dropped };
+  }
+
+  /** The pot is served: what stood at it is taken away, or its readings would come late for ever. */
+  function remove(id: string): boolean {
+    const was = devices.delete(id);
+    if (was) house.live.publish({ kind: 'devices' });
+    return was;
   }
 
   /** A reading into the pot's log, when one is due. What the pot cannot explain is asked about like any other. */
@@ -134,6 +142,10 @@ export function createDeviceDesk(house: House, realNow: () => number = Date.now)
     if (device.wrong?.status === 'stuck' && device.wrong.untilRealMs > realNow()) return;
     const reading = condense(device.kind, device.recent, device.reading);
     if (!reading) return;
+    if ((await batchRow(house.db, device.batchId)).closedAtMs !== null) {
+      remove(device.id);
+      return;
+    }
     device.reading = reading;
     try {
       await appendEvent(house, device.batchId, {
@@ -170,11 +182,7 @@ export function createDeviceDesk(house: House, realNow: () => number = Date.now)
       house.live.publish({ kind: 'device', device: view(device) });
       return view(device);
     },
-    remove(id) {
-      const was = devices.delete(id);
-      if (was) house.live.publish({ kind: 'devices' });
-      return was;
-    },
+    remove,
     views: () => [...devices.values()].map(view),
     has: (id) => devices.has(id),
     take,

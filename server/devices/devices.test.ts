@@ -127,3 +127,18 @@ describe('stand-ins', () => {
     expect(values('flood').lines.length).toBe(1500);
   });
 });
+
+describe('a batch that is closed', () => {
+  it('sends its devices away with their next reading, which is not put to its log', async () => {
+    await register('probe-3', 'probe');
+    await put('closed', { leftLitres: 0 });
+    const before = (await readings()).length;
+    await send(
+      'probe-3',
+      Array.from({ length: 9 }, (_, i) => ({ kind: 'temperature', value: 24 + 0.1 * (i % 3) })),
+    );
+    expect(await device('probe-3')).toBeUndefined();
+    expect((await readings()).length).toBe(before);
+    expect((await ask('POST', '/stand-ins', { kind: 'probe', batchId: batch.id })).status).toBe(422);
+  });
+});

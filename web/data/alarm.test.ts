@@ -57,3 +57,57 @@ describe('a call is heard', () => {
     expect(touched.shaken).toHaveLength(1);
   });
 });
+
+describe('the screen stays awake while pots are on', () => {
+  afterEach(() => vi.unstubAllGlobals());
+
+  it('is taken, taken again when the page comes back, and given up with the last pot', async () => {
+    const { keepAwake } = await alarm();
+    const released = vi.fn(async () => undefined);
+    const request = vi.fn(async () => ({ release: released }));
+    const listeners = new Map<string, () => void>();
+    vi.stubGlobal('navigator', { wakeLock: { request } });
+    vi.stubGlobal('document', {
+      visibilityState: 'visible',
+      addEventListener: (type: string, listener: () => void) => listeners.set(type, listener),
+      removeEventListener: (type: string) => listeners.delete(type),
+    });
+    const stop = keepAwake();
+    await vi.waitFor(() => expect(request).toHaveBeenCalledTimes(1));
+    expect(request).toHaveBeenCalledWith('screen');
+    listeners.get('visibilitychange')!();
+    await vi.waitFor(() => expect(request).toHaveBeenCalledTimes(2));
+    stop();
+    expect(released).toHaveBeenCalled();
+    expect(listeners.size).toBe(0);
+  });
+  it('is given up too when the last pot went while the browser was still asked', async () => {
+    const { keepAwake } = await alarm();
+    const released = vi.fn(async () => undefined);
+    let grant = (_lock: { release: typeof released }) => {};
+    const request = () => new Promise((resolve) => (grant = resolve));
+    vi.stubGlobal('navigator', { wakeLock: { request } });
+    vi.stubGlobal('document', {
+      visibilityState: 'visible',
+      addEventListener: vi.fn(),
+      removeEventListener: vi.fn(),
+    });
+    const stop = keepAwake();
+    stop();
+    grant({ release: released });
+    await vi.waitFor(() => expect(released).toHaveBeenCalledTimes(1));
+  });
+  it('goes on without it where a browser refuses', async () => {
+    const { keepAwake } = await alarm();
+    const request = vi.fn(async () => Promise.reject(new Error('battery')));
+    vi.stubGlobal('navigator', { wakeLock: { request } });
+    vi.stubGlobal('document', {
+      visibilityState: 'visible',
+      addEventListener: vi.fn(),
+      removeEventListener: vi.fn(),
+    });
+    const stop = keepAwake();
+    await vi.waitFor(() => expect(request).toHaveBeenCalled());
+    expect(stop).not.toThrow();
+  });
+});

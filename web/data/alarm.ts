@@ -97,6 +97,8 @@ export function keepAwake(): () => void {
     if (!isWanted || document.visibilityState !== 'visible' || !('wakeLock' in navigator)) return;
     try {
       lock = await navigator.wakeLock.request('screen');
+      // the last pot may have gone while the browser was asked
+      if (!isWanted) void lock.release();
     } catch {
       // a browser may refuse on low battery; the pot goes on all the same
       lock = null;

@@ -77,6 +77,7 @@ export function CallStrip({ kitchen, hereId }: { kitchen: KitchenView; hereId: s
   const { pots, walk } = useRangePots(kitchen);
   const navigate = useNavigate();
   const [muted, setMutedHere] = useState(isMuted);
+  const [refusals, setRefusals] = useState<string[]>([]);
   const loudest = pots[0];
   const first = pots.find((one) => one.batch.id !== hereId);
   const call = first?.call ?? 'none';
@@ -98,11 +99,14 @@ export function CallStrip({ kitchen, hereId }: { kitchen: KitchenView; hereId: s
     ? pots.filter((one) => walk.batchIds.includes(one.batch.id) && one !== first)
     : [];
   const waited = nowMs - sinceOf(first);
-  const tell = (bodies: BatchEventBody[]) => void say(first.batch.id, bodies);
+  const tell = async (batchId: string, bodies: BatchEventBody[]) => {
+    const answer = await say(batchId, bodies);
+    setRefusals(answer.kind === 'refused' ? answer.errors.map((error) => error.sentence) : []);
+  };
   const walkAll = () => {
     for (const one of [first, ...together])
       if (one.pot.want.kind === 'lookIn')
-        void say(one.batch.id, [{ type: 'looked', v: 1, payload: { stageId: one.pot.want.stage.id } }]);
+        void tell(one.batch.id, [{ type: 'looked', v: 1, payload: { stageId: one.pot.want.stage.id } }]);
   };
   return (
     <Strip role="alert" aria-label="A pot calls" $isUrgent={call === 'urgent'}>
@@ -116,14 +120,19 @@ export function CallStrip({ kitchen, hereId }: { kitchen: KitchenView; hereId: s
             together.length === 0 &&
             `, and ${others} more ${others === 1 ? 'pot calls' : 'pots call'}`}
         </small>
+        {refusals.map((sentence) => (
+          <small key={sentence}>Not taken: {sentence}</small>
+        ))}
       </p>
       {together.length > 0 ? (
         <Button onPress={walkAll}>Looked in on {together.length + 1}</Button>
       ) : (
-        answer && <Button onPress={() => tell(answer.bodies)}>{answer.text}</Button>
+        answer && <Button onPress={() => tell(first.batch.id, answer.bodies)}>{answer.text}</Button>
       )}
       <Button onPress={() => navigate(`/batches/${first.batch.id}`)}>To this pot</Button>
-      <Button onPress={() => tell([{ type: 'snoozed', v: 1, payload: { minutes: SNOOZE_MIN } }])}>
+      <Button
+        onPress={() => tell(first.batch.id, [{ type: 'snoozed', v: 1, payload: { minutes: SNOOZE_MIN } }])}
+      >
         In {SNOOZE_MIN} min
       </Button>
       <IconButton

@@ -1,0 +1,72 @@
+import { readFileSync } from 'node:fs';
+import { expect, type Page, test } from '@playwright/test';
+import { type DemoServer, demoServer } from './demo-server';
+
+/** Files taken out and brought in, and the kitchen's own units. */
+let server: DemoServer;
+
+test.beforeAll(async () => {
+  server = await demoServer();
+  await server.start();
+});
+test.afterAll(() => server.remove());
+
+test('taken out and brought in: a book, a saved page, prices; a wrong file says where', async ({ page }) => {
+  await page.goto(`${server.url}/recipes`);
+  const download = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'Take the book out' }).click();
+  const book = readFileSync(await (await download).path(), 'utf8');
+  const bring = async (on: Page, button: string, name: string, text: string) => {
+    const chooser = on.waitForEvent('filechooser');
+    await on.getByRole('button', { name: button }).click();
+    await (await chooser).setFiles({ name, mimeType: 'text/plain', buffer: Buffer.from(text) });
+  };
+  await bring(page, 'Bring a book in', 'book.json', book);
+  await expect(page.getByText(/0 new, 0 as new versions, \d+ the same already/)).toBeVisible();
+  await bring(page, 'Bring a book in', 'book.json', book.slice(0, 5000));
+  await expect(page.getByText(/Line \d+ is not JSON/)).toBeVisible();
+
+  await page.goto(`${server.url}/recipes/new`);
+  const ld = {
+    '@context': 'https://schema.org',
+    '@type': 'Recipe',
+    name: 'Pea soup',
+    recipeYield: '4',
+    recipeIngredient: ['500 g frozen peas', '1 L vegetable stock', 'salt to taste'],
+    recipeInstructions:
+      'Bring the stock to the boil. Add the peas and simmer for 5 minutes. Blend and serve.',
+  };
+  await bring(
+    page,
+    'From a file',
+    'page.html',
+    `<html><script type="application/ld+json">${JSON.stringify(ld)}</script></html>`,
+  );
+  await expect(page.getByLabel('Name of the recipe')).toHaveValue('Pea soup');
+  await expect(page.getByText(/Green peas, 500 g in the pot/)).toBeVisible();
+
+  await page.goto(`${server.url}/larder/foods`);
+  await bring(page, 'Bring prices in, CSV', 'p.csv', 'id,price_per_kg\nonion,1.10\nmoon,2');
+  await expect(page.getByText('Line 3: there is no ingredient “moon” in the table.')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Price of Onion', exact: true })).toHaveText('£0.95');
+  await bring(page, 'Bring prices in, CSV', 'p.csv', 'id,price_per_kg\nonion,1.10');
+  await expect(page.getByRole('button', { name: 'Price of Onion', exact: true })).toHaveText('£1.10');
+  await page.getByRole('button', { name: 'Price of Celeriac', exact: true }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByLabel('A kilogram as bought').fill('dear');
+  await expect(sheet.getByText('“dear” is not a price.')).toBeVisible();
+  await sheet.getByLabel('A kilogram as bought').fill('2.60');
+  await expect(sheet.getByRole('listitem').filter({ hasText: 'Celeriac velouté' })).toContainText('→');
+  await page.keyboard.press('Escape');
+  await page.getByLabel('Find a food').fill('gravity');
+  await expect(page.getByText('No food is called “gravity”.')).toBeVisible();
+});
+
+test('in the kitchen’s own units', async ({ page }) => {
+  await page.goto(`${server.url}/kitchen`);
+  await page.getByText('US', { exact: true }).click();
+  await page.goto(`${server.url}/sheet?recipe=celeriac-veloute&service=evening&portions=60`);
+  await expect(page.getByRole('row', { name: /Celeriac/ }).first()).toContainText(/\d+ lb/);
+  await expect(page.getByRole('row', { name: /Chicken stock/ }).first()).toContainText(/pt|gal/);
+  await page.request.patch(`${server.url}/api/kitchen`, { data: { units: 'metric' } });
+});
