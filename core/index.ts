@@ -60,6 +60,7 @@ export type {
 } from './batch/batch-state';
 export { applyEvent, foldBatch, openBatch } from './batch/fold-batch';
 export { foldContext } from './batch/fold-context';
+export { type FoldedLog, foldOn } from './batch/fold-on';
 export { type Honesty, honesty, type KeptForecast, keptForecasts } from './batch/kept-forecasts';
 export { learnedGain } from './batch/learned-gain';
 export { type LearnedRate, learnedRates } from './batch/learned-rates';

@@ -1,4 +1,4 @@
-import { build, installPackages, needChromium, run } from './steps.mjs';
+import { build, bundle, installPackages, needChromium, run } from './steps.mjs';
 
 /**
  * `npm run bench`: ours beside reference libraries, as ratios; how honest the forecasts are, against a truth that core
@@ -6,6 +6,8 @@ import { build, installPackages, needChromium, run } from './steps.mjs';
  */
 installPackages();
 run('npx', ['vitest', 'bench', '--run', '--config', 'bench/vitest.bench.config.ts']);
+bundle('bench/fold.ts', 'dist/bench/fold.js');
+run('node', ['dist/bench/fold.js']);
 run('npx', ['vitest', 'run', 'bench/calibration'], { SLOW_POT_PRINT: '1' });
 needChromium();
 build();

@@ -25,18 +25,15 @@ export function build() {
   if (existsSync('dist/build-id') && readFileSync('dist/build-id', 'utf8') === id) return;
   console.log('Building…');
   run('npx', ['vite', 'build', '--logLevel', 'warn']);
-  run('npx', [
-    'esbuild',
-    'demo/main.ts',
-    '--bundle',
-    '--platform=node',
-    '--format=esm',
-    '--packages=external',
-    '--outfile=dist/server/main.js',
-    '--log-level=warning',
-  ]);
+  bundle('demo/main.ts', 'dist/server/main.js');
   mkdirSync('dist', { recursive: true });
   writeFileSync('dist/build-id', id);
+}
+
+/** One file of what a file and its imports hold, packages left out. */
+export function bundle(from, to) {
+  const how = ['--bundle', '--platform=node', '--format=esm', '--packages=external', '--log-level=warning'];
+  run('npx', ['esbuild', from, ...how, `--outfile=${to}`]);
 }
 
 /** Debian's Chromium, installed when it is missing and this is root on Debian; otherwise says what to do. */

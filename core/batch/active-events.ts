@@ -15,15 +15,19 @@ interface Undoable {
  * @returns those that stand, by (actedAtMs, seq), undos left out
  * @source docs/architecture.md, "A batch is its log"
  */
-export function activeEvents<E extends Undoable>(events: readonly E[]): E[] {
+export function activeEvents<E extends Undoable>(events: readonly E[]): readonly E[] {
   const undosOf = new Map<string, E[]>();
-  for (const event of events) {
+  let isInOrder = true;
+  for (let i = 0; i < events.length; i++) {
+    const event = events[i]!;
+    if (i > 0 && later(events[i - 1]!, event) > 0) isInOrder = false;
     if (event.type !== 'undone') continue;
     const { eventId } = event.payload as { eventId: string };
     const undos = undosOf.get(eventId);
     if (undos) undos.push(event);
     else undosOf.set(eventId, [event]);
   }
+  if (undosOf.size === 0) return isInOrder ? events : events.toSorted(later);
   const stands = new Map<string, boolean>();
   const standing = (event: E): boolean => {
     const known = stands.get(event.id);
@@ -33,9 +37,11 @@ export function activeEvents<E extends Undoable>(events: readonly E[]): E[] {
     stands.set(event.id, answer);
     return answer;
   };
-  return events
-    .filter((event) => event.type !== 'undone' && standing(event))
-    .sort((a, b) => a.actedAtMs - b.actedAtMs || a.seq - b.seq);
+  return events.filter((event) => event.type !== 'undone' && standing(event)).sort(later);
+}
+
+function later(a: Undoable, b: Undoable): number {
+  return a.actedAtMs - b.actedAtMs || a.seq - b.seq;
 }
 
 /** Ids of events that an active undo has taken back. */

@@ -1,4 +1,5 @@
 import { setupOf } from '../plan/plan-batch';
+import { advancePot } from '../pot/advance-pot';
 import { openPot } from '../pot/change-pot';
 import { cookingStages } from '../recipe/recipe';
 import { activeEvents } from './active-events';
@@ -12,7 +13,6 @@ import { advanceBatch } from './advance-batch';
 import type { BatchEvent, BatchSnapshot } from './batch-event';
 import type { BatchState } from './batch-state';
 import { type FoldContext, foldContext } from './fold-context';
-import { withPot } from './with-pot';
 
 /**
  * The batch at a moment: its log, undos resolved, run through the pot in the order things happened.
@@ -81,11 +81,18 @@ const LEAVES_THE_POT: ReadonlySet<BatchEvent['type']> = new Set([
   'snoozed',
 ]);
 
-/** One event that stands, at its own moment. */
+/**
+ * One event that stands, at its own moment. The acts are given a state of their own: they write on it, or hand back
+ * another.
+ */
 export function applyEvent(context: FoldContext, before: BatchState, event: BatchEvent): BatchState {
-  if (before.closed) return { ...before, lateEventIds: context.append(before.lateEventIds, event.id) };
+  const state = context.own(before);
+  if (state.closed) {
+    state.lateEventIds = context.append(state.lateEventIds, event.id);
+    return state;
+  }
   const atMs = event.actedAtMs;
-  const state = LEAVES_THE_POT.has(event.type) ? before : advanceBatch(before, atMs);
+  if (!LEAVES_THE_POT.has(event.type)) state.pot = advancePot(state.setup, state.pot, atMs);
   switch (event.type) {
     case 'stageBegun':
       return beginStage(context, state, event.payload.stageId, atMs);
@@ -100,11 +107,15 @@ export function applyEvent(context: FoldContext, before: BatchState, event: Batc
     case 'reading':
       return takeReading(context, state, event);
     case 'answered':
-      return { ...state, questions: state.questions.filter((one) => one.eventId !== event.payload.eventId) };
+      state.questions = state.questions.filter((one) => one.eventId !== event.payload.eventId);
+      return state;
     case 'looked':
-      return Object.assign(withPot(state, state.pot), { lookedMs: atMs, snoozedUntilMs: null });
+      state.lookedMs = atMs;
+      state.snoozedUntilMs = null;
+      return state;
     case 'snoozed':
-      return { ...state, snoozedUntilMs: atMs + event.payload.minutes * 60_000 };
+      state.snoozedUntilMs = atMs + event.payload.minutes * 60_000;
+      return state;
     case 'targetSet':
       return setTarget(state, event.payload.target);
     case 'removed':
@@ -124,9 +135,8 @@ export function applyEvent(context: FoldContext, before: BatchState, event: Batc
     case 'putBy':
       return putBy(state, event);
     case 'note':
-      return Object.assign(withPot(state, state.pot), {
-        notes: context.append(state.notes, { atMs, text: event.payload.text }),
-      });
+      state.notes = context.append(state.notes, { atMs, text: event.payload.text });
+      return state;
     case 'closed':
       return {
         ...withSegment(context, atService(state, atMs), atMs),

@@ -1,10 +1,14 @@
 import type { BatchEvent, BatchSnapshot } from './batch-event';
+import type { BatchState } from './batch-state';
+import { copyBatch } from './copy-batch';
 
 /** What the fold knows beside the state: the snapshot, and which surprising readings the cook stands by. */
 export interface FoldContext {
   snapshot: BatchSnapshot;
   answers: ReadonlyMap<string, boolean>;
-  /** puts one more on a list: on a new one, or in place where nobody else holds the states in between */
+  /** a state that an act may write on: a copy, or the state itself where nobody else holds those in between */
+  own: (state: BatchState) => BatchState;
+  /** puts one more on a list of such a state: on a new list, or in place */
   append: <T>(list: readonly T[], one: T) => T[];
 }
 
@@ -13,11 +17,12 @@ const inPlace = <T>(list: readonly T[], one: T): T[] => {
   (list as T[]).push(one);
   return list as T[];
 };
+const itself = (state: BatchState): BatchState => state;
 
 /**
  * The part of a fold that does not change from event to event.
  *
- * @param isAlone true when the fold keeps none of the states it passes through, and may grow their lists in place
+ * @param isAlone true when the fold keeps none of the states it passes through, and may write on them
  */
 export function foldContext(
   snapshot: BatchSnapshot,
@@ -28,7 +33,8 @@ export function foldContext(
   for (const event of active) {
     if (event.type === 'answered') answers.set(event.payload.eventId, event.payload.believed);
   }
-  return { snapshot, answers, append: isAlone ? inPlace : onACopy };
+  const ways = isAlone ? { own: itself, append: inPlace } : { own: copyBatch, append: onACopy };
+  return { snapshot, answers, ...ways };
 }
 
 /** An event of one type. */

@@ -41,13 +41,17 @@ const OLDER_WITHIN: Readonly<Record<string, number>> = {
   putByProtein: 0.04,
 };
 
+/** The balance is solved to 1e-7 K: sums taken in another order may end one round of it earlier or later. */
+const SOLVED_TO = 1e-7;
+
 describe.each(LOGS)('the golden log %s', (name) => {
   const golden: Golden = read(name);
   const found = figuresOf(golden);
   const within = (value: number, figure: string, share: number) =>
     expect(Math.abs(found[figure]! - value)).toBeLessThanOrEqual(share * Math.abs(value) + 1e-12);
 
-  it.each(Object.entries(figures[name]!))('%s is still %d', (figure, value) => within(value, figure, 1e-9));
+  it.each(Object.entries(figures[name]!))('%s is still %d', (figure, value) =>
+    within(value, figure, SOLVED_TO));
   const old = Object.entries(golden.expected).filter(([figure]) => figure in OLDER_WITHIN);
   it.each(old)('%s, which its own model took for %d, is nearly so', (figure, value) =>
     within(value, figure, OLDER_WITHIN[figure]!));

@@ -8,6 +8,7 @@ import {
   COMPONENTS,
   foldBatch,
   foldContext,
+  foldOn,
   massKg,
   nextWant,
   stageClock,
@@ -106,6 +107,38 @@ describe('any log a cook can make', () => {
         expect(advanceBatch(state, endMs)).toEqual(foldBatch(snapshot, log, endMs));
       }),
       { seed: 1805, numRuns: 80 },
+    );
+  });
+
+  it('grown by steps, undone, answered, told late or forgotten, it is the log folded whole (seed 1218)', () => {
+    fc.assert(
+      fc.property(logs, fc.array(fc.nat({ max: 9 }), { minLength: 4, maxLength: 30 }), (log, chances) => {
+        let told = log.slice(0, 1);
+        let rest = log.slice(1);
+        let folded = foldOn(snapshot, null, told);
+        for (const [i, chance] of chances.entries()) {
+          const next = rest[0];
+          const of = { id: `x${i}`, seq: 500 + i, v: 1, actedAtMs: told.at(-1)!.actedAtMs + 1 } as const;
+          const any = told[chance % told.length]!;
+          if (chance === 0) told = [...told, { ...of, type: 'undone', payload: { eventId: any.id } }];
+          else if (chance === 1)
+            told = [
+              ...told,
+              { ...of, type: 'answered', payload: { eventId: any.id, believed: i % 2 === 0 } },
+            ];
+          else if (chance === 2) told = told.length > 1 ? told.slice(0, -1) : told;
+          else if (chance === 3 && rest.length > 1) {
+            told = [...told, rest[1]!];
+            rest = [next!, ...rest.slice(2)];
+          } else if (next) {
+            told = [...told, next];
+            rest = rest.slice(1);
+          }
+          folded = foldOn(snapshot, folded, told);
+          expect(folded.state).toEqual(foldBatch(snapshot, told, 0));
+        }
+      }),
+      { seed: 1218, numRuns: 60 },
     );
   });
 

@@ -152,6 +152,7 @@ export function exchangeSalt(mixture: Mixture, share: number): Mixture {
   if (water === 0) return mixture;
   const evenKg = ((liquid.salt + pieces.salt) * pieces.water) / water;
   const movedKg = (evenKg - pieces.salt) * share;
+  if (movedKg === 0) return mixture;
   return {
     liquid: withSalt(liquid, liquid.salt - movedKg),
     pieces: withSalt(pieces, pieces.salt + movedKg),

@@ -1,6 +1,6 @@
 import { within } from '../check';
 import { SPECIFIC_HEAT_KJ } from './data/component-properties';
-import { COMPONENTS, type Masses } from './masses';
+import { type Masses, totalKg } from './masses';
 
 /**
  * Heat that warms a kilogram of a mixture by one degree.
@@ -14,14 +14,22 @@ import { COMPONENTS, type Masses } from './masses';
  */
 export function specificHeatKJ(masses: Masses, tempC = 50): number {
   within('tempC', tempC, 0, 150);
-  let heat = 0;
-  let total = 0;
-  for (const component of COMPONENTS) {
-    const kg = masses[component];
-    const [at0, perC, perC2] = SPECIFIC_HEAT_KJ[component];
-    heat += kg * (at0 + perC * tempC + perC2 * tempC * tempC);
-    total += kg;
-  }
+  const total = totalKg(masses);
   if (total <= 0) throw new RangeError(`masses must hold something, got ${total} kg`);
+  const { water, fat, protein, sugars, starch, other, salt, alcohol } = SPECIFIC_HEAT_KJ;
+  // written out: a running pot asks this at every event
+  const heat =
+    masses.water * perKg(water, tempC) +
+    masses.fat * perKg(fat, tempC) +
+    masses.protein * perKg(protein, tempC) +
+    masses.sugars * perKg(sugars, tempC) +
+    masses.starch * perKg(starch, tempC) +
+    masses.other * perKg(other, tempC) +
+    masses.salt * perKg(salt, tempC) +
+    masses.alcohol * perKg(alcohol, tempC);
   return heat / total;
+}
+
+function perKg(heat: readonly [number, number, number], tempC: number): number {
+  return heat[0] + heat[1] * tempC + heat[2] * tempC * tempC;
 }

@@ -13,14 +13,20 @@ import { waterDensityKgPerL } from './water-density-kg-per-l';
  * @source published: Kell 1975 for water, Choi and Okos 1986 for the rest; volumes add
  */
 export function volumeLitres(masses: Masses, tempC: number): number {
-  let litres = masses.water / waterDensityKgPerL({ tempC });
-  for (const component of DRY) {
-    const kg = masses[component];
-    if (kg === 0) continue;
-    const [at0, perC] = DENSITY_KG_PER_M3[component];
-    litres += (kg / (at0 + perC * tempC)) * 1000;
-  }
-  return litres;
+  const { fat, protein, sugars, starch, other, salt, alcohol } = DENSITY_KG_PER_M3;
+  // written out: a running pot asks this at every event
+  return (
+    masses.water / waterDensityKgPerL({ tempC }) +
+    dryLitres(masses.fat, fat, tempC) +
+    dryLitres(masses.protein, protein, tempC) +
+    dryLitres(masses.sugars, sugars, tempC) +
+    dryLitres(masses.starch, starch, tempC) +
+    dryLitres(masses.other, other, tempC) +
+    dryLitres(masses.salt, salt, tempC) +
+    dryLitres(masses.alcohol, alcohol, tempC)
+  );
 }
 
-const DRY = ['fat', 'protein', 'sugars', 'starch', 'other', 'salt', 'alcohol'] as const;
+function dryLitres(kg: number, density: readonly [number, number], tempC: number): number {
+  return (kg / (density[0] + density[1] * tempC)) * 1000;
+}

@@ -2,7 +2,7 @@ import { finite } from '../check';
 import { massKg } from '../matter/mixture';
 import { evaporate, exchangeSalt } from '../matter/operations';
 import { copyPot, type PotSetup, type PotState } from './pot';
-import { startRun } from './pot-run';
+import { startRun, stepRun } from './pot-run';
 import { steep } from './steep';
 
 /** Longest step of the balance, s. Short against an hour's change of level, long against what a phone can do. */
@@ -26,11 +26,11 @@ export function advancePot(setup: PotSetup, state: PotState, toMs: number): PotS
   const seconds = (finite('toMs', toMs) - state.atMs) / 1000;
   if (seconds <= 0) return state;
   if (massKg(state.mixture) <= 0) return { ...state, atMs: toMs };
-  const { run, step } = startRun(setup, state);
+  const run = startRun(setup, state);
   const whole = Math.floor(seconds / STEP_S);
-  for (let i = 0; i < whole; i++) step(STEP_S);
+  for (let i = 0; i < whole; i++) stepRun(run, STEP_S);
   const rest = seconds - whole * STEP_S;
-  if (rest > 0) step(rest);
+  if (rest > 0) stepRun(run, rest);
   const steamed = evaporate(state.mixture, run.steamedKg);
   const given = state.steeping?.length
     ? steep(steamed, state.steeping, run.steepedMin)

@@ -23,15 +23,18 @@ const ROW = Object.fromEntries(UNSURE_OF.map((name, i) => [name, i])) as Record<
 /** The three that make the heat: the pot feels only their sum. */
 const HEAT_ROWS = [ROW.burner, ROW.wander, ROW.setting] as const;
 
-/** Covariances of all of them, row by row; symmetric. A value: whoever changes one, copies it first. */
-export type Doubt = Float64Array;
+/**
+ * Covariances of all of them, row by row; symmetric. A value: whoever changes one, copies it first. Plain numbers: a
+ * typed array of this size lies outside the young heap, and copying one at every event took a fifth of a fold.
+ */
+export type Doubt = number[];
 
 /** How much of each an expression holds: `{ mass: 1, dip: 12 }` is mass + 12 dip. */
 export type Blend = Partial<Record<UnsureOf, number>>;
 
 /** Nothing in the pot yet, its burner known to a mean and a standard deviation. */
 export function startingDoubt(burner: { mean: number; sd: number }): Doubt {
-  const p = new Float64Array(N * N);
+  const p: Doubt = Array.from({ length: N * N }, () => 0);
   const own: Blend = {
     burner: burner.sd,
     wander: WANDER.sd * burner.mean,
@@ -76,7 +79,7 @@ function vectorOf(blend: Blend, into: Float64Array): Float64Array {
 
 /** P·h: how each of them leans on the expression. */
 function timesVector(p: Doubt, h: Float64Array, into: Float64Array): void {
-  into.fill(0);
+  for (let i = 0; i < N; i++) into[i] = 0;
   for (let j = 0; j < N; j++) {
     const much = h[j]!;
     if (much === 0) continue;
@@ -124,37 +127,41 @@ export function carry(
   p[w * (N + 1)] = p[w * (N + 1)]! + noise.wander;
 }
 
-/** What measuring an expression does: the Kalman update, each pulled by its covariance with it. */
+/** How each of them leans on an expression that is measured, P·h; and the variance of the expression itself, hᵀ·P·h. */
+export interface Leaning {
+  readonly each: readonly number[];
+  readonly variance: number;
+}
+
+export function leaningOn(p: Doubt, measured: Blend): Leaning {
+  timesVector(p, vectorOf(measured, H), BESIDE);
+  const each: number[] = [];
+  let own = 0;
+  for (let i = 0; i < N; i++) {
+    const much = BESIDE[i]!;
+    each.push(much);
+    own += H[i]! * much;
+  }
+  return { each, variance: own };
+}
+
+/** What a measurement leaves of the doubt, and how far it pulls each of them: the Kalman update. */
 export function learn(
   p: Doubt,
-  measured: Blend,
+  on: Leaning,
   innovation: number,
   noise: number,
-): { pull: Record<UnsureOf, number>; doubt: Doubt } {
-  const beside = BESIDE;
-  timesVector(p, vectorOf(measured, H), beside);
-  let own = noise;
-  for (let i = 0; i < N; i++) own += H[i]! * beside[i]!;
-  const scale = 1 / own;
+): { pull: (of: UnsureOf) => number; doubt: Doubt } {
+  const { each } = on;
+  const weight = 1 / (on.variance + noise);
   const doubt = p.slice();
   for (let row = 0; row < N; row++) {
-    const much = beside[row]! * scale;
-    if (much === 0) continue;
-    for (let col = 0; col < N; col++) doubt[row * N + col] = doubt[row * N + col]! - much * beside[col]!;
+    const share = each[row]! * weight;
+    const at = row * N;
+    if (share === 0) continue;
+    for (let col = 0; col < N; col++) doubt[at + col] = doubt[at + col]! - share * each[col]!;
   }
-  const much = (name: UnsureOf) => beside[ROW[name]]! * scale * innovation;
-  const pull: Record<UnsureOf, number> = {
-    mass: much('mass'),
-    temp: much('temp'),
-    burner: much('burner'),
-    wander: much('wander'),
-    setting: much('setting'),
-    dip: much('dip'),
-    scale: much('scale'),
-    brix: much('brix'),
-    eye: much('eye'),
-  };
-  return { pull, doubt };
+  return { pull: (of) => each[ROW[of]]! * weight * innovation, doubt };
 }
 
 /** A cold load thins the doubt about the temperature by the pot's share of the whole, and adds the scale's to the mass. */

@@ -5,7 +5,7 @@ import { STEP_S } from './advance-pot';
 import { WANDER } from './data/estimator';
 import { type Blend, covarianceOf } from './doubt';
 import { arrivingAt, type Instrument, type PotSetup, type PotState } from './pot';
-import { type PotRun, startRun } from './pot-run';
+import { type PotRun, startRun, stepRun } from './pot-run';
 
 /** Moments (ms) by which a target is met with 10, 50 and 90 % likelihood; null where it is not within the horizon. */
 export interface When {
@@ -81,14 +81,14 @@ export function crossingMs(
   off: Day = MIDDLE_DAY,
 ): number | null {
   if (massKg(pot.mixture) <= 0) return null;
-  const { run, step } = startRun(setup, pot, off.hotter);
+  const run = startRun(setup, pot, off.hotter);
   const toGo = (r: PotRun) => stillToGo(pot, r, target, off.shift);
   let left = toGo(run);
   if (left <= 0) return pot.atMs;
   while (run.elapsedS < horizonMin * 60) {
     const fromS = run.elapsedS;
     const wasC = run.tempC;
-    step(STEP_S);
+    stepRun(run, STEP_S);
     const next = toGo(run);
     if (next <= 0) return pot.atMs + 1000 * (fromS + STEP_S * (left / (left - next)));
     if (next === left && Math.abs(run.tempC - wasC) < 1e-6 && Math.abs(run.wander) < 1e-3) return null;

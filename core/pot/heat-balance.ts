@@ -81,7 +81,9 @@ export function heatStep(
   const leftOver = (tempC: number) =>
     step.inputKW - out.wallKWPerK * (tempC - air.airTempC) - inertia * (tempC - step.startC);
   const ceiling = air.boilingC - BOILING_MARGIN_C;
-  if (leftOver(ceiling) >= steamHeat(air, ceiling, out.surfaceM2, lid).kW) {
+  const leftAtCeiling = leftOver(ceiling);
+  // what is left over falls with the temperature and the steam is never below nothing: mostly the first test will do
+  if (leftAtCeiling >= 0 && leftAtCeiling >= steamHeat(air, ceiling, out.surfaceM2, lid).kW) {
     return {
       tempC: air.boilingC,
       steamKW: Math.max(0, leftOver(air.boilingC)),

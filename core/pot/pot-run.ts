@@ -1,3 +1,4 @@
+import type { Lid } from '../evaporation/data/evaporation-constants';
 import { STEEL_SPECIFIC_HEAT_KJ } from '../heat/data/heat-constants';
 import { latentHeatKJPerKg } from '../heat/latent-heat-kj-per-kg';
 import { softeningFactor } from '../heat/minutes-to-cook-dice';
@@ -8,7 +9,7 @@ import { volumeLitres } from '../matter/volume-litres';
 import { waterDensityKgPerL } from '../matter/water-density-kg-per-l';
 import { LOOSE_PER_HOUR, WANDER } from './data/estimator';
 import { carry, type Doubt, type Jacobian } from './doubt';
-import { exits, fullKW, type HeatStep, heatStep } from './heat-balance';
+import { type Exits, exits, fullKW, type HeatStep, heatStep } from './heat-balance';
 import { arriving, type PotSetup, type PotState } from './pot';
 import { steepingFactor } from './steep';
 
@@ -21,7 +22,7 @@ const MOST_OF_THE_WATER = 0.98;
 /** Surface and wall are taken afresh when the level has moved by this share. */
 const LEVEL_MOVED = 0.002;
 
-/** A pot being run forward: only what moves. */
+/** A pot being run forward: what moves, and what stays as it was when the run started. */
 export interface PotRun {
   elapsedS: number;
   massKg: number;
@@ -35,80 +36,87 @@ export interface PotRun {
   wander: number;
   /** carried along, or null in a run that is only asked where it gets to */
   doubt: Doubt | null;
+  /** where the heat leaves by, and the level that was reckoned for */
+  out: Exits;
+  outAtLitres: number;
+
+  readonly setup: PotSetup;
+  readonly lid: Lid;
+  readonly gain: number;
+  readonly setting: number;
+  readonly hotter: number;
+  readonly plateKW: number;
+  readonly specificHeat: number;
+  readonly mostSteamKg: number;
+  readonly isSteeping: boolean;
 }
 
 /**
- * Starts a run from a state; each call of the function it gives takes the run one step further. Heat and lid stay as
- * the state has them, the wandering dies away. The state must hold something.
+ * Starts a run from a state; `stepRun` takes it further. Heat and lid stay as the state has them, the wandering dies
+ * away. The state must hold something.
  *
  * @param hotter what arrives times this: a run on the burner's good or bad day; such a run carries no doubt
  */
-export function startRun(
-  setup: PotSetup,
-  state: PotState,
-  hotter?: number,
-): { run: PotRun; step: (seconds: number) => void } {
+export function startRun(setup: PotSetup, state: PotState, hotter?: number): PotRun {
   const contents = whole(state.mixture);
-  const specificHeat = specificHeatKJ(contents);
-  const potKJPerK = setup.emptyMassKg * STEEL_SPECIFIC_HEAT_KJ;
-  const plateKW = fullKW(setup) * state.heatFraction;
-  const { gain, setting } = state;
-  const mostSteamKg = contents.water * MOST_OF_THE_WATER;
-  const run: PotRun = {
+  const litres = volumeLitres(contents, state.tempC);
+  return {
     elapsedS: 0,
     massKg: massKg(state.mixture),
     steamedKg: 0,
-    litres: volumeLitres(contents, state.tempC),
+    litres,
     tempC: state.tempC,
     softenedMin: state.softenedMin,
     steepedMin: { diffuses: 0, dissolves: 0 },
     wander: state.wander,
     doubt: hotter === undefined ? state.doubt.slice() : null,
+    out: exits(setup, litres),
+    outAtLitres: litres,
+    setup,
+    lid: state.lid,
+    gain: state.gain,
+    setting: state.setting,
+    hotter: hotter ?? 1,
+    plateKW: fullKW(setup) * state.heatFraction,
+    specificHeat: specificHeatKJ(contents),
+    mostSteamKg: contents.water * MOST_OF_THE_WATER,
+    isSteeping: state.steeping !== undefined && state.steeping.length > 0,
   };
+}
 
-  const steeps = (state.steeping?.length ?? 0) > 0;
-  let out = exits(setup, run.litres);
-  let litresThen = run.litres;
-
-  function step(seconds: number): void {
-    if (Math.abs(run.litres - litresThen) > LEVEL_MOVED * litresThen) {
-      out = exits(setup, run.litres);
-      litresThen = run.litres;
-    }
-    const capacityKJPerK = run.massKg * specificHeat + potKJPerK;
-    const keeps = Math.exp(-seconds / 60 / WANDER.forgetMin);
-    const inputKW = plateKW * (hotter ?? 1) * arriving(gain, run.wander, setting);
-    const heat = heatStep(setup.air, out, state.lid, {
-      startC: run.tempC,
-      inputKW,
-      capacityKJPerK,
-      seconds,
-    });
-    const latentKJ = latentHeatKJPerKg({ tempC: heat.tempC });
-    const kg = Math.min((heat.steamKW * seconds) / latentKJ, Math.max(0, mostSteamKg - run.steamedKg));
-    if (run.doubt) {
-      const leaning = { heat, seconds, latentKJ, plateKW, specificHeat, capacityKJPerK, startC: run.tempC };
-      carry(run.doubt, jacobian(leaning, out.wallKWPerK), keeps, {
-        mass: (LOOSE_PER_HOUR.massKg2 * seconds) / 3600,
-        temp: (LOOSE_PER_HOUR.tempC2 * seconds) / 3600,
-        wander: (WANDER.sd * gain) ** 2 * (1 - keeps * keeps),
-      });
-    }
-    run.wander *= keeps;
-    run.elapsedS += seconds;
-    run.massKg -= kg;
-    run.steamedKg += kg;
-    run.litres -= kg / waterDensityKgPerL({ tempC: heat.tempC });
-    run.tempC = heat.tempC;
-    if (run.tempC > SOFTENING_FROM_C)
-      run.softenedMin += seconds / 60 / softeningFactor({ liquidC: run.tempC });
-    if (steeps) {
-      run.steepedMin.diffuses += (seconds / 60) * steepingFactor('diffuses', run.tempC);
-      run.steepedMin.dissolves += (seconds / 60) * steepingFactor('dissolves', run.tempC);
-    }
+/** Takes a run further by some seconds, in one step of its balance. */
+export function stepRun(run: PotRun, seconds: number): void {
+  const { setup, plateKW, specificHeat, gain } = run;
+  if (Math.abs(run.litres - run.outAtLitres) > LEVEL_MOVED * run.outAtLitres) {
+    run.out = exits(setup, run.litres);
+    run.outAtLitres = run.litres;
   }
-
-  return { run, step };
+  const capacityKJPerK = run.massKg * specificHeat + setup.emptyMassKg * STEEL_SPECIFIC_HEAT_KJ;
+  const inputKW = plateKW * run.hotter * arriving(gain, run.wander, run.setting);
+  const startC = run.tempC;
+  const heat = heatStep(setup.air, run.out, run.lid, { startC, inputKW, capacityKJPerK, seconds });
+  const latentKJ = latentHeatKJPerKg({ tempC: heat.tempC });
+  const kg = Math.min((heat.steamKW * seconds) / latentKJ, Math.max(0, run.mostSteamKg - run.steamedKg));
+  const keeps = Math.exp(-seconds / 60 / WANDER.forgetMin);
+  if (run.doubt) {
+    const leaning = { heat, seconds, latentKJ, plateKW, specificHeat, capacityKJPerK, startC };
+    carry(run.doubt, jacobian(leaning, run.out.wallKWPerK), keeps, {
+      mass: (LOOSE_PER_HOUR.massKg2 * seconds) / 3600,
+      temp: (LOOSE_PER_HOUR.tempC2 * seconds) / 3600,
+      wander: (WANDER.sd * gain) ** 2 * (1 - keeps * keeps),
+    });
+  }
+  run.wander *= keeps;
+  run.elapsedS += seconds;
+  run.massKg -= kg;
+  run.steamedKg += kg;
+  run.litres -= kg / waterDensityKgPerL({ tempC: heat.tempC });
+  run.tempC = heat.tempC;
+  if (run.tempC > SOFTENING_FROM_C) run.softenedMin += seconds / 60 / softeningFactor({ liquidC: run.tempC });
+  if (run.isSteeping) {
+    run.steepedMin.diffuses += (seconds / 60) * steepingFactor('diffuses', run.tempC);
+    run.steepedMin.dissolves += (seconds / 60) * steepingFactor('dissolves', run.tempC);
+  }
 }
 
 /** Mass and temperature after a step by mass, temperature and the share of heat before it. */

@@ -48,9 +48,9 @@ export interface PotState {
   takenOutKg: number;
   drawnKg: number;
   /** water that dry pieces have yet to drink, kg; absent in pots of older logs */
-  thirstKg?: number;
+  thirstKg?: number | undefined;
   /** what lies in the pot and gives to the water; absent in pots of older logs */
-  steeping?: readonly Steeping[];
+  steeping?: readonly Steeping[] | undefined;
 }
 
 /** What mass is read with. */
@@ -88,7 +88,7 @@ export function copyPot(pot: PotState): PotState {
     evaporatedKg: pot.evaporatedKg,
     takenOutKg: pot.takenOutKg,
     drawnKg: pot.drawnKg,
-    ...(pot.thirstKg === undefined ? undefined : { thirstKg: pot.thirstKg }),
-    ...(pot.steeping === undefined ? undefined : { steeping: pot.steeping }),
+    thirstKg: pot.thirstKg,
+    steeping: pot.steeping,
   };
 }

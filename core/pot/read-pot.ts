@@ -7,7 +7,7 @@ import { volumeLitres } from '../matter/volume-litres';
 import { litresAtDepth } from '../vessel/litres-at-depth';
 import { surfaceM2 } from '../vessel/surface-m2';
 import { INSTRUMENTS, SURPRISE } from './data/estimator';
-import { type Blend, covarianceOf, type Doubt, learn, setAfresh, type UNSURE_OF, variance } from './doubt';
+import { type Blend, leaningOn, learn, setAfresh, variance } from './doubt';
 import { copyPot, type Instrument, type PotSetup, type PotState } from './pot';
 import { potLitres } from './pot-litres';
 
@@ -19,7 +19,7 @@ export interface PotReading {
   kind: 'depth' | 'litres' | 'weight' | 'brix' | 'eye' | 'temperature';
   value: number;
   /** of a level: the pot was taken off the boil for it; without a word it goes by the temperature */
-  still?: boolean;
+  still?: boolean | undefined;
 }
 
 /** A roll starts this close to the boil, °C. */
@@ -37,6 +37,8 @@ export interface ReadResult {
   z: number;
   /** why it was not believed, or null */
   surprise: 'gained' | 'far off' | null;
+  /** what it stands for; of a temperature, what was thought to be there */
+  litres: number;
 }
 
 /** What a look at the level, the scale or the refractometer stands for. */
@@ -82,6 +84,7 @@ export function readPot(
       innovation: value - pot.tempC,
       noise: INSTRUMENTS.thermometer.noiseC ** 2,
       believed,
+      litres: potLitres(pot),
     });
   }
   const measured = measuredMass(setup, pot, reading, fromLitres);
@@ -91,11 +94,12 @@ export function readPot(
     innovation: measured.kg - massKg(pot.mixture) - pot.bias[by] * leverKg,
     noise: measured.noiseKg ** 2,
     believed,
+    litres: measured.litres,
   });
   const everInKg = pot.addedKg - pot.takenOutKg - pot.drawnKg;
   const sdKg = Math.hypot(measured.noiseKg, leverKg * Math.sqrt(variance(pot.doubt, by)));
   const gained = measured.kg - everInKg > 3 * Math.hypot(sdKg, WEIGHED_IN_SD * everInKg);
-  if (gained && !believed) return { pot, z: result.z, surprise: 'gained' };
+  if (gained && !believed) return { ...result, pot, surprise: 'gained' };
   return result;
 }
 
@@ -159,41 +163,39 @@ export function measuredMass(
 
 function settle(
   pot: PotState,
-  what: { blend: Blend; innovation: number; noise: number; believed: boolean },
+  what: { blend: Blend; innovation: number; noise: number; believed: boolean; litres: number },
 ): ReadResult {
-  const { blend, innovation } = what;
-  const expected = covarianceOf(pot.doubt, blend, blend) + what.noise;
+  const { blend, innovation, litres } = what;
+  const on = leaningOn(pot.doubt, blend);
+  const expected = on.variance + what.noise;
   const z = Math.abs(innovation) / Math.sqrt(expected);
-  if (z > SURPRISE.askedFromZ && !what.believed) return { pot, z, surprise: 'far off' };
-  const isAfresh = z > SURPRISE.askedFromZ;
-  const doubt = isAfresh
-    ? setAfresh(pot.doubt, blend.mass ? 'mass' : 'temp', innovation * innovation * 100)
-    : pot.doubt;
-  const damped = isAfresh ? what.noise : what.noise + expected * Math.max(0, z / SURPRISE.dampedFromZ - 1);
-  return { z, surprise: null, pot: moved(pot, learn(doubt, blend, innovation, damped)) };
+  if (z <= SURPRISE.askedFromZ) {
+    const damped = what.noise + expected * Math.max(0, z / SURPRISE.dampedFromZ - 1);
+    return { z, surprise: null, litres, pot: moved(pot, learn(pot.doubt, on, innovation, damped)) };
+  }
+  if (!what.believed) return { pot, z, surprise: 'far off', litres };
+  const afresh = setAfresh(pot.doubt, blend.mass ? 'mass' : 'temp', innovation * innovation * 100);
+  const learnt = learn(afresh, leaningOn(afresh, blend), innovation, what.noise);
+  return { z, surprise: null, litres, pot: moved(pot, learnt) };
 }
 
 /** The pot with everything pulled where a measurement pulls it. */
-function moved(
-  pot: PotState,
-  by: { pull: Record<(typeof UNSURE_OF)[number], number>; doubt: Doubt },
-): PotState {
-  const { pull } = by;
+function moved(pot: PotState, { pull, doubt }: ReturnType<typeof learn>): PotState {
   const after = copyPot(pot);
-  after.tempC = pot.tempC + pull.temp;
-  after.gain = Math.min(GAIN_RANGE.most, Math.max(GAIN_RANGE.least, pot.gain + pull.burner));
-  after.wander = pot.wander + pull.wander;
-  after.setting = pot.setting + pull.setting;
+  after.tempC = pot.tempC + pull('temp');
+  after.gain = Math.min(GAIN_RANGE.most, Math.max(GAIN_RANGE.least, pot.gain + pull('burner')));
+  after.wander = pot.wander + pull('wander');
+  after.setting = pot.setting + pull('setting');
   after.bias = {
-    dip: pot.bias.dip + pull.dip,
-    scale: pot.bias.scale + pull.scale,
-    brix: pot.bias.brix + pull.brix,
-    eye: pot.bias.eye + pull.eye,
+    dip: pot.bias.dip + pull('dip'),
+    scale: pot.bias.scale + pull('scale'),
+    brix: pot.bias.brix + pull('brix'),
+    eye: pot.bias.eye + pull('eye'),
   };
-  after.doubt = by.doubt;
+  after.doubt = doubt;
   // mass found or missed is water that did or did not leave as steam
   const { liquid, pieces } = pot.mixture;
-  const lost = Math.min(-pull.mass, (liquid.water + pieces.water) * 0.98);
+  const lost = Math.min(-pull('mass'), (liquid.water + pieces.water) * 0.98);
   after.mixture =
     lost >= 0
       ? evaporate(pot.mixture, lost)

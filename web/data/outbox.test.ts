@@ -1,5 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { BatchEventBody } from '../../core';
+// loaded before the clock is stood in for: its dates would stay made of the false one, for the test files after this
+import '@date-fns/tz';
 
 /** The outbox against a server that answers, is away, or says no: the network is the only thing stood in for. */
 type Reply = (body: { id: string; type: string }) => Response | Promise<Response>;

@@ -29,7 +29,7 @@ describe('a pot run along second by second', () => {
       expect(live.state.pot.tempC).toBeCloseTo(whole.pot.tempC, 1);
     }
   });
-  it('its forecast is never older than twenty seconds, and new at each event', () => {
+  it('its forecast is never older than a minute, and new at each event', () => {
     const batch = batchOf(log, 'c');
     livePot(batch, none, clock, at(76));
     const live = livePot(batch, none, clock, at(77));

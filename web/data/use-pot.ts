@@ -4,7 +4,8 @@ import {
   type BatchEvent,
   type BatchEventBody,
   type BatchState,
-  foldBatch,
+  type FoldedLog,
+  foldOn,
   nextWant,
   type StageClock,
   stageClock,
@@ -23,14 +24,15 @@ export interface LivePot {
   wantSinceMs: number;
 }
 
-/** A forecast holds for so long of kitchen time before it is made anew; an event makes it anew at once. */
-const FORECAST_HOLDS_MS = 20_000;
+/** A forecast holds for a minute of kitchen time before it is made anew; an event makes it anew at once. */
+const FORECAST_HOLDS_MS = 60_000;
 /** The pot is run up to whole minutes and kept there, so that a second costs one step and not an evening. */
 const KEPT_EVERY_MS = 60_000;
 
-/** One batch being run along: folded once for its log, then moved on as the clock goes. */
+/** One batch being run along: folded as its log grows, then moved on as the clock goes. */
 interface Running {
-  log: BatchView['events'];
+  /** the server's log as it was folded last; what waits to be sent is put on top of it */
+  log: FoldedLog;
   waiting: readonly Waiting[];
   clockView: KitchenView['clock'];
   events: BatchEvent[];
@@ -57,9 +59,10 @@ export function livePot(
   nowMs: number,
 ): LivePot {
   const before = running.get(batch.id);
-  const isSame = before?.log === batch.events && before.waiting === waiting && before.clockView === clockView;
+  const isSame =
+    before?.log.events === batch.events && before.waiting === waiting && before.clockView === clockView;
   if (isSame && before.live?.nowMs === nowMs) return before.live;
-  const run = isSame ? before : foldAnew(batch, waiting, clockView, nowMs);
+  const run = isSame ? before : foldAnew(before ?? null, batch, waiting, clockView, nowMs);
   if (nowMs < run.kept.pot.atMs) run.kept = run.folded;
   const wholeMs = Math.floor(nowMs / KEPT_EVERY_MS) * KEPT_EVERY_MS;
   run.kept = advanceBatch(run.kept, wholeMs);
@@ -79,19 +82,21 @@ export function livePot(
 }
 
 function foldAnew(
+  before: Running | null,
   batch: BatchView,
   waiting: readonly Waiting[],
   clockView: KitchenView['clock'],
   nowMs: number,
 ): Running {
-  const [folded, events] = foldWhatCanBe(batch, withWaiting(batch, waiting, clockView));
+  const log = foldOn(batch.snapshot, before?.log ?? null, batch.events);
+  const whole = foldWhatCanBe(batch, log, withWaiting(batch, waiting, clockView));
   return {
-    log: batch.events,
+    log,
     waiting,
     clockView,
-    events,
-    folded,
-    kept: folded,
+    events: [...whole.events],
+    folded: whole.state,
+    kept: whole.state,
     clock: null,
     clockAtMs: nowMs,
     live: null,
@@ -111,12 +116,12 @@ function keyOf(want: Want): string {
 }
 
 /** What is on its way may turn out impossible; until the server has said so, the pot goes by what is in its log. */
-function foldWhatCanBe(batch: BatchView, events: BatchEvent[]): [BatchState, BatchEvent[]] {
+function foldWhatCanBe(batch: BatchView, log: FoldedLog, events: readonly BatchEvent[]): FoldedLog {
   try {
-    return [foldBatch(batch.snapshot, events, 0), events];
+    return foldOn(batch.snapshot, log, events);
   } catch (error) {
     if (!(error instanceof RangeError)) throw error;
-    return [foldBatch(batch.snapshot, batch.events, 0), batch.events];
+    return log;
   }
 }
 

@@ -28,7 +28,7 @@ export function TakeBack({ here }: { here: BatchHere }) {
   const { tell, refusals } = useSay(here.batch.id);
   const { tell: tellNote, refusals: noteRefusals } = useSay(here.batch.id);
   const [note, setNote] = useState('');
-  const standing = activeEvents(here.pot.events).reverse();
+  const standing = activeEvents(here.pot.events).toReversed();
   return (
     <>
       <Over>Taking back is for what did not happen. What did happen is mended on the bench.</Over>
