@@ -1,8 +1,8 @@
-import { Suspense, useEffect, useRef, useState } from 'react';
+import { Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import styled from 'styled-components';
-import { nextServiceAtMs } from '../contract';
-import { useNowMs } from './data/clock';
+import { type KitchenView, nextServiceAtMs } from '../contract';
+import { useMinuteMs, useTicking } from './data/clock';
 import { hourMinute, span } from './data/format';
 import { useLive } from './data/live';
 import { useKitchen } from './data/queries';
@@ -167,7 +167,7 @@ export function Shell() {
             </NavLink>
           ))}
         </Places>
-        {kitchen && <NextService />}
+        {kitchen && <NextService kitchen={kitchen} />}
       </Top>
       <div>
         <OutboxNote />
@@ -207,21 +207,31 @@ function FragmentOfKey({ name, does }: { name: string; does: string }) {
   );
 }
 
-function NextService() {
-  const { data: kitchen } = useKitchen();
-  const nowMs = useNowMs();
-  if (!kitchen) return null;
-  const [next] = kitchen.services
-    .map((service) => ({ ...service, atMs: nextServiceAtMs(service.time, kitchen.zone, nowMs) }))
-    .sort((a, b) => a.atMs - b.atMs);
+/** The next train, and the time; drawn anew each minute. */
+function NextService({ kitchen }: { kitchen: KitchenView }) {
+  const { services, zone, clock } = kitchen;
+  const minuteMs = useMinuteMs();
+  const next = useMemo(
+    () =>
+      services
+        .map((service) => ({ ...service, atMs: nextServiceAtMs(service.time, zone, minuteMs) }))
+        .sort((a, b) => a.atMs - b.atMs)[0],
+    [services, zone, minuteMs],
+  );
+  const atMs = next?.atMs ?? 0;
+  const read = useCallback(
+    (nowMs: number) => ({ left: span(atMs - nowMs), hour: hourMinute(nowMs, zone) }),
+    [atMs, zone],
+  );
+  const { left, hour } = useTicking(clock, read);
   if (!next) return null;
   return (
     <Ahead>
       <span className="words">
         {next.name}, {next.covers} bowls, in
       </span>
-      <strong>{span(next.atMs - nowMs)}</strong>
-      <span>{hourMinute(nowMs, kitchen.zone)}</span>
+      <strong>{left}</strong>
+      <span>{hour}</span>
     </Ahead>
   );
 }

@@ -19,7 +19,7 @@ export interface FoldedLog {
  *
  * @param snapshot what was decided when the batch started
  * @param before the log as it was folded last, or null
- * @param events the log as it is now, any order; the events of `before` are the same objects
+ * @param events the log as it is now, any order; an event of the same id, seq and time is the same
  * @returns the same state as `foldBatch` of those events
  * @throws RangeError as `foldBatch` does
  * @source docs/architecture.md, "A batch is its log"
@@ -48,9 +48,13 @@ export function foldOn(
 function goesOn(before: readonly BatchEvent[], events: readonly BatchEvent[]): boolean {
   if (before.length === 0 || events.length < before.length) return false;
   return events.every((event, i) => {
-    if (i < before.length) return event === before[i] && (i === 0 || isLater(event, events[i - 1]!));
+    if (i < before.length) return isSame(event, before[i]!) && (i === 0 || isLater(event, events[i - 1]!));
     return event.type !== 'undone' && event.type !== 'answered' && isLater(event, events[i - 1]!);
   });
+}
+
+function isSame(a: BatchEvent, b: BatchEvent): boolean {
+  return a === b || (a.id === b.id && a.seq === b.seq && a.actedAtMs === b.actedAtMs);
 }
 
 function isLater(event: BatchEvent, than: BatchEvent): boolean {

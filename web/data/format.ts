@@ -8,8 +8,18 @@ export function sentenceCase(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1);
 }
 
+/** Hours of the day by zone and minute: twenty pots ask for the same few over and over, and a zone is dear to look up. */
+const hours = new Map<string, string>();
+const MOST_HOURS = 5000;
+
 export function hourMinute(ms: number, zone: string): string {
-  return format(new TZDate(ms, zone), 'HH:mm');
+  const key = `${Math.floor(ms / 60_000)} ${zone}`;
+  const known = hours.get(key);
+  if (known) return known;
+  const text = format(new TZDate(ms, zone), 'HH:mm');
+  if (hours.size > MOST_HOURS) hours.clear();
+  hours.set(key, text);
+  return text;
 }
 
 export function dayAndHour(ms: number, zone: string): string {

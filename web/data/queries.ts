@@ -1,4 +1,5 @@
 import { QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useCallback } from 'react';
 import type {
   BatchSummary,
   BatchView,
@@ -76,6 +77,17 @@ export const useOrders = () =>
 
 export const useDevices = () =>
   useQuery({ queryKey: KEYS.devices, queryFn: () => ask<DeviceView[]>('GET', '/devices') });
+
+/** What stands at one pot; the others' readings are no news to it. */
+export function useDevicesAt(batchId: string): DeviceView[] {
+  const own = useCallback((all: DeviceView[]) => all.filter((one) => one.batchId === batchId), [batchId]);
+  const { data = [] } = useQuery({
+    queryKey: KEYS.devices,
+    queryFn: () => ask<DeviceView[]>('GET', '/devices'),
+    select: own,
+  });
+  return data;
+}
 
 /** Sets a simulated probe or scale at a pot. */
 export function useStartStandIn() {

@@ -1,42 +1,149 @@
-import { useMemo } from 'react';
+import { useCallback } from 'react';
 import type { BatchView, KitchenView } from '../../contract';
-import { type Call, callOf, type RangeWalk, rangeWalk } from '../../core';
-import { useNowMs } from './clock';
-import { useWaiting } from './outbox';
+import { type BatchEventBody, type Call, callOf, rangeWalk } from '../../core';
+import { useTicking } from './clock';
+import { span } from './format';
+import { useWaiting, type Waiting } from './outbox';
 import { useOpenBatches } from './queries';
 import { type LivePot, livePot } from './use-pot';
+import { wantWords } from './words';
 
-/** A pot on the range with how loudly it calls. */
-export interface CallingPot {
+/** Minutes a call is put off by one press. */
+export const SNOOZE_MIN = 2;
+
+/** What one press says where the cook stands. */
+export interface Press {
+  text: string;
+  said: { batchId: string; body: BatchEventBody }[];
+}
+
+/** A pot that calls from out of sight. */
+export interface Caller {
+  batchId: string;
+  name: string;
+  words: string;
+  call: Call;
+  /** since when, and who else calls or is walked past with it */
+  beside: string;
+  /** null where the screen has to be seen first */
+  answer: Press | null;
+}
+
+export interface RangeCalls {
+  hasPots: boolean;
+  /** the loudest of all pots, in sight or not: it is what sounds */
+  loudest: { call: Call; words: string } | null;
+  caller: Caller | null;
+}
+
+const LOUDNESS: Readonly<Record<Call, number>> = { none: 0, due: 1, late: 2, urgent: 3 };
+const NO_POTS: readonly BatchView[] = [];
+
+/** Who calls now. The same answer for as long as it reads the same. */
+export function useRangeCalls(kitchen: KitchenView, hereId: string | null): RangeCalls {
+  const { data: open = NO_POTS } = useOpenBatches();
+  const waiting = useWaiting();
+  const read = useCallback(
+    (nowMs: number) => rangeCalls({ open, waiting, kitchen, hereId, nowMs }),
+    [open, waiting, kitchen, hereId],
+  );
+  return useTicking(kitchen.clock, read);
+}
+
+/** A pot with how loudly it calls. */
+interface CallingPot {
   batch: BatchView;
   pot: LivePot;
   call: Call;
 }
 
-/** Minutes a call is put off by one press. */
-export const SNOOZE_MIN = 2;
+/** The calls of all pots at a moment: the loudest first, look-ins that can be one walk answered together. */
+export function rangeCalls(of: {
+  open: readonly BatchView[];
+  waiting: readonly Waiting[];
+  kitchen: KitchenView;
+  hereId: string | null;
+  nowMs: number;
+}): RangeCalls {
+  const { kitchen, nowMs } = of;
+  const pots = of.open
+    .map((batch): CallingPot => {
+      const pot = livePot(batch, of.waiting, kitchen.clock, nowMs);
+      return { batch, pot, call: callOf(asRangePot(batch, pot), nowMs, pot.wantSinceMs) };
+    })
+    .sort((a, b) => LOUDNESS[b.call] - LOUDNESS[a.call]);
+  const wordsOf = ({ pot }: CallingPot) => wantWords(pot.want, nowMs, kitchen.zone).text;
+  const [loudest] = pots;
+  const elsewhere = pots.filter((one) => one.batch.id !== of.hereId);
+  const [first] = elsewhere;
+  return {
+    hasPots: pots.length > 0,
+    loudest: loudest ? { call: loudest.call, words: `${nameOf(loudest)}: ${wordsOf(loudest)}` } : null,
+    caller:
+      first && first.call !== 'none'
+        ? { ...callerOf(first, pots, elsewhere, nowMs), words: wordsOf(first) }
+        : null,
+  };
+}
 
-const LOUDNESS: Readonly<Record<Call, number>> = { none: 0, due: 1, late: 2, urgent: 3 };
+function callerOf(
+  first: CallingPot,
+  pots: readonly CallingPot[],
+  elsewhere: readonly CallingPot[],
+  nowMs: number,
+): Omit<Caller, 'words'> {
+  const walk = rangeWalk(pots.map(({ batch, pot }) => asRangePot(batch, pot)));
+  const isWalkedPast = (one: CallingPot) => walk?.batchIds.includes(one.batch.id) ?? false;
+  const together = isWalkedPast(first) ? pots.filter((one) => one !== first && isWalkedPast(one)) : [];
+  const others = elsewhere.filter((one) => one.call !== 'none').length - 1;
+  const since = first.call === 'due' ? 'now' : `unanswered for ${span(nowMs - sinceOf(first))}`;
+  const withIt =
+    together.length > 0
+      ? `, one walk with ${together.map((one) => nameOf(one).toLowerCase()).join(' and ')}`
+      : others > 0
+        ? `, and ${others} more ${others === 1 ? 'pot calls' : 'pots call'}`
+        : '';
+  return {
+    batchId: first.batch.id,
+    name: nameOf(first),
+    call: first.call,
+    beside: since + withIt,
+    answer:
+      together.length > 0
+        ? {
+            text: `Looked in on ${together.length + 1}`,
+            said: [first, ...together].flatMap((one) => answerTo(one)?.said ?? []),
+          }
+        : answerTo(first),
+  };
+}
 
-/** Every live pot with its call, the loudest first, and the next walk past the range. */
-export function useRangePots(kitchen: KitchenView): { pots: CallingPot[]; walk: RangeWalk | null } {
-  const { data: open = [] } = useOpenBatches();
-  const nowMs = useNowMs();
-  const waiting = useWaiting();
-  return useMemo(() => {
-    const pots = open.map((batch): CallingPot => {
-      const pot = livePot(batch, waiting, kitchen.clock, nowMs);
-      const { snoozedUntilMs } = pot.state;
-      const call = callOf({ batchId: batch.id, want: pot.want, snoozedUntilMs }, nowMs, pot.wantSinceMs);
-      return { batch, pot, call };
-    });
-    const walk = rangeWalk(
-      pots.map(({ batch, pot }) => ({
-        batchId: batch.id,
-        want: pot.want,
-        snoozedUntilMs: pot.state.snoozedUntilMs,
-      })),
-    );
-    return { pots: pots.sort((a, b) => LOUDNESS[b.call] - LOUDNESS[a.call]), walk };
-  }, [open, waiting, kitchen.clock, nowMs]);
+/** What answers a want where the cook stands, without going to its screen. */
+function answerTo({ batch, pot }: CallingPot): Press | null {
+  const { want } = pot;
+  switch (want.kind) {
+    case 'lookIn': {
+      const body = { type: 'looked', v: 1, payload: { stageId: want.stage.id } } as const;
+      return { text: 'Looked in, stirred', said: [{ batchId: batch.id, body }] };
+    }
+    case 'heat': {
+      const body = { type: 'heatSet', v: 1, payload: { fraction: want.fraction } } as const;
+      return { text: 'Heat is set', said: [{ batchId: batch.id, body }] };
+    }
+    default:
+      return null;
+  }
+}
+
+function asRangePot(batch: BatchView, { want, state }: LivePot) {
+  return { batchId: batch.id, want, snoozedUntilMs: state.snoozedUntilMs };
+}
+
+function nameOf({ batch }: CallingPot): string {
+  return batch.snapshot.input.recipe.name;
+}
+
+function sinceOf({ pot }: CallingPot): number {
+  const { want } = pot;
+  return 'dueMs' in want && want.dueMs !== null ? Math.min(want.dueMs, pot.nowMs) : pot.wantSinceMs;
 }

@@ -3,7 +3,7 @@ import type { BatchView, KitchenView } from '../../contract';
 import { foldBatch, massKg, stageClock } from '../../core';
 import { cookedLog, snapshotOf } from '../../core/testing/broth';
 import type { Waiting } from './outbox';
-import { livePot } from './use-pot';
+import { livePot, newsOf } from './use-pot';
 
 const snapshot = snapshotOf();
 const log = cookedLog(snapshot);
@@ -61,5 +61,38 @@ describe('a pot run along second by second', () => {
     const later = livePot(batch, none, clock, at(76.5));
     expect(later.want.kind).toBe(first.want.kind);
     expect(later.wantSinceMs).toBe(at(76));
+  });
+  it('a log that comes by two ways is one log, and a reading more is put on top of it', () => {
+    const twice = () => batchOf(structuredClone(log), 'f');
+    const first = livePot(twice(), none, clock, at(80));
+    expect(livePot(twice(), none, clock, at(80))).toBe(first);
+    const more = [
+      ...structuredClone(log),
+      {
+        id: 'r',
+        seq: 99,
+        actedAtMs: at(81),
+        type: 'reading' as const,
+        v: 1 as const,
+        payload: { kind: 'temperature' as const, value: 95 },
+      },
+    ];
+    const grown = livePot(batchOf(more, 'f'), none, clock, at(82));
+    expect(grown.state.readings).toHaveLength(first.state.readings.length + 1);
+    const whole = foldBatch(snapshot, more, at(82));
+    expect(massKg(grown.state.pot.mixture)).toBeCloseTo(massKg(whole.pot.mixture), 6);
+  });
+  it('is drawn anew for news alone: five seconds, an event, another want, a level or heat that shows', () => {
+    const batch = batchOf(log, 'g');
+    const first = livePot(batch, none, clock, at(80));
+    const soon = livePot(batch, none, clock, at(80) + 2000);
+    expect(soon).not.toBe(first);
+    expect(newsOf(first, soon)).toBe(first);
+    const later = livePot(batch, none, clock, at(80) + 5000);
+    expect(newsOf(first, later)).toBe(later);
+    const hotter = { ...soon, state: { ...soon.state, pot: { ...soon.state.pot, tempC: 40 } } };
+    const wants = { ...soon, want: { kind: 'closed' as const } };
+    const told = { ...soon, events: [...soon.events] };
+    for (const news of [hotter, wants, told]) expect(newsOf(first, news)).toBe(news);
   });
 });

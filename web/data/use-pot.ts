@@ -1,3 +1,4 @@
+import { useCallback } from 'react';
 import type { BatchView, KitchenView } from '../../contract';
 import {
   advanceBatch,
@@ -7,17 +8,18 @@ import {
   type FoldedLog,
   foldOn,
   nextWant,
+  potLitres,
   type StageClock,
   stageClock,
   type Want,
 } from '../../core';
-import { kitchenAt, useNowMs } from './clock';
+import { kitchenAt, useTicking } from './clock';
 import { useWaiting, type Waiting } from './outbox';
 
 export interface LivePot {
   state: BatchState;
   clock: StageClock | null;
-  events: BatchEvent[];
+  events: readonly BatchEvent[];
   nowMs: number;
   want: Want;
   /** since when it has wanted that, kitchen time */
@@ -35,7 +37,7 @@ interface Running {
   log: FoldedLog;
   waiting: readonly Waiting[];
   clockView: KitchenView['clock'];
-  events: BatchEvent[];
+  events: readonly BatchEvent[];
   folded: BatchState;
   kept: BatchState;
   clock: StageClock | null;
@@ -44,11 +46,28 @@ interface Running {
 }
 const running = new Map<string, Running>();
 
-/** A batch as it is now: its log, what is still on its way to the server, and the model run to this second. */
+/** A pot's own screen shows minutes, tenths of a litre and whole degrees: it is drawn so often, unless it has news. */
+const DRAWN_EVERY_MS = 5000;
+const SEEN = { litres: 0.05, tempC: 0.5 } as const;
+
+/** A batch as it is now: its log, what is still on its way to the server, and the model run to this moment. */
 export function useLivePot(batch: BatchView, kitchen: KitchenView): LivePot {
-  const nowMs = useNowMs();
   const waiting = useWaiting();
-  return livePot(batch, waiting, kitchen.clock, nowMs);
+  const { clock } = kitchen;
+  const read = useCallback((nowMs: number) => livePot(batch, waiting, clock, nowMs), [batch, waiting, clock]);
+  return useTicking(clock, read, newsOf);
+}
+
+/** The pot before, for as long as the one now would look the same. */
+export function newsOf(before: LivePot, now: LivePot): LivePot {
+  const isOld =
+    Math.abs(now.nowMs - before.nowMs) >= DRAWN_EVERY_MS ||
+    now.events !== before.events ||
+    now.clock !== before.clock ||
+    keyOf(now.want) !== keyOf(before.want) ||
+    Math.abs(now.state.pot.tempC - before.state.pot.tempC) >= SEEN.tempC ||
+    Math.abs(potLitres(now.state.pot) - potLitres(before.state.pot)) >= SEEN.litres;
+  return isOld ? now : before;
 }
 
 /** The same outside a component: every part of the page that asks in one second gets one answer. */
@@ -59,10 +78,14 @@ export function livePot(
   nowMs: number,
 ): LivePot {
   const before = running.get(batch.id);
+  const mine = waitingOf(batch.id, waiting, before?.waiting);
   const isSame =
-    before?.log.events === batch.events && before.waiting === waiting && before.clockView === clockView;
+    before !== undefined &&
+    isSameLog(before.log.events, batch.events) &&
+    before.waiting === mine &&
+    before.clockView === clockView;
   if (isSame && before.live?.nowMs === nowMs) return before.live;
-  const run = isSame ? before : foldAnew(before ?? null, batch, waiting, clockView, nowMs);
+  const run = isSame ? before : foldAnew(before ?? null, batch, mine, clockView, nowMs);
   if (nowMs < run.kept.pot.atMs) run.kept = run.folded;
   const wholeMs = Math.floor(nowMs / KEPT_EVERY_MS) * KEPT_EVERY_MS;
   run.kept = advanceBatch(run.kept, wholeMs);
@@ -94,13 +117,18 @@ function foldAnew(
     log,
     waiting,
     clockView,
-    events: [...whole.events],
+    events: whole.events,
     folded: whole.state,
     kept: whole.state,
     clock: null,
     clockAtMs: nowMs,
     live: null,
   };
+}
+
+/** The list of open batches and the batch itself come by two ways: the same log, not the same array. */
+function isSameLog(a: readonly BatchEvent[], b: readonly BatchEvent[]): boolean {
+  return a === b || (a.length === b.length && a.every((event, i) => event.id === b[i]!.id));
 }
 
 /** A share 0..1 of its own for each batch. */
@@ -125,21 +153,33 @@ function foldWhatCanBe(batch: BatchView, log: FoldedLog, events: readonly BatchE
   }
 }
 
+/** What waits to be sent of one batch; the list before, where it is the same. */
+function waitingOf(
+  batchId: string,
+  waiting: readonly Waiting[],
+  before: readonly Waiting[] = [],
+): readonly Waiting[] {
+  const mine = waiting.filter((item) => item.batchId === batchId && !item.refused);
+  return mine.length === before.length && mine.every((item, i) => item === before[i]) ? before : mine;
+}
+
 function withWaiting(
   batch: BatchView,
   waiting: readonly Waiting[],
   clockView: KitchenView['clock'],
-): BatchEvent[] {
+): readonly BatchEvent[] {
+  if (waiting.length === 0) return batch.events;
   const known = new Set(batch.events.map((event) => event.id));
   const lastSeq = batch.events.at(-1)?.seq ?? 0;
-  const mine = waiting.filter((item) => item.batchId === batch.id && !item.refused && !known.has(item.id));
   return [
     ...batch.events,
-    ...mine.map((item, i) => ({
-      ...(item.body as BatchEventBody),
-      id: item.id,
-      seq: lastSeq + 1 + i,
-      actedAtMs: kitchenAt(clockView, item.actedBrowserMs),
-    })),
+    ...waiting
+      .filter((item) => !known.has(item.id))
+      .map((item, i) => ({
+        ...(item.body as BatchEventBody),
+        id: item.id,
+        seq: lastSeq + 1 + i,
+        actedAtMs: kitchenAt(clockView, item.actedBrowserMs),
+      })),
   ];
 }

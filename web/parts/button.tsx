@@ -1,4 +1,5 @@
-import { Button as AriaButton, type ButtonProps } from 'react-aria-components';
+import { memo, useCallback, useRef } from 'react';
+import { Button as AriaButton, type ButtonProps, type PressEvent } from 'react-aria-components';
 import styled, { css } from 'styled-components';
 import { colour, font, motion, radius, size, space, target } from '../theme/tokens';
 
@@ -49,10 +50,18 @@ const Box = styled(AriaButton)<{ $kind: Kind; $atPot: boolean }>`
   }
 `;
 
+/** As it was drawn, unless it says or allows something else: it is the dearest thing on a screen that a clock moves. */
+const Drawn = memo(Box);
+
 export function Button({
   kind = 'plain',
   atPot = false,
+  onPress,
   ...props
 }: ButtonProps & { kind?: Kind; atPot?: boolean }) {
-  return <Box $kind={kind} $atPot={atPot} {...props} />;
+  // what a press does may be new each second; the button that is drawn is told only when it is pressed
+  const act = useRef(onPress);
+  act.current = onPress;
+  const press = useCallback((event: PressEvent) => act.current?.(event), []);
+  return <Drawn $kind={kind} $atPot={atPot} {...props} {...(onPress ? { onPress: press } : {})} />;
 }

@@ -1,14 +1,12 @@
 import { Bell, BellOff } from 'lucide-react';
-import { useEffect, useState } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import type { KitchenView } from '../../contract';
-import type { BatchEventBody } from '../../core';
 import { isMuted, keepAwake, setMuted, sound, wakeSoundOnTouch } from '../data/alarm';
-import { span } from '../data/format';
+import { useEachTick } from '../data/clock';
 import { say } from '../data/outbox';
-import { type CallingPot, SNOOZE_MIN, useRangePots } from '../data/range-pots';
-import { wantWords } from '../data/words';
+import { type Press, SNOOZE_MIN, useRangeCalls } from '../data/range-pots';
 import { colour, font, media, size, space } from '../theme/tokens';
 import { Button } from './button';
 import { IconButton } from './icon-button';
@@ -50,91 +48,44 @@ const Strip = styled.section<{ $isUrgent: boolean }>`
   }
 `;
 
-/** What answers a want where the cook stands, without going to its screen; null where the screen has to be seen. */
-function answerTo({ pot }: CallingPot): { text: string; bodies: BatchEventBody[] } | null {
-  const { want } = pot;
-  switch (want.kind) {
-    case 'lookIn':
-      return {
-        text: 'Looked in, stirred',
-        bodies: [{ type: 'looked', v: 1, payload: { stageId: want.stage.id } }],
-      };
-    case 'heat':
-      return {
-        text: 'Heat is set',
-        bodies: [{ type: 'heatSet', v: 1, payload: { fraction: want.fraction } }],
-      };
-    default:
-      return null;
-  }
-}
-
 /**
  * The loudest call of the pots that are not in sight: what it wants, since when, one press to answer, one to wait. The
  * pot that is in sight says it itself; it sounds all the same.
  */
 export function CallStrip({ kitchen, hereId }: { kitchen: KitchenView; hereId: string | null }) {
-  const { pots, walk } = useRangePots(kitchen);
+  const { hasPots, loudest, caller } = useRangeCalls(kitchen, hereId);
   const navigate = useNavigate();
   const [muted, setMutedHere] = useState(isMuted);
   const [refusals, setRefusals] = useState<string[]>([]);
-  const loudest = pots[0];
-  const first = pots.find((one) => one.batch.id !== hereId);
-  const call = first?.call ?? 'none';
-  const words = first ? wantWords(first.pot.want, first.pot.nowMs, kitchen.zone).text : '';
-  const name = first?.batch.snapshot.input.recipe.name ?? '';
   useEffect(wakeSoundOnTouch, []);
-  const hasPots = pots.length > 0;
   useEffect(() => (hasPots ? keepAwake() : undefined), [hasPots]);
-  const nowMs = loudest?.pot.nowMs ?? 0;
-  useEffect(() => {
-    if (!loudest) return;
-    const wanted = wantWords(loudest.pot.want, nowMs, kitchen.zone).text;
-    sound(loudest.call, `${loudest.batch.snapshot.input.recipe.name}: ${wanted}`);
-  }, [loudest, nowMs, kitchen.zone]);
-  if (!first || call === 'none') return null;
-  const others = pots.filter((one) => one.call !== 'none' && one.batch.id !== hereId).length - 1;
-  const answer = answerTo(first);
-  const together = walk?.batchIds.includes(first.batch.id)
-    ? pots.filter((one) => walk.batchIds.includes(one.batch.id) && one !== first)
-    : [];
-  const waited = nowMs - sinceOf(first);
-  const tell = async (batchId: string, bodies: BatchEventBody[]) => {
-    const answer = await say(batchId, bodies);
-    setRefusals(answer.kind === 'refused' ? answer.errors.map((error) => error.sentence) : []);
+  const callOut = useCallback(() => {
+    if (loudest) sound(loudest.call, loudest.words);
+  }, [loudest]);
+  useEachTick(kitchen.clock, callOut);
+  if (!caller) return null;
+  const tell = async (said: Press['said']) => {
+    const answers = await Promise.all(said.map(({ batchId, body }) => say(batchId, [body])));
+    setRefusals(
+      answers.flatMap((one) => (one.kind === 'refused' ? one.errors.map((error) => error.sentence) : [])),
+    );
   };
-  const walkAll = () => {
-    for (const one of [first, ...together])
-      if (one.pot.want.kind === 'lookIn')
-        void tell(one.batch.id, [{ type: 'looked', v: 1, payload: { stageId: one.pot.want.stage.id } }]);
-  };
+  const putOff: Press['said'] = [
+    { batchId: caller.batchId, body: { type: 'snoozed', v: 1, payload: { minutes: SNOOZE_MIN } } },
+  ];
+  const { answer } = caller;
   return (
-    <Strip role="alert" aria-label="A pot calls" $isUrgent={call === 'urgent'}>
+    <Strip role="alert" aria-label="A pot calls" $isUrgent={caller.call === 'urgent'}>
       <p>
-        {name}: {words}
-        <small>
-          {call === 'due' ? 'now' : `unanswered for ${span(waited)}`}
-          {together.length > 0 &&
-            `, one walk with ${together.map((one) => one.batch.snapshot.input.recipe.name.toLowerCase()).join(' and ')}`}
-          {others > 0 &&
-            together.length === 0 &&
-            `, and ${others} more ${others === 1 ? 'pot calls' : 'pots call'}`}
-        </small>
+        {caller.name}: {caller.words}
+        <small>{caller.beside}</small>
         {refusals.map((sentence) => (
           <small key={sentence}>Not taken: {sentence}</small>
         ))}
       </p>
-      {together.length > 0 ? (
-        <Button onPress={walkAll}>Looked in on {together.length + 1}</Button>
-      ) : (
-        answer && <Button onPress={() => tell(first.batch.id, answer.bodies)}>{answer.text}</Button>
-      )}
-      <Button onPress={() => navigate(`/batches/${first.batch.id}`)}>To this pot</Button>
-      <Button
-        onPress={() => tell(first.batch.id, [{ type: 'snoozed', v: 1, payload: { minutes: SNOOZE_MIN } }])}
-      >
-        In {SNOOZE_MIN} min
-      </Button>
+      {answer && <Button onPress={() => tell(answer.said)}>{answer.text}</Button>}
+      <Button onPress={() => navigate(`/batches/${caller.batchId}`)}>To this pot</Button>
+      <Button onPress={() => tell(putOff)}>{`In ${SNOOZE_MIN} min`}</Button>
       <IconButton
         className="bell"
         aria-label={muted ? 'Let it sound' : 'No sound'}
@@ -147,9 +98,4 @@ export function CallStrip({ kitchen, hereId }: { kitchen: KitchenView; hereId: s
       </IconButton>
     </Strip>
   );
-}
-
-function sinceOf({ pot }: CallingPot): number {
-  const { want } = pot;
-  return 'dueMs' in want && want.dueMs !== null ? Math.min(want.dueMs, pot.nowMs) : pot.wantSinceMs;
 }

@@ -1,9 +1,9 @@
-import { memo } from 'react';
+import { memo, useCallback } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import type { BatchView, KitchenView } from '../../contract';
 import { potLitres, type Vessel } from '../../core';
-import { useNowMs } from '../data/clock';
+import { useTicking } from '../data/clock';
 import { sentenceCase } from '../data/format';
 import { useWaiting } from '../data/outbox';
 import { useOpenBatches } from '../data/queries';
@@ -80,25 +80,26 @@ const WantText = styled.span<{ $isPressing: boolean }>`
 /** The range is drawn this many places wide; more pots than that are scrolled to. */
 const CELLS = 4;
 
+const NO_POTS: readonly BatchView[] = [];
+
 /** Every live pot along the bottom, always: what it is doing, what it wants and when. */
 export function RangeBar({ kitchen, hereId }: { kitchen: KitchenView; hereId: string | null }) {
-  const { data: open = [] } = useOpenBatches();
-  const nowMs = useNowMs();
+  const { data: open = NO_POTS } = useOpenBatches();
   const waiting = useWaiting();
+  const { clock, zone } = kitchen;
+  const read = useCallback(
+    (nowMs: number) => open.map((batch) => placeOf(batch, livePot(batch, waiting, clock, nowMs), zone)),
+    [open, waiting, clock, zone],
+  );
+  const places = useTicking(clock, read);
   const taken = new Set(open.map((batch) => batch.burnerId));
   const free = kitchen.burners
     .filter((burner) => !taken.has(burner.id))
     .slice(0, Math.max(1, CELLS - open.length));
   return (
     <Bar aria-label="The range">
-      {open.map((batch) => (
-        <PotOnRange
-          key={batch.id}
-          batch={batch}
-          live={livePot(batch, waiting, kitchen.clock, nowMs)}
-          zone={kitchen.zone}
-          isHere={batch.id === hereId}
-        />
+      {places.map((place) => (
+        <PotOnRange key={place.batchId} place={place} isHere={place.batchId === hereId} />
       ))}
       {free.map((burner) => (
         <Cell key={burner.id} to={`/plan?burner=${burner.id}`} $isHere={false}>
@@ -113,44 +114,9 @@ export function RangeBar({ kitchen, hereId }: { kitchen: KitchenView; hereId: st
   );
 }
 
-function PotOnRange({
-  batch,
-  live,
-  zone,
-  isHere,
-}: {
-  batch: BatchView;
-  live: LivePot;
-  zone: string;
-  isHere: boolean;
-}) {
-  const { state, clock, nowMs, want: wanted } = live;
-  const { recipe } = batch.snapshot.input;
-  const { inPot: pot, onBurner: burner } = state;
-  const want = wantWords(wanted, nowMs, zone);
-  return (
-    <CellOf
-      to={`/batches/${batch.id}`}
-      isHere={isHere}
-      vessel={pot.vessel}
-      litres={roughly(potLitres(state.pot))}
-      food={recipe.colour}
-      markLitres={clock?.markLitres == null ? null : roughly(clock.markLitres)}
-      name={shortName(recipe.name)}
-      doing={clock ? `${clock.stage.title.toLowerCase()}, ${burner.name}` : `${pot.name}, ${burner.name}`}
-      text={want.text}
-      isPressing={want.isPressing}
-    />
-  );
-}
-
-/** A thumb's height of pot shows no more than a fifth of a litre. */
-const roughly = (litres: number) => Math.round(litres * 5) / 5;
-
-/** Drawn anew only when something on it reads otherwise: every pot is asked each second, and few have news. */
-const CellOf = memo(function CellOf(of: {
-  to: string;
-  isHere: boolean;
+/** What a pot's place on the range shows. */
+interface RangePlace {
+  batchId: string;
   vessel: Vessel;
   litres: number;
   food: string;
@@ -159,20 +125,42 @@ const CellOf = memo(function CellOf(of: {
   doing: string;
   text: string;
   isPressing: boolean;
-}) {
+}
+
+function placeOf(batch: BatchView, live: LivePot, zone: string): RangePlace {
+  const { state, clock, nowMs, want } = live;
+  const { recipe } = batch.snapshot.input;
+  const { inPot: pot, onBurner: burner } = state;
+  return {
+    batchId: batch.id,
+    vessel: pot.vessel,
+    litres: roughly(potLitres(state.pot)),
+    food: recipe.colour,
+    markLitres: clock?.markLitres == null ? null : roughly(clock.markLitres),
+    name: shortName(recipe.name),
+    doing: clock ? `${clock.stage.title.toLowerCase()}, ${burner.name}` : `${pot.name}, ${burner.name}`,
+    ...wantWords(want, nowMs, zone),
+  };
+}
+
+/** A thumb's height of pot shows no more than a fifth of a litre. */
+const roughly = (litres: number) => Math.round(litres * 5) / 5;
+
+/** Drawn anew only when something on it reads otherwise: every pot is asked each second, and few have news. */
+const PotOnRange = memo(function PotOnRange({ place, isHere }: { place: RangePlace; isHere: boolean }) {
   return (
-    <Cell to={of.to} $isHere={of.isHere} aria-current={of.isHere ? 'page' : undefined}>
+    <Cell to={`/batches/${place.batchId}`} $isHere={isHere} aria-current={isHere ? 'page' : undefined}>
       <PotThumb
-        vessel={of.vessel}
-        litres={of.litres}
-        food={of.food}
-        markLitres={of.markLitres}
+        vessel={place.vessel}
+        litres={place.litres}
+        food={place.food}
+        markLitres={place.markLitres}
         ink={colour.rangeText}
       />
       <span>
-        <Name>{of.name}</Name>
-        <Doing>{of.doing}</Doing>
-        <WantText $isPressing={of.isPressing}>{of.text}</WantText>
+        <Name>{place.name}</Name>
+        <Doing>{place.doing}</Doing>
+        <WantText $isPressing={place.isPressing}>{place.text}</WantText>
       </span>
     </Cell>
   );

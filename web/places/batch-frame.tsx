@@ -105,38 +105,57 @@ export function BatchFrame() {
 
 function Inside({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView }) {
   const pot = useLivePot(batch, kitchen);
-  const { plan, input } = batch.snapshot;
   const here: BatchHere = { batch, kitchen, pot };
   return (
     <>
-      <Head>
-        <div>
-          <h1>{input.recipe.name}</h1>
-          <Over>
-            {input.recipe.base
-              ? `${((plan.portions * plan.portionMl) / 1000).toFixed(1)} L, ready by`
-              : `${plan.portions} bowls for`}{' '}
-            {hourMinute(plan.serviceAtMs, kitchen.zone)}, {pot.state.inPot.name}, {pot.state.onBurner.name}
-          </Over>
-        </div>
-        {pot.state.closed ? (
-          <nav aria-label="This batch">
-            <LinkButton to={`/log/${batch.id}`} $main>
-              Closed: read its log
-            </LinkButton>
-          </nav>
-        ) : (
-          <nav aria-label="This batch">
-            <NavLink to={`/batches/${batch.id}`} end>
-              Pot
-            </NavLink>
-            <NavLink to={`/batches/${batch.id}/bench`}>Bench</NavLink>
-            <NavLink to={`/batches/${batch.id}/pass`}>{input.recipe.base ? 'Put by' : 'Pass'}</NavLink>
-          </nav>
-        )}
-      </Head>
+      <BatchHead
+        batch={batch}
+        zone={kitchen.zone}
+        standsIn={`${pot.state.inPot.name}, ${pot.state.onBurner.name}`}
+        isClosed={pot.state.closed !== null}
+      />
       <Overdrawn batch={batch} />
       <Outlet context={here} />
     </>
   );
 }
+
+/** What batch it is, and the ways to its pot, bench and pass. */
+const BatchHead = memo(function BatchHead(of: {
+  batch: BatchView;
+  zone: string;
+  standsIn: string;
+  isClosed: boolean;
+}) {
+  const { id, snapshot } = of.batch;
+  const { plan, input } = snapshot;
+  const { base, name } = input.recipe;
+  return (
+    <Head>
+      <div>
+        <h1>{name}</h1>
+        <Over>
+          {base
+            ? `${((plan.portions * plan.portionMl) / 1000).toFixed(1)} L, ready by`
+            : `${plan.portions} bowls for`}{' '}
+          {hourMinute(plan.serviceAtMs, of.zone)}, {of.standsIn}
+        </Over>
+      </div>
+      {of.isClosed ? (
+        <nav aria-label="This batch">
+          <LinkButton to={`/log/${id}`} $main>
+            Closed: read its log
+          </LinkButton>
+        </nav>
+      ) : (
+        <nav aria-label="This batch">
+          <NavLink to={`/batches/${id}`} end>
+            Pot
+          </NavLink>
+          <NavLink to={`/batches/${id}/bench`}>Bench</NavLink>
+          <NavLink to={`/batches/${id}/pass`}>{base ? 'Put by' : 'Pass'}</NavLink>
+        </nav>
+      )}
+    </Head>
+  );
+});

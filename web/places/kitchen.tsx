@@ -2,7 +2,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import { boilingPointC, FOOD_CODE, litresAtDepth, type Vessel } from '../../core';
 import { ApiError } from '../data/api';
-import { useNowMs } from '../data/clock';
+import { useMinuteMs } from '../data/clock';
 import { dayAndHour, litres, typedNumber } from '../data/format';
 import { useClockChange, useKitchenSettings } from '../data/queries';
 import { Button } from '../parts/button';
@@ -234,7 +234,7 @@ function LimitsForm() {
 
 function ClockForm() {
   const kitchen = useKitchenHere();
-  const nowMs = useNowMs();
+  const nowMs = useMinuteMs();
   const change = useClockChange();
   const { clock } = kitchen;
   if (clock.mode === 'real') {

@@ -12,7 +12,7 @@ import {
   steepingFactor,
   umamiGPer100g,
 } from '../../core';
-import { useNowMs } from '../data/clock';
+import { useMinuteMs } from '../data/clock';
 import { minutes } from '../data/format';
 import { useLots } from '../data/queries';
 import { useBook } from '../data/use-book';
@@ -196,7 +196,7 @@ function Together({ recipe, row }: { recipe: Recipe; row: Ingredient }) {
 
 function OnTheShelf({ kind }: { kind: BaseKind }) {
   const kitchen = useKitchenHere();
-  const nowMs = useNowMs();
+  const nowMs = useMinuteMs();
   const { data: lots = [] } = useLots();
   const there = lots.filter((lot) => lot.contents.base === kind.id && lot.leftKg > 0.005);
   return (

@@ -4,7 +4,7 @@ import styled from 'styled-components';
 import { v7 as uuid } from 'uuid';
 import type { LotView } from '../../contract';
 import { type BaseFamily, type Blend, type BlendWanted, baseKind, blendLots } from '../../core';
-import { useNowMs } from '../data/clock';
+import { useMinuteMs } from '../data/clock';
 import { litres, money, percent, weight } from '../data/format';
 import { isPouredLot } from '../data/lot-words';
 import { useLots } from '../data/queries';
@@ -39,7 +39,7 @@ const Poured = styled.ul`
 export function LarderBlend() {
   const kitchen = useKitchenHere();
   const navigate = useNavigate();
-  const nowMs = useNowMs();
+  const nowMs = useMinuteMs();
   const { data: lots, error, refetch } = useLots();
   const { tell, refusals } = useShelf();
   const [picked, setPicked] = useState<string[] | null>(null);

@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import styled from 'styled-components';
 import type { LotView } from '../../contract';
 import { oldestFirst } from '../../core';
-import { useNowMs } from '../data/clock';
+import { useMinuteMs } from '../data/clock';
 import { dayAndHour } from '../data/format';
 import { useLots, useStrays } from '../data/queries';
 import { Button } from '../parts/button';
@@ -34,7 +34,7 @@ const Side = styled.div`
 /** What there is to cook from, the first to be used on top; what has to be made; what the board leaves. */
 export function Larder() {
   const kitchen = useKitchenHere();
-  const nowMs = useNowMs();
+  const nowMs = useMinuteMs();
   const { data: lots, error, refetch } = useLots();
   const [isOpen, setOpen] = useState(false);
   if (!lots || nowMs === 0) return <Waiting error={error} onRetry={refetch} />;

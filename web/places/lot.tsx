@@ -4,7 +4,7 @@ import styled from 'styled-components';
 import type { LotDetail } from '../../contract';
 import { baseKind, INGREDIENT_BY_ID, mustComeCold } from '../../core';
 import { ApiError } from '../data/api';
-import { useNowMs } from '../data/clock';
+import { useMinuteMs } from '../data/clock';
 import { day, dayAndHour } from '../data/format';
 import { isPouredLot, lotColour } from '../data/lot-words';
 import { useLot, useRecipes } from '../data/queries';
@@ -66,7 +66,7 @@ export function LotPlace() {
 
 function LotOf({ detail }: { detail: LotDetail }) {
   const kitchen = useKitchenHere();
-  const nowMs = useNowMs();
+  const nowMs = useMinuteMs();
   const { data: recipes } = useRecipes();
   const [act, setAct] = useState<LotActId | 'letDown' | null>(null);
   const { lot } = detail;

@@ -3,7 +3,7 @@ import { useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import type { BatchSummary } from '../../contract';
 import type { Plan, Recipe } from '../../core';
-import { useNowMs } from '../data/clock';
+import { useMinuteMs } from '../data/clock';
 import { hourMinute, litres } from '../data/format';
 import { useRecipes, useSummaries } from '../data/queries';
 import { Button } from '../parts/button';
@@ -92,7 +92,7 @@ export function PlanPlace() {
   const { data: recipes, error, refetch } = useRecipes();
   const { data: batches } = useSummaries();
   const [params, setParams] = useSearchParams();
-  const nowMs = useNowMs();
+  const nowMs = useMinuteMs();
   if (!recipes || !batches) return <Waiting error={error} onRetry={refetch} />;
   const recipe =
     recipes.find((one) => one.id === params.get('recipe')) ?? mostCooked(recipes, batches) ?? recipes[0];
@@ -128,7 +128,7 @@ function PlanOf({
 }) {
   const kitchen = useKitchenHere();
   // An order is for a service, not for a second: the minute is fine enough.
-  const minuteMs = Math.floor(useNowMs() / 60_000) * 60_000;
+  const minuteMs = useMinuteMs();
   const order = useOrder(kitchen, book, recipe, minuteMs);
   const [sheet, setSheet] = useState<'have' | 'swap' | null>(null);
   const [standIn, setStandIn] = useState<string | null>(null);

@@ -1,6 +1,6 @@
 import { Link, useSearchParams } from 'react-router';
 import styled from 'styled-components';
-import { useNowMs } from '../data/clock';
+import { useMinuteMs } from '../data/clock';
 import { dayAndHour, hourMinute, litres } from '../data/format';
 import { useRecipes } from '../data/queries';
 import { Button } from '../parts/button';
@@ -28,7 +28,7 @@ const Bar = styled.div`
 export function SheetPlace() {
   const { data: recipes, error, refetch } = useRecipes();
   const [params] = useSearchParams();
-  const nowMs = useNowMs();
+  const nowMs = useMinuteMs();
   if (!recipes || nowMs === 0) return <Waiting error={error} onRetry={refetch} />;
   const recipe = recipes.find((one) => one.id === params.get('recipe'));
   return recipe ? <SheetOf key={recipe.id} recipeId={recipe.id} /> : <NotHere />;
@@ -38,7 +38,7 @@ function SheetOf({ recipeId }: { recipeId: string }) {
   const kitchen = useKitchenHere();
   const { data: recipes = [] } = useRecipes();
   const recipe = recipes.find((one) => one.id === recipeId)!;
-  const minuteMs = Math.floor(useNowMs() / 60_000) * 60_000;
+  const minuteMs = useMinuteMs();
   const order = useOrder(kitchen, recipes, recipe, minuteMs);
   if (!order.plan || !order.input) {
     return (

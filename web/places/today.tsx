@@ -3,7 +3,7 @@ import styled from 'styled-components';
 import type { BatchView, KitchenView, ServiceView } from '../../contract';
 import { nextServiceAtMs } from '../../contract';
 import { boilingPointC, oldestFirst, potLitres } from '../../core';
-import { useNowMs } from '../data/clock';
+import { useMinuteMs } from '../data/clock';
 import { day, hourMinute, litres, sentenceCase, span } from '../data/format';
 import { dateWords, lotAmount } from '../data/lot-words';
 import { useLots, useOpenBatches, useOrders, useRecipes, useSummaries } from '../data/queries';
@@ -104,7 +104,7 @@ const Pressing = styled.span<{ $isPressing: boolean }>`
 /** The day down to its last train: what each service wants, what is on for it, and the next thing to do. */
 export function Today() {
   const kitchen = useKitchenHere();
-  const nowMs = useNowMs();
+  const nowMs = useMinuteMs();
   const { data: open = [] } = useOpenBatches();
   const stops = kitchen.services
     .map((service) => ({ service, atMs: nextServiceAtMs(service.time, kitchen.zone, nowMs) }))

@@ -8,6 +8,7 @@ import {
   PointElement,
   ScatterController,
 } from 'chart.js';
+import { memo, useRef, useState } from 'react';
 import { Scatter } from 'react-chartjs-2';
 import styled from 'styled-components';
 import { hourMinute } from '../../data/format';
@@ -36,17 +37,22 @@ const Box = styled.div`
 `;
 
 const MINUTE = 60_000;
+const FONT = { family: "'Atkinson Hyperlegible Next', sans-serif", size: 14 };
 
-/** Chart.js behind one neutral shape; nothing else in the house knows of it. */
-export function LevelChart(props: LevelChartProps) {
+/** Chart.js behind one neutral shape; nothing else in the house knows of it. Drawn anew when it is given something new. */
+export const LevelChart = memo(function LevelChart(props: LevelChartProps) {
   const ink = useThemeColours();
+  // the chart takes its plugins once, as it is made; what they draw is looked up as they draw it
+  const shown = useRef({ props, ink });
+  shown.current = { props, ink };
+  const [lines] = useState(() => markLines(() => shown.current));
   const xs = [...props.trace, ...props.band, ...props.readings].map((one) => one.atMs);
   const from = Math.min(...xs);
   const to = Math.max(...xs, props.servedAtMs ?? 0);
   const ys = [...props.trace.map((one) => one.litres), ...props.band.map((one) => one.highLitres)];
   const low = Math.min(...ys, props.markLitres ?? Number.POSITIVE_INFINITY);
   const step = tickMinutes((to - from) / MINUTE);
-  const font = { family: "'Atkinson Hyperlegible Next', sans-serif", size: 14 };
+  const font = FONT;
   const line = (points: readonly { x: number; y: number }[], more: object) => ({
     data: [...points],
     showLine: true,
@@ -116,23 +122,22 @@ export function LevelChart(props: LevelChartProps) {
             },
           ],
         }}
-        plugins={[markLines(props, ink, font)]}
+        plugins={[lines]}
       />
     </Box>
   );
-}
+});
 
 /** The mark to fall to, and the moment of service, written where they are. */
 function markLines(
-  props: LevelChartProps,
-  ink: ReturnType<typeof useThemeColours>,
-  font: { family: string; size: number },
+  shown: () => { props: LevelChartProps; ink: ReturnType<typeof useThemeColours> },
 ): Plugin<'scatter'> {
   return {
     id: 'mark-lines',
     afterDatasetsDraw({ ctx, chartArea, scales }) {
+      const { props, ink } = shown();
       ctx.save();
-      ctx.font = `${font.size}px ${font.family}`;
+      ctx.font = `${FONT.size}px ${FONT.family}`;
       ctx.lineWidth = 2;
       if (props.markLitres !== null) {
         const y = scales.y!.getPixelForValue(props.markLitres);

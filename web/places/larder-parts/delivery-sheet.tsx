@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import { zonedTimeMs } from '../../../contract';
 import { FOOD_CODE, type LotStorage, mustComeCold } from '../../../core';
-import { useNowMs } from '../../data/clock';
+import { useMinuteMs } from '../../data/clock';
 import { typedNumber } from '../../data/format';
 import { useBook } from '../../data/use-book';
 import { Button } from '../../parts/button';
@@ -17,7 +17,7 @@ import { useShelf } from './use-shelf';
 /** A crate at the door: what, how much, from whom, how warm, its tag and its date. It is a lot from here on. */
 export function DeliverySheet({ onClose }: { onClose: () => void }) {
   const kitchen = useKitchenHere();
-  const nowMs = useNowMs();
+  const nowMs = useMinuteMs();
   const book = useBook(kitchen);
   const { tell, refusals } = useShelf();
   const [foodId, setFoodId] = useState<string | null>(null);

@@ -4,7 +4,7 @@ import styled from 'styled-components';
 import { v7 as uuid } from 'uuid';
 import { bandName, type Plan, type PlannedBase, SETS_FROM_GELATIN_PERCENT } from '../../../core';
 import { sentencesOf } from '../../data/api';
-import { useNowMs } from '../../data/clock';
+import { useMinuteMs } from '../../data/clock';
 import { day, hourMinute, litres, minutes, money, percent, span } from '../../data/format';
 import { useKeepOrder, useOpenBatches, useStartBatch } from '../../data/queries';
 import { Button } from '../../parts/button';
@@ -48,7 +48,7 @@ export function Figures({
   onStandIn: (lineId: string) => void;
 }) {
   const kitchen = useKitchenHere();
-  const nowMs = useNowMs();
+  const nowMs = useMinuteMs();
   const navigate = useNavigate();
   const start = useStartBatch();
   const keep = useKeepOrder();

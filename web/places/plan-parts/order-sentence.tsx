@@ -12,7 +12,7 @@ import {
 import styled from 'styled-components';
 import { type KitchenView, zonedTimeMs } from '../../../contract';
 import { BANDS, type Recipe } from '../../../core';
-import { useNowMs } from '../../data/clock';
+import { useMinuteMs } from '../../data/clock';
 import { day } from '../../data/format';
 import { Menu } from '../../parts/menu';
 import { Errors } from '../../parts/text';
@@ -182,7 +182,7 @@ export function OrderSentence({
 
 /** On which day: the next time it comes round, or one of the days ahead. */
 function DayPick({ order, zone }: { order: Order; zone: string }) {
-  const nowMs = Math.floor(useNowMs() / 60_000) * 60_000;
+  const nowMs = useMinuteMs();
   const wordOf = (atMs: number) => {
     const word = day(atMs, zone);
     if (word === day(nowMs, zone)) return 'today';

@@ -1,11 +1,10 @@
-import { useDevices } from '../../data/queries';
+import { useDevicesAt } from '../../data/queries';
 import { Caution, Over } from '../../parts/text';
 import { shownBy } from '../kitchen-parts/devices';
 
 /** What a probe or a scale at this pot shows now; a sentence where it cannot be believed. */
 export function DeviceLine({ batchId }: { batchId: string }) {
-  const { data: devices = [] } = useDevices();
-  const own = devices.filter((one) => one.batchId === batchId);
+  const own = useDevicesAt(batchId);
   if (own.length === 0) return null;
   return (
     <div role="status">

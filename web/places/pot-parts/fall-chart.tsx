@@ -25,34 +25,25 @@ const BEGINNING_MS = 5000;
 export function FallChart({ here, markLitres }: { here: BatchHere; markLitres: number }) {
   const { snapshot } = here.batch;
   const { state, events, nowMs, clock } = here.pot;
-  // The curve is drawn anew each minute and at each event; the figures beside it move each second.
+  const begunMs = clock?.begunMs ?? 0;
+  // The curve is drawn anew each minute and at each event; the figures beside it move more often.
   const minute = Math.floor(nowMs / 60_000);
-  const drawn = useMemo(
-    () => ({
-      trace: levelTrace(snapshot, events, nowMs).filter((point) => point.atMs >= (clock?.begunMs ?? 0)),
+  const drawn = useMemo(() => {
+    const readings = state.readings
+      .filter((reading) => reading.kind !== 'temperature' && reading.atMs >= begunMs)
+      .map(({ atMs, litres, status }) => ({ atMs, litres, isDoubted: status !== 'taken' }));
+    return {
+      trace: levelTrace(snapshot, events, nowMs).filter((point) => point.atMs >= begunMs),
       band: levelAhead(state.setup, state.pot, markLitres),
-    }),
-    [snapshot, events, minute, state.pot.heatFraction, state.pot.lid],
-  );
-  const readings = state.readings
-    .filter((reading) => reading.kind !== 'temperature' && reading.atMs >= (clock?.begunMs ?? 0))
-    .map((reading) => ({
-      atMs: reading.atMs,
-      litres: reading.litres,
-      isDoubted: reading.status !== 'taken',
-    }));
+      readings,
+      changes: changesOf(events, begunMs),
+      description: `The level falling: ${readings.length} readings, now ${litres(potLitres(state.pot))}, down to ${litres(markLitres)}.`,
+      markLitres,
+    };
+  }, [snapshot, events, begunMs, minute, state.pot.heatFraction, state.pot.lid]);
   return (
     <ChartBox>
-      <LevelChart
-        zone={here.kitchen.zone}
-        trace={drawn.trace}
-        band={drawn.band}
-        readings={readings}
-        markLitres={markLitres}
-        servedAtMs={null}
-        changes={changesOf(events, clock?.begunMs ?? 0)}
-        description={`The level falling: ${readings.length} readings, now ${litres(potLitres(state.pot))}, down to ${litres(markLitres)}.`}
-      />
+      <LevelChart zone={here.kitchen.zone} servedAtMs={null} {...drawn} />
     </ChartBox>
   );
 }
