@@ -90,6 +90,9 @@ const slip = v.variant(
 const one = <const T extends string, P extends v.GenericSchema>(type: T, payload: P) =>
   v.object({ type: v.literal(type), v: v.literal(1, 'Only version 1 of an event is known.'), payload });
 
+/** A probe or a scale said it; a cook’s own reading has no such word. */
+const fromDevice = v.optional(v.literal('device', 'A reading is from a device or from a cook.'));
+
 /** What can be said of a batch, version 1. The model's own type is what it must come to. */
 export const batchEventBodySchema: v.GenericSchema<unknown, BatchEventBody> = v.variant(
   'type',
@@ -132,10 +135,15 @@ export const batchEventBodySchema: v.GenericSchema<unknown, BatchEventBody> = v.
           value: numberField('The refractometer', 0.1, 80, '°Brix'),
         }),
         v.strictObject({ kind: v.literal('eye'), value: numberField('What has gone', 0, 100, '%') }),
-        v.strictObject({ kind: v.literal('weight'), value: numberField('The weight', 0, 2000, 'kg') }),
+        v.strictObject({
+          kind: v.literal('weight'),
+          value: numberField('The weight', 0, 2000, 'kg'),
+          from: fromDevice,
+        }),
         v.strictObject({
           kind: v.literal('temperature'),
           value: numberField('The temperature', -30, 130, '°C'),
+          from: fromDevice,
         }),
       ]),
     ),

@@ -27,7 +27,7 @@ export {
   type PriceChange,
   priceChangeSchema,
 } from './larder-schema';
-export { burnerFor, libraryOf, planInputOf, rowsOf } from './plan-input';
+export { burnerFor, libraryOf, orderedRecipe, planInputOf, rowsOf } from './plan-input';
 export {
   type KeepOrder,
   keepOrderSchema,

@@ -9,6 +9,7 @@ import {
   type Recipe,
   recipeAsIngredient,
   recipeIdOf,
+  recipeIn,
   type Substitution,
   substitute,
 } from '../core';
@@ -41,6 +42,15 @@ export function rowsOf(library: Library, except?: string): Record<string, Ingred
     }
   }
   return rows;
+}
+
+/** The recipe an order names: one of the book, or a dish of it brought back hot; undefined where there is none. */
+export function orderedRecipe(
+  recipeId: string,
+  kitchen: KitchenFoods,
+  book: readonly Recipe[],
+): Recipe | undefined {
+  return recipeIn(book, recipeId, libraryOf(kitchen, book).ingredients);
 }
 
 /** A burner as a batch takes it along: with what a pot on it has shown at its settings, where that is known. */

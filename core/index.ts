@@ -80,7 +80,7 @@ export {
   minutesAfter,
   saves,
 } from './batch/levers';
-export { lookEveryMin } from './batch/look-every';
+export { lookEveryMin, lookFromMs } from './batch/look-every';
 export { type LaterLine, linesToAdd, nextWant, type Want } from './batch/next-want';
 export {
   CALLS,
@@ -97,6 +97,7 @@ export { type TopTemperature, topTemperature } from './batch/top-temperature';
 export { type Bench, type BenchOutcome, type BenchWay, bench } from './bench/bench';
 export { coolingHours } from './cooling/cooling-hours';
 export { condense, DEVICE_KINDS, type DeviceKind, type Sample } from './devices/condense';
+export { lastDisturbedMs } from './devices/last-disturbed-ms';
 export { boilOffKgPerHour } from './evaporation/boil-off-kg-per-hour';
 export type { Lid } from './evaporation/data/evaporation-constants';
 export { surfaceLossKgPerHour } from './evaporation/surface-loss-kg-per-hour';
@@ -259,6 +260,7 @@ export {
   type WrittenLine,
 } from './recipe/recipe';
 export { type PriceMove, priceMoves, recipeCostPerPortionCents } from './recipe/recipe-cost';
+export { recipeIn, reheatId, reheatRecipe } from './recipe/reheat-recipe';
 export { SPOON_CM, tooBigForSpoon } from './recipe/spoon-fit';
 export {
   type Advisory,

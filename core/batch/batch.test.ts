@@ -153,6 +153,40 @@ describe('readings that surprise', () => {
   });
 });
 
+describe('a device that says what the pot cannot explain', () => {
+  const reads = (id: string, minute: number, value: number) =>
+    event(id, minute, { type: 'reading', v: 1, payload: { kind: 'temperature', value, from: 'device' } });
+  const says = (minute: number, eventId: string, believed: boolean) =>
+    event(`a-${eventId}`, minute, { type: 'answered', v: 1, payload: { eventId, believed } });
+  const beside = [reads('p1', 80, 24), reads('p2', 82, 24.2), reads('p3', 84, 23.9)];
+  const fold = (...more: BatchEvent[]) => foldBatch(snapshot, [...log, ...beside, ...more], at(90));
+  it('is asked about once, however often it says it', () => {
+    const state = fold();
+    expect(state.questions.map((one) => one.eventId)).toEqual(['p1']);
+    expect(state.readings.slice(-3).map((one) => one.status)).toEqual(['asked', 'set aside', 'set aside']);
+  });
+  it('called wrong, the like of it is set aside by itself for twenty minutes, then asked about again', () => {
+    expect(fold(says(85, 'p1', false)).questions).toEqual([]);
+    const later = fold(says(85, 'p1', false), reads('p4', 99, 24), reads('p5', 105, 24));
+    expect(later.questions.map((one) => one.eventId)).toEqual(['p5']);
+  });
+  it('stood by, what it said after is believed with it', () => {
+    const rising = [reads('p1', 80, 60), reads('p2', 82, 64.4), reads('p3', 84, 68.8)];
+    const state = foldBatch(snapshot, [...log, ...rising, says(85, 'p1', true)], at(90));
+    expect(state.questions).toEqual([]);
+    expect(state.readings.slice(-3).every((one) => one.status === 'taken')).toBe(true);
+  });
+  it('a cook’s own is always asked about', () => {
+    const own = (id: string, minute: number) =>
+      event(id, minute, { type: 'reading', v: 1, payload: { kind: 'temperature', value: 24 } });
+    expect(fold(own('c1', 86), own('c2', 87)).questions.map((one) => one.eventId)).toEqual([
+      'p1',
+      'c1',
+      'c2',
+    ]);
+  });
+});
+
 describe('what must come out', () => {
   it('hangs there until it is lifted, piece by piece', () => {
     expect(foldBatch(snapshot, log, lastMs).toComeOut).toMatchObject([{ word: 'bay', count: 3 }]);

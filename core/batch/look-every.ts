@@ -7,6 +7,16 @@ const CATCHES_FROM_BAND = 2;
 /** No interval gets shorter: who has to stir more often stays with it, min. */
 const SHORTEST_MIN = 0.5;
 
+/** A look-in may be pulled forward by this share of its interval. Common practice: stirring early does no harm. */
+export const EARLY_SHARE = 0.35;
+/** By itself, and not as one walk with another pot's, it is answered no earlier than this, ms. */
+const EARLY_MS = 45_000;
+
+/** From when on a look-in may be answered, ms. */
+export function lookFromMs(want: { dueMs: number; everyMin: number }): number {
+  return want.dueMs - Math.min(EARLY_MS, EARLY_SHARE * want.everyMin * 60_000);
+}
+
 /**
  * How often a pot has to be looked at and stirred: as the recipe says, more often as it thickens.
  *

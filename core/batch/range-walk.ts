@@ -1,3 +1,4 @@
+import { EARLY_SHARE } from './look-every';
 import type { Want } from './next-want';
 
 /** A pot on the range with what it wants. */
@@ -10,9 +11,6 @@ export interface RangePot {
 /** How loudly a pot calls: not at all, once, again, and until somebody comes. */
 export const CALLS = ['none', 'due', 'late', 'urgent'] as const;
 export type Call = (typeof CALLS)[number];
-
-/** A look-in may be pulled forward by this share of its interval, to be one walk with another. Common practice: stirring early does no harm. */
-const PULLED_FORWARD = 0.35;
 
 /** Minutes unanswered until a call is late, and until it is urgent. source: from memory, ours */
 const UNANSWERED_MIN = {
@@ -90,6 +88,6 @@ export function rangeWalk(pots: readonly RangePot[]): RangeWalk | null {
   );
   if (looks.length === 0) return null;
   const atMs = Math.min(...looks.map((look) => look.dueMs));
-  const together = looks.filter((look) => look.dueMs - look.everyMs * PULLED_FORWARD <= atMs);
+  const together = looks.filter((look) => look.dueMs - look.everyMs * EARLY_SHARE <= atMs);
   return { atMs, batchIds: together.map((look) => look.batchId) };
 }

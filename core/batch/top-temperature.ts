@@ -41,7 +41,10 @@ export function topTemperature(snapshot: BatchSnapshot, state: BatchState): TopT
   for (const progress of state.stages) {
     const stage = recipe.stages.find((one) => one.id === progress.stageId);
     if (progress.begunMs !== null && stage?.topTempC !== undefined)
-      asked.push({ tempC: stage.topTempC, why: 'the recipe sets it', because: stage.title.toLowerCase() });
+      asked.push({
+        tempC: stage.topTempC,
+        ...(stage.topFor ?? { why: 'the recipe sets it', because: stage.title.toLowerCase() }),
+      });
   }
   const lowest = asked.sort((a, b) => a.tempC - b.tempC)[0];
   if (!lowest || totalKg(state.pot.mixture.liquid) === 0) return null;
@@ -62,6 +65,7 @@ function leastOf(snapshot: BatchSnapshot, state: BatchState): TopTemperature['le
     minima.push({ tempC: FOOD_CODE[key].value, why: `${what} (§ ${FOOD_CODE[key].section})` });
   if (serving) code('hotHoldingC', 'held hot');
   if (has((_, id) => id === 'egg-yolk' || id === 'egg')) code('groundMeatC', 'egg held hot, for 17 s');
+  if (recipe.reheats && !serving) code('reheatC', `brought back, for ${FOOD_CODE.reheatHoldS.value} s`);
   if (has((kind) => kind === 'poultry')) code('poultryC', 'poultry');
   if (has((kind) => kind === 'fish' || kind === 'shellfish')) code('fishC', 'fish, for 15 s');
   return minima.sort((a, b) => b.tempC - a.tempC)[0] ?? null;

@@ -2,7 +2,10 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import {
   atItsBest,
+  type BatchEvent,
+  type BatchEventBody,
   drawLots,
+  drawsOfBatch,
   foldLarder,
   type LarderEventBody,
   type LotDraw,
@@ -105,6 +108,36 @@ describe('drawing', () => {
         .map((one) => one.id)
         .slice(-2),
     ).toEqual(['old', 'new']);
+  });
+  it('is read off the log: as bought, undone is none, and what was forgotten never left its lot', () => {
+    const item = (lineId: string, kg: number) => ({
+      ingredientId: 'carrot',
+      kg,
+      tempC: 5,
+      lineId,
+      lotId: 'A',
+    });
+    const say = (i: number, of: BatchEventBody): BatchEvent => ({
+      ...of,
+      id: `d${i}`,
+      seq: i,
+      actedAtMs: SHELF_OPENS_MS + i * MINUTE_MS,
+    });
+    const log = [
+      say(1, { type: 'added', v: 1, payload: { items: [item('roots', 0.9), item('more', 0.45)] } }),
+      say(2, { type: 'added', v: 1, payload: { items: [item('last', 0.18)] } }),
+    ];
+    const forgot = say(3, { type: 'slip', v: 1, payload: { kind: 'forgot', lineId: 'roots' } });
+    const kg = (events: BatchEvent[]) =>
+      drawsOfBatch('b', { carrot: { yield: 0.9 } }, events).map((draw) => Number(draw.kg.toFixed(9)));
+    expect(kg(log)).toEqual([1, 0.5, 0.2]);
+    expect(kg([...log, forgot])).toEqual([0.5, 0.2]);
+    expect(kg([...log, forgot, say(4, { type: 'undone', v: 1, payload: { eventId: 'd3' } })])).toHaveLength(
+      3,
+    );
+    expect(kg([...log, say(5, { type: 'undone', v: 1, payload: { eventId: 'd2' } })])).toEqual([1, 0.5]);
+    const again = say(6, { type: 'added', v: 1, payload: { items: [item('roots', 0.9)] } });
+    expect(kg([...log, forgot, again])).toEqual([0.5, 0.2, 1]);
   });
   it('passes over what is frozen or past its date and says so, unless the person in charge has', () => {
     const shelf = [

@@ -19,7 +19,8 @@ const COLD_C = 20;
 const FROZEN_MONTHS = 3;
 
 /**
- * What a batch drew out of lots, read off its log: undone draws are none.
+ * What a batch drew out of lots, read off its log: undone draws are none, and what was said to be in and was forgotten
+ * never left its lot.
  *
  * @param ingredients of its snapshot: a crate is weighed as bought, a pot takes what is left after trim
  * @param events of one batch, any order
@@ -29,24 +30,21 @@ export function drawsOfBatch(
   ingredients: Readonly<Record<string, Pick<Ingredient, 'yield'>>>,
   events: readonly BatchEvent[],
 ): LotDraw[] {
-  return activeEvents(events).flatMap((event) =>
-    event.type === 'added'
-      ? event.payload.items.flatMap((item) =>
-          item.lotId
-            ? [
-                {
-                  eventId: event.id,
-                  lotId: item.lotId,
-                  batchId,
-                  kg: item.kg / (ingredients[item.ingredientId]?.yield ?? 1),
-                  atMs: event.actedAtMs,
-                  seq: event.seq,
-                },
-              ]
-            : [],
-        )
-      : [],
-  );
+  let drawn: { lineId: string | undefined; draw: LotDraw }[] = [];
+  for (const event of activeEvents(events)) {
+    if (event.type === 'slip' && event.payload.kind === 'forgot') {
+      const { lineId } = event.payload;
+      drawn = drawn.filter((one) => one.lineId !== lineId);
+    }
+    if (event.type !== 'added') continue;
+    for (const { lotId, lineId, kg, ingredientId } of event.payload.items) {
+      if (!lotId) continue;
+      const boughtKg = kg / (ingredients[ingredientId]?.yield ?? 1);
+      const { id: eventId, actedAtMs: atMs, seq } = event;
+      drawn.push({ lineId, draw: { eventId, lotId, batchId, kg: boughtKg, atMs, seq } });
+    }
+  }
+  return drawn.map(({ draw }) => draw);
 }
 
 /** The lots a batch put by: what was in the pot then, its allergens and diet from all that had gone in. */

@@ -20,6 +20,8 @@ export interface PotReading {
   value: number;
   /** of a level: the pot was taken off the boil for it; without a word it goes by the temperature */
   still?: boolean | undefined;
+  /** a probe or a scale said it, and not a cook */
+  from?: 'device' | undefined;
 }
 
 /** A roll starts this close to the boil, °C. */

@@ -131,6 +131,8 @@ export interface Stage {
   does?: StageDeed;
   /** hottest it may get from here on, °C, and why */
   topTempC?: number;
+  /** for what, and why; none where the recipe merely says so */
+  topFor?: { because: string; why: string };
 }
 
 /** What may be swapped in a pattern: the lines that are this, and what role they play. */
@@ -164,6 +166,8 @@ export interface Recipe {
   /** as a base in another recipe it stays in pieces: dumplings, meatballs */
   staysPieces?: boolean;
   pattern?: readonly PatternSlot[];
+  /** the dish that this one only brings back hot, out of the larder */
+  reheats?: string;
   /** when it is at its best, hours from made, and in which words; how long it may be kept is another matter */
   best?: { fromH?: number; untilH: number; words: string };
   /** hours it keeps cold, where that is shorter than the house rule, and why */

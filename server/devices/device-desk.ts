@@ -1,11 +1,11 @@
 import { v7 as uuid } from 'uuid';
 import { type DeviceStatus, type DeviceView, type Fault, MEASURES, type SampleLine } from '../../contract';
-import { condense, type DeviceKind, type Sample } from '../../core';
+import { condense, type DeviceKind, lastDisturbedMs, type Sample } from '../../core';
 import { samples } from '../db/schema';
 import type { House } from '../house';
 import { ProblemError } from '../problem';
 import { appendEvent } from '../routes/append-event';
-import { batchRow } from '../routes/batch-store';
+import { batchRow, eventsOf } from '../routes/batch-store';
 
 /** A device at a pot, with what has come of it. */
 interface Device {
@@ -140,19 +140,23 @@ export function createDeviceDesk(house: House, realNow: () => number = Date.now)
   /** A reading into the pot's log, when one is due. What the pot cannot explain is asked about like any other. */
   async function readOff(device: Device): Promise<void> {
     if (device.wrong?.status === 'stuck' && device.wrong.untilRealMs > realNow()) return;
-    const reading = condense(device.kind, device.recent, device.reading);
-    if (!reading) return;
+    if (!condense(device.kind, device.recent, device.reading)) return;
     if ((await batchRow(house.db, device.batchId)).closedAtMs !== null) {
       remove(device.id);
       return;
     }
+    const disturbedMs = lastDisturbedMs(await eventsOf(house.db, device.batchId));
+    if (disturbedMs === null) return;
+    const since = device.recent.filter((one) => one.atMs >= disturbedMs);
+    const reading = condense(device.kind, since, device.reading);
+    if (!reading) return;
     device.reading = reading;
     try {
       await appendEvent(house, device.batchId, {
         id: uuid(),
         type: 'reading',
         v: 1,
-        payload: { kind: MEASURES[device.kind], value: reading.value },
+        payload: { kind: MEASURES[device.kind], value: reading.value, from: 'device' },
         by: device.name,
         device: device.id,
       });

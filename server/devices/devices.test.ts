@@ -10,6 +10,7 @@ import { readLines } from './device-routes';
 const kitchenServer = testKitchen(seedCorrieHalt);
 const { ask } = kitchenServer;
 let batch: BatchView;
+let kitchen: KitchenView;
 
 const put = (type: string, payload: unknown) =>
   ask('POST', `/batches/${batch.id}/events`, said(type, payload));
@@ -33,7 +34,7 @@ const register = (id: string, kind: 'probe' | 'scale') =>
 
 beforeAll(async () => {
   await kitchenServer.start();
-  const kitchen: KitchenView = (await ask('GET', '/kitchen')).json;
+  kitchen = (await ask('GET', '/kitchen')).json;
   batch = (await ask('POST', '/batches', chowderOrder(kitchen, 0))).json;
   await put('stageBegun', { stageId: batch.snapshot.input.recipe.stages[0]!.id });
   const [line] = batch.snapshot.plan.lines;
@@ -89,6 +90,40 @@ describe('the local interface for probes and scales', () => {
     expect(await device('probe-2')).toMatchObject({ status: 'stuck' });
     // what came before it was found out is asked about, like any reading the pot cannot explain
     expect((await readings()).length - before).toBeLessThanOrEqual(1);
+  });
+  it('an empty pot is not read, and no line is drawn through what was shown before a load and after it', async () => {
+    const other = (
+      await ask(
+        'POST',
+        '/batches',
+        chowderOrder(kitchen, 1, { potId: 'stockpot-40', burnerId: 'gas-2', despite: 'test' }),
+      )
+    ).json;
+    await ask('POST', '/devices', { id: 'probe-3', kind: 'probe', name: 'probe 3', batchId: other.id });
+    const show = (values: number[], ageMs: number) =>
+      send(
+        'probe-3',
+        values.map((value, i) => ({ kind: 'temperature', value, ageMs: ageMs + 1000 * (values.length - i) })),
+      );
+    const read = async () =>
+      (await ask('GET', `/batches/${other.id}`)).json.events
+        .filter((one: { type: string }) => one.type === 'reading')
+        .map((one: { payload: object }) => one.payload);
+    await show([24, 24.1, 24, 23.9, 24.1, 24, 24.1], 3000);
+    expect(await read()).toEqual([]);
+    const load = { items: [{ ingredientId: 'fish-fumet', kg: 6, tempC: 5 }] };
+    expect((await ask('POST', `/batches/${other.id}/events`, said('added', load))).status).toBe(201);
+    await new Promise((resolve) => setTimeout(resolve, 60));
+    await send(
+      'probe-3',
+      [5.1, 5, 5.2].map((value) => ({ kind: 'temperature', value })),
+    );
+    expect(await read()).toEqual([]);
+    await send(
+      'probe-3',
+      [5.1, 5, 5.2, 5.1].map((value) => ({ kind: 'temperature', value })),
+    );
+    expect(await read()).toEqual([{ kind: 'temperature', value: 5.1, from: 'device' }]);
   });
   it('what a device measures is told by its kind; an unknown one, a closed batch, too much at once are refused', async () => {
     expect((await send('probe-1', [{ kind: 'weight', value: 3 }])).json.kept).toBe(0);

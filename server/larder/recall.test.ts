@@ -152,3 +152,62 @@ describe('a file from before the larder kept a log', () => {
     expect((await old.ask('GET', '/lots')).json).toHaveLength(1);
   });
 });
+
+describe('a dish put by is brought back for another train', () => {
+  const back = (change: object = {}) =>
+    order({
+      recipeId: 'reheat:celeriac-veloute',
+      portions: 10,
+      potId: 'saucepan-4',
+      burnerId: 'induction',
+      ...change,
+    });
+  let first: BatchView;
+  it('not out of an empty larder, nor a dish that no book has', async () => {
+    const none = await ask('POST', '/batches', back());
+    expect(none.status).toBe(422);
+    expect(none.json.detail).toMatch(/Celeriac velouté: .* are wanted, none in the larder/);
+    expect((await ask('POST', '/batches', back({ recipeId: 'reheat:nothing' }))).status).toBe(404);
+    expect((await ask('POST', '/orders', back({ recipeId: 'reheat:nothing' }))).status).toBe(404);
+  });
+  it('out of its lot: what it holds, its date and its top come along, and a recall finds every bowl', async () => {
+    first = (
+      await ask('POST', '/batches', order({ recipeId: 'celeriac-veloute', portions: 30, despite: 'test' }))
+    ).json;
+    const lines = first.snapshot.plan.lines.filter((line) => !line.perBowl && !line.comesOut);
+    await put(
+      first,
+      lines.map(({ ingredientId, edibleKg, tempC, lineId }) => ({
+        ingredientId,
+        kg: edibleKg,
+        tempC,
+        lineId,
+      })),
+    );
+    const lotId = uuid();
+    const putBy = await ask(
+      'POST',
+      `/batches/${first.id}/events`,
+      said('putBy', { lotId, litres: 5, place: 'walk-in', storage: 'chilled' }),
+    );
+    expect(putBy.status).toBe(201);
+    const answer = await ask('POST', '/batches', back({ potId: 'stockpot-40', burnerId: 'gas-2' }));
+    expect(answer.status).toBe(201);
+    const { snapshot, id }: BatchView = answer.json;
+    expect(snapshot.input.recipe).toMatchObject({ name: 'Celeriac velouté, brought back' });
+    expect(snapshot.input.recipe.stages[0]).toMatchObject({ topTempC: 82, ends: { tempC: 74 } });
+    expect(snapshot.draws).toMatchObject([{ lineId: 'dish', lotId }]);
+    const dish = snapshot.plan.lines.find((line) => line.lineId === 'dish')!;
+    await ask(
+      'POST',
+      `/batches/${id}/events`,
+      said('added', {
+        items: [{ ingredientId: dish.ingredientId, kg: dish.edibleKg, tempC: 5, lineId: 'dish', lotId }],
+      }),
+    );
+    await ask('POST', `/batches/${id}/events`, said('portioned', { portions: 9, fate: 'served' }));
+    const detail: LotDetail = (await ask('GET', `/lots/${lotId}`)).json;
+    expect(detail.bowls).toBe(9);
+    expect(detail.lot.contents.allergens).toEqual(expect.arrayContaining(['eggs', 'milk', 'celery']));
+  });
+});

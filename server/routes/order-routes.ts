@@ -1,10 +1,11 @@
 import { and, asc, eq, isNull } from 'drizzle-orm';
 import { Router } from 'express';
 import { keepOrderSchema, type OrderView } from '../../contract';
+import { recipeIn } from '../../core';
 import { orders } from '../db/schema';
 import type { House } from '../house';
 import { checked, impossible, notFound, ProblemError } from '../problem';
-import { latestRecipe } from './kitchen-store';
+import { latestRecipes } from './kitchen-store';
 
 /** Orders kept for a day to come: what the larder will be asked for. */
 export function orderRoutes(house: House): Router {
@@ -14,7 +15,7 @@ export function orderRoutes(house: House): Router {
   });
   routes.post('/orders', async (request, response) => {
     const { id, ...wanted } = checked(keepOrderSchema, request.body);
-    await latestRecipe(house, wanted.recipeId);
+    if (!recipeIn(await latestRecipes(house), wanted.recipeId, {})) throw notFound('recipe', wanted.recipeId);
     if (wanted.serviceAtMs <= house.clock.nowMs())
       throw impossible('serviceAtMs', 'That service is already past: choose one still to come.');
     const isNew = await house.write(async () => {

@@ -1,5 +1,5 @@
 import { eq } from 'drizzle-orm';
-import { type BatchView, planInputOf, type StartBatch } from '../../contract';
+import { type BatchView, orderedRecipe, planInputOf, type StartBatch } from '../../contract';
 import { type BatchSnapshot, planWithLots, potInput, type ShortLine } from '../../core';
 import { batches, orders } from '../db/schema';
 import type { House } from '../house';
@@ -52,7 +52,7 @@ async function snapshotFor(
     latestRecipes(house),
     lotViews(house),
   ]);
-  const recipe = book.find((one) => one.id === request.recipeId);
+  const recipe = orderedRecipe(request.recipeId, kitchen, book);
   if (!recipe) throw notFound('recipe', request.recipeId);
   if (request.serviceAtMs <= house.clock.nowMs()) {
     throw impossible('serviceAtMs', 'That service is already past: choose one still to come.');

@@ -4,6 +4,7 @@ import {
   bandName,
   type FallTarget,
   type Fate,
+  lookFromMs,
   type Slip,
   type Trouble,
   type Want,
@@ -157,10 +158,9 @@ export function wantWords(want: Want, nowMs: number, zone: string): { text: stri
     case 'handsOn':
       return { text: 'stay with it', isPressing: true };
     case 'lookIn': {
-      const inMs = want.dueMs - nowMs;
-      return inMs < 45_000
+      return nowMs > lookFromMs(want)
         ? { text: 'look in now', isPressing: true }
-        : { text: `look in, ${span(inMs)}`, isPressing: false };
+        : { text: `look in, ${span(want.dueMs - nowMs)}`, isPressing: false };
     }
     case 'leave':
       return want.dueMs === null

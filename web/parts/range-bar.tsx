@@ -167,7 +167,8 @@ const PotOnRange = memo(function PotOnRange({ place, isHere }: { place: RangePla
 });
 
 /** The dish in the two words that tell it from another pot. */
-function shortName(name: string): string {
+function shortName(full: string): string {
+  const name = full.split(',')[0]!;
   const words = name.replace(/ and /g, ' ').split(' ');
   return words.length <= 3 ? name : sentenceCase(`${words[1]} ${words.at(-1)}`);
 }

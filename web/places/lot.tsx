@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import styled from 'styled-components';
 import type { LotDetail } from '../../contract';
-import { baseKind, INGREDIENT_BY_ID, mustComeCold } from '../../core';
+import { baseKind, INGREDIENT_BY_ID, mustComeCold, type Recipe, recipeIdOf, reheatId } from '../../core';
 import { ApiError } from '../data/api';
 import { useMinuteMs } from '../data/clock';
 import { day, dayAndHour } from '../data/format';
@@ -73,6 +73,7 @@ function LotOf({ detail }: { detail: LotDetail }) {
   const kind = baseKind(lot.contents.base);
   const canLetDown =
     isPouredLot(lot) && kind?.standardBrix !== undefined && lot.storage !== 'frozen' && lot.leftKg > 0.01;
+  const reheat = reheatAddress(lot, recipes);
   return (
     <Page>
       <LarderNav />
@@ -118,6 +119,7 @@ function LotOf({ detail }: { detail: LotDetail }) {
             {LOT_ACTS[id].button}
           </Button>
         ))}
+        {reheat && <LinkButton to={reheat}>Bring it back hot</LinkButton>}
         {canLetDown && <Button onPress={() => setAct('letDown')}>Let down, or reduce</Button>}
       </Acts>
       <Halves>
@@ -139,6 +141,19 @@ function LotOf({ detail }: { detail: LotDetail }) {
       )}
     </Page>
   );
+}
+
+/** A bowl that is short of a drop is a bowl. */
+const A_DROP = 0.02;
+
+/** The order that brings a dish back hot for as many bowls as are left of it; null for what is no dish of the book. */
+function reheatAddress(lot: LotDetail['lot'], recipes: readonly Recipe[] = []): string | null {
+  const dish = recipes.find((one) => one.id === recipeIdOf(lot.contents.ingredientId));
+  if (!dish || dish.base || lot.storage === 'frozen' || !isPouredLot(lot)) return null;
+  const litres = lot.leftKg / lot.contents.densityKgPerL;
+  const bowls = Math.floor((litres * 1000) / dish.portionMl + A_DROP);
+  if (bowls < 1) return null;
+  return `/plan?${new URLSearchParams({ recipe: reheatId(dish.id), portions: String(bowls) })}`;
 }
 
 function StoryList({ detail, zone }: { detail: LotDetail; zone: string }) {

@@ -22,7 +22,7 @@ import { SwapSheet, SwapsDone } from './plan-parts/swap-sheet';
 import { type Order, useOrder } from './plan-parts/use-order';
 import { Ways } from './plan-parts/ways';
 import { WeighList } from './plan-parts/weigh-list';
-import { useKitchenHere } from './use-kitchen-here';
+import { useKitchenHere, useOrderedRecipe } from './use-kitchen-here';
 
 const Columns = styled.div`
   display: grid;
@@ -93,9 +93,9 @@ export function PlanPlace() {
   const { data: batches } = useSummaries();
   const [params, setParams] = useSearchParams();
   const nowMs = useMinuteMs();
+  const asked = useOrderedRecipe(params.get('recipe'));
   if (!recipes || !batches) return <Waiting error={error} onRetry={refetch} />;
-  const recipe =
-    recipes.find((one) => one.id === params.get('recipe')) ?? mostCooked(recipes, batches) ?? recipes[0];
+  const recipe = asked ?? mostCooked(recipes, batches) ?? recipes[0];
   if (!recipe || nowMs === 0) {
     return (
       <Page>

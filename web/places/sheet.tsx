@@ -1,5 +1,6 @@
 import { Link, useSearchParams } from 'react-router';
 import styled from 'styled-components';
+import type { Recipe } from '../../core';
 import { useMinuteMs } from '../data/clock';
 import { dayAndHour, hourMinute, litres } from '../data/format';
 import { useRecipes } from '../data/queries';
@@ -12,7 +13,7 @@ import { useOrder } from './plan-parts/use-order';
 import { BatchPart } from './sheet-parts/batch-part';
 import { MisePart } from './sheet-parts/mise-part';
 import { PullPart } from './sheet-parts/pull-part';
-import { useKitchenHere } from './use-kitchen-here';
+import { useKitchenHere, useOrderedRecipe } from './use-kitchen-here';
 
 const Bar = styled.div`
   display: flex;
@@ -29,17 +30,15 @@ export function SheetPlace() {
   const { data: recipes, error, refetch } = useRecipes();
   const [params] = useSearchParams();
   const nowMs = useMinuteMs();
+  const recipe = useOrderedRecipe(params.get('recipe'));
   if (!recipes || nowMs === 0) return <Waiting error={error} onRetry={refetch} />;
-  const recipe = recipes.find((one) => one.id === params.get('recipe'));
-  return recipe ? <SheetOf key={recipe.id} recipeId={recipe.id} /> : <NotHere />;
+  return recipe ? <SheetOf key={recipe.id} recipe={recipe} book={recipes} /> : <NotHere />;
 }
 
-function SheetOf({ recipeId }: { recipeId: string }) {
+function SheetOf({ recipe, book }: { recipe: Recipe; book: readonly Recipe[] }) {
   const kitchen = useKitchenHere();
-  const { data: recipes = [] } = useRecipes();
-  const recipe = recipes.find((one) => one.id === recipeId)!;
   const minuteMs = useMinuteMs();
-  const order = useOrder(kitchen, recipes, recipe, minuteMs);
+  const order = useOrder(kitchen, book, recipe, minuteMs);
   if (!order.plan || !order.input) {
     return (
       <Page>

@@ -1,7 +1,7 @@
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import type { BatchView, KitchenView, ServiceView } from '../../contract';
-import { nextServiceAtMs } from '../../contract';
+import { nextServiceAtMs, orderedRecipe } from '../../contract';
 import { boilingPointC, oldestFirst, potLitres } from '../../core';
 import { useMinuteMs } from '../data/clock';
 import { day, hourMinute, litres, sentenceCase, span } from '../data/format';
@@ -194,7 +194,7 @@ function Ahead({ kitchen }: { kitchen: KitchenView }) {
               {day(request.serviceAtMs, kitchen.zone)}, {hourMinute(request.serviceAtMs, kitchen.zone)}:{' '}
               <Link to={`/plan?${address}`}>
                 {request.portions} bowls of{' '}
-                {recipes.find((one) => one.id === request.recipeId)?.name.toLowerCase() ?? request.recipeId}
+                {orderedRecipe(request.recipeId, kitchen, recipes)?.name.toLowerCase() ?? request.recipeId}
               </Link>
             </li>
           );

@@ -1,4 +1,11 @@
-import { type KitchenView, type OrderView, type PlanRequest, planInputOf, zonedTimeMs } from '../../contract';
+import {
+  type KitchenView,
+  type OrderView,
+  orderedRecipe,
+  type PlanRequest,
+  planInputOf,
+  zonedTimeMs,
+} from '../../contract';
 import {
   type BaseDemand,
   type BaseNeed,
@@ -89,7 +96,7 @@ export function basesAhead(asked: BasesAsked): BasesAhead {
 const standing = (lot: ShelfLot) => ({ ...lot, standsFor: lot.contents.standsFor });
 
 function needsOf(asked: BasesAsked, order: OrderView, refused: string[]): BaseNeed[] {
-  const recipe = asked.book.find((one) => one.id === order.request.recipeId);
+  const recipe = orderedRecipe(order.request.recipeId, asked.kitchen, asked.book);
   if (!recipe) return [];
   const planned = planOf(asked, order.request, recipe);
   if (typeof planned === 'string') {

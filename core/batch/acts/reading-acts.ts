@@ -4,6 +4,9 @@ import { readPot } from '../../pot/read-pot';
 import type { BatchState, TakenReading } from '../batch-state';
 import type { EventOf, FoldContext } from '../fold-context';
 
+/** After a “no” to a device the like of it is set aside by itself for so long: a probe beside the pot says it for ever, ms. */
+const NO_HOLDS_MS = 20 * 60_000;
+
 /** A reading is taken in, set aside, or asked about; written on the state. */
 export function takeReading(context: FoldContext, state: BatchState, event: EventOf<'reading'>): BatchState {
   const reading = event.payload;
@@ -16,6 +19,7 @@ export function takeReading(context: FoldContext, state: BatchState, event: Even
       kind: reading.kind,
       value: reading.value,
       still: reading.still,
+      from: reading.from,
       eventId: event.id,
       atMs: event.actedAtMs,
       litres: result.litres,
@@ -28,6 +32,7 @@ export function takeReading(context: FoldContext, state: BatchState, event: Even
     state.pot = result.pot;
     return keep('taken');
   }
+  if (isToldAlready(context, state, event)) return keep('set aside');
   const expected = isTemperature
     ? `${state.pot.tempC.toFixed(0)} °C was expected`
     : `about ${potLitres(state.pot).toFixed(1)} L was expected`;
@@ -38,4 +43,15 @@ export function takeReading(context: FoldContext, state: BatchState, event: Even
       : `${said} is far from the rest; ${expected}. Is it right?`;
   state.questions = context.append(state.questions, { eventId: event.id, atMs: event.actedAtMs, sentence });
   return keep('asked');
+}
+
+/** A device has said the like of it before, and it is being asked about or has been called wrong: it is not asked again. */
+function isToldAlready(context: FoldContext, state: BatchState, event: EventOf<'reading'>): boolean {
+  const { kind, from } = event.payload;
+  if (from !== 'device') return false;
+  return state.readings.some((before) => {
+    if (before.kind !== kind || before.from !== 'device') return false;
+    if (state.questions.some((question) => question.eventId === before.eventId)) return true;
+    return context.answers.get(before.eventId) === false && event.actedAtMs - before.atMs <= NO_HOLDS_MS;
+  });
 }

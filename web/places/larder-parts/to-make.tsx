@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import type { KitchenView } from '../../../contract';
+import { type KitchenView, orderedRecipe } from '../../../contract';
 import { day, dayAndHour, hourMinute, litres } from '../../data/format';
 import { useCancelOrder, useLots, useOrders, useRecipes } from '../../data/queries';
 import { Button } from '../../parts/button';
@@ -145,7 +145,7 @@ function KeptOrders({ kitchen }: { kitchen: KitchenView }) {
       <Over>Kept for the days ahead</Over>
       <Kept>
         {orders.map(({ id, request }) => {
-          const recipe = book.find((one) => one.id === request.recipeId);
+          const recipe = orderedRecipe(request.recipeId, kitchen, book);
           return (
             <li key={id}>
               <span>

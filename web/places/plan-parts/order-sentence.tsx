@@ -117,7 +117,10 @@ export function OrderSentence({
         <Pick
           label="Dish"
           value={recipe.id}
-          options={book.map((one) => ({ id: one.id, text: one.name }))}
+          options={(book.some((one) => one.id === recipe.id) ? book : [recipe, ...book]).map((one) => ({
+            id: one.id,
+            text: one.name,
+          }))}
           onChange={onRecipe}
         />{' '}
         {recipe.base ? (

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { type BatchEventBody, purees, type Want } from '../../../core';
+import { type BatchEventBody, lookFromMs, purees, type Want } from '../../../core';
 import { useLots } from '../../data/queries';
 import { heatWords } from '../../data/words';
 import { Button } from '../../parts/button';
@@ -233,7 +233,7 @@ function mainAct(
         bodies: [{ type: 'heatSet', v: 1, payload: { fraction: 0 } }],
       };
     case 'lookIn':
-      if (want.dueMs - here.pot.nowMs > LOOK_EARLY_MS) return null;
+      if (here.pot.nowMs < lookFromMs(want)) return null;
       return {
         key: 'looked',
         text: 'Looked in, stirred',
@@ -258,8 +258,6 @@ function mainAct(
   }
 }
 
-/** A look-in may be answered this long before its time. */
-const LOOK_EARLY_MS = 45_000;
 /** What has lain spread on a tray is about this warm, °C. Common practice. */
 const RESTED_C = 25;
 

@@ -1,4 +1,4 @@
-import { hourMinute } from '../../data/format';
+import { hourMinute, sentenceCase } from '../../data/format';
 import { Button } from '../../parts/button';
 import { Errors, Over, Soft } from '../../parts/text';
 import type { BatchHere } from '../batch-frame';
@@ -10,6 +10,8 @@ export function Answer({ here, beside }: { here: BatchHere; beside: React.ReactN
   const { tell, refusals } = useSay(here.batch.id);
   const [question] = here.pot.state.questions;
   if (!question) return null;
+  // a device makes no slip of the hand: what it shows is right, or it does not hang in the pot
+  const device = here.batch.events.find((event) => event.id === question.eventId)?.by ?? null;
   const answer = (believed: boolean) =>
     tell({ type: 'answered', v: 1, payload: { eventId: question.eventId, believed } });
   return (
@@ -19,17 +21,37 @@ export function Answer({ here, beside }: { here: BatchHere; beside: React.ReactN
         <h2>Is that right?</h2>
       </div>
       <Cues>
-        <p>{question.sentence}</p>
-        <Soft>It is kept, and counts for nothing until you say.</Soft>
+        <p>
+          {device && `${sentenceCase(device)}: `}
+          {question.sentence}
+        </p>
+        <Soft>
+          It is kept, and counts for nothing until you say.
+          {device &&
+            ' Look with another thermometer, or at the level. After a no, the like of it is set aside for 20 min.'}
+        </Soft>
       </Cues>
       <Errors sentences={refusals} />
       <Acts>
-        <Button kind="main" atPot onPress={() => answer(false)}>
-          No, a slip: set it aside
-        </Button>
-        <Button atPot onPress={() => answer(true)}>
-          Yes, it is right
-        </Button>
+        {device ? (
+          <>
+            <Button key="yes" kind="main" atPot onPress={() => answer(true)}>
+              Yes, it is right
+            </Button>
+            <Button key="no" atPot onPress={() => answer(false)}>
+              No, it hangs wrong: set it aside
+            </Button>
+          </>
+        ) : (
+          <>
+            <Button key="no" kind="main" atPot onPress={() => answer(false)}>
+              No, a slip: set it aside
+            </Button>
+            <Button key="yes" atPot onPress={() => answer(true)}>
+              Yes, it is right
+            </Button>
+          </>
+        )}
       </Acts>
       <Acts>{beside}</Acts>
     </>

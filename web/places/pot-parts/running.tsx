@@ -1,5 +1,5 @@
 import styled from 'styled-components';
-import { lossKgPerHour, massKg, potLitres, type Want } from '../../../core';
+import { lookFromMs, lossKgPerHour, massKg, potLitres, type Want } from '../../../core';
 import { hourMinute, litres, span } from '../../data/format';
 import { heatWords } from '../../data/words';
 import { Caution, Over } from '../../parts/text';
@@ -132,7 +132,7 @@ function overWords(want: Want, nowMs: number, zone: string): string {
     case 'handsOn':
       return 'Stay with it, hands on';
     case 'lookIn':
-      return want.dueMs - nowMs < 45_000
+      return nowMs > lookFromMs(want)
         ? nowMs - want.dueMs > 60_000
           ? `Look in and stir: ${span(nowMs - want.dueMs)} late`
           : 'Look in and stir now'

@@ -1,9 +1,23 @@
 import { describe, expect, it } from 'vitest';
-import { planInputOf } from '../../contract';
-import { type BatchEvent, type BatchEventBody, type BatchSnapshot, depthAtLitres, foldBatch, nextWant, operations, planBatch, potInput, potLitres, stageClock, topTemperature, wantedHeat } from '../../core';
-import { kitchenView } from '../kitchen-view';
-import { seededRandom } from '../seeded-random';
-import { BOOK } from './dishes';
+import { planInputOf } from '../contract';
+import {
+  type BatchEvent,
+  type BatchEventBody,
+  type BatchSnapshot,
+  depthAtLitres,
+  foldBatch,
+  nextWant,
+  operations,
+  planBatch,
+  potInput,
+  potLitres,
+  stageClock,
+  topTemperature,
+  wantedHeat,
+} from '../core';
+import { BOOK } from './dishes/dishes';
+import { kitchenView } from './kitchen-view';
+import { seededRandom } from './seeded-random';
 
 /**
  * Three pots to one service by a cook who does nothing but what the screen says is next: presses its largest button,
@@ -81,7 +95,11 @@ function follow(pots: readonly Pot[]): void {
       const read = () => {
         pot.readMs = nowMs;
         const cm = depthAtLitres(real.inPot.vessel, potLitres(real.pot)) + random.normal(0.3);
-        say({ type: 'reading', v: 1, payload: { kind: 'depth', value: Math.max(0.1, Number(cm.toFixed(1))) } });
+        say({
+          type: 'reading',
+          v: 1,
+          payload: { kind: 'depth', value: Math.max(0.1, Number(cm.toFixed(1))) },
+        });
       };
       const item = (line: (typeof pot.snapshot.plan.lines)[number]) => ({
         ingredientId: line.ingredientId,
@@ -93,12 +111,19 @@ function follow(pots: readonly Pot[]): void {
       switch (want.kind) {
         case 'begin': {
           if (want.dueMs !== null && want.dueMs > nowMs) break;
-          if (want.stage.asksOut) for (const one of state.toComeOut) say({ type: 'removed', v: 1, payload: { word: one.word, count: one.count } });
+          if (want.stage.asksOut)
+            for (const one of state.toComeOut)
+              say({ type: 'removed', v: 1, payload: { word: one.word, count: one.count } });
           if (want.lines.length > 0) say({ type: 'added', v: 1, payload: { items: want.lines.map(item) } });
           say({ type: 'stageBegun', v: 1, payload: { stageId: want.stage.id } });
           say({ type: 'lidSet', v: 1, payload: { lid: want.stage.lid } });
           const filled = foldBatch(pot.snapshot, pot.events, nowMs + 1000);
-          const fraction = wantedHeat(filled.setup, want.stage, filled.pot, topTemperature(pot.snapshot, filled)?.tempC);
+          const fraction = wantedHeat(
+            filled.setup,
+            want.stage,
+            filled.pot,
+            topTemperature(pot.snapshot, filled)?.tempC,
+          );
           say({ type: 'heatSet', v: 1, payload: { fraction } });
           break;
         }
@@ -137,7 +162,11 @@ function follow(pots: readonly Pot[]): void {
 }
 
 describe('three pots to one train by a cook who follows only the screen', () => {
-  const pots = [potOf('trout-chowder', 60, 'stockpot-40', 'gas-2', 0.82), potOf('celeriac-veloute', 30, 'rondeau-24', 'gas-3', 1.1), potOf('mutton-leek-pot', 80, 'kettle-60', 'jacket', 0.92)];
+  const pots = [
+    potOf('trout-chowder', 60, 'stockpot-40', 'gas-2', 0.82),
+    potOf('celeriac-veloute', 30, 'rondeau-24', 'gas-3', 1.1),
+    potOf('mutton-leek-pot', 80, 'kettle-60', 'jacket', 0.92),
+  ];
   follow(pots);
   it.each(pots)('$name is ready, and not long after its train', (pot) => {
     expect(pot.readyMs).not.toBeNull();

@@ -1,0 +1,124 @@
+import { describe, expect, it } from 'vitest';
+import {
+  foldBatch,
+  INGREDIENT_BY_ID,
+  minutesToHeat,
+  planBatch,
+  prepareRecipe,
+  type Recipe,
+  recipeIn,
+  recipeRowId,
+  reheatId,
+  reheatRecipe,
+  topTemperature,
+} from '../index';
+import { BROTH, logOf, orderOf, snapshotOf } from '../testing/broth';
+
+const withYolk: Recipe = {
+  ...BROTH,
+  lines: [
+    ...BROTH.lines,
+    { id: 'yolk', ingredientId: 'egg-yolk', stageId: 'season', kg: 0.2, scaling: 'straight', tempC: 5 },
+  ],
+};
+const library = (book: readonly Recipe[]) => ({
+  ingredients: INGREDIENT_BY_ID,
+  recipes: Object.fromEntries(book.map((one) => [one.id, one])),
+  pricesCentsPerKg: {},
+});
+const back = (dish: Recipe) => reheatRecipe(dish, INGREDIENT_BY_ID);
+const orderBack = (dish: Recipe) => orderOf({ ...prepareRecipe(back(dish), library([dish])), portions: 40 });
+const snapshot = snapshotOf(orderBack(withYolk));
+const inPot = (minutes: number) =>
+  foldBatch(
+    snapshot,
+    logOf([
+      [0, { type: 'stageBegun', v: 1, payload: { stageId: 'warm' } }],
+      [
+        0.1,
+        {
+          type: 'added',
+          v: 1,
+          payload: { items: [{ ingredientId: recipeRowId('broth'), kg: 10, tempC: 5, lineId: 'dish' }] },
+        },
+      ],
+      [0.2, { type: 'lidSet', v: 1, payload: { lid: 'on' } }],
+      [0.3, { type: 'heatSet', v: 1, payload: { fraction: 0.5 } }],
+    ]),
+    Date.UTC(2026, 2, 10, 10, 0) + minutes * 60_000,
+  );
+
+describe('a dish brought back hot', () => {
+  it('is one line of the dish itself, cold, and its garnish; brought to 74 °C, tasted, served', () => {
+    const recipe = back(BROTH);
+    expect(recipe).toMatchObject({ id: 'reheat:broth', reheats: 'broth', litres: BROTH.litres });
+    expect(recipe.lines.map((line) => [line.ingredientId, line.scaling, line.stageId])).toEqual([
+      ['recipe:broth', 'toYield', 'warm'],
+      ['hard-cheese', 'perBowl', 'serve'],
+    ]);
+    expect(recipe.lines[0]!.tempC).toBe(5);
+    // published: FDA Food Code 2022 § 3-403.11
+    expect(recipe.stages[0]!.ends).toEqual({ rule: 'warm', tempC: 74 });
+    expect(recipe.stages[0]!.caution).toMatch(/74 °C .*2 hours.*3-403\.11/);
+  });
+  it('a thick one warms on half heat and is stirred oftener', () => {
+    const stage = (band: number) => back({ ...BROTH, targetBand: band }).stages[0]!;
+    expect(stage(1).heat).toEqual({ kind: 'burner', fraction: 1 });
+    expect(stage(3).heat).toEqual({ kind: 'burner', fraction: 0.5 });
+    expect(stage(3).attention).toEqual({ kind: 'lookIn', everyMin: 3 });
+    expect(stage(1).attention).toEqual({ kind: 'lookIn', everyMin: 6 });
+  });
+  it('keeps the lowest top of what is in it, with its reason; garnish and cream set none', () => {
+    expect(back(withYolk).stages[0]).toMatchObject({ topTempC: 82, topFor: { because: 'egg yolk' } });
+    expect(back(BROTH).stages[0]!.topTempC).toBeUndefined();
+    const low = { ...withYolk, stages: withYolk.stages.map((one) => ({ ...one, topTempC: 70 })) };
+    expect(back(low).stages[0]).toMatchObject({ topTempC: 70, topFor: { because: 'test broth' } });
+  });
+  it('is found under its own id, where the book has the dish', () => {
+    expect(recipeIn([BROTH], 'broth', {})).toBe(BROTH);
+    expect(recipeIn([BROTH], reheatId('broth'), {})?.name).toBe('Test broth, brought back');
+    expect(recipeIn([BROTH], reheatId('gone'), {})).toBeUndefined();
+    expect(recipeIn([BROTH], 'gone', {})).toBeUndefined();
+  });
+});
+
+describe('its plan and its pot', () => {
+  it('draws the litres it serves and what steams off, and no salt or flour', () => {
+    const plan = planBatch(orderBack(BROTH));
+    const [dish, ...others] = plan.lines;
+    expect(others.map((line) => line.perBowl)).toEqual([true]);
+    expect(plan.yieldLitres).toBeCloseTo(10.1, 1);
+    expect(dish!.edibleKg).toBeGreaterThan(10);
+    expect(dish!.edibleKg).toBeLessThan(11);
+  });
+  it('is at 74 °C about when the heat balance by hand says (pot of steel and walls beside it)', () => {
+    const plan = planBatch(orderBack(BROTH));
+    const warm = plan.stages.find((one) => one.stageId === 'warm')!;
+    const bare = minutesToHeat({
+      parts: [{ massKg: plan.lines[0]!.edibleKg, specificHeatKJ: 4, tempC: 5 }],
+      toC: 74,
+      netPowerW: 7000 * 0.4 * 0.5,
+    });
+    expect(warm.minutes).toBeGreaterThan(bare);
+    expect(warm.minutes).toBeLessThan(bare * 1.35);
+  });
+  it('on the way up the least is 74 °C and the top 82; held while it is served the least is 57', () => {
+    expect(topTemperature(snapshot, inPot(5))).toMatchObject({
+      tempC: 82,
+      why: 'the egg scrambles above it',
+      least: { tempC: 74 },
+      collides: false,
+    });
+    const serving = { ...inPot(60), currentStageId: 'serve' };
+    expect(topTemperature(snapshot, serving)!.least!.tempC).toBe(57);
+  });
+  it('where its top is under the least, both are told', () => {
+    const low = { ...withYolk, stages: withYolk.stages.map((one) => ({ ...one, topTempC: 70 })) };
+    const narrow = { ...snapshot, input: { ...snapshot.input, recipe: back(low) } };
+    expect(topTemperature(narrow, inPot(5))).toMatchObject({
+      tempC: 70,
+      least: { tempC: 74 },
+      collides: true,
+    });
+  });
+});
