@@ -96,7 +96,7 @@ const BREAKS = [
   ['core/pot/cold-load.ts', 'putFoodIn(next, item)', 'putFoodIn(next, { ...item, tempC: 60 })'],
   ['core/pot/scorch-margin.ts', '(byBand * bySolids', '(byBand / bySolids'],
   ['core/heat/cook-minutes.ts', 'const ACID_FACTOR = 1.5', 'const ACID_FACTOR = 1.1'],
-  ['core/batch/range-walk.ts', 'look.dueMs - look.everyMs * PULLED_FORWARD', 'look.dueMs'],
+  ['core/batch/range-walk.ts', 'look.dueMs - look.everyMs * EARLY_SHARE', 'look.dueMs'],
   ['core/batch/acts/out-acts.ts', 'kg: one.kg * (1 - share)', 'kg: one.kg * share'],
   [
     'core/batch/acts/food-acts.ts',
@@ -108,6 +108,15 @@ const BREAKS = [
   ['core/batch/kept-forecasts.ts', 'one.cameMs <= one.p90Ms', 'one.cameMs <= one.p50Ms'],
   ['core/batch/addition-times.ts', 'wholeMin - ownMin', 'ownMin'],
   ['core/devices/condense.ts', 'one.value + slope *', 'one.value - slope *'],
+  ['core/devices/last-disturbed-ms.ts', 'Math.max(last', 'Math.min(last'],
+  ['core/batch/fold-on.ts', 'before.isBlank ||', ''],
+  ['core/batch/fold-on.ts', "event.type !== 'answered' &&", ''],
+  ['core/batch/look-every.ts', 'want.dueMs - Math.min', 'want.dueMs + Math.min'],
+  ['core/batch/acts/reading-acts.ts', "if (from !== 'device') return false;", ''],
+  ['core/batch/acts/reading-acts.ts', '<= NO_HOLDS_MS', '<= 10 * NO_HOLDS_MS'],
+  ['core/batch/top-temperature.ts', 'recipe.reheats && !serving', 'false'],
+  ['core/recipe/reheat-recipe.ts', 'a.tempC - b.tempC', 'b.tempC - a.tempC'],
+  ['core/larder/lots-of-batch.ts', 'one.lineId !== lineId', 'one.lineId === lineId'],
   ['core/rehearse/rehearsal.ts', '(called - really)', '(really - called)'],
 ];
 

@@ -8,6 +8,7 @@ import {
   learnedRates,
   levers,
   lookEveryMin,
+  lookFromMs,
   rangeWalk,
   saves,
   type Want,
@@ -102,6 +103,10 @@ describe('how often it is stirred', () => {
     expect(lookEveryMin(8, bound(700))).toBeLessThan(6);
     expect(lookEveryMin(8, bound(1400))).toBeLessThan(2);
     expect(lookEveryMin(8, bound(20_000))).toBe(0.5);
+  });
+  it('it may be answered a little early: three quarters of a minute, or a third of a short interval', () => {
+    expect(lookFromMs({ dueMs: at(10), everyMin: 8 })).toBe(at(10) - 45_000);
+    expect(lookFromMs({ dueMs: at(10), everyMin: 1 })).toBe(at(10) - 21_000);
   });
 });
 

@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest';
+import type { BatchEvent, BatchEventBody } from '../batch/batch-event';
 import { condense, type Sample } from './condense';
+import { lastDisturbedMs } from './last-disturbed-ms';
 
 const every = (seconds: number, values: readonly number[]): Sample[] =>
   values.map((value, i) => ({ atMs: i * seconds * 1000, value }));
@@ -32,5 +34,21 @@ describe('one reading out of a stream', () => {
     expect(condense('probe', every(1, [60, 90, 40, 95, 20, 80, 99]), null)).toBeNull();
     expect(condense('probe', every(700, [90, 90, 90, 90, 90]), null)).toBeNull();
     expect(condense('probe', [], null)).toBeNull();
+  });
+});
+
+describe('when a pot was last disturbed', () => {
+  const say = (i: number, of: BatchEventBody): BatchEvent => ({ ...of, id: `e${i}`, seq: i, actedAtMs: i });
+  const added = say(3, { type: 'added', v: 1, payload: { items: [] } });
+  const heat = (i: number) => say(i, { type: 'heatSet', v: 1, payload: { fraction: 0.4 } });
+  const note = say(9, { type: 'note', v: 1, payload: { text: 'steams' } });
+  it('never, while nothing has gone in', () => {
+    expect(lastDisturbedMs([])).toBeNull();
+    expect(lastDisturbedMs([heat(1), note])).toBeNull();
+    expect(lastDisturbedMs([added, say(4, { type: 'undone', v: 1, payload: { eventId: 'e3' } })])).toBeNull();
+  });
+  it('at the last load, change of heat or lid, in any order of arrival; a note or a look disturbs nothing', () => {
+    expect(lastDisturbedMs([added, note])).toBe(3);
+    expect(lastDisturbedMs([heat(7), added, note, heat(5)])).toBe(7);
   });
 });
