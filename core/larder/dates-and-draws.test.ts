@@ -6,13 +6,16 @@ import {
   type BatchEventBody,
   drawLots,
   drawsOfBatch,
+  foldBatch,
   foldLarder,
   type LarderEventBody,
   type LotDraw,
   type LotMade,
+  lotsOfBatch,
   oldestFirst,
   useByMs,
 } from '../index';
+import { cookedLog, snapshotOf } from '../testing/broth';
 import { DAY_MS, drawn, lotMade, MINUTE_MS, RULES, SHELF_OPENS_MS, shelfLog } from '../testing/larder';
 
 const body = <T extends LarderEventBody['type']>(
@@ -170,5 +173,34 @@ describe('drawing', () => {
       ),
       { seed: 53 },
     );
+  });
+});
+
+describe('what a batch puts by', () => {
+  const snapshot = snapshotOf();
+  const log = cookedLog(snapshot);
+  const put = (i: number, litres: number): BatchEvent => ({
+    id: `put${i}`,
+    seq: 100 + i,
+    actedAtMs: log.at(-1)!.actedAtMs + MINUTE_MS,
+    type: 'putBy',
+    v: 1,
+    payload: { lotId: `lot${i}`, litres, place: 'walk-in', storage: 'chilled' },
+  });
+  const state = foldBatch(snapshot, [...log, put(1, 4), put(2, 2)], 0);
+  const [first, second] = lotsOfBatch('b', snapshot, state);
+  it('is its lots: as many litres, of the same mixture, from that batch', () => {
+    expect(first!.birth).toMatchObject({ lotId: 'lot1', origin: { kind: 'batch', batchId: 'b' } });
+    expect(first!.birth.kg / first!.birth.contents.densityKgPerL).toBeCloseTo(4, 1);
+    expect(first!.birth.kg / second!.birth.kg).toBeCloseTo(2, 3);
+    expect(first!.birth.contents.perKg.salt).toBeCloseTo(second!.birth.contents.perKg.salt, 9);
+    expect(first!.birth.contents.ingredientId).toBe('recipe:broth');
+  });
+  it('holds the allergens and the diet of all that went in, and its share of the cost', () => {
+    expect([...first!.birth.contents.allergens].sort()).toEqual(['celery', 'milk', 'wheat']);
+    expect(first!.birth.contents.diet).toBe('vegetarian');
+    const whole = state.costCents / state.pot.addedKg;
+    expect(first!.birth.centsPerKg).toBeGreaterThan(whole);
+    expect(first!.birth.centsPerKg).toBeLessThan(whole * 1.3);
   });
 });
