@@ -15,6 +15,7 @@ const clock = {
   serverNowMs: Date.now(),
 } as KitchenView['clock'];
 const none: readonly Waiting[] = [];
+const stage = snapshot.input.recipe.stages[1]!;
 const at = (minute: number) => log[0]!.actedAtMs + minute * 60_000;
 const batchOf = (events: typeof log, id = 'b') => ({ id, snapshot, events }) as unknown as BatchView;
 
@@ -93,6 +94,12 @@ describe('a pot run along second by second', () => {
     const hotter = { ...soon, state: { ...soon.state, pot: { ...soon.state.pot, tempC: 40 } } };
     const wants = { ...soon, want: { kind: 'closed' as const } };
     const told = { ...soon, events: [...soon.events] };
+    const looks = (leftMs: number, of = soon) => ({
+      ...of,
+      want: { kind: 'lookIn' as const, stage, dueMs: of.nowMs + leftMs, everyMin: 5 },
+    });
+    const turned = looks(88_000);
+    expect(newsOf(looks(92_000, first), turned)).toBe(turned);
     for (const news of [hotter, wants, told]) expect(newsOf(first, news)).toBe(news);
   });
 });

@@ -14,6 +14,7 @@ import {
   type Want,
 } from '../../core';
 import { kitchenAt, useTicking } from './clock';
+import { span } from './format';
 import { useWaiting, type Waiting } from './outbox';
 
 export interface LivePot {
@@ -65,9 +66,15 @@ export function newsOf(before: LivePot, now: LivePot): LivePot {
     now.events !== before.events ||
     now.clock !== before.clock ||
     keyOf(now.want) !== keyOf(before.want) ||
+    minutesTo(now) !== minutesTo(before) ||
     Math.abs(now.state.pot.tempC - before.state.pot.tempC) >= SEEN.tempC ||
     Math.abs(potLitres(now.state.pot) - potLitres(before.state.pot)) >= SEEN.litres;
   return isOld ? now : before;
+}
+
+/** Minutes to what is wanted, as they are shown: the range and the pot’s own screen turn them at the same moment. */
+function minutesTo({ want, nowMs }: LivePot): string | null {
+  return 'dueMs' in want && want.dueMs !== null ? span(want.dueMs - nowMs) : null;
 }
 
 /** The same outside a component: every part of the page that asks in one second gets one answer. */
