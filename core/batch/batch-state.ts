@@ -23,8 +23,8 @@ export interface StageProgress {
 export interface TakenReading extends PotReading {
   eventId: string;
   atMs: number;
-  /** litres it stands for; for a temperature those estimated then */
-  litres: number;
+  /** litres it stands for; null of a temperature */
+  litres: number | null;
   status: 'taken' | 'asked' | 'set aside';
 }
 

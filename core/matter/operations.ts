@@ -49,6 +49,16 @@ export function evaporate(mixture: Mixture, waterKg: number): Mixture {
   };
 }
 
+/** The other way: water, kg, that was taken for steam is in the liquid after all. */
+export function condense(mixture: Mixture, waterKg: number): Mixture {
+  return {
+    liquid: withWater(mixture.liquid, mixture.liquid.water + atLeast('waterKg', waterKg, 0)),
+    pieces: mixture.pieces,
+    flourEquivalentG: mixture.flourEquivalentG,
+    savour: mixture.savour,
+  };
+}
+
 /** Ladles out a share (0..1) of everything, pieces and liquid alike. */
 export function drawOff(mixture: Mixture, share: number): { left: Mixture; drawn: Mixture } {
   within('share', share, 0, 1);

@@ -1,8 +1,8 @@
 import { within } from '../check';
 import { dissolvedKg, solutionKg } from '../matter/brix-of';
-import { totalKg, withWater } from '../matter/masses';
+import { totalKg } from '../matter/masses';
 import { massKg } from '../matter/mixture';
-import { evaporate, whole } from '../matter/operations';
+import { condense, evaporate, whole } from '../matter/operations';
 import { volumeLitres } from '../matter/volume-litres';
 import { litresAtDepth } from '../vessel/litres-at-depth';
 import { surfaceM2 } from '../vessel/surface-m2';
@@ -39,8 +39,8 @@ export interface ReadResult {
   z: number;
   /** why it was not believed, or null */
   surprise: 'gained' | 'far off' | null;
-  /** what it stands for; of a temperature, what was thought to be there */
-  litres: number;
+  /** litres it stands for; null of a temperature */
+  litres: number | null;
 }
 
 /** What a look at the level, the scale or the refractometer stands for. */
@@ -86,7 +86,7 @@ export function readPot(
       innovation: value - pot.tempC,
       noise: INSTRUMENTS.thermometer.noiseC ** 2,
       believed,
-      litres: potLitres(pot),
+      litres: null,
     });
   }
   const measured = measuredMass(setup, pot, reading, fromLitres);
@@ -165,7 +165,7 @@ export function measuredMass(
 
 function settle(
   pot: PotState,
-  what: { blend: Blend; innovation: number; noise: number; believed: boolean; litres: number },
+  what: { blend: Blend; innovation: number; noise: number; believed: boolean; litres: number | null },
 ): ReadResult {
   const { blend, innovation, litres } = what;
   const on = leaningOn(pot.doubt, blend);
@@ -198,10 +198,7 @@ function moved(pot: PotState, { pull, doubt }: ReturnType<typeof learn>): PotSta
   // mass found or missed is water that did or did not leave as steam
   const { liquid, pieces } = pot.mixture;
   const lost = Math.min(-pull('mass'), (liquid.water + pieces.water) * 0.98);
-  after.mixture =
-    lost >= 0
-      ? evaporate(pot.mixture, lost)
-      : { ...pot.mixture, liquid: withWater(liquid, liquid.water - lost) };
+  after.mixture = lost >= 0 ? evaporate(pot.mixture, lost) : condense(pot.mixture, -lost);
   after.evaporatedKg = pot.evaporatedKg + lost;
   return after;
 }

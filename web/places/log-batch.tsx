@@ -226,12 +226,10 @@ function curves(batch: BatchView) {
     band: band?.points ?? [],
     markLitres: band?.markLitres ?? null,
     readings: state.readings
-      .filter((reading) => reading.kind !== 'temperature' && during(reading.atMs))
-      .map((reading) => ({
-        atMs: reading.atMs,
-        litres: reading.litres,
-        isDoubted: reading.status !== 'taken',
-      })),
+      .filter((reading) => during(reading.atMs))
+      .flatMap(({ atMs, litres, status }) =>
+        litres === null ? [] : [{ atMs, litres, isDoubted: status !== 'taken' }],
+      ),
   };
 }
 

@@ -36,7 +36,7 @@ export function takeReading(context: FoldContext, state: BatchState, event: Even
   const expected = isTemperature
     ? `${state.pot.tempC.toFixed(0)} °C was expected`
     : `about ${potLitres(state.pot).toFixed(1)} L was expected`;
-  const said = isTemperature ? `${reading.value} °C` : `${result.litres.toFixed(1)} L`;
+  const said = result.litres === null ? `${reading.value} °C` : `${result.litres.toFixed(1)} L`;
   const sentence =
     result.surprise === 'gained'
       ? `${said} is more than has gone in; ${expected}. Was something added, or is it a slip of the hand?`

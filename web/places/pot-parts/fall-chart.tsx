@@ -30,8 +30,10 @@ export function FallChart({ here, markLitres }: { here: BatchHere; markLitres: n
   const minute = Math.floor(nowMs / 60_000);
   const drawn = useMemo(() => {
     const readings = state.readings
-      .filter((reading) => reading.kind !== 'temperature' && reading.atMs >= begunMs)
-      .map(({ atMs, litres, status }) => ({ atMs, litres, isDoubted: status !== 'taken' }));
+      .filter((reading) => reading.atMs >= begunMs)
+      .flatMap(({ atMs, litres, status }) =>
+        litres === null ? [] : [{ atMs, litres, isDoubted: status !== 'taken' }],
+      );
     return {
       trace: levelTrace(snapshot, events, nowMs).filter((point) => point.atMs >= begunMs),
       band: levelAhead(state.setup, state.pot, markLitres),
