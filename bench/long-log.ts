@@ -1,4 +1,12 @@
-import { advanceBatch, type BatchEvent, type BatchSnapshot, foldBatch, massKg, potLitres } from '../core';
+import {
+  advanceBatch,
+  type BatchEvent,
+  type BatchEventBody,
+  type BatchSnapshot,
+  foldBatch,
+  massKg,
+  potLitres,
+} from '../core';
 import { cookedLog } from '../core/testing/broth';
 import { depthAtLitres } from '../core/vessel/depth-at-litres';
 import { seededRandom } from '../demo/seeded-random';
@@ -13,33 +21,25 @@ const EVERY_S = 4;
  */
 export function longLog(snapshot: BatchSnapshot, count: number): BatchEvent[] {
   const random = seededRandom(count);
-  const start = cookedLog(snapshot);
-  const low: BatchEvent = {
-    id: 'low',
-    seq: 50,
-    actedAtMs: start.at(-1)!.actedAtMs + 1000,
-    type: 'heatSet',
-    v: 1,
-    payload: { fraction: 0.25 },
-  };
-  const log: BatchEvent[] = [
-    ...start,
-    low,
-    { ...low, id: 'lid', seq: 51, type: 'lidSet', v: 1, payload: { lid: 'on' } },
-  ];
+  const log: BatchEvent[] = [];
+  // each as the server writes it, its fields in the same order
+  const say = (actedAtMs: number, { type, v, payload }: BatchEventBody) =>
+    log.push({ id: `n${log.length}`, seq: log.length, actedAtMs, type, v, payload } as BatchEvent);
+  for (const event of cookedLog(snapshot)) say(event.actedAtMs, event);
+  say(log.at(-1)!.actedAtMs + 1000, { type: 'heatSet', v: 1, payload: { fraction: 0.25 } });
+  say(log.at(-1)!.actedAtMs + 1000, { type: 'lidSet', v: 1, payload: { lid: 'on' } });
   let state = foldBatch(snapshot, log, 0);
   while (log.length < count) {
-    const i = log.length;
-    const actedAtMs = log.at(-1)!.actedAtMs + EVERY_S * 1000;
-    state = advanceBatch(state, actedAtMs);
-    const of = { id: `n${i}`, seq: 100 + i, actedAtMs, v: 1 } as const;
+    const atMs = log.at(-1)!.actedAtMs + EVERY_S * 1000;
+    state = advanceBatch(state, atMs);
     const { pot, inPot } = state;
     const reading = (kind: 'temperature' | 'weight' | 'depth', value: number) =>
-      log.push({ ...of, type: 'reading', payload: { kind, value: Math.round(value * 100) / 100 } });
-    if (i % 10 < 6) reading('temperature', pot.tempC + random.normal(0.3));
-    else if (i % 10 === 6) reading('weight', massKg(pot.mixture) + random.normal(0.02));
-    else if (i % 10 === 7) reading('depth', depthAtLitres(inPot.vessel, potLitres(pot)) + random.normal(0.2));
-    else log.push({ ...of, type: 'looked', payload: { stageId: 'fall' } });
+      say(atMs, { type: 'reading', v: 1, payload: { kind, value: Math.round(value * 100) / 100 } });
+    const turn = log.length % 10;
+    if (turn < 6) reading('temperature', pot.tempC + random.normal(0.3));
+    else if (turn === 6) reading('weight', massKg(pot.mixture) + random.normal(0.02));
+    else if (turn === 7) reading('depth', depthAtLitres(inPot.vessel, potLitres(pot)) + random.normal(0.2));
+    else say(atMs, { type: 'looked', v: 1, payload: { stageId: 'fall' } });
   }
   return JSON.parse(JSON.stringify(log));
 }

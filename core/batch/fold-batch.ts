@@ -12,6 +12,7 @@ import { beginStage, endStage, setTarget } from './acts/stage-acts';
 import { advanceBatch } from './advance-batch';
 import type { BatchEvent, BatchSnapshot } from './batch-event';
 import type { BatchState } from './batch-state';
+import { copyBatch } from './copy-batch';
 import { type FoldContext, foldContext } from './fold-context';
 
 /**
@@ -86,7 +87,13 @@ const LEAVES_THE_POT: ReadonlySet<BatchEvent['type']> = new Set([
  * another.
  */
 export function applyEvent(context: FoldContext, before: BatchState, event: BatchEvent): BatchState {
-  const state = context.own(before);
+  const own = context.own(before);
+  const after = act(context, own, event);
+  // laid out alike whatever the act was: thousands of readings after it find their fields the sooner
+  return after === own ? own : copyBatch(after);
+}
+
+function act(context: FoldContext, state: BatchState, event: BatchEvent): BatchState {
   if (state.closed) {
     state.lateEventIds = context.append(state.lateEventIds, event.id);
     return state;

@@ -36,6 +36,7 @@ export function openPot(input: {
     takenOutKg: 0,
     drawnKg: 0,
     thirstKg: 0,
+    steeping: undefined,
   };
 }
 

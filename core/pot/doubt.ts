@@ -19,7 +19,8 @@ export const UNSURE_OF = [
 export type UnsureOf = (typeof UNSURE_OF)[number];
 
 const N = UNSURE_OF.length;
-const ROW = Object.fromEntries(UNSURE_OF.map((name, i) => [name, i])) as Record<UnsureOf, number>;
+/** Where each of them stands. */
+export const ROW = Object.fromEntries(UNSURE_OF.map((name, i) => [name, i])) as Record<UnsureOf, number>;
 /** The three that make the heat: the pot feels only their sum. */
 const HEAT_ROWS = [ROW.burner, ROW.wander, ROW.setting] as const;
 
@@ -145,13 +146,13 @@ export function leaningOn(p: Doubt, measured: Blend): Leaning {
   return { each, variance: own };
 }
 
-/** What a measurement leaves of the doubt, and how far it pulls each of them: the Kalman update. */
+/** What a measurement leaves of the doubt, and how far it pulls each of them, by `ROW`: the Kalman update. */
 export function learn(
   p: Doubt,
   on: Leaning,
   innovation: number,
   noise: number,
-): { pull: (of: UnsureOf) => number; doubt: Doubt } {
+): { pull: readonly number[]; doubt: Doubt } {
   const { each } = on;
   const weight = 1 / (on.variance + noise);
   const doubt = p.slice();
@@ -161,7 +162,7 @@ export function learn(
     if (share === 0) continue;
     for (let col = 0; col < N; col++) doubt[at + col] = doubt[at + col]! - share * each[col]!;
   }
-  return { pull: (of) => each[ROW[of]]! * weight * innovation, doubt };
+  return { pull: each.map((much) => much * weight * innovation), doubt };
 }
 
 /** A cold load thins the doubt about the temperature by the pot's share of the whole, and adds the scale's to the mass. */

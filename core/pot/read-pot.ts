@@ -7,7 +7,7 @@ import { volumeLitres } from '../matter/volume-litres';
 import { litresAtDepth } from '../vessel/litres-at-depth';
 import { surfaceM2 } from '../vessel/surface-m2';
 import { INSTRUMENTS, SURPRISE } from './data/estimator';
-import { type Blend, leaningOn, learn, setAfresh, variance } from './doubt';
+import { type Blend, leaningOn, learn, ROW, setAfresh, variance } from './doubt';
 import { copyPot, type Instrument, type PotSetup, type PotState } from './pot';
 import { potLitres } from './pot-litres';
 
@@ -184,20 +184,20 @@ function settle(
 /** The pot with everything pulled where a measurement pulls it. */
 function moved(pot: PotState, { pull, doubt }: ReturnType<typeof learn>): PotState {
   const after = copyPot(pot);
-  after.tempC = pot.tempC + pull('temp');
-  after.gain = Math.min(GAIN_RANGE.most, Math.max(GAIN_RANGE.least, pot.gain + pull('burner')));
-  after.wander = pot.wander + pull('wander');
-  after.setting = pot.setting + pull('setting');
+  after.tempC = pot.tempC + pull[ROW.temp]!;
+  after.gain = Math.min(GAIN_RANGE.most, Math.max(GAIN_RANGE.least, pot.gain + pull[ROW.burner]!));
+  after.wander = pot.wander + pull[ROW.wander]!;
+  after.setting = pot.setting + pull[ROW.setting]!;
   after.bias = {
-    dip: pot.bias.dip + pull('dip'),
-    scale: pot.bias.scale + pull('scale'),
-    brix: pot.bias.brix + pull('brix'),
-    eye: pot.bias.eye + pull('eye'),
+    dip: pot.bias.dip + pull[ROW.dip]!,
+    scale: pot.bias.scale + pull[ROW.scale]!,
+    brix: pot.bias.brix + pull[ROW.brix]!,
+    eye: pot.bias.eye + pull[ROW.eye]!,
   };
   after.doubt = doubt;
   // mass found or missed is water that did or did not leave as steam
   const { liquid, pieces } = pot.mixture;
-  const lost = Math.min(-pull('mass'), (liquid.water + pieces.water) * 0.98);
+  const lost = Math.min(-pull[ROW.mass]!, (liquid.water + pieces.water) * 0.98);
   after.mixture = lost >= 0 ? evaporate(pot.mixture, lost) : condense(pot.mixture, -lost);
   after.evaporatedKg = pot.evaporatedKg + lost;
   return after;
