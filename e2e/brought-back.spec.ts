@@ -76,6 +76,12 @@ test('a dish put by is brought back hot: one press from its lot, its top and its
   await expect(
     page.getByText(/not over 82 °C from here on, for the egg yolk.*At least 74 °C, brought back, for 15 s/),
   ).toBeVisible();
+  // a reload and a second window show the same pot
+  await page.reload();
+  const other = await page.context().newPage();
+  await other.goto(page.url());
+  for (const on of [page, other]) await expect(on.getByText(/not over 82 °C from here on/)).toBeVisible();
+
   const { violations } = await new AxeBuilder({ page }).analyze();
   expect(violations.map((one) => one.id)).toEqual([]);
 
@@ -84,5 +90,6 @@ test('a dish put by is brought back hot: one press from its lot, its top and its
   await page.getByRole('textbox').first().fill('86');
   await button(page, 'Keep this reading').click();
   await button(page, 'Yes, it is right').click();
-  await expect(page.getByRole('heading', { name: 'Under 82 °C: heat off' })).toBeVisible();
+  for (const on of [page, other])
+    await expect(on.getByRole('heading', { name: 'Under 82 °C: heat off' })).toBeVisible();
 });

@@ -74,6 +74,18 @@ describe('a dish brought back hot', () => {
     const low = { ...withYolk, stages: withYolk.stages.map((one) => ({ ...one, topTempC: 70 })) };
     expect(back(low).stages[0]).toMatchObject({ topTempC: 70, topFor: { because: 'test broth' } });
   });
+  it('what is in a recipe that it is made of counts too, and a circle of them ends', () => {
+    const on = (id: string, below: string): Recipe => ({
+      ...BROTH,
+      id,
+      lines: [{ ...BROTH.lines[0]!, ingredientId: recipeRowId(below) }],
+    });
+    const sauce = { ...withYolk, id: 'sauce' };
+    const book = [on('dish', 'middle'), on('middle', 'sauce'), sauce, on('round', 'round')];
+    const warm = (id: string) => recipeIn(book, reheatId(id), INGREDIENT_BY_ID)!.stages[0]!;
+    expect(warm('dish')).toMatchObject({ topTempC: 82, topFor: { because: 'egg yolk' } });
+    expect(warm('round').topTempC).toBeUndefined();
+  });
   it('is found under its own id, where the book has the dish', () => {
     expect(recipeIn([BROTH], 'broth', {})).toBe(BROTH);
     expect(recipeIn([BROTH], reheatId('broth'), {})?.name).toBe('Test broth, brought back');

@@ -1,14 +1,14 @@
 import type { Ingredient } from '../matter/ingredient';
 import { FOOD_CODE } from '../safety/data/food-code';
 import { topRuleOf } from '../safety/data/top-temperatures';
-import { recipeRowId } from './library';
+import { recipeIdOf, recipeRowId } from './library';
 import type { Recipe, Stage } from './recipe';
 
 const PREFIX = 'reheat:';
 
 /** From this thickness on a soup is brought back on half heat, or it catches. Common practice. */
 const CATCHES_FROM_BAND = 2;
-/** A dish this thick keeps its milk from splitting, g of flour to the litre. */
+/** A dish with any body keeps its milk from splitting, as so much flour to the litre does, g. source: from memory */
 const BOUND_G_PER_L = 30;
 
 /** The id a dish is planned under when it is only brought back hot. */
@@ -29,7 +29,7 @@ export function recipeIn(
 ): Recipe | undefined {
   if (!id.startsWith(PREFIX)) return book.find((one) => one.id === id);
   const dish = book.find((one) => one.id === id.slice(PREFIX.length));
-  return dish && reheatRecipe(dish, ingredients);
+  return dish && reheatRecipe(dish, ingredients, book);
 }
 
 /**
@@ -38,11 +38,16 @@ export function recipeIn(
  *
  * @param recipe the dish
  * @param ingredients rows its lines name; a row that is not there sets no top
+ * @param book where the recipes stand that it is made of: what is in them counts
  * @returns a recipe of one line, the dish itself as it lies in the larder
  * @source published: FDA Food Code 2022 § 3-403.11 for the temperature, its hold and the two hours; the rest common practice
  */
-export function reheatRecipe(recipe: Recipe, ingredients: Readonly<Record<string, Ingredient>>): Recipe {
-  const top = topOf(recipe, ingredients);
+export function reheatRecipe(
+  recipe: Recipe,
+  ingredients: Readonly<Record<string, Ingredient>>,
+  book: readonly Recipe[] = [],
+): Recipe {
+  const top = topOf(recipe, ingredients, book);
   const { value: reheatC, section } = FOOD_CODE.reheatC;
   const isThick = recipe.targetBand >= CATCHES_FROM_BAND;
   const warm: Stage = {
@@ -112,18 +117,39 @@ export function reheatRecipe(recipe: Recipe, ingredients: Readonly<Record<string
   };
 }
 
-/** The lowest top that anything in the dish asks for, or that its recipe sets. */
+/** A top, what asks for it, and why. */
+interface Top {
+  tempC: number;
+  because: string;
+  why: string;
+}
+
+/** The lowest top that anything in the dish asks for, down through what it is made of, or that its recipe sets. */
 function topOf(
   recipe: Recipe,
   ingredients: Readonly<Record<string, Ingredient>>,
-): { tempC: number; because: string; why: string } | null {
+  book: readonly Recipe[],
+): Top | null {
   const boundGPerL = recipe.targetBand >= 1 ? BOUND_G_PER_L : 0;
-  const byFood = recipe.lines.flatMap((line) => {
-    const ingredient = line.scaling === 'perBowl' ? undefined : ingredients[line.ingredientId];
+  const byFood = recipe.lines.flatMap((line): Top[] => {
+    if (line.scaling === 'perBowl') return [];
+    const part = book.find((one) => one.id === recipeIdOf(line.ingredientId));
+    // a recipe is not made of itself; the book that it is looked for in gets smaller, so that no circle is walked
+    const within =
+      part &&
+      topOf(
+        part,
+        ingredients,
+        book.filter((one) => one !== part),
+      );
+    const ingredient = ingredients[line.ingredientId];
     const rule = ingredient && topRuleOf(ingredient, boundGPerL);
-    return rule ? [{ tempC: rule.tempC, because: ingredient.name.toLowerCase(), why: rule.why }] : [];
+    return [
+      ...(within ? [within] : []),
+      ...(rule ? [{ tempC: rule.tempC, because: ingredient.name.toLowerCase(), why: rule.why }] : []),
+    ];
   });
-  const byStage = recipe.stages.flatMap((stage) =>
+  const byStage = recipe.stages.flatMap((stage): Top[] =>
     stage.topTempC === undefined
       ? []
       : [{ tempC: stage.topTempC, because: recipe.name.toLowerCase(), why: 'its recipe sets it' }],

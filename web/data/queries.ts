@@ -75,17 +75,14 @@ export const useStrays = () =>
 export const useOrders = () =>
   useQuery({ queryKey: KEYS.orders, queryFn: () => ask<OrderView[]>('GET', '/orders') });
 
-export const useDevices = () =>
-  useQuery({ queryKey: KEYS.devices, queryFn: () => ask<DeviceView[]>('GET', '/devices') });
+const DEVICES = { queryKey: KEYS.devices, queryFn: () => ask<DeviceView[]>('GET', '/devices') };
+
+export const useDevices = () => useQuery(DEVICES);
 
 /** What stands at one pot; the others' readings are no news to it. */
 export function useDevicesAt(batchId: string): DeviceView[] {
   const own = useCallback((all: DeviceView[]) => all.filter((one) => one.batchId === batchId), [batchId]);
-  const { data = [] } = useQuery({
-    queryKey: KEYS.devices,
-    queryFn: () => ask<DeviceView[]>('GET', '/devices'),
-    select: own,
-  });
+  const { data = [] } = useQuery({ ...DEVICES, select: own });
   return data;
 }
 
