@@ -32,12 +32,19 @@ export default {
       },
     },
     {
-      name: 'core-by-its-door',
+      name: 'core-by-its-topics',
       comment:
-        'The rest of the house imports core only through core/index.ts; tests may use its test kitchen.',
+        'The rest of the house imports a topic of core through its index; tests may use its test kitchen.',
       severity: 'error',
       from: { path: '^(contract|server|web|demo)/' },
-      to: { path: '^core/', pathNot: '^core/(index\\.ts$|testing/)' },
+      to: { path: '^core/', pathNot: '^core/([^/]+/index\\.ts$|testing/)' },
+    },
+    {
+      name: 'topics-by-their-index',
+      comment: 'Within core too a topic is entered by its index; a test may look inside.',
+      severity: 'error',
+      from: { path: '^core/([^/]+)/', pathNot: '\\.test\\.ts$|^core/testing/' },
+      to: { path: '^core/[^/]+/', pathNot: '^core/($1/|[^/]+/index\\.ts$)' },
     },
     {
       name: 'contract-by-its-door',
@@ -48,13 +55,13 @@ export default {
     {
       name: 'one-room-for-the-database-driver',
       severity: 'error',
-      from: { pathNot: '^(server/db/|node_modules)' },
+      from: { pathNot: '^(server/storage/|node_modules)' },
       to: { path: 'node_modules/@libsql/' },
     },
     {
       name: 'one-room-for-the-chart-library',
       severity: 'error',
-      from: { pathNot: '^(web/parts/chart/|node_modules)' },
+      from: { pathNot: '^(web/components/chart/|node_modules)' },
       to: { path: 'node_modules/(chart\\.js|react-chartjs-2)/' },
     },
   ],

@@ -2,6 +2,6 @@ import { defineConfig } from 'drizzle-kit';
 
 export default defineConfig({
   dialect: 'sqlite',
-  schema: './server/db/schema.ts',
-  out: './server/db/migrations',
+  schema: './server/storage/schema.ts',
+  out: './server/storage/migrations',
 });

@@ -3,28 +3,18 @@ import { Solver } from 'odex';
 import psychrolib from 'psychrolib';
 import { linearRegression } from 'simple-statistics';
 import { bench, describe } from 'vitest';
-import {
-  addToPot,
-  advancePot,
-  blendLots,
-  boilingPointC,
-  convert,
-  foldLarder,
-  forecast,
-  INGREDIENT_BY_ID,
-  kitchenAir,
-  NO_MASSES,
-  openPot,
-  type PotSetup,
-  planBatch,
-  prepareRecipe,
-  readRecipeText,
-  saturationPressureKPa,
-  traceLot,
-} from '../core';
+import { prepareRecipe } from '../core/book';
+import { forecast } from '../core/forecast';
+import { boilingPointC, saturationPressureKPa } from '../core/heat';
+import { blendLots, foldLarder, traceLot } from '../core/larder';
+import { INGREDIENT_BY_ID, NO_MASSES } from '../core/matter';
+import { planBatch } from '../core/plan';
+import { addToPot, advancePot, kitchenAir, openPot, type PotSetup } from '../core/pot';
+import { readRecipeText } from '../core/reader';
 import { LEEK_SOUP, libraryOf, recipeFrom, TABLE } from '../core/testing/book';
 import { orderOf } from '../core/testing/broth';
 import { contentsFor, drawn, lotMade, shelfLog } from '../core/testing/larder';
+import { convert } from '../core/units';
 import { TROUT_CHOWDER } from '../demo/dishes/trout-chowder';
 import { BURNERS, KITCHEN, POTS, PRICES_CENTS_PER_KG } from '../demo/kitchen';
 

@@ -1,4 +1,4 @@
-import { type BatchEvent, foldBatch, foldOn } from '../core';
+import { type BatchEvent, foldBatch, foldOn } from '../core/batch';
 import { snapshotOf } from '../core/testing/broth';
 import { longLog } from './long-log';
 

@@ -2,8 +2,8 @@ import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { seedCorrieHalt } from '../demo/seed-corrie-halt';
-import { burners, pots } from '../server/db/schema';
 import { startServer } from '../server/start-server';
+import { burners, pots } from '../server/storage/schema';
 
 /** The demo’s kitchen with twenty pots and burners more, served from the built application, for `bench/live.ts`. */
 const folder = mkdtempSync(join(tmpdir(), 'slow-pot-bench-'));
@@ -11,7 +11,7 @@ const server = await startServer({
   host: '127.0.0.1',
   port: 0,
   dataFolder: folder,
-  migrationsFolder: join(process.cwd(), 'server/db/migrations'),
+  migrationsFolder: join(process.cwd(), 'server/storage/migrations'),
   webFolder: join(process.cwd(), 'dist/web'),
   buildId: 'bench',
   logLevel: 'error',

@@ -1,7 +1,7 @@
 import { fork } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import { chromium } from '@playwright/test';
-import { foldBatch } from '../core';
+import { foldBatch } from '../core/batch';
 import { CHROMIUM } from '../playwright.config';
 import { markUpdates, traceUpdates, type Update } from './updates';
 
@@ -70,7 +70,7 @@ for (let i = 0; i < POTS; i++) {
 }
 const [, ...others] = batches;
 for (const batch of others)
-  await ask('POST', '/stand-ins', { kind: 'probe', batchId: batch.id, fault: 'none' });
+  await ask('POST', '/simulated-devices', { kind: 'probe', batchId: batch.id, fault: 'none' });
 await ask('POST', '/devices', {
   id: 'bench-probe',
   kind: 'probe',

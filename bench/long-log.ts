@@ -4,11 +4,12 @@ import {
   type BatchEventBody,
   type BatchSnapshot,
   foldBatch,
-  massKg,
-  potLitres,
-} from '../core';
+} from '../core/batch';
+import { massKg } from '../core/matter';
+import { potLitres } from '../core/pot';
 import { cookedLog } from '../core/testing/broth';
-import { depthAtLitres } from '../core/vessel/depth-at-litres';
+import { depthAtLitres } from '../core/vessel';
+
 import { seededRandom } from '../demo/seeded-random';
 
 /** What a second cook with a probe and a scale in the pot makes of a day: every so many seconds something is said. */

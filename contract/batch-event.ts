@@ -1,23 +1,10 @@
 import * as v from 'valibot';
-import { type BatchEventBody, TROUBLES } from '../core';
+import { type BatchEventBody, TROUBLES } from '../core/batch';
+import { THICKENER_KINDS } from '../core/matter';
 import { countField, numberField, storageField, textField } from './number-field';
 import { burnerSchema, potSchema } from './pot-schema';
 
-export const thickenerSchema = v.picklist(
-  [
-    'flour',
-    'rouxWhite',
-    'rouxBlond',
-    'rouxBrown',
-    'rouxDark',
-    'cornstarch',
-    'arrowroot',
-    'riceFlour',
-    'tapioca',
-    'potatoStarch',
-  ],
-  'That thickener is not known.',
-);
+export const thickenerSchema = v.picklist(THICKENER_KINDS, 'That thickener is not known.');
 
 const addedItem = v.strictObject({
   ingredientId: textField('The ingredient'),

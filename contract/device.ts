@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { DEVICE_KINDS, type DeviceKind } from '../core';
+import { DEVICE_KINDS, type DeviceKind } from '../core/devices';
 import { numberField, textField } from './number-field';
 
 export const FAULTS = ['none', 'drift', 'dropOut', 'stuck', 'rubbish', 'flood'] as const;
@@ -38,10 +38,10 @@ export const registerDeviceSchema = v.strictObject({
   batchId: textField('The batch it stands at'),
 });
 
-export const startStandInSchema = v.strictObject({
-  kind: v.picklist(DEVICE_KINDS, 'A stand-in is a probe or a scale.'),
+export const startSimulatedDeviceSchema = v.strictObject({
+  kind: v.picklist(DEVICE_KINDS, 'A simulated device is a probe or a scale.'),
   batchId: textField('The batch it stands at'),
-  fault: v.optional(v.picklist(FAULTS, 'That is no fault a stand-in can have.'), 'none'),
+  fault: v.optional(v.picklist(FAULTS, 'That is no fault a simulated device can have.'), 'none'),
 });
 
 /** How a device is: sending, silent, or sending what cannot be. */
@@ -60,6 +60,6 @@ export interface DeviceView {
   kept: number;
   /** refused or dropped since it came */
   dropped: number;
-  /** the fault a stand-in was started with; null for a real device */
-  standIn: Fault | null;
+  /** the fault a simulated device was started with; null for a real device */
+  simulated: Fault | null;
 }

@@ -9,9 +9,9 @@ export {
   registerDeviceSchema,
   type SampleLine,
   sampleLineSchema,
-  startStandInSchema,
+  startSimulatedDeviceSchema,
 } from './device';
-export { keepingRules, takenInOf } from './keeping';
+export { keepingRules, receivedFoodOf } from './keeping';
 export {
   type ClockChange,
   clockChangeSchema,

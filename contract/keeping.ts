@@ -1,16 +1,9 @@
 import { TZDate } from '@date-fns/tz';
 import { addDays, endOfDay } from 'date-fns';
-import {
-  baseKind,
-  contentsOfRow,
-  type KeepingRules,
-  lifeOf,
-  type Recipe,
-  recipeAsIngredient,
-  recipeIdOf,
-  recipeRowId,
-  type TakenIn,
-} from '../core';
+import { baseKind } from '../core/bases';
+import { recipeAsIngredient } from '../core/book';
+import { contentsOfRow, type KeepingRules, lifeOf, type ReceivedFood } from '../core/larder';
+import { type Recipe, recipeIdOf, recipeRowId } from '../core/recipe';
 import { libraryOf } from './plan-input';
 import type { KitchenView } from './views';
 
@@ -26,11 +19,11 @@ export function keepingRules(kitchen: Pick<KitchenView, 'zone' | 'limits'>): Kee
 const FROZEN_MONTHS = 3;
 
 /** What the table, the book and the prices say of a food as it comes in; null for one that is not known. */
-export function takenInOf(
+export function receivedFoodOf(
   ingredientId: string,
   kitchen: Pick<KitchenView, 'pricesCentsPerKg' | 'ownIngredients'>,
   book: readonly Recipe[],
-): TakenIn | null {
+): ReceivedFood | null {
   const library = libraryOf(kitchen, book);
   const recipe = library.recipes[recipeIdOf(ingredientId) ?? ''];
   if (recipe) {

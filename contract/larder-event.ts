@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import type { LarderEventBody } from '../core';
+import type { LarderEventBody } from '../core/larder';
 import { numberField, storageField, textField } from './number-field';
 
 const lotId = textField('The lot');

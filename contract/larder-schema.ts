@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { ALLERGENS, type Allergen, DIETS, type OwnFood } from '../core';
+import { ALLERGENS, type Allergen, DIETS, type OwnFood } from '../core/matter';
 import { numberField, textField } from './number-field';
 
 const ALLERGEN_IDS = Object.keys(ALLERGENS) as [Allergen, ...Allergen[]];

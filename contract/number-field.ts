@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { LOT_STORAGES } from '../core';
+import { LOT_STORAGES } from '../core/matter';
 
 /** A number in a range, with one clear sentence for whatever is wrong with it. */
 export function numberField(name: string, min: number, max: number, unit: string) {

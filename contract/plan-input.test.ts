@@ -1,5 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { BENCH_INGREDIENTS, FIRST_GUESS_GAIN, INGREDIENT_BY_ID, ownIngredient, type Recipe } from '../core';
+import { ADJUST_INGREDIENTS } from '../core/batch';
+import { INGREDIENT_BY_ID, ownIngredient } from '../core/matter';
+import { FIRST_GUESS_GAIN } from '../core/pot';
+import type { Recipe } from '../core/recipe';
 import { BROTH } from '../core/testing/broth';
 import { type KitchenView, libraryOf, type PlanRequest, planInputOf, rowsOf } from './index';
 
@@ -54,7 +57,7 @@ describe('an order put together with its kitchen', () => {
     expect(input.pot.id).toBe('pot');
     expect(input.burner).not.toHaveProperty('potIds');
     const ids = Object.keys(input.ingredients);
-    for (const id of BENCH_INGREDIENTS) expect(ids).toContain(id);
+    for (const id of ADJUST_INGREDIENTS) expect(ids).toContain(id);
     for (const line of BROTH.lines) expect(ids).toContain(line.ingredientId);
     expect(ids).not.toContain('venison');
   });

@@ -1,18 +1,9 @@
-import {
-  BENCH_INGREDIENTS,
-  INGREDIENT_BY_ID,
-  type Ingredient,
-  type Library,
-  type PlanInput,
-  type PlannedBurner,
-  prepareRecipe,
-  type Recipe,
-  recipeAsIngredient,
-  recipeIdOf,
-  recipeIn,
-  type Substitution,
-  substitute,
-} from '../core';
+import { ADJUST_INGREDIENTS } from '../core/batch';
+import { prepareRecipe, recipeAsIngredient } from '../core/book';
+import { INGREDIENT_BY_ID, type Ingredient } from '../core/matter';
+import type { PlanInput, PlannedBurner } from '../core/plan';
+import { type Library, type Recipe, recipeIdOf, recipeIn } from '../core/recipe';
+import { type Substitution, substitute } from '../core/substitute';
 import type { PlanRequest } from './plan-request';
 import type { FieldError } from './problem';
 import type { BurnerView, KitchenView } from './views';
@@ -123,7 +114,7 @@ function substituted(recipe: Recipe, changes: readonly Substitution[], library: 
 /** The rows the bench may mend a batch with. */
 function benchRows(library: Library): Record<string, Ingredient> {
   return Object.fromEntries(
-    BENCH_INGREDIENTS.flatMap((id) => {
+    ADJUST_INGREDIENTS.flatMap((id) => {
       const row = library.ingredients[id];
       return row ? [[id, row]] : [];
     }),

@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import type { PlannedBurner, Pot } from '../core';
+import type { PlannedBurner, Pot } from '../core/plan';
 import { numberField, textField } from './number-field';
 
 const cm = (name: string) => numberField(name, 1, 300, 'cm');

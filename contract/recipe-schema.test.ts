@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Recipe } from '../core';
+import type { Recipe } from '../core/recipe';
 import { LEEK_SOUP, recipeFrom } from '../core/testing/book';
 import {
   check,

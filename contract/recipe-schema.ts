@@ -1,14 +1,14 @@
 import * as v from 'valibot';
+import { DIETS } from '../core/matter';
 import {
   type Cure,
-  DIETS,
   type Recipe,
   type RecipeLine,
   SCALINGS,
   STAGE_KINDS,
   type Stage,
   type WrittenLine,
-} from '../core';
+} from '../core/recipe';
 import { thickenerSchema } from './batch-event';
 import { countField, numberField, textField } from './number-field';
 

@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { REHEARSAL_CALLS } from '../core';
+import { REHEARSAL_CALLS } from '../core/rehearse';
 import { numberField, textField } from './number-field';
 
 /** What a cook called in a rehearsal, scored against its hidden truth. */

@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { type Substitution, SWAP_KEEPS } from '../core';
+import { type Substitution, SWAP_KEEPS } from '../core/substitute';
 import { numberField, textField } from './number-field';
 
 export const substitutionSchema: v.GenericSchema<unknown, Substitution> = v.variant('kind', [

@@ -1,22 +1,10 @@
-import type {
-  atItsBest,
-  BatchEvent,
-  BatchResult,
-  BatchSnapshot,
-  Equipment,
-  Ingredient,
-  LearnedRate,
-  LotLife,
-  LotStorage,
-  Plan,
-  PlannedBurner,
-  Pot,
-  Recipe,
-  RecipeDraft,
-  ShelfLot,
-  TraceStep,
-  UnitSystem,
-} from '../core';
+import type { BatchEvent, BatchResult, BatchSnapshot, LearnedRate } from '../core/batch';
+import type { atItsBest, LotLife, ShelfLot, TraceStep } from '../core/larder';
+import type { Ingredient, LotStorage } from '../core/matter';
+import type { Plan, PlannedBurner, Pot } from '../core/plan';
+import type { RecipeDraft, UnitSystem } from '../core/reader';
+import type { Recipe } from '../core/recipe';
+import type { Equipment } from '../core/scaling';
 import type { DeviceView } from './device';
 import type { PlanRequest } from './plan-request';
 
@@ -66,7 +54,7 @@ export interface KitchenView {
   clock: ClockView;
 }
 
-/** A lot of the larder as it stands, with what is reckoned of it. */
+/** A lot of the larder as it stands, with what is computed of it. */
 export interface LotView extends ShelfLot {
   name: string;
   place: string;
@@ -76,7 +64,7 @@ export interface LotView extends ShelfLot {
   litres: number;
   leftLitres: number;
   saltPercent: number;
-  /** of what is dissolved, °Brix, and whether a person read it or it was reckoned */
+  /** of what is dissolved, °Brix, and whether a person read it or it was computed */
   brix: number;
   isBrixRead: boolean;
   /** times the usual strength of its kind; null for a kind without one */

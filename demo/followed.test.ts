@@ -4,17 +4,16 @@ import {
   type BatchEvent,
   type BatchEventBody,
   type BatchSnapshot,
-  depthAtLitres,
   foldBatch,
-  nextWant,
-  operations,
-  planBatch,
-  potInput,
-  potLitres,
+  nextAction,
   stageClock,
   topTemperature,
   wantedHeat,
-} from '../core';
+} from '../core/batch';
+import { operations } from '../core/matter';
+import { planBatch, potInput } from '../core/plan';
+import { potLitres } from '../core/pot';
+import { depthAtLitres } from '../core/vessel';
 import { BOOK } from './dishes/dishes';
 import { kitchenView } from './kitchen-view';
 import { seededRandom } from './seeded-random';
@@ -89,7 +88,7 @@ function follow(pots: readonly Pot[]): void {
       const real = foldBatch(pot.truth, unread, nowMs);
       const state = foldBatch(pot.snapshot, pot.events, nowMs);
       const clock = stageClock(pot.snapshot, state);
-      const want = nextWant(pot.snapshot, state, clock, nowMs);
+      const want = nextAction(pot.snapshot, state, clock, nowMs);
       const top = topTemperature(pot.truth, real);
       if (top && real.pot.tempC > top.tempC + 1) pot.tooHotMs += STEP_MS;
       const read = () => {

@@ -1,5 +1,5 @@
 import type { KitchenView } from '../contract';
-import { learnedGain } from '../core';
+import { learnedGain } from '../core/batch';
 import { BURNERS, KITCHEN, POTS, PRICES_CENTS_PER_KG } from './kitchen';
 
 /** The kitchen as a browser sees it, a burner known by what earlier batches showed of it; the rest by first guesses. */

@@ -1,4 +1,4 @@
-import type { Pot } from '../core';
+import type { Pot } from '../core/plan';
 
 /** The Corrie Halt Buffet: invented, like everyone and everything in it. Times are of the kitchen's own zone. */
 export const KITCHEN = {

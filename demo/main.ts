@@ -11,7 +11,7 @@ const server = await startServer({
   host: process.env.HOST ?? '127.0.0.1',
   port: portFrom(process.env.PORT),
   dataFolder: process.env.SLOW_POT_DATA ?? join(root, 'data'),
-  migrationsFolder: join(root, 'server/db/migrations'),
+  migrationsFolder: join(root, 'server/storage/migrations'),
   webFolder,
   buildId: buildId(),
   seed: seedCorrieHalt,

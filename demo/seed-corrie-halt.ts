@@ -1,4 +1,4 @@
-import type { OpenDatabase } from '../server/db/open-database';
+import type { OpenDatabase } from '../server/storage/open-database';
 import {
   batches,
   burners,
@@ -11,7 +11,7 @@ import {
   pots,
   prices,
   recipes,
-} from '../server/db/schema';
+} from '../server/storage/schema';
 import { BOOK } from './dishes/dishes';
 import { BURNERS, DEMO_OPENS_AT, KITCHEN, POTS, PRICES_CENTS_PER_KG, SUPPLIERS } from './kitchen';
 import { cookFortnight } from './past/fortnight';

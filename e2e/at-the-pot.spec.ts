@@ -196,11 +196,11 @@ test('a probe set at a pot from the Kitchen: it reads by itself; one that sends 
   await page.getByRole('button', { name: / At$/ }).click();
   await page.getByRole('option', { name: /Leek and perry/ }).click();
   await act(page, 'Set it there').click();
-  const row = page.getByRole('listitem').filter({ hasText: 'stand-in probe' });
+  const row = page.getByRole('listitem').filter({ hasText: 'simulated probe' });
   await expect(row).toContainText(/°C/);
   await page.goto(pot);
-  await expect(page.getByText(/stand-in probe shows/)).toBeVisible();
-  await expect.poll(async () => (await last(page)).by, { timeout: 15_000 }).toBe('stand-in probe');
+  await expect(page.getByText(/simulated probe shows/)).toBeVisible();
+  await expect.poll(async () => (await last(page)).by, { timeout: 15_000 }).toBe('simulated probe');
   const readings = async () => (await eventsOf(page)).filter((one) => one.type === 'reading').length;
   const before = await readings();
   await move(page, 6);
@@ -215,7 +215,7 @@ test('a probe set at a pot from the Kitchen: it reads by itself; one that sends 
   await expect(row).toContainText(/It sends what cannot be/);
   await accessible(page, 'kitchen with a device');
   await page.goto(pot);
-  await expect(page.getByText(/stand-in probe: It sends what cannot be/)).toBeVisible();
+  await expect(page.getByText(/simulated probe: It sends what cannot be/)).toBeVisible();
   await page.goto(`${server.url}/kitchen`);
   await row.getByRole('button', { name: /^Take away/ }).click();
   await expect(row).toHaveCount(0);

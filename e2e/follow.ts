@@ -74,7 +74,7 @@ const pots = open.map((batch) => ({
 }));
 for (const pot of pots)
   for (const kind of ['probe', 'scale'])
-    await ask('POST', '/stand-ins', { kind, batchId: pot.id, fault: 'none' });
+    await ask('POST', '/simulated-devices', { kind, batchId: pot.id, fault: 'none' });
 
 const firstMs = Math.min(...pots.map((pot) => pot.startMs));
 await setSpeed(60);

@@ -165,7 +165,7 @@ test('Saturday’s three soups: what to make, in which pot, by when', async ({ p
   ).toBeVisible();
 });
 
-test('short of a base: stand-ins compared, or a word where it comes from', async ({ page }) => {
+test('short of a base: substitutes compared, or a word where it comes from', async ({ page }) => {
   await page.goto(`${server.url}/plan?recipe=beetroot-barley-broth&service=evening&portions=60`);
   await expect(page.getByText(/Kelp and mushroom stock: \d+\.\d L short/)).toBeVisible();
   await page.getByRole('button', { name: /^Take it to/ }).click();

@@ -1,7 +1,8 @@
 import { v7 as uuid } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { type KitchenView, libraryOf, nextServiceAtMs, rowsOf } from '../contract';
-import { type Recipe, readingTable, readLine } from '../core';
+import { readingTable, readLine } from '../core/reader';
+import type { Recipe } from '../core/recipe';
 import { seedCorrieHalt } from '../demo/seed-corrie-halt';
 import { bookOf, fieldOf, sentences, someSoup as soup } from './testing/say';
 import { testKitchen } from './testing/test-kitchen';

@@ -2,12 +2,12 @@ import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import express, { type Express } from 'express';
 import helmet from 'helmet';
-import type { DeviceHouse } from './devices/device-routes';
+import type { DeviceContext } from './devices/device-routes';
 import { problemHandler, unknownRoute } from './problem';
 import { apiRoutes } from './routes/api';
 
 /** The whole server as an Express application; `webFolder` holds the built browser side, if there is one. */
-export function createApp(house: DeviceHouse, webFolder?: string): Express {
+export function createApp(context: DeviceContext, webFolder?: string): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(
@@ -27,7 +27,7 @@ export function createApp(house: DeviceHouse, webFolder?: string): Express {
   app.use((request, response, next) =>
     request.path.startsWith('/api/files/') ? next() : json(request, response, next),
   );
-  app.use('/api', apiRoutes(house), unknownRoute);
+  app.use('/api', apiRoutes(context), unknownRoute);
   if (webFolder && existsSync(webFolder)) {
     app.use('/assets', express.static(join(webFolder, 'assets'), { immutable: true, maxAge: '1y' }));
     app.use(express.static(webFolder, { index: false }));
@@ -35,6 +35,6 @@ export function createApp(house: DeviceHouse, webFolder?: string): Express {
       response.set('Cache-Control', 'no-cache').sendFile('index.html', { root: webFolder });
     });
   }
-  app.use(problemHandler(house.log));
+  app.use(problemHandler(context.log));
   return app;
 }

@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { BatchView, KitchenView } from '../contract';
-import { foldBatch } from '../core';
+import { foldBatch } from '../core/batch';
 import { seedCorrieHalt } from '../demo/seed-corrie-halt';
 import { chowderOrder, fieldOf, said, sentences } from './testing/say';
 import { testKitchen } from './testing/test-kitchen';

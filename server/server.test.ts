@@ -1,6 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { type BatchView, type KitchenView, type LotView, nextServiceAtMs } from '../contract';
-import { foldBatch, massKg } from '../core';
+import { foldBatch } from '../core/batch';
+import { massKg } from '../core/matter';
 import { seedCorrieHalt } from '../demo/seed-corrie-halt';
 import { chowderOrder, said as event } from './testing/say';
 import { testKitchen } from './testing/test-kitchen';

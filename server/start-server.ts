@@ -3,12 +3,12 @@ import type { AddressInfo } from 'node:net';
 import pino from 'pino';
 import { openKitchenClock } from './clock/kitchen-clock';
 import { createApp } from './create-app';
-import { type OpenDatabase, openDatabase } from './db/open-database';
-import { createWriteQueue } from './db/write-queue';
-import { createDeviceDesk } from './devices/device-desk';
+import { createDeviceHub } from './devices/device-hub';
+import { createSimulatedDevices } from './devices/simulated/simulated-devices';
 import { bringOverLots } from './larder/bring-over-lots';
 import { createLiveStream } from './live/live-stream';
-import { createStandIns } from './stand-ins/stand-ins';
+import { type OpenDatabase, openDatabase } from './storage/open-database';
+import { createWriteQueue } from './storage/write-queue';
 
 export interface ServerOptions {
   host: string;
@@ -33,12 +33,12 @@ export async function startServer(
   const live = createLiveStream(options.buildId);
   const clock = await openKitchenClock(database.db);
   let address = '';
-  const ground = { db: database.db, write, clock, live, log };
-  const devices = createDeviceDesk(ground);
-  const standIns = createStandIns({ ...ground, devices }, () => address);
-  const house = { ...ground, devices, standIns };
-  await bringOverLots(house);
-  const server = createServer(createApp(house, options.webFolder));
+  const base = { db: database.db, write, clock, live, log };
+  const devices = createDeviceHub(base);
+  const simulatedDevices = createSimulatedDevices({ ...base, devices }, () => address);
+  const context = { ...base, devices, simulatedDevices };
+  await bringOverLots(context);
+  const server = createServer(createApp(context, options.webFolder));
   await new Promise<void>((resolve, reject) => {
     server.once('error', reject);
     server.listen(options.port, options.host, resolve);
@@ -48,7 +48,7 @@ export async function startServer(
   return {
     address,
     async close() {
-      standIns.close();
+      simulatedDevices.close();
       live.close();
       const closed = new Promise((resolve) => server.close(resolve));
       server.closeAllConnections();

@@ -6,7 +6,7 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, RouterProvider } from 'react-router';
 import { createQueryClient } from './data/queries';
-import { Broken, NotHere } from './places/not-here';
+import { Broken, NotHere } from './pages/not-here';
 import { Shell } from './shell';
 import { GlobalStyle } from './theme/global-style';
 import './theme/use-theme';
@@ -17,62 +17,62 @@ const router = createBrowserRouter([
     element: <Shell />,
     errorElement: <Broken />,
     children: [
-      { index: true, lazy: async () => ({ Component: (await import('./places/today')).Today }) },
-      { path: 'plan', lazy: async () => ({ Component: (await import('./places/plan')).PlanPlace }) },
-      { path: 'recipes', lazy: async () => ({ Component: (await import('./places/recipes')).Recipes }) },
+      { index: true, lazy: async () => ({ Component: (await import('./pages/today')).Today }) },
+      { path: 'plan', lazy: async () => ({ Component: (await import('./pages/plan')).PlanPlace }) },
+      { path: 'recipes', lazy: async () => ({ Component: (await import('./pages/recipes')).Recipes }) },
       {
         path: 'recipes/new',
-        lazy: async () => ({ Component: (await import('./places/recipe-editor')).RecipeEditor }),
+        lazy: async () => ({ Component: (await import('./pages/recipe-editor')).RecipeEditor }),
       },
       {
         path: 'recipes/:id/edit',
-        lazy: async () => ({ Component: (await import('./places/recipe-editor')).RecipeEditor }),
+        lazy: async () => ({ Component: (await import('./pages/recipe-editor')).RecipeEditor }),
       },
-      { path: 'sheet', lazy: async () => ({ Component: (await import('./places/sheet')).SheetPlace }) },
+      { path: 'sheet', lazy: async () => ({ Component: (await import('./pages/sheet')).SheetPlace }) },
       {
         path: 'recipes/:id',
-        lazy: async () => ({ Component: (await import('./places/recipe')).RecipePlace }),
+        lazy: async () => ({ Component: (await import('./pages/recipe')).RecipePlace }),
       },
       {
         path: 'rehearse/:id',
-        lazy: async () => ({ Component: (await import('./places/rehearse')).Rehearse }),
+        lazy: async () => ({ Component: (await import('./pages/rehearse')).Rehearse }),
       },
-      { path: 'larder', lazy: async () => ({ Component: (await import('./places/larder')).Larder }) },
+      { path: 'larder', lazy: async () => ({ Component: (await import('./pages/larder')).Larder }) },
       {
         path: 'larder/foods',
-        lazy: async () => ({ Component: (await import('./places/larder-foods')).LarderFoods }),
+        lazy: async () => ({ Component: (await import('./pages/larder-foods')).LarderFoods }),
       },
       {
         path: 'larder/bases',
-        lazy: async () => ({ Component: (await import('./places/larder-bases')).LarderBases }),
+        lazy: async () => ({ Component: (await import('./pages/larder-bases')).LarderBases }),
       },
       {
         path: 'larder/bases/:id',
-        lazy: async () => ({ Component: (await import('./places/larder-base')).LarderBase }),
+        lazy: async () => ({ Component: (await import('./pages/larder-base')).LarderBase }),
       },
       {
         path: 'larder/blend',
-        lazy: async () => ({ Component: (await import('./places/larder-blend')).LarderBlend }),
+        lazy: async () => ({ Component: (await import('./pages/larder-blend')).LarderBlend }),
       },
       {
         path: 'larder/count',
-        lazy: async () => ({ Component: (await import('./places/larder-count')).LarderCount }),
+        lazy: async () => ({ Component: (await import('./pages/larder-count')).LarderCount }),
       },
-      { path: 'larder/lots/:id', lazy: async () => ({ Component: (await import('./places/lot')).LotPlace }) },
+      { path: 'larder/lots/:id', lazy: async () => ({ Component: (await import('./pages/lot')).LotPlace }) },
       {
         path: 'larder/lots/:id/label',
-        lazy: async () => ({ Component: (await import('./places/lot-label')).LotLabel }),
+        lazy: async () => ({ Component: (await import('./pages/lot-label')).LotLabel }),
       },
-      { path: 'log', lazy: async () => ({ Component: (await import('./places/log')).Log }) },
-      { path: 'log/:id', lazy: async () => ({ Component: (await import('./places/log-batch')).LogBatch }) },
-      { path: 'kitchen', lazy: async () => ({ Component: (await import('./places/kitchen')).Kitchen }) },
+      { path: 'log', lazy: async () => ({ Component: (await import('./pages/log')).Log }) },
+      { path: 'log/:id', lazy: async () => ({ Component: (await import('./pages/log-batch')).LogBatch }) },
+      { path: 'kitchen', lazy: async () => ({ Component: (await import('./pages/kitchen')).Kitchen }) },
       {
         path: 'batches/:id',
-        lazy: async () => ({ Component: (await import('./places/batch-frame')).BatchFrame }),
+        lazy: async () => ({ Component: (await import('./pages/batch-frame')).BatchFrame }),
         children: [
-          { index: true, lazy: async () => ({ Component: (await import('./places/pot')).PotPlace }) },
-          { path: 'bench', lazy: async () => ({ Component: (await import('./places/bench')).BenchPlace }) },
-          { path: 'pass', lazy: async () => ({ Component: (await import('./places/pass')).Pass }) },
+          { index: true, lazy: async () => ({ Component: (await import('./pages/pot')).PotPlace }) },
+          { path: 'bench', lazy: async () => ({ Component: (await import('./pages/adjust')).AdjustPage }) },
+          { path: 'pass', lazy: async () => ({ Component: (await import('./pages/pass')).Pass }) },
         ],
       },
       { path: '*', element: <NotHere /> },

@@ -2,15 +2,15 @@ import { Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'rea
 import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { type KitchenView, nextServiceAtMs } from '../contract';
+import { CallStrip } from './components/call-strip';
+import { OutboxNote } from './components/outbox-note';
+import { Waiting } from './components/page';
+import { RangeBar } from './components/range-bar';
+import { Sheet } from './components/sheet';
 import { useMinuteMs, useTicking } from './data/clock';
 import { hourMinute, span } from './data/format';
 import { useLive } from './data/live';
 import { useKitchen } from './data/queries';
-import { CallStrip } from './parts/call-strip';
-import { OutboxNote } from './parts/outbox-note';
-import { Waiting } from './parts/page';
-import { RangeBar } from './parts/range-bar';
-import { Sheet } from './parts/sheet';
 import { colour, font, media, size, space, target } from './theme/tokens';
 
 const Frame = styled.div`

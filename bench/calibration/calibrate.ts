@@ -1,12 +1,11 @@
+import { NO_MASSES } from '../../core/matter';
 import {
   addToPot,
   advancePot,
   forecastPot,
   kitchenAir,
-  litresAtDepth,
   massAtLitres,
   measuredMass,
-  NO_MASSES,
   openPot,
   type PotReading,
   type PotSetup,
@@ -15,7 +14,8 @@ import {
   potLitres,
   readPot,
   setHeat,
-} from '../../core';
+} from '../../core/pot';
+import { litresAtDepth } from '../../core/vessel';
 import { brew, type Instrument, type TruthOptions } from './truth';
 
 /** One forecast as it was shown, and what came true. Minutes left. */

@@ -1,6 +1,6 @@
-import type { IngredientKind } from '../matter/ingredient';
-import type { PaperLine } from '../recipe/paper-recipe';
-import type { Recipe } from '../recipe/recipe';
+import type { IngredientKind } from '../matter';
+import type { PaperLine } from '../reader';
+import type { Recipe } from '../recipe';
 
 /** What a base is, for the shelf it stands on. */
 export const BASE_FAMILIES = [

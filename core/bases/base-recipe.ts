@@ -1,5 +1,7 @@
-import { type PaperLine, paperRecipe } from '../recipe/paper-recipe';
-import type { Recipe } from '../recipe/recipe';
+import type { Ingredient } from '../matter';
+import { type PaperLine, paperRecipe } from '../reader';
+import type { Recipe } from '../recipe';
+
 import type { BaseKind } from './base-kind';
 import { BINDERS_AND_BUNDLES } from './data/binders-and-bundles';
 import { BROTHS_AND_SAUCES } from './data/broths-and-sauces';
@@ -21,21 +23,25 @@ export function baseKind(id: string | undefined): BaseKind | null {
  * The recipe a kind of base ships with, or the house's own version of it.
  *
  * @param kindId one of `BASE_KINDS`
- * @param house what the house calls it and does otherwise; `paper` replaces the lines whole
+ * @param house what the house calls it and does otherwise; `paper` replaces the lines whole,
+ *   `rows` are what it stands on beside the table
  * @throws RangeError for an unknown kind, or a line that names nothing known
  *
  * @example baseRecipe('fish-fumet').litres // => 10
  */
 export function baseRecipe(
   kindId: string,
-  house: Partial<BaseKind['recipe']> & { paper?: readonly PaperLine[]; standsOn?: readonly Recipe[] } = {},
+  house: Partial<BaseKind['recipe']> & {
+    paper?: readonly PaperLine[];
+    rows?: Readonly<Record<string, Ingredient>>;
+  } = {},
 ): Recipe {
   const kind = baseKind(kindId);
   if (!kind) throw new RangeError(`kindId must be a kind of base, got ${kindId}`);
-  const { paper = kind.paper, standsOn = [], ...change } = house;
+  const { paper = kind.paper, rows = {}, ...change } = house;
   return paperRecipe(
     { ...kind.recipe, ...change, base: kind.id, ...(kind.standsFor ? { stocksAs: kind.standsFor } : {}) },
     paper,
-    standsOn,
+    rows,
   );
 }

@@ -1,27 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-  BASE_KINDS,
-  baseKind,
-  baseRecipe,
-  brixOf,
-  INGREDIENT_BY_ID,
-  massKg,
-  type PotState,
-  planBatch,
-  prepareRecipe,
-  recipeAsIngredient,
-  SETS_FROM_GELATIN_PERCENT,
-  timesStandard,
-  totalKg,
-  umamiGPer100g,
-} from '../index';
-import { openPot } from '../pot/change-pot';
-import { finishStage } from '../pot/finish-stage';
-import { liftFoodOut, putFoodIn } from '../pot/put-food-in';
-import { steep, steepingFactor } from '../pot/steep';
+import { prepareRecipe, recipeAsIngredient } from '../book';
+import { brixOf, INGREDIENT_BY_ID, massKg, totalKg } from '../matter';
+import { planBatch } from '../plan';
+import { finishStage, liftFoodOut, openPot, type PotState, putFoodIn, steepingFactor } from '../pot';
+import { steep } from '../pot/steep';
+import { umamiGPer100g } from '../taste';
 import { libraryOf } from '../testing/book';
 import { orderOf } from '../testing/broth';
+import { BASE_KINDS, baseKind, baseRecipe, SETS_FROM_GELATIN_PERCENT, timesStandard } from './';
 
 const rowOf = (kindId: string) => {
   const recipe = baseRecipe(kindId);

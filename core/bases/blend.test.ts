@@ -5,15 +5,12 @@ import {
   type BlendPart,
   type BlendWanted,
   blendLots,
-  brixOf,
   concentrate,
-  INGREDIENT_BY_ID,
   type LotContents,
   letDown,
-  NO_SAVOUR,
   outcomeOf,
-  totalKg,
-} from '../index';
+} from '../larder';
+import { brixOf, INGREDIENT_BY_ID, NO_SAVOUR, totalKg } from '../matter';
 import { contentsFor } from '../testing/larder';
 
 /** A liquid of so much salt, other solids and savour, the rest water. */

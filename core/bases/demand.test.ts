@@ -1,20 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import {
-  BASE_KINDS,
-  type BaseNeed,
-  baseDemand,
-  baseMinutes,
-  INGREDIENT_BY_ID,
-  miseList,
-  planBatch,
-  prepareRecipe,
-  type StandingLot,
-  substitute,
-  suggestSubstitutions,
-  useItUp,
-} from '../index';
+import { baseMinutes, prepareRecipe } from '../book';
+import { miseList } from '../lists';
+import { INGREDIENT_BY_ID } from '../matter';
+import { type BaseNeed, baseDemand, type StandingLot } from '../order';
+import { planBatch } from '../plan';
+import { substitute, suggestSubstitutions } from '../substitute';
 import { LEEK_SOUP, libraryOf, recipeFrom } from '../testing/book';
 import { orderOf } from '../testing/broth';
+import { BASE_KINDS, useItUp } from './';
 import { TRIMMINGS } from './data/trimmings';
 
 const HOUR = 3_600_000;

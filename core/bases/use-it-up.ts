@@ -1,4 +1,4 @@
-import type { Ingredient } from '../matter/ingredient';
+import type { Ingredient } from '../matter';
 import type { BaseKind } from './base-kind';
 import { BASE_KINDS } from './base-recipe';
 import { TRIMMINGS, TRIMMINGS_KG_PER_L } from './data/trimmings';

@@ -1,21 +1,20 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { massKg, operations } from '../matter';
+import { potLitres } from '../pot';
+import { cookedLog, itemsFor, orderOf, snapshotOf } from '../testing/broth';
 import {
   applyEvent,
   type BatchEvent,
   type BatchEventBody,
   foldBatch,
   foldContext,
-  massKg,
-  nextWant,
-  operations,
-  potLitres,
+  nextAction,
   rescueOf,
   type Slip,
   stageClock,
   topTemperature,
-} from '../index';
-import { cookedLog, itemsFor, orderOf, snapshotOf } from '../testing/broth';
+} from './';
 
 const snapshot = snapshotOf();
 const log = cookedLog(snapshot);
@@ -73,7 +72,9 @@ describe('what comes out', () => {
       event(131, { type: 'stageBegun', v: 1, payload: { stageId: 'season' } }),
     ];
     const here = state(season, 132);
-    expect(nextWant(snapshot, here, stageClock(snapshot, here), at(132))).toMatchObject({ kind: 'giveBack' });
+    expect(nextAction(snapshot, here, stageClock(snapshot, here), at(132))).toMatchObject({
+      kind: 'giveBack',
+    });
   });
   it('undone, it never left; thrown away or salvaged, nothing is parked', () => {
     const undo = event(115, { type: 'undone', v: 1, payload: { eventId: park.id } });
@@ -204,7 +205,7 @@ describe('marks, moves, look-ins', () => {
     );
     const wantAt = (events: readonly BatchEvent[], minute: number) => {
       const here = foldBatch(looking, events, at(minute));
-      return nextWant(looking, here, stageClock(looking, here), at(minute));
+      return nextAction(looking, here, stageClock(looking, here), at(minute));
     };
     expect(wantAt(log, 52)).toMatchObject({ kind: 'lookIn', dueMs: at(55.1) });
     expect(wantAt(log, 58)).toMatchObject({ kind: 'lookIn', dueMs: at(55.1) });
@@ -233,7 +234,7 @@ describe('a top temperature', () => {
   it('over it the pot wants to cool before anything else, and its own heat obeys it', () => {
     const hot = [...log, ...yolk(80)];
     const here = state(hot, 80.2);
-    expect(nextWant(snapshot, here, stageClock(snapshot, here), at(80.2))).toMatchObject({ kind: 'cool' });
+    expect(nextAction(snapshot, here, stageClock(snapshot, here), at(80.2))).toMatchObject({ kind: 'cool' });
     expect(stageClock(snapshot, here)!.wantedHeat).toBe(0);
     let obeyed = [...hot, event(81, { type: 'heatSet', v: 1, payload: { fraction: 0 } })];
     for (let m = 110; m < 200; m += 3) {

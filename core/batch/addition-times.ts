@@ -1,10 +1,8 @@
-import { cookMinutes } from '../heat/cook-minutes';
-import { softeningFactor } from '../heat/minutes-to-cook-dice';
-import { softNeed } from '../plan/cook-through';
-import type { PlannedLine } from '../plan/plan';
-import { setupOf } from '../plan/plan-batch';
-import { edgeOf } from '../reader/method-sentences';
-import { SIMMER_UNDER_BOIL_C, type Stage } from '../recipe/recipe';
+import { cookMinutes, softeningFactor } from '../heat';
+import { type PlannedLine, setupOf, softNeed } from '../plan';
+import { edgeOf } from '../reader';
+import { SIMMER_UNDER_BOIL_C, type Stage } from '../recipe';
+
 import type { BatchSnapshot } from './batch-event';
 
 /** Less than this apart is the same handful, min. */

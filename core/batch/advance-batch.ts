@@ -1,4 +1,4 @@
-import { advancePot } from '../pot/advance-pot';
+import { advancePot } from '../pot';
 import type { BatchState } from './batch-state';
 import { copyBatch } from './copy-batch';
 

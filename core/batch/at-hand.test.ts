@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { type BatchEvent, blenderFills, foldBatch, purees, renderedFat } from '../index';
+import { purees } from '../recipe';
 import { cookedLog, orderOf, snapshotOf } from '../testing/broth';
+import { type BatchEvent, blenderFills, foldBatch, renderedFat } from './';
 
 const equipment = {
   blenderJarLitres: 4,

@@ -1,7 +1,8 @@
-import { totalKg } from '../matter/masses';
-import { potLitres } from '../pot/pot-litres';
-import type { Stage } from '../recipe/recipe';
-import { HOT_FILL } from '../scaling/data/equipment';
+import { totalKg } from '../matter';
+import { potLitres } from '../pot';
+import type { Stage } from '../recipe';
+import { HOT_FILL } from '../scaling';
+
 import type { BatchSnapshot } from './batch-event';
 import type { BatchState } from './batch-state';
 

@@ -1,10 +1,7 @@
-import type { Lid } from '../evaporation/data/evaporation-constants';
-import type { LotStorage } from '../larder/lot';
-import type { Ingredient } from '../matter/ingredient';
-import type { Plan, PlanInput, PlannedBurner, Pot } from '../plan/plan';
-import type { FallTarget } from '../pot/fall-target';
-import type { PotReading } from '../pot/read-pot';
-import type { ThickenerKind } from '../thickness/data/thickeners';
+import type { Lid } from '../evaporation';
+import type { Ingredient, LotStorage, ThickenerKind } from '../matter';
+import type { Plan, PlanInput, PlannedBurner, Pot } from '../plan';
+import type { FallTarget, PotReading } from '../pot';
 
 /** Everything that decides a batch, taken when it starts; a later edit changes nothing already cooked. */
 export interface BatchSnapshot {
@@ -99,7 +96,7 @@ export type BatchEventType = BatchEventBody['type'];
 export type BatchEvent = BatchEventBody & { id: string; seq: number; actedAtMs: number };
 
 /** Ingredients that a batch may be mended with, whether or not its recipe has them. */
-export const BENCH_INGREDIENTS: readonly Ingredient['id'][] = [
+export const ADJUST_INGREDIENTS: readonly Ingredient['id'][] = [
   'salt',
   'flour',
   'butter',

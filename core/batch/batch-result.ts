@@ -1,4 +1,4 @@
-import { variance } from '../pot/doubt';
+import { variance } from '../pot';
 import type { BatchEvent, BatchSnapshot } from './batch-event';
 import type { BatchState, HeatSegment } from './batch-state';
 import { type KeptForecast, keptForecasts } from './kept-forecasts';
@@ -97,7 +97,7 @@ export function batchResult(
     leftPortions: Math.floor((state.closed.leftLitres + 1e-9) / portionL),
     yieldGapLitres: yieldLitres - plan.yieldLitres,
     reasons: reasons(snapshot, state, yieldLitres),
-    gain: { mean: state.pot.gain, sd: Math.sqrt(variance(state.pot.doubt, 'burner')) },
+    gain: { mean: state.pot.gain, sd: Math.sqrt(variance(state.pot.covariance, 'burner')) },
     segments: state.segments,
     forecasts: keptForecasts(snapshot, events),
   };

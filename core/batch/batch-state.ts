@@ -1,18 +1,15 @@
-import type { Lid } from '../evaporation/data/evaporation-constants';
-import type { LotStorage } from '../larder/lot';
-import type { Masses } from '../matter/masses';
-import type { Mixture } from '../matter/mixture';
-import type { PlannedBurner, Pot } from '../plan/plan';
-import type { FallTarget } from '../pot/fall-target';
-import type { PotSetup, PotState } from '../pot/pot';
-import type { PotReading } from '../pot/read-pot';
+import type { Lid } from '../evaporation';
+import type { LotStorage, Masses, Mixture } from '../matter';
+import type { PlannedBurner, Pot } from '../plan';
+import type { FallTarget, PotReading, PotSetup, PotState } from '../pot';
+
 import type { Slip } from './batch-event';
 
 export interface StageProgress {
   stageId: string;
   begunMs: number | null;
   doneMs: number | null;
-  /** litres in the pot when the stage's own lines were in: what "a quarter gone" is reckoned from */
+  /** litres in the pot when the stage's own lines were in: what "a quarter gone" counts from */
   fromLitres: number | null;
   /** kilograms its target is reached at, where it falls to a mark */
   targetKg: number | null;
@@ -20,12 +17,12 @@ export interface StageProgress {
   target: FallTarget | null;
 }
 
-export interface TakenReading extends PotReading {
+export interface LoggedReading extends PotReading {
   eventId: string;
   atMs: number;
   /** litres it stands for; null of a temperature */
   litres: number | null;
-  status: 'taken' | 'asked' | 'set aside';
+  status: 'accepted' | 'asked' | 'set aside';
 }
 
 /** A reading the pot cannot explain: kept, and asked about. */
@@ -106,7 +103,7 @@ export interface BatchState {
   segments: HeatSegment[];
   /** when the heat or lid was last changed */
   heatSinceMs: number;
-  readings: TakenReading[];
+  readings: LoggedReading[];
   questions: Question[];
   served: number;
   discarded: number;

@@ -1,25 +1,24 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { adjustments } from '../adjust';
+import { activeEvents } from '../log';
+import { massKg, operations } from '../matter';
+import { potLitres } from '../pot';
+import { cookedLog, itemsFor, logOf, snapshotOf } from '../testing/broth';
 import {
-  activeEvents,
   advanceBatch,
   applyEvent,
   type BatchEvent,
   type BatchEventBody,
   batchResult,
-  bench,
   foldBatch,
   foldContext,
   forecastBand,
   learnedGain,
   levelTrace,
-  massKg,
   openBatch,
-  operations,
-  potLitres,
   stageClock,
-} from '../index';
-import { cookedLog, itemsFor, logOf, snapshotOf } from '../testing/broth';
+} from './';
 
 const snapshot = snapshotOf();
 const log = cookedLog(snapshot);
@@ -98,7 +97,7 @@ describe('undo', () => {
 });
 
 describe('stages', () => {
-  it('a fall is reckoned from when its stage began, and its clock narrows with readings', () => {
+  it('a fall counts from when its stage began, and its clock narrows with readings', () => {
     const begun = foldBatch(snapshot, log.slice(0, 8), at(46));
     const clock = stageClock(snapshot, begun)!;
     expect(clock.stage.id).toBe('fall');
@@ -174,7 +173,7 @@ describe('a device that says what the pot cannot explain', () => {
     const rising = [reads('p1', 80, 60), reads('p2', 82, 64.4), reads('p3', 84, 68.8)];
     const state = foldBatch(snapshot, [...log, ...rising, says(85, 'p1', true)], at(90));
     expect(state.questions).toEqual([]);
-    expect(state.readings.slice(-3).every((one) => one.status === 'taken')).toBe(true);
+    expect(state.readings.slice(-3).every((one) => one.status === 'accepted')).toBe(true);
   });
   it('a cook’s own is always asked about', () => {
     const own = (id: string, minute: number) =>
@@ -234,7 +233,7 @@ describe('serving and closing', () => {
 describe('the bench', () => {
   const state = foldBatch(snapshot, log, lastMs);
   it('says the salt now, the salt it will come to, and the grams to the target', () => {
-    const figures = bench(snapshot, state);
+    const figures = adjustments(snapshot, state);
     expect(figures.saltPercentAll).toBeCloseTo(operations.saltPercent(state.pot.mixture, 'all'), 12);
     expect(figures.saltPercentAtEnd).not.toBeCloseTo(figures.saltPercentAll, 3);
     const kg = 15;
@@ -242,7 +241,7 @@ describe('the bench', () => {
     expect(figures.saltToAddG).toBeLessThan(0.012 * kg * 1000);
   });
   it('each way to thicken leads to the target it promises', () => {
-    const { ways, bandAtEnd } = bench(snapshot, state, 3.5);
+    const { ways, bandAtEnd } = adjustments(snapshot, state, 3.5);
     expect(bandAtEnd).toBeGreaterThan(1.8);
     expect(ways.map((way) => way.id)).toEqual(['kneaded-butter', 'slurry', 'reduce']);
     const target = (id: string) => ways.find((way) => way.id === id)!.after;
@@ -255,7 +254,7 @@ describe('the bench', () => {
   });
   it('adding what a way says makes the pot what it said', () => {
     const thicker = { ...snapshot, input: { ...snapshot.input, band: 3.5 } };
-    const slurry = bench(thicker, state).ways.find((way) => way.id === 'slurry')!;
+    const slurry = adjustments(thicker, state).ways.find((way) => way.id === 'slurry')!;
     const ingredients = snapshot.input.ingredients;
     expect(ingredients.cornstarch).toBeDefined();
     const after = foldBatch(
@@ -263,18 +262,18 @@ describe('the bench', () => {
       [...log, event('w', 75, { type: 'added', v: 1, payload: { items: slurry.items } })],
       lastMs,
     );
-    expect(bench(thicker, after).bandAtEnd).toBeCloseTo(slurry.after.band, 6);
-    expect(bench(thicker, after).ways).toEqual([]);
+    expect(adjustments(thicker, after).bandAtEnd).toBeCloseTo(slurry.after.band, 6);
+    expect(adjustments(thicker, after).ways).toEqual([]);
   });
   it('too thick is loosened, at a price in taste and portions', () => {
     const looser = { ...snapshot, input: { ...snapshot.input, band: 1 } };
-    const { ways } = bench(looser, state);
+    const { ways } = adjustments(looser, state);
     expect(ways.map((way) => way.id)).toEqual(['loosen-fish-fumet', 'loosen-milk', 'loosen-water']);
     for (const way of ways) expect(way.after.band).toBeCloseTo(1, 0);
-    expect(ways[2]!.after.saltPercent).toBeLessThan(bench(looser, state).saltPercentAll);
+    expect(ways[2]!.after.saltPercent).toBeLessThan(adjustments(looser, state).saltPercentAll);
   });
   it('has nothing to say of an empty pot', () => {
-    expect(bench(snapshot, foldBatch(snapshot, [], at(0))).ways).toEqual([]);
+    expect(adjustments(snapshot, foldBatch(snapshot, [], at(0))).ways).toEqual([]);
   });
 });
 

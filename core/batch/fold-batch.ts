@@ -1,12 +1,12 @@
-import { setupOf } from '../plan/plan-batch';
-import { advancePot } from '../pot/advance-pot';
-import { openPot } from '../pot/change-pot';
-import { cookingStages } from '../recipe/recipe';
-import { activeEvents } from './active-events';
+import { activeEvents } from '../log';
+import { setupOf } from '../plan';
+import { advancePot, openPot } from '../pot';
+import { cookingStages } from '../recipe';
+
 import { addFood, pourOff, slipped } from './acts/food-acts';
 import { moveOver, setLid, turnHeat, withSegment } from './acts/heat-acts';
 import { giveBack, liftPieces, takeTagOut } from './acts/out-acts';
-import { takeReading } from './acts/reading-acts';
+import { receiveReading } from './acts/reading-acts';
 import { atService, portion, putBy } from './acts/serving-acts';
 import { beginStage, endStage, setTarget } from './acts/stage-acts';
 import { advanceBatch } from './advance-batch';
@@ -112,7 +112,7 @@ function act(context: FoldContext, state: BatchState, event: BatchEvent): BatchS
     case 'lidSet':
       return setLid(context, state, event.payload.lid, atMs);
     case 'reading':
-      return takeReading(context, state, event);
+      return receiveReading(context, state, event);
     case 'answered':
       state.questions = state.questions.filter((one) => one.eventId !== event.payload.eventId);
       return state;

@@ -1,4 +1,4 @@
-import { activeEvents } from './active-events';
+import { activeEvents } from '../log';
 import type { BatchEvent, BatchSnapshot } from './batch-event';
 import type { BatchState } from './batch-state';
 import { applyEvent, foldBatch } from './fold-batch';

@@ -1,6 +1,9 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { type BatchEvent, type BatchSnapshot, foldBatch, MODEL_VERSION, massKg, potLitres } from '../index';
+import { massKg } from '../matter';
+import { MODEL_VERSION } from '../plan';
+import { potLitres } from '../pot';
+import { type BatchEvent, type BatchSnapshot, foldBatch } from './';
 
 /**
  * Logs as they were written, and what they came to. `figures-vN.json` holds what model N makes of each: a change that

@@ -1,4 +1,4 @@
-import { activeEvents } from './active-events';
+import { activeEvents } from '../log';
 import type { BatchEvent, BatchSnapshot } from './batch-event';
 import { applyEvent, openBatch } from './fold-batch';
 import { foldContext } from './fold-context';

@@ -1,4 +1,4 @@
-import { FIRST_GUESS_GAIN } from '../pot/pot';
+import { FIRST_GUESS_GAIN } from '../pot';
 
 /** A burner is not the same twice: what one batch shows of the next, one standard deviation. From memory. */
 const BETWEEN_BATCHES_SD = 0.06;

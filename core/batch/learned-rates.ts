@@ -1,4 +1,4 @@
-import type { Lid } from '../evaporation/data/evaporation-constants';
+import type { Lid } from '../evaporation';
 import type { HeatSegment } from './batch-state';
 
 /** What the kitchen has learned of a pot on a burner at a setting under a lid. */

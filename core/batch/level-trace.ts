@@ -1,9 +1,7 @@
-import { Z } from '../forecast/normal';
-import { advancePot } from '../pot/advance-pot';
-import { variance } from '../pot/doubt';
-import type { PotSetup, PotState } from '../pot/pot';
-import { potLitres } from '../pot/pot-litres';
-import { activeEvents } from './active-events';
+import { Z } from '../forecast';
+import { activeEvents } from '../log';
+import { advancePot, type PotSetup, type PotState, potLitres, variance } from '../pot';
+
 import { advanceBatch } from './advance-batch';
 import type { BatchEvent, BatchSnapshot } from './batch-event';
 import { applyEvent, openBatch } from './fold-batch';
@@ -96,7 +94,7 @@ export function levelAhead(setup: PotSetup, pot: PotState, markLitres: number): 
   let here = pot;
   while (points.length < 240) {
     const litres = potLitres(here);
-    const sd = Math.sqrt(variance(here.doubt, 'mass'));
+    const sd = Math.sqrt(variance(here.covariance, 'mass'));
     points.push({ atMs: here.atMs, litres, lowLitres: litres - Z.p90 * sd, highLitres: litres + Z.p90 * sd });
     if (litres + Z.p90 * sd <= markLitres) break;
     here = advancePot(setup, here, here.atMs + EVERY_MIN * 60_000);

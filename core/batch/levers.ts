@@ -1,19 +1,24 @@
-import type { Lid } from '../evaporation/data/evaporation-constants';
-import { brixOf } from '../matter/brix-of';
-import { massKg } from '../matter/mixture';
-import type { PlannedBurner, Pot } from '../plan/plan';
-import { setupOf } from '../plan/plan-batch';
-import { changeBurner, drawFromPot, setHeat } from '../pot/change-pot';
-import { forecastPot, type PotTarget, type When } from '../pot/forecast-pot';
-import { fullKW } from '../pot/heat-balance';
-import { arrivingAt, type PotSetup, type PotState } from '../pot/pot';
-import { liquidLitres, potLitres } from '../pot/pot-litres';
-import { scorchMargin } from '../pot/scorch-margin';
-import { thicknessBand } from '../thickness/thickness-band';
-import { depthAtLitres } from '../vessel/depth-at-litres';
-import { litresAtDepth } from '../vessel/litres-at-depth';
-import { panBottomM2 } from '../vessel/pan-bottom-m2';
-import { workingFillLitres } from '../vessel/working-fill-litres';
+import type { Lid } from '../evaporation';
+import { brixOf, massKg } from '../matter';
+import { type PlannedBurner, type Pot, setupOf } from '../plan';
+import {
+  arrivingAt,
+  changeBurner,
+  drawFromPot,
+  type ForecastInterval,
+  forecastPot,
+  fullKW,
+  liquidLitres,
+  type PotSetup,
+  type PotState,
+  type PotTarget,
+  potLitres,
+  scorchMargin,
+  setHeat,
+} from '../pot';
+import { thicknessBand } from '../thickness';
+import { depthAtLitres, litresAtDepth, panBottomM2, workingFillLitres } from '../vessel';
+
 import type { BatchSnapshot } from './batch-event';
 import type { BatchState } from './batch-state';
 import { stageClock } from './stage-clock';
@@ -28,7 +33,7 @@ export interface Lever {
   onBurner: PlannedBurner;
   /** a second pot and burner, where it is split in two halves */
   second: { pot: Pot; burner: PlannedBurner } | null;
-  when: When;
+  when: ForecastInterval;
   /** minutes sooner than as it is, by the middles; below 0 later; null where either never comes */
   gainsMin: number | null;
   /** heat its floor bears over heat it gets */
@@ -200,12 +205,12 @@ function bestBurner(burners: FreeRange['burners'], pot: Pot) {
 }
 
 /** Both have to be there. */
-function slower(a: When, b: When): When {
+function slower(a: ForecastInterval, b: ForecastInterval): ForecastInterval {
   const last = (x: number | null, y: number | null) => (x === null || y === null ? null : Math.max(x, y));
   return { p10Ms: last(a.p10Ms, b.p10Ms), p50Ms: last(a.p50Ms, b.p50Ms), p90Ms: last(a.p90Ms, b.p90Ms) };
 }
 
-function later(when: When, minutes: number): When {
+function later(when: ForecastInterval, minutes: number): ForecastInterval {
   const add = (ms: number | null) => (ms === null ? null : ms + minutes * 60_000);
   return { p10Ms: add(when.p10Ms), p50Ms: add(when.p50Ms), p90Ms: add(when.p90Ms) };
 }

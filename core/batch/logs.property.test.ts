@@ -1,20 +1,19 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { COMPONENTS, massKg } from '../matter';
+import { variance } from '../pot';
+import { itemsFor, snapshotOf } from '../testing/broth';
 import {
   advanceBatch,
   applyEvent,
   type BatchEvent,
   type BatchEventBody,
-  COMPONENTS,
   foldBatch,
   foldContext,
   foldOn,
-  massKg,
-  nextWant,
+  nextAction,
   stageClock,
-} from '../index';
-import { variance } from '../pot/doubt';
-import { itemsFor, snapshotOf } from '../testing/broth';
+} from './';
 
 /** Whole logs, made up at random from what a cook may do: the books balance and undo restores, whatever was done. */
 const snapshot = snapshotOf();
@@ -89,8 +88,8 @@ describe('any log a cook can make', () => {
           expect(pot.mixture.pieces[component]).toBeGreaterThanOrEqual(-1e-12);
         }
         expect(pot.tempC).toBeLessThan(110);
-        expect(variance(pot.doubt, 'mass')).toBeGreaterThanOrEqual(-1e-9);
-        expect(variance(pot.doubt, 'burner')).toBeGreaterThan(0);
+        expect(variance(pot.covariance, 'mass')).toBeGreaterThanOrEqual(-1e-9);
+        expect(variance(pot.covariance, 'burner')).toBeGreaterThan(0);
       }),
       { seed: 1310, numRuns: 120 },
     );
@@ -171,7 +170,7 @@ describe('any log a cook can make', () => {
       fc.property(logs, (log) => {
         const nowMs = log.at(-1)!.actedAtMs + 90_000;
         const state = foldBatch(snapshot, log, nowMs);
-        const want = nextWant(snapshot, state, stageClock(snapshot, state), nowMs);
+        const want = nextAction(snapshot, state, stageClock(snapshot, state), nowMs);
         if (state.questions.length > 0) expect(want.kind).toBe('answer');
         if ('dueMs' in want && want.dueMs !== null && want.kind === 'lookIn') {
           expect(want.dueMs).toBeGreaterThan(nowMs - 1);

@@ -1,5 +1,6 @@
-import { liquidLitres } from '../pot/pot-litres';
-import { thicknessBand } from '../thickness/thickness-band';
+import { liquidLitres } from '../pot';
+import { thicknessBand } from '../thickness';
+
 import type { BatchState } from './batch-state';
 
 /** From this band on a pot catches, and each band more halves the time that it can be left. source: common practice */
@@ -13,8 +14,8 @@ export const EARLY_SHARE = 0.35;
 const EARLY_MS = 45_000;
 
 /** From when on a look-in may be answered, ms. */
-export function lookFromMs(want: { dueMs: number; everyMin: number }): number {
-  return want.dueMs - Math.min(EARLY_MS, EARLY_SHARE * want.everyMin * 60_000);
+export function lookFromMs(next: { dueMs: number; everyMin: number }): number {
+  return next.dueMs - Math.min(EARLY_MS, EARLY_SHARE * next.everyMin * 60_000);
 }
 
 /**

@@ -1,13 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import { type BatchEvent, type BatchEventBody, foldBatch, linesToAdd, nextWant, stageClock } from '../index';
 import { cookedLog, itemsFor, snapshotOf } from '../testing/broth';
+import { type BatchEvent, type BatchEventBody, foldBatch, linesToAdd, nextAction, stageClock } from './';
 
 const snapshot = snapshotOf();
 const log = cookedLog(snapshot);
 const at = (minute: number) => log[0]!.actedAtMs + minute * 60_000;
 const wantAt = (events: readonly BatchEvent[], minute: number) => {
   const state = foldBatch(snapshot, events, at(minute));
-  return nextWant(snapshot, state, stageClock(snapshot, state), at(minute));
+  return nextAction(snapshot, state, stageClock(snapshot, state), at(minute));
 };
 const event = (minute: number, body: BatchEventBody): BatchEvent => ({
   ...body,

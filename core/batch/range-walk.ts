@@ -1,10 +1,10 @@
 import { EARLY_SHARE } from './look-every';
-import type { Want } from './next-want';
+import type { NextAction } from './next-action';
 
 /** A pot on the range with what it wants. */
 export interface RangePot {
   batchId: string;
-  want: Want;
+  next: NextAction;
   snoozedUntilMs: number | null;
 }
 
@@ -20,16 +20,16 @@ const UNANSWERED_MIN = {
 } as const;
 
 /** Since when a want has been waiting for an answer, ms; null while it is not due. */
-export function dueSinceMs(want: Want, nowMs: number, sinceMs: number): number | null {
-  switch (want.kind) {
+export function dueSinceMs(next: NextAction, nowMs: number, sinceMs: number): number | null {
+  switch (next.kind) {
     case 'closed':
     case 'leave':
     case 'handsOn':
     case 'serve':
       return null;
     case 'begin':
-      if (want.dueMs === null) return afterGrace(sinceMs, nowMs);
-      return want.dueMs <= nowMs ? want.dueMs : null;
+      if (next.dueMs === null) return afterGrace(sinceMs, nowMs);
+      return next.dueMs <= nowMs ? next.dueMs : null;
     case 'heat':
     case 'giveBack':
       return afterGrace(sinceMs, nowMs);
@@ -37,10 +37,10 @@ export function dueSinceMs(want: Want, nowMs: number, sinceMs: number): number |
     case 'cool':
       return sinceMs;
     case 'finish':
-      return want.dueMs ?? sinceMs;
+      return next.dueMs ?? sinceMs;
     case 'add':
     case 'lookIn':
-      return want.dueMs <= nowMs ? want.dueMs : null;
+      return next.dueMs <= nowMs ? next.dueMs : null;
   }
 }
 
@@ -60,11 +60,11 @@ function afterGrace(sinceMs: number, nowMs: number): number | null {
  */
 export function callOf(pot: RangePot, nowMs: number, sinceMs: number): Call {
   if (pot.snoozedUntilMs !== null && nowMs < pot.snoozedUntilMs) return 'none';
-  const since = dueSinceMs(pot.want, nowMs, sinceMs);
+  const since = dueSinceMs(pot.next, nowMs, sinceMs);
   if (since === null) return 'none';
   const waited = (nowMs - Math.max(since, pot.snoozedUntilMs ?? 0)) / 60_000;
   const limits =
-    pot.want.kind === 'cool' || pot.want.kind === 'add' ? UNANSWERED_MIN.hot : UNANSWERED_MIN.calm;
+    pot.next.kind === 'cool' || pot.next.kind === 'add' ? UNANSWERED_MIN.hot : UNANSWERED_MIN.calm;
   return waited >= limits.urgent ? 'urgent' : waited >= limits.late ? 'late' : 'due';
 }
 
@@ -82,8 +82,8 @@ export interface RangeWalk {
  */
 export function rangeWalk(pots: readonly RangePot[]): RangeWalk | null {
   const looks = pots.flatMap((pot) =>
-    pot.want.kind === 'lookIn'
-      ? [{ batchId: pot.batchId, dueMs: pot.want.dueMs, everyMs: pot.want.everyMin * 60_000 }]
+    pot.next.kind === 'lookIn'
+      ? [{ batchId: pot.batchId, dueMs: pot.next.dueMs, everyMs: pot.next.everyMin * 60_000 }]
       : [],
   );
   if (looks.length === 0) return null;

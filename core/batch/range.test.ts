@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { cookedLog, orderOf, snapshotOf } from '../testing/broth';
 import {
   callOf,
   dueSinceMs,
@@ -9,21 +10,20 @@ import {
   levers,
   lookEveryMin,
   lookFromMs,
+  type NextAction,
   rangeWalk,
   saves,
-  type Want,
-} from '../index';
-import { cookedLog, orderOf, snapshotOf } from '../testing/broth';
+} from './';
 
 const minute = 60_000;
 const snapshot = snapshotOf();
 const log = cookedLog(snapshot);
 const at = (m: number) => log[0]!.actedAtMs + m * minute;
 const stage = snapshot.input.recipe.stages[1]!;
-const look = (dueMs: number, everyMin = 5): Want => ({ kind: 'lookIn', stage, dueMs, everyMin });
-const pot = (batchId: string, want: Want, snoozedUntilMs: number | null = null) => ({
+const look = (dueMs: number, everyMin = 5): NextAction => ({ kind: 'lookIn', stage, dueMs, everyMin });
+const pot = (batchId: string, next: NextAction, snoozedUntilMs: number | null = null) => ({
   batchId,
-  want,
+  next,
   snoozedUntilMs,
 });
 
@@ -33,7 +33,7 @@ describe('calls', () => {
     expect(calls).toEqual(['none', 'due', 'due', 'late', 'late', 'urgent', 'urgent']);
   });
   it('what spoils fast gets loud fast: a pot over its top temperature', () => {
-    const cool: Want = {
+    const cool: NextAction = {
       kind: 'cool',
       stage,
       dueMs: null,
@@ -51,13 +51,13 @@ describe('calls', () => {
     ]);
   });
   it('what needs nothing never calls', () => {
-    for (const want of [
+    for (const next of [
       { kind: 'closed' },
       { kind: 'leave', stage, dueMs: null },
       { kind: 'handsOn', stage, dueMs: null },
       { kind: 'serve', stage, dueMs: 0 },
     ] as const)
-      expect(dueSinceMs(want, 99, 0)).toBeNull();
+      expect(dueSinceMs(next, 99, 0)).toBeNull();
     expect(dueSinceMs({ kind: 'begin', stage, lines: [], later: [], dueMs: 500 }, 400, 0)).toBeNull();
     expect(dueSinceMs({ kind: 'begin', stage, lines: [], later: [], dueMs: 300 }, 400, 0)).toBe(300);
   });

@@ -1,9 +1,8 @@
-import { massesOf } from '../matter/ingredient';
-import { massKg } from '../matter/mixture';
-import { saltPercent } from '../matter/operations';
-import { liquidLitres } from '../pot/pot-litres';
-import { dilutionKg } from '../salt/dilution-kg';
-import { thicknessBand } from '../thickness/thickness-band';
+import { massesOf, massKg, saltPercent } from '../matter';
+import { liquidLitres } from '../pot';
+import { dilutionKg } from '../salt';
+import { thicknessBand } from '../thickness';
+
 import type { BatchSnapshot, Slip, Trouble } from './batch-event';
 import type { BatchState } from './batch-state';
 import { lossKgPerHour } from './stage-clock';
@@ -12,7 +11,7 @@ import { lossKgPerHour } from './stage-clock';
 export interface Rescue {
   title: string;
   steps: string[];
-  /** minutes it costs, as far as it can be reckoned; null where only the mouth can say */
+  /** minutes it costs, as far as it can be computed; null where only the mouth can say */
   minutes: number | null;
   /** the bench has the rest: salt or thickness to be put right side by side */
   toBench: boolean;

@@ -1,11 +1,22 @@
-import { boilOffKgPerHour } from '../evaporation/boil-off-kg-per-hour';
-import { softNeed, warmTo } from '../plan/cook-through';
-import { fallTo } from '../pot/fall-target';
-import { forecastPot, type PotTarget, type When } from '../pot/forecast-pot';
-import { exits, fractionToHold, fullKW, steamHeat } from '../pot/heat-balance';
-import { arrivingAt, type PotSetup, type PotState } from '../pot/pot';
-import { litresAtMass, potLitres } from '../pot/pot-litres';
-import { SIMMER_UNDER_BOIL_C, type Stage } from '../recipe/recipe';
+import { boilOffKgPerHour } from '../evaporation';
+import { softNeed, warmTo } from '../plan';
+import {
+  arrivingAt,
+  exits,
+  type ForecastInterval,
+  fallTo,
+  forecastPot,
+  fractionToHold,
+  fullKW,
+  litresAtMass,
+  type PotSetup,
+  type PotState,
+  type PotTarget,
+  potLitres,
+  steamHeat,
+} from '../pot';
+import { SIMMER_UNDER_BOIL_C, type Stage } from '../recipe';
+
 import type { BatchSnapshot } from './batch-event';
 import type { BatchState, StageProgress } from './batch-state';
 import { topTemperature } from './top-temperature';
@@ -17,7 +28,7 @@ export interface StageClock {
   stage: Stage;
   begunMs: number;
   /** when it ends; the three alike for a stage that goes by the clock */
-  ends: When;
+  ends: ForecastInterval;
   /** what it waits for, as the forecast is told; null for one that goes by the clock or by the cook */
   target: PotTarget | null;
   /** litres at its mark, where it falls to one */
@@ -105,7 +116,7 @@ function targetOf(state: BatchState, stage: Stage, progress: StageProgress): Pot
   }
 }
 
-function byTheClock(stage: Stage, begunMs: number): When {
+function byTheClock(stage: Stage, begunMs: number): ForecastInterval {
   if (stage.ends.rule !== 'minutes') return { p10Ms: null, p50Ms: null, p90Ms: null };
   const atMs = begunMs + stage.ends.minutes * 60_000;
   return { p10Ms: atMs, p50Ms: atMs, p90Ms: atMs };

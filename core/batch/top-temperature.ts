@@ -1,7 +1,7 @@
-import { totalKg } from '../matter/masses';
-import { liquidLitres } from '../pot/pot-litres';
-import { FOOD_CODE } from '../safety/data/food-code';
-import { topRuleOf } from '../safety/data/top-temperatures';
+import { totalKg } from '../matter';
+import { liquidLitres } from '../pot';
+import { FOOD_CODE, topRuleOf } from '../safety';
+
 import type { BatchSnapshot } from './batch-event';
 import type { BatchState } from './batch-state';
 

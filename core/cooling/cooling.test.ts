@@ -1,6 +1,7 @@
 import { Solver } from 'odex';
 import { describe, expect, it } from 'vitest';
-import { coolingHours, FOOD_CODE } from '../index';
+import { FOOD_CODE } from '../safety';
+import { coolingHours } from './';
 
 describe('cooling', () => {
   // Source: Carslaw and Jaeger's slab with surface resistance, 4 °C air, 90 °C start, 57 → 21 °C.

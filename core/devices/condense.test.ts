@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { BatchEvent, BatchEventBody } from '../batch/batch-event';
+import type { BatchEvent, BatchEventBody } from '../batch';
 import { condense, type Sample } from './condense';
 import { lastDisturbedMs } from './last-disturbed-ms';
 

@@ -1,5 +1,5 @@
-import { activeEvents } from '../batch/active-events';
-import type { BatchEvent, BatchEventType } from '../batch/batch-event';
+import type { BatchEvent, BatchEventType } from '../batch';
+import { activeEvents } from '../log';
 
 /** What makes a pot another one than it was: what a device said before says nothing of it after. */
 const DISTURBS: ReadonlySet<BatchEventType> = new Set([

@@ -1,5 +1,5 @@
 import { atLeast } from '../check';
-import { latentHeatKJPerKg } from '../heat/latent-heat-kj-per-kg';
+import { latentHeatKJPerKg } from '../heat';
 
 /**
  * Steam a pot at the boil gives off: all the heat that is left over turns water into steam.

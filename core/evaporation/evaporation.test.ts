@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { boilingPointC, boilOffKgPerHour, surfaceLossKgPerHour } from '../index';
+import { boilingPointC } from '../heat';
+import { boilOffKgPerHour, surfaceLossKgPerHour } from './';
 import { surfaceSteam } from './surface-loss-kg-per-hour';
 
 describe('boiling off', () => {

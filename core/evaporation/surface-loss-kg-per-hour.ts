@@ -1,8 +1,6 @@
 import { atLeast, finite, within } from '../check';
-import { airPressureKPa } from '../heat/air-pressure-kpa';
-import { boilingPointC } from '../heat/boiling-point-c';
-import { latentHeatKJPerKg } from '../heat/latent-heat-kj-per-kg';
-import { saturation, saturationPressureKPa } from '../heat/saturation-pressure-kpa';
+import { airPressureKPa, boilingPointC, latentHeatKJPerKg, saturation, saturationPressureKPa } from '../heat';
+
 import { LID_FACTOR, type Lid, STILL_AIR_COEFFICIENT } from './data/evaporation-constants';
 
 /**

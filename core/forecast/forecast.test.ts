@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { cumulativeStdNormalProbability, linearRegression } from 'simple-statistics';
 import { describe, expect, it } from 'vitest';
-import { forecast, type MassReading } from '../index';
+import { forecast, type MassReading } from './';
 
 const line = (kgPerMin: number, minutes: number[], sdKg = 0.1): MassReading[] =>
   minutes.map((minute) => ({ minute, massKg: 24 - kgPerMin * minute, sdKg }));

@@ -1,15 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import {
-  additionTimes,
-  cookMinutes,
-  INGREDIENT_BY_ID,
-  minutesToCookDice,
-  mixTempC,
-  type Recipe,
-  scorchMargin,
-  temper,
-} from '../index';
+import { additionTimes } from '../batch';
+import { INGREDIENT_BY_ID } from '../matter';
+import { scorchMargin, temper } from '../pot';
+import type { Recipe } from '../recipe';
 import { BROTH, orderOf, snapshotOf } from '../testing/broth';
+import { cookMinutes, minutesToCookDice, mixTempC } from './';
 
 const minutes = (id: string, edgeCm: number, liquidC = 100, isAcid = false) =>
   cookMinutes({ ingredient: INGREDIENT_BY_ID[id]!, edgeCm, liquidC, isAcid });

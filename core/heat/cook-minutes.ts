@@ -1,5 +1,5 @@
 import { finite } from '../check';
-import type { Ingredient } from '../matter/ingredient';
+import type { Ingredient } from '../matter';
 import { minutesToCookDice, softeningFactor } from './minutes-to-cook-dice';
 
 /** A centre this hot has begun to soften, °C; common practice. */

@@ -10,7 +10,7 @@ import {
   mixTempC,
   saturationPressureKPa,
   softeningFactor,
-} from '../index';
+} from './';
 import { saturation } from './saturation-pressure-kpa';
 
 describe('the air and the boil', () => {

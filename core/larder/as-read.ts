@@ -1,11 +1,10 @@
-import { brixOf } from '../matter/brix-of';
-import type { Masses } from '../matter/masses';
-import { timesSavour } from '../matter/savour';
+import { brixOf, type Masses, timesSavour } from '../matter';
+
 import type { Lot, LotContents } from './lot';
 
 /**
  * What a lot is by what was read of it: a salinity meter corrects its salt, a refractometer the rest of what is
- * dissolved, and with that its savour. Without readings it is what it was reckoned to be.
+ * dissolved, and with that its savour. Without readings it is what it was computed to be.
  *
  * @source docs/model.md § 6 and § 13
  */
@@ -14,9 +13,9 @@ export function asRead(lot: Pick<Lot, 'contents' | 'brix' | 'saltPercent'>): Lot
   if (!lot.brix && !lot.saltPercent) return contents;
   const { perKg } = contents;
   const salt = lot.saltPercent ? lot.saltPercent.value / 100 : perKg.salt;
-  const reckoned = brixOf(perKg) - 100 * perKg.salt;
-  const measured = lot.brix ? lot.brix.value - 100 * salt : reckoned;
-  const factor = reckoned > 0 && measured > 0 ? measured / reckoned : 1;
+  const computed = brixOf(perKg) - 100 * perKg.salt;
+  const measured = lot.brix ? lot.brix.value - 100 * salt : computed;
+  const factor = computed > 0 && measured > 0 ? measured / computed : 1;
   const solids = (share: number) => share * factor;
   const changed: Masses = {
     ...perKg,

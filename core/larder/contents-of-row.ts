@@ -1,6 +1,6 @@
-import type { Ingredient } from '../matter/ingredient';
-import { savourOf } from '../matter/savour';
-import { bodyG } from '../thickness/body-g';
+import { type Ingredient, savourOf } from '../matter';
+import { bodyG } from '../thickness';
+
 import type { LotContents } from './lot';
 
 /** What a kilogram of a food of the table is, as a lot of it would be. */

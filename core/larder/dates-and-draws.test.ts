@@ -1,12 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { type BatchEvent, type BatchEventBody, foldBatch } from '../batch';
+import { cookedLog, snapshotOf } from '../testing/broth';
+import { DAY_MS, drawn, lotMade, MINUTE_MS, RULES, SHELF_OPENS_MS, shelfLog } from '../testing/larder';
 import {
   atItsBest,
-  type BatchEvent,
-  type BatchEventBody,
   drawLots,
   drawsOfBatch,
-  foldBatch,
   foldLarder,
   type LarderEventBody,
   type LotDraw,
@@ -14,9 +14,7 @@ import {
   lotsOfBatch,
   oldestFirst,
   useByMs,
-} from '../index';
-import { cookedLog, snapshotOf } from '../testing/broth';
-import { DAY_MS, drawn, lotMade, MINUTE_MS, RULES, SHELF_OPENS_MS, shelfLog } from '../testing/larder';
+} from './';
 
 const body = <T extends LarderEventBody['type']>(
   type: T,

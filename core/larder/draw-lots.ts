@@ -1,4 +1,4 @@
-import type { LotStorage } from './lot';
+import type { LotStorage } from '../matter';
 
 /** What choosing lots needs to know of one. */
 export interface Drawable {

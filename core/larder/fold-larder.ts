@@ -1,12 +1,12 @@
-import { activeEvents } from '../batch/active-events';
+import { activeEvents } from '../log';
 import { asRead } from './as-read';
 import type { LarderEvent } from './larder-event';
 import {
   alter,
   bear,
-  type Desk,
   datedAt,
   type Larder,
+  type LedgerBuilder,
   type LotDraw,
   type LotMade,
   type Tally,
@@ -17,7 +17,7 @@ import type { LotBirth } from './lot';
 import { mixContents } from './mix-contents';
 import { onLot } from './on-lot';
 
-type Entry = { atMs: number; seq: number; order: number; put: (desk: Desk) => void };
+type Entry = { atMs: number; seq: number; order: number; put: (ledger: LedgerBuilder) => void };
 
 /**
  * The larder as its logs make it: what batches put by and drew, deliveries, and what was done on the shelf, in the
@@ -32,7 +32,7 @@ export function foldLarder(
   of: { made: readonly LotMade[]; draws: readonly LotDraw[]; events: readonly LarderEvent[] },
   untilMs = Number.POSITIVE_INFINITY,
 ): Larder {
-  const desk: Desk = {
+  const ledger: LedgerBuilder = {
     lots: new Map(),
     draws: [],
     pours: [],
@@ -52,13 +52,13 @@ export function foldLarder(
     ),
   ];
   entries.sort((a, b) => a.atMs - b.atMs || a.order - b.order || a.seq - b.seq);
-  for (const entry of entries) if (entry.atMs <= untilMs) entry.put(desk);
+  for (const entry of entries) if (entry.atMs <= untilMs) entry.put(ledger);
   return {
-    lots: desk.lots,
-    draws: desk.draws,
-    pours: desk.pours,
-    sums: desk.sums,
-    strayEventIds: desk.strays,
+    lots: ledger.lots,
+    draws: ledger.draws,
+    pours: ledger.pours,
+    sums: ledger.sums,
+    strayEventIds: ledger.strays,
   };
 }
 
@@ -66,43 +66,43 @@ const none = (): Tally => ({ kg: 0, cents: 0 });
 const when = ({ atMs, seq }: { atMs: number; seq: number }) => ({ atMs, seq });
 
 /** A batch's lot is as old as the oldest made thing that went into it. */
-function putBorn(desk: Desk, { birth, eventId, atMs }: LotMade): void {
+function putBorn(ledger: LedgerBuilder, { birth, eventId, atMs }: LotMade): void {
   const { origin } = birth;
-  const dates = desk.draws
+  const dates = ledger.draws
     .filter((draw) => origin.kind === 'batch' && draw.batchId === origin.batchId)
-    .flatMap((draw) => datedAt(desk.lots.get(draw.lotId), atMs));
-  bear(desk, { ...birth, madeAtMs: Math.min(birth.madeAtMs, ...dates) }, atMs, eventId);
-  tally(desk, 'in', birth.kg, birth.centsPerKg);
+    .flatMap((draw) => datedAt(ledger.lots.get(draw.lotId), atMs));
+  bear(ledger, { ...birth, madeAtMs: Math.min(birth.madeAtMs, ...dates) }, atMs, eventId);
+  tally(ledger, 'in', birth.kg, birth.centsPerKg);
 }
 
-function putDraw(desk: Desk, draw: LotDraw): void {
-  const lot = desk.lots.get(draw.lotId);
+function putDraw(ledger: LedgerBuilder, draw: LotDraw): void {
+  const lot = ledger.lots.get(draw.lotId);
   if (!lot) {
-    desk.strays.push(draw.eventId);
+    ledger.strays.push(draw.eventId);
     return;
   }
-  desk.draws.push(draw);
-  take(desk, lot, draw.kg, 'drawn', draw.eventId);
+  ledger.draws.push(draw);
+  take(ledger, lot, draw.kg, 'drawn', draw.eventId);
 }
 
-function putEvent(desk: Desk, event: LarderEvent): void {
-  if (event.type === 'delivered' || event.type === 'found') arrive(desk, event);
-  else if (event.type === 'blended') blend(desk, event);
+function putEvent(ledger: LedgerBuilder, event: LarderEvent): void {
+  if (event.type === 'delivered' || event.type === 'found') arrive(ledger, event);
+  else if (event.type === 'blended') blend(ledger, event);
   else if (event.type !== 'undone') {
-    const lot = desk.lots.get(event.payload.lotId);
-    if (lot) onLot(desk, lot, event);
-    else desk.strays.push(event.id);
+    const lot = ledger.lots.get(event.payload.lotId);
+    if (lot) onLot(ledger, lot, event);
+    else ledger.strays.push(event.id);
   }
 }
 
-function arrive(desk: Desk, event: Extract<LarderEvent, { type: 'delivered' | 'found' }>): void {
+function arrive(ledger: LedgerBuilder, event: Extract<LarderEvent, { type: 'delivered' | 'found' }>): void {
   const birth = arrival(event);
   if (!birth) {
-    desk.strays.push(event.id);
+    ledger.strays.push(event.id);
     return;
   }
-  bear(desk, birth, event.actedAtMs, event.id);
-  tally(desk, 'in', birth.kg, birth.centsPerKg);
+  bear(ledger, birth, event.actedAtMs, event.id);
+  tally(ledger, 'in', birth.kg, birth.centsPerKg);
 }
 
 function arrival(event: Extract<LarderEvent, { type: 'delivered' | 'found' }>): LotBirth | null {
@@ -128,27 +128,27 @@ function arrival(event: Extract<LarderEvent, { type: 'delivered' | 'found' }>): 
   };
 }
 
-function blend(desk: Desk, event: Extract<LarderEvent, { type: 'blended' }>): void {
+function blend(ledger: LedgerBuilder, event: Extract<LarderEvent, { type: 'blended' }>): void {
   const { toLotId, name, parts, waterKg, place, storage } = event.payload;
   const { actedAtMs: atMs, id } = event;
   const poured = parts.flatMap(({ lotId, kg }) => {
-    const lot = desk.lots.get(lotId);
+    const lot = ledger.lots.get(lotId);
     return lot ? [{ lot, kg }] : [];
   });
   if (poured.length < parts.length) {
-    desk.strays.push(id);
+    ledger.strays.push(id);
     return;
   }
   const kg = poured.reduce((sum, part) => sum + part.kg, waterKg);
   const cents = poured.reduce((sum, part) => sum + part.kg * part.lot.centsPerKg, 0);
   const heaviest = [...poured].sort((a, b) => b.kg - a.kg)[0]!.lot;
   for (const part of poured) {
-    alter(desk, part.lot, { leftKg: part.lot.leftKg - part.kg }, id);
-    desk.pours.push({ fromLotId: part.lot.lotId, toLotId, kg: part.kg, atMs });
+    alter(ledger, part.lot, { leftKg: part.lot.leftKg - part.kg }, id);
+    ledger.pours.push({ fromLotId: part.lot.lotId, toLotId, kg: part.kg, atMs });
   }
-  tally(desk, 'in', waterKg, 0);
+  tally(ledger, 'in', waterKg, 0);
   bear(
-    desk,
+    ledger,
     {
       lotId: toLotId,
       kg,

@@ -1,4 +1,4 @@
-import type { AddedItem } from '../batch/batch-event';
+import type { AddedItem } from '../batch';
 import { drawLots } from './draw-lots';
 import { lotsFor, type ShelfLot } from './plan-with-lots';
 

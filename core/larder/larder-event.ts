@@ -1,4 +1,5 @@
-import type { LotBirth, LotStorage } from './lot';
+import type { LotStorage } from '../matter';
+import type { LotBirth } from './lot';
 
 /** What can be said of the larder. Payloads of version 1; kg as they stand on the scale. */
 export type LarderEventBody =
@@ -70,12 +71,12 @@ export type LarderEventBody =
 export type LarderEventType = LarderEventBody['type'];
 
 /** What the table and the prices said of a food when it came in; a later edit changes nothing that is on the shelf. */
-export type TakenIn = Pick<LotBirth, 'contents' | 'centsPerKg' | 'life' | 'best' | 'frozenMonths'>;
+export type ReceivedFood = Pick<LotBirth, 'contents' | 'centsPerKg' | 'life' | 'best' | 'frozenMonths'>;
 
 /** An event as it stands in the larder's log. `taken` is there where food came in. */
 export type LarderEvent = LarderEventBody & {
   id: string;
   seq: number;
   actedAtMs: number;
-  taken?: TakenIn;
+  taken?: ReceivedFood;
 };

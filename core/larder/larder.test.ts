@@ -1,18 +1,16 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { brixOf, INGREDIENT_BY_ID, totalKg } from '../matter';
+import { contentsFor, drawn, lotMade, shelfLog } from '../testing/larder';
 import {
   asRead,
-  brixOf,
   foldLarder,
-  INGREDIENT_BY_ID,
   type LarderEventBody,
   type LotDraw,
   type LotMade,
   mixContents,
-  totalKg,
   traceLot,
-} from '../index';
-import { contentsFor, drawn, lotMade, shelfLog } from '../testing/larder';
+} from './';
 
 const body = <T extends LarderEventBody['type']>(
   type: T,
@@ -217,7 +215,7 @@ describe('what a lot is', () => {
     expect(mixed.ingredientId).toBe('vegetable-stock');
     expect(() => mixContents('none', [])).toThrow(/parts/);
   });
-  it('a reading overrules what was reckoned: salt by a meter, the rest by °Brix; it still weighs a kilogram', () => {
+  it('a reading overrules what was computed: salt by a meter, the rest by °Brix; it still weighs a kilogram', () => {
     const contents = contentsFor('chicken-stock');
     const read = asRead({ contents, brix: { value: 4, atMs: 0 }, saltPercent: { value: 0.5, atMs: 0 } });
     expect(100 * read.perKg.salt).toBeCloseTo(0.5, 12);

@@ -46,8 +46,8 @@ export interface Larder {
 /** The sums while they are written. */
 export type Sums = Record<keyof Larder['sums'], Tally>;
 
-/** The ledger open on the desk: what an entry writes in. */
-export interface Desk {
+/** The ledger while it is built: what an entry writes in. */
+export interface LedgerBuilder {
   lots: Map<string, Lot>;
   draws: LotDraw[];
   pours: LotPour[];
@@ -56,15 +56,15 @@ export interface Desk {
 }
 
 /** Adds kilograms at a price to a sum. */
-export function tally(desk: Desk, name: keyof Sums, kg: number, centsPerKg: number): void {
-  const sum = desk.sums[name];
-  desk.sums[name] = { kg: sum.kg + kg, cents: sum.cents + kg * centsPerKg };
+export function tally(ledger: LedgerBuilder, name: keyof Sums, kg: number, centsPerKg: number): void {
+  const sum = ledger.sums[name];
+  ledger.sums[name] = { kg: sum.kg + kg, cents: sum.cents + kg * centsPerKg };
 }
 
 /** A lot comes into being. */
-export function bear(desk: Desk, birth: LotBirth, atMs: number, eventId: string): void {
+export function bear(ledger: LedgerBuilder, birth: LotBirth, atMs: number, eventId: string): void {
   const { kg, ...rest } = birth;
-  desk.lots.set(birth.lotId, {
+  ledger.lots.set(birth.lotId, {
     ...rest,
     bornKg: kg,
     bornAtMs: atMs,
@@ -81,14 +81,14 @@ export function bear(desk: Desk, birth: LotBirth, atMs: number, eventId: string)
 }
 
 /** Kilograms leave a lot under a name. */
-export function take(desk: Desk, lot: Lot, kg: number, name: keyof Sums, eventId: string): void {
-  tally(desk, name, kg, lot.centsPerKg);
-  alter(desk, lot, { leftKg: lot.leftKg - kg }, eventId);
+export function take(ledger: LedgerBuilder, lot: Lot, kg: number, name: keyof Sums, eventId: string): void {
+  tally(ledger, name, kg, lot.centsPerKg);
+  alter(ledger, lot, { leftKg: lot.leftKg - kg }, eventId);
 }
 
 /** A lot changes, and its story has one event more. */
-export function alter(desk: Desk, lot: Lot, change: Partial<Lot>, eventId: string): void {
-  desk.lots.set(lot.lotId, { ...lot, ...change, history: [...lot.history, eventId] });
+export function alter(ledger: LedgerBuilder, lot: Lot, change: Partial<Lot>, eventId: string): void {
+  ledger.lots.set(lot.lotId, { ...lot, ...change, history: [...lot.history, eventId] });
 }
 
 /** The date a mixture inherits from a lot: none from raw goods or what is under no date mark. */

@@ -1,11 +1,5 @@
-import type { Diet } from '../matter/ingredient';
-import type { Masses } from '../matter/masses';
-import type { Savour } from '../matter/savour';
-import type { Recipe } from '../recipe/recipe';
-import type { Allergen } from '../safety/data/allergens';
-
-export const LOT_STORAGES = ['chilled', 'frozen', 'dry'] as const;
-export type LotStorage = (typeof LOT_STORAGES)[number];
+import type { Allergen, Diet, LotStorage, Masses, Savour } from '../matter';
+import type { Recipe } from '../recipe';
 
 /** What a lot is, kilogram for kilogram. */
 export interface LotContents {

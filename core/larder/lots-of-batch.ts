@@ -1,14 +1,9 @@
-import { baseKind } from '../bases/base-recipe';
-import { activeEvents } from '../batch/active-events';
-import type { BatchEvent, BatchSnapshot } from '../batch/batch-event';
-import type { BatchState, PutBy } from '../batch/batch-state';
-import { DIETS, type Ingredient } from '../matter/ingredient';
-import { times, totalKg } from '../matter/masses';
-import { whole } from '../matter/operations';
-import { timesSavour } from '../matter/savour';
-import { volumeLitres } from '../matter/volume-litres';
-import { recipeRowId } from '../recipe/library';
-import type { Recipe } from '../recipe/recipe';
+import { baseKind } from '../bases';
+import type { BatchEvent, BatchSnapshot, BatchState, PutBy } from '../batch';
+import { activeEvents } from '../log';
+import { DIETS, type Ingredient, times, timesSavour, totalKg, volumeLitres, whole } from '../matter';
+import { type Recipe, recipeRowId } from '../recipe';
+
 import type { LotDraw, LotMade } from './ledger';
 import type { LotBirth, LotContents, LotLife } from './lot';
 

@@ -1,7 +1,5 @@
-import { DIETS } from '../matter/ingredient';
-import { mapMasses, NO_MASSES } from '../matter/masses';
-import { NO_SAVOUR, plusSavour } from '../matter/savour';
-import { waterDensityKgPerL } from '../matter/water-density-kg-per-l';
+import { DIETS, mapMasses, NO_MASSES, NO_SAVOUR, plusSavour, waterDensityKgPerL } from '../matter';
+
 import type { LotContents } from './lot';
 
 /** Some kilograms of a lot that go into a mixture. */

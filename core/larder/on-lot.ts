@@ -1,28 +1,28 @@
-import { totalKg } from '../matter/masses';
+import { totalKg } from '../matter';
 import type { LarderEvent } from './larder-event';
-import { alter, type Desk, take, tally, thawed } from './ledger';
+import { alter, type LedgerBuilder, take, tally, thawed } from './ledger';
 import type { Lot } from './lot';
 
 type OnLot = Exclude<LarderEvent, { type: 'delivered' | 'found' | 'blended' | 'undone' }>;
 
 /** What was done to one lot. */
-export function onLot(desk: Desk, lot: Lot, event: OnLot): void {
+export function onLot(ledger: LedgerBuilder, lot: Lot, event: OnLot): void {
   const { actedAtMs: atMs, id } = event;
   switch (event.type) {
     case 'split':
-      split(desk, lot, event);
+      split(ledger, lot, event);
       break;
     case 'fatLifted':
-      liftFat(desk, lot, event.payload.kg, id);
+      liftFat(ledger, lot, event.payload.kg, id);
       break;
     case 'discarded':
-      take(desk, lot, event.payload.kg, 'discarded', id);
+      take(ledger, lot, event.payload.kg, 'discarded', id);
       break;
     case 'counted':
-      take(desk, lot, lot.leftKg - event.payload.kg, 'countedOff', id);
+      take(ledger, lot, lot.leftKg - event.payload.kg, 'countedOff', id);
       break;
     default:
-      alter(desk, lot, changed(lot, event, atMs), id);
+      alter(ledger, lot, changed(lot, event, atMs), id);
   }
 }
 
@@ -59,11 +59,11 @@ function reading(payload: Extract<LarderEvent, { type: 'lotRead' }>['payload'], 
   }
 }
 
-function split(desk: Desk, lot: Lot, event: Extract<LarderEvent, { type: 'split' }>): void {
+function split(ledger: LedgerBuilder, lot: Lot, event: Extract<LarderEvent, { type: 'split' }>): void {
   const { toLotId, kg, place, storage } = event.payload;
   const { actedAtMs: atMs, id } = event;
   const warm = storage === 'frozen' ? {} : thawed(lot, atMs);
-  desk.lots.set(toLotId, {
+  ledger.lots.set(toLotId, {
     ...lot,
     ...warm,
     lotId: toLotId,
@@ -77,12 +77,12 @@ function split(desk: Desk, lot: Lot, event: Extract<LarderEvent, { type: 'split'
     fatLiftedKg: 0,
     history: [id],
   });
-  alter(desk, lot, { leftKg: lot.leftKg - kg }, id);
-  desk.pours.push({ fromLotId: lot.lotId, toLotId, kg, atMs });
+  alter(ledger, lot, { leftKg: lot.leftKg - kg }, id);
+  ledger.pours.push({ fromLotId: lot.lotId, toLotId, kg, atMs });
 }
 
 /** Set fat comes off and takes its weight along; what it cost stays with the rest. */
-function liftFat(desk: Desk, lot: Lot, kg: number, eventId: string): void {
+function liftFat(ledger: LedgerBuilder, lot: Lot, kg: number, eventId: string): void {
   const left = lot.leftKg - kg;
   const { perKg } = lot.contents;
   const fatKg = Math.max(0, perKg.fat * lot.leftKg - kg);
@@ -92,9 +92,9 @@ function liftFat(desk: Desk, lot: Lot, kg: number, eventId: string): void {
     Object.entries(perKg).map(([name, share]) => [name, share * lot.leftKg * scale]),
   ) as typeof perKg;
   const isSome = left > 0;
-  tally(desk, 'lifted', kg, isSome ? 0 : lot.centsPerKg);
+  tally(ledger, 'lifted', kg, isSome ? 0 : lot.centsPerKg);
   alter(
-    desk,
+    ledger,
     lot,
     {
       leftKg: left,

@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { INGREDIENT_BY_ID, isBaseRow, itemsFromLots, planBatch, planWithLots, type ShelfLot } from '../index';
+import { INGREDIENT_BY_ID } from '../matter';
+import { planBatch } from '../plan';
 import { orderOf, SERVICE_AT_MS } from '../testing/broth';
 import { contentsFor } from '../testing/larder';
+import { isBaseRow, itemsFromLots, planWithLots, type ShelfLot } from './';
 
 const stock = INGREDIENT_BY_ID['vegetable-stock']!;
 const lot = (id: string, leftKg: number, change: Partial<ShelfLot> = {}): ShelfLot => ({

@@ -1,8 +1,8 @@
-import type { LineDraw } from '../batch/batch-event';
-import type { Ingredient } from '../matter/ingredient';
-import type { Plan, PlanInput } from '../plan/plan';
-import { planBatch } from '../plan/plan-batch';
-import { recipeIdOf } from '../recipe/library';
+import type { LineDraw } from '../batch';
+import type { Ingredient } from '../matter';
+import { type Plan, type PlanInput, planBatch } from '../plan';
+import { recipeIdOf } from '../recipe';
+
 import { type Drawable, drawLots, oldestFirst, type PassedOver } from './draw-lots';
 import type { LotContents, LotOrigin } from './lot';
 import { mixContents } from './mix-contents';

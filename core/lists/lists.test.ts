@@ -1,7 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { INGREDIENT_BY_ID, miseList, planBatch, prepareRecipe, pullList, type Recipe } from '../index';
+import { prepareRecipe } from '../book';
+import { INGREDIENT_BY_ID } from '../matter';
+import { planBatch } from '../plan';
+import type { Recipe } from '../recipe';
 import { LEEK_SOUP, libraryOf, recipeFrom } from '../testing/book';
 import { orderOf } from '../testing/broth';
+import { miseList, pullList } from './';
 
 function listed(recipe: Recipe, portions: number) {
   const prepared = prepareRecipe(recipe, libraryOf([recipe]));

@@ -1,7 +1,7 @@
-import type { Ingredient } from '../matter/ingredient';
-import type { Plan, PlannedLine } from '../plan/plan';
-import type { Recipe } from '../recipe/recipe';
-import { tooBigForSpoon } from '../recipe/spoon-fit';
+import type { Ingredient } from '../matter';
+import type { Plan, PlannedLine } from '../plan';
+import { tooBigForSpoon } from '../reader';
+import type { Recipe } from '../recipe';
 
 /** Boards are kept apart; in this order, each washed before the next. */
 export const BOARDS = ['ready to eat', 'vegetables', 'dairy and dry', 'raw fish', 'raw meat'] as const;

@@ -1,5 +1,5 @@
-import type { Ingredient, Store } from '../matter/ingredient';
-import type { Plan } from '../plan/plan';
+import type { Ingredient, Store } from '../matter';
+import type { Plan } from '../plan';
 
 /** One thing to fetch, as purchased, for all the dishes that want it. */
 export interface PullItem {

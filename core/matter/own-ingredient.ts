@@ -1,5 +1,5 @@
 import { within } from '../check';
-import type { Allergen } from '../safety/data/allergens';
+import type { Allergen } from './data/allergens';
 import type { Diet, Ingredient } from './ingredient';
 import { COMPONENTS, type Masses, mapMasses } from './masses';
 

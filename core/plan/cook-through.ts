@@ -1,15 +1,23 @@
-import { minutesToCookDice, softeningFactor } from '../heat/minutes-to-cook-dice';
-import { massKg } from '../matter/mixture';
-import { advancePot } from '../pot/advance-pot';
-import { openPot } from '../pot/change-pot';
-import { finishStage } from '../pot/finish-stage';
-import { crossingMs, type PotTarget } from '../pot/forecast-pot';
-import { fractionToHold } from '../pot/heat-balance';
-import { arrivingAt, type PotSetup, type PotState } from '../pot/pot';
-import { massAtLitres, potLitres } from '../pot/pot-litres';
-import { liftFoodOut, putFoodIn } from '../pot/put-food-in';
-import { cookingStages, SIMMER_UNDER_BOIL_C, type Stage } from '../recipe/recipe';
-import { handsMinutes } from '../scaling/hands-minutes';
+import { minutesToCookDice, softeningFactor } from '../heat';
+import { massKg } from '../matter';
+import {
+  advancePot,
+  arrivingAt,
+  crossingMs,
+  finishStage,
+  fractionToHold,
+  liftFoodOut,
+  massAtLitres,
+  openPot,
+  type PotSetup,
+  type PotState,
+  type PotTarget,
+  potLitres,
+  putFoodIn,
+} from '../pot';
+import { cookingStages, SIMMER_UNDER_BOIL_C, type Stage } from '../recipe';
+
+import { handsMinutes } from './hands-minutes';
 import type { PlanInput } from './plan';
 
 /** Kilograms of each recipe line that goes into the pot, by line id. */

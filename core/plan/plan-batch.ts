@@ -1,20 +1,13 @@
-import { timesStandard } from '../bases/strength';
+import { timesStandard } from '../bases';
 import { positive, within } from '../check';
-import { brixOf } from '../matter/brix-of';
-import { isPoured } from '../matter/is-poured';
-import { totalKg } from '../matter/masses';
-import { type Mixture, massKg } from '../matter/mixture';
-import { saltPercent } from '../matter/operations';
-import { CLING_PERCENT, portions } from '../portions/portions';
-import { kitchenAir } from '../pot/kitchen-air';
-import type { PotSetup } from '../pot/pot';
-import { liquidLitres, potLitres } from '../pot/pot-litres';
-import { allergensOf } from '../recipe/allergens-of';
-import type { RecipeLine, Stage } from '../recipe/recipe';
-import { SATURATED_SALT_PERCENT } from '../salt/salt-to-add-g';
-import { thicknessBand } from '../thickness/thickness-band';
-import { litresAtDepth } from '../vessel/litres-at-depth';
-import { workingFillLitres } from '../vessel/working-fill-litres';
+import { brixOf, isPoured, type Mixture, massKg, saltPercent, totalKg } from '../matter';
+import { CLING_PERCENT, portions } from '../portions';
+import { kitchenAir, liquidLitres, type PotSetup, potLitres } from '../pot';
+import { allergensOf, type RecipeLine, type Stage } from '../recipe';
+import { SATURATED_SALT_PERCENT } from '../salt';
+import { thicknessBand } from '../thickness';
+import { litresAtDepth, workingFillLitres } from '../vessel';
+
 import { type CookedStage, type CookedThrough, cookThrough, type Load } from './cook-through';
 import {
   type LetDown,

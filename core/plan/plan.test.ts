@@ -1,16 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import {
-  boilingPointC,
-  flourEquivalentOfBand,
-  INGREDIENT_BY_ID,
-  massKg,
-  minutesToHeat,
-  operations,
-  planBatch,
-  portions,
-  setupOf,
-} from '../index';
+import { boilingPointC, minutesToHeat } from '../heat';
+import { INGREDIENT_BY_ID, massKg, operations } from '../matter';
+import { portions } from '../portions';
 import { orderOf } from '../testing/broth';
+import { flourEquivalentOfBand } from '../thickness';
+import { planBatch, setupOf } from './';
 import { cookThrough } from './cook-through';
 
 const kettle = {

@@ -1,9 +1,9 @@
-import type { Lid } from '../evaporation/data/evaporation-constants';
-import type { Ingredient } from '../matter/ingredient';
-import type { Burner } from '../pot/pot';
-import type { Recipe } from '../recipe/recipe';
-import type { Equipment } from '../scaling/data/equipment';
-import type { Vessel } from '../vessel/vessel';
+import type { Lid } from '../evaporation';
+import type { Ingredient } from '../matter';
+import type { Burner } from '../pot';
+import type { Recipe } from '../recipe';
+import type { Equipment } from '../scaling';
+import type { Vessel } from '../vessel';
 
 /** A pot of the kitchen. */
 export interface Pot {

@@ -1,15 +1,10 @@
-import { massesOf } from '../matter/ingredient';
-import { massKg } from '../matter/mixture';
-import { volumeLitres } from '../matter/volume-litres';
-import type { PotSetup } from '../pot/pot';
-import { liquidLitres, potLitres } from '../pot/pot-litres';
-import type { RecipeLine } from '../recipe/recipe';
-import { firstDose } from '../scaling/first-dose';
-import { CUTTING_MIN_PER_KG, garlicCutOf, garlicStrength } from '../scaling/garlic-strength';
-import { sweatingFatKg } from '../scaling/sweating-fat-kg';
-import { THICKENERS } from '../thickness/data/thickeners';
-import { flourEquivalentOfBand } from '../thickness/thickness-band';
-import { panBottomM2 } from '../vessel/pan-bottom-m2';
+import { massesOf, massKg, volumeLitres } from '../matter';
+import { liquidLitres, type PotSetup, potLitres } from '../pot';
+import type { RecipeLine } from '../recipe';
+import { CUTTING_MIN_PER_KG, firstDose, garlicCutOf, garlicStrength, sweatingFatKg } from '../scaling';
+import { flourEquivalentOfBand, THICKENERS } from '../thickness';
+import { panBottomM2 } from '../vessel';
+
 import { type CookedThrough, cookThrough, type Load } from './cook-through';
 import type { PlanInput } from './plan';
 

@@ -1,11 +1,8 @@
-import { massKg } from '../matter/mixture';
-import { whole } from '../matter/operations';
-import { specificHeatKJ } from '../matter/specific-heat-kj';
-import { CLING_PERCENT } from '../portions/portions';
-import { fullKW } from '../pot/heat-balance';
-import type { PotSetup } from '../pot/pot';
-import { liquidLitres, potLitres } from '../pot/pot-litres';
-import { bandName } from '../thickness/thickness-band';
+import { massKg, specificHeatKJ, whole } from '../matter';
+import { CLING_PERCENT } from '../portions';
+import { fullKW, liquidLitres, type PotSetup, potLitres } from '../pot';
+import { bandName } from '../thickness';
+
 import type { CookedThrough } from './cook-through';
 import type { FigureName, Plan, PlanInput, Working } from './plan';
 

@@ -1,5 +1,5 @@
 import { within } from '../check';
-import { litresAtDepth } from '../vessel/litres-at-depth';
+import { litresAtDepth } from '../vessel';
 
 /**
  * What a bowl holds under its headspace, taken as a frustum.

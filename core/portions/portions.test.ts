@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { bowlMl, portions } from '../index';
+import { bowlMl, portions } from './';
 
 describe('portions and bowls', () => {
   it('common practice: a litre serves four to five at 200 to 250 mL', () => {

@@ -1,6 +1,6 @@
 import { finite } from '../check';
-import { massKg } from '../matter/mixture';
-import { evaporate, exchangeSalt } from '../matter/operations';
+import { evaporate, exchangeSalt, massKg } from '../matter';
+
 import { copyPot, type PotSetup, type PotState } from './pot';
 import { startRun, stepRun } from './pot-run';
 import { steep } from './steep';
@@ -39,7 +39,7 @@ export function advancePot(setup: PotSetup, state: PotState, toMs: number): PotS
   after.atMs = toMs;
   after.tempC = run.tempC;
   after.wander = run.wander;
-  after.doubt = run.doubt!;
+  after.covariance = run.covariance!;
   after.softenedMin = run.softenedMin;
   after.mixture = exchangeSalt(given.mixture, 1 - Math.exp(-seconds / 60 / SALT_EXCHANGE_MIN));
   after.evaporatedKg = state.evaporatedKg + run.steamedKg;

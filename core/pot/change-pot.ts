@@ -1,12 +1,22 @@
 import { positive, within } from '../check';
-import { type MixPart, mixTempC } from '../heat/mix-temp-c';
-import { type Masses, totalKg } from '../matter/masses';
-import { EMPTY, type Mixture, massKg } from '../matter/mixture';
-import { absorb, add, drawOff, skimFat, takeOut, whole } from '../matter/operations';
-import type { Savour } from '../matter/savour';
-import { specificHeatKJ } from '../matter/specific-heat-kj';
+import { type MixPart, mixTempC } from '../heat';
+import {
+  absorb,
+  add,
+  drawOff,
+  EMPTY,
+  type Masses,
+  type Mixture,
+  massKg,
+  type Savour,
+  skimFat,
+  specificHeatKJ,
+  takeOut,
+  totalKg,
+  whole,
+} from '../matter';
+import { initialCovariance, setAfresh, withAddition } from './covariance';
 import { SETTING_SD, WANDER } from './data/estimator';
-import { setAfresh, startingDoubt, withAddition } from './doubt';
 import type { PotState } from './pot';
 import { lessSteeping } from './steep';
 
@@ -27,7 +37,7 @@ export function openPot(input: {
     wander: 0,
     setting: 0,
     bias: { dip: 0, scale: 0, brix: 0, eye: 0 },
-    doubt: startingDoubt({ mean: input.gain.mean, sd: positive('gain.sd', input.gain.sd) }),
+    covariance: initialCovariance({ mean: input.gain.mean, sd: positive('gain.sd', input.gain.sd) }),
     heatFraction: 0,
     lid: 'off',
     softenedMin: 0,
@@ -81,7 +91,7 @@ export function addToPot(
     mixture: drunkKg > 0 ? absorb(mixture, drunkKg) : mixture,
     thirstKg: thirstKg - drunkKg,
     tempC: Math.max(0, mixTempC({ parts })),
-    doubt: withAddition(pot.doubt, share, (WEIGHING_SD * kg) ** 2),
+    covariance: withAddition(pot.covariance, share, (WEIGHING_SD * kg) ** 2),
     addedKg: pot.addedKg + kg,
   };
 }
@@ -111,7 +121,12 @@ export function setHeat(pot: PotState, fraction: number, known?: { mean: number;
   if (within('fraction', fraction, 0, 1) === pot.heatFraction) return pot;
   const sd = known ? known.sd : SETTING_SD * (1 - fraction) * pot.gain;
   const setting = known ? known.mean - pot.gain : 0;
-  return { ...pot, heatFraction: fraction, setting, doubt: setAfresh(pot.doubt, 'setting', sd * sd) };
+  return {
+    ...pot,
+    heatFraction: fraction,
+    setting,
+    covariance: setAfresh(pot.covariance, 'setting', sd * sd),
+  };
 }
 
 /**
@@ -123,12 +138,12 @@ export function setHeat(pot: PotState, fraction: number, known?: { mean: number;
 export function changeBurner(pot: PotState, gain: { mean: number; sd: number } | null): PotState {
   const off = { ...setHeat(pot, 0), wander: 0 };
   if (!gain) return off;
-  const doubt = setAfresh(
-    setAfresh(off.doubt, 'burner', gain.sd ** 2),
+  const covariance = setAfresh(
+    setAfresh(off.covariance, 'burner', gain.sd ** 2),
     'wander',
     (WANDER.sd * gain.mean) ** 2,
   );
-  return { ...off, gain: positive('gain.mean', gain.mean), doubt };
+  return { ...off, gain: positive('gain.mean', gain.mean), covariance };
 }
 
 /** Takes fat off the top, kg; no more than floats. */

@@ -1,5 +1,5 @@
-import type { Ingredient } from '../matter/ingredient';
-import { forecastPot, type When } from './forecast-pot';
+import type { Ingredient } from '../matter';
+import { type ForecastInterval, forecastPot } from './forecast-pot';
 import type { PotSetup, PotState } from './pot';
 import { putFoodIn } from './put-food-in';
 
@@ -8,7 +8,7 @@ export interface ColdLoad {
   beforeC: number;
   dropsToC: number;
   /** when it is back at the temperature it is to have; null where it never drops below it */
-  back: When | null;
+  back: ForecastInterval | null;
 }
 
 /** Cooler than before by less than this is no drop, K. */

@@ -2,21 +2,22 @@ import fc from 'fast-check';
 import { add, identity, inv, type Matrix, matrix, multiply, subtract, transpose } from 'mathjs';
 import { describe, expect, it } from 'vitest';
 import {
-  carry,
+  type Covariance,
   covarianceOf,
-  type Doubt,
-  leaningOn,
-  learn,
+  initialCovariance,
+  predict,
+  project,
   setAfresh,
-  startingDoubt,
   UNSURE_OF,
+  update,
   variance,
   withAddition,
-} from './doubt';
+} from './covariance';
 
 const N = UNSURE_OF.length;
 const at = (name: (typeof UNSURE_OF)[number]) => UNSURE_OF.indexOf(name);
-const asMatrix = (p: Doubt) => matrix(Array.from({ length: N }, (_, i) => [...p.slice(i * N, i * N + N)]));
+const asMatrix = (p: Covariance) =>
+  matrix(Array.from({ length: N }, (_, i) => [...p.slice(i * N, i * N + N)]));
 const asRows = (m: Matrix) => m.toArray() as number[][];
 
 /** A doubt in which everything leans on everything: A·Aᵀ of random numbers. */
@@ -64,7 +65,7 @@ describe('doubt, held against a general matrix library (mathjs)', () => {
           expected[at('temp')]![at('temp')]! += 0.2;
           expected[at('wander')]![at('wander')]! += 0.3;
           const ours = p.slice();
-          carry(ours, j, keeps, { mass: 0.1, temp: 0.2, wander: 0.3 });
+          predict(ours, j, keeps, { mass: 0.1, temp: 0.2, wander: 0.3 });
           for (const [i, value] of expected.flat().entries()) expect(ours[i]).toBeCloseTo(value, 9);
         },
       ),
@@ -85,9 +86,9 @@ describe('doubt, held against a general matrix library (mathjs)', () => {
           const s = add(multiply(transpose(matrix(h)), ph), matrix([[r]])) as Matrix;
           const gain = multiply(ph, inv(s)) as Matrix;
           const expected = asRows(subtract(big, multiply(gain, transpose(ph))) as Matrix);
-          const on = leaningOn(p, { mass: 1, dip: lever });
-          const { pull, doubt } = learn(p, on, innovation, r);
-          for (const [i, value] of expected.flat().entries()) expect(doubt[i]).toBeCloseTo(value, 9);
+          const on = project(p, { mass: 1, dip: lever });
+          const { pull, covariance } = update(p, on, innovation, r);
+          for (const [i, value] of expected.flat().entries()) expect(covariance[i]).toBeCloseTo(value, 9);
           for (const i of UNSURE_OF.keys()) expect(pull[i]).toBeCloseTo(asRows(gain)[i]![0]! * innovation, 9);
         },
       ),
@@ -95,7 +96,7 @@ describe('doubt, held against a general matrix library (mathjs)', () => {
     );
   });
   it('of a sum is the sum of all it is made of', () => {
-    const p = startingDoubt({ mean: 1, sd: 0.2 });
+    const p = initialCovariance({ mean: 1, sd: 0.2 });
     expect(covarianceOf(p, { burner: 1, wander: 1 }, { burner: 1, wander: 1 })).toBeCloseTo(
       0.04 + 0.15 ** 2,
       12,
@@ -103,8 +104,8 @@ describe('doubt, held against a general matrix library (mathjs)', () => {
     expect(covarianceOf(p, { burner: 1 }, { wander: 1 })).toBe(0);
   });
   it('a load thins it, and what is known afresh leans on nothing', () => {
-    const p = startingDoubt({ mean: 1, sd: 0.2 });
-    carry(
+    const p = initialCovariance({ mean: 1, sd: 0.2 });
+    predict(
       p,
       { massByMass: 1, massByTemp: 0, massByHeat: -2, tempByMass: 0, tempByTemp: 1, tempByHeat: 3 },
       1,

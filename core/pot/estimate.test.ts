@@ -1,32 +1,29 @@
 import { describe, expect, it } from 'vitest';
+import { INGREDIENT_BY_ID, massesOf, massKg, NO_MASSES } from '../matter';
+import { saltToAddG } from '../salt';
+import { STOCKPOT } from '../testing/stockpot';
+import { flourEquivalentOfBand } from '../thickness';
+import { depthAtLitres } from '../vessel';
 import {
   addToPot,
   advancePot,
   arrivingAt,
-  depthAtLitres,
   drawFromPot,
   type FallTarget,
   fallTo,
-  flourEquivalentOfBand,
   forecastPot,
-  INGREDIENT_BY_ID,
   kitchenAir,
-  massesOf,
-  massKg,
   measuredMass,
-  NO_MASSES,
   openPot,
   type PotSetup,
   type PotState,
   potLitres,
   readPot,
-  saltToAddG,
   setHeat,
-} from '../index';
-import { STOCKPOT } from '../testing/stockpot';
+} from './';
 import { changeBurner, takeFatOff } from './change-pot';
 import { coldLoad } from './cold-load';
-import { variance } from './doubt';
+import { variance } from './covariance';
 import { leaveFoodOut, putFoodIn } from './put-food-in';
 
 const minute = 60_000;
@@ -55,11 +52,11 @@ describe('instruments', () => {
       const { pot: after, surprise } = readPot(setup, here, reading, false, potLitres(here));
       expect(surprise).toBeNull();
       expect(massKg(after.mixture)).toBeCloseTo(20, 2);
-      expect(variance(after.doubt, 'mass')).toBeLessThan(variance(here.doubt, 'mass'));
+      expect(variance(after.covariance, 'mass')).toBeLessThan(variance(here.covariance, 'mass'));
     }
   });
   it('is worth what it is: scale over still dip over rolling dip over °Brix over the eye', () => {
-    const here = pot({ doubt: advancePot(setup, pot(), 60 * minute).doubt });
+    const here = pot({ covariance: advancePot(setup, pot(), 60 * minute).covariance });
     const left = (kind: 'weight' | 'depth' | 'brix' | 'eye', still = false) => {
       const { by, leverKg, noiseKg } = measuredMass(
         setup,
@@ -67,7 +64,7 @@ describe('instruments', () => {
         { kind, value: kind === 'brix' ? 6.5 : 18, still },
         26,
       );
-      return Math.hypot(noiseKg, leverKg * Math.sqrt(variance(here.doubt, by)));
+      return Math.hypot(noiseKg, leverKg * Math.sqrt(variance(here.covariance, by)));
     };
     expect(left('weight')).toBeLessThan(left('depth', true));
     expect(left('depth', true)).toBeLessThan(left('depth'));
@@ -98,7 +95,7 @@ describe('instruments', () => {
   });
   it('a reading that lies out counts for less than one that lies near', () => {
     const here = advancePot(setup, pot(), 30 * minute);
-    const sd = Math.sqrt(variance(here.doubt, 'mass'));
+    const sd = Math.sqrt(variance(here.covariance, 'mass'));
     const pulled = (z: number) => {
       const after = readPot(setup, here, { kind: 'weight', value: massKg(here.mixture) - z * sd });
       return (massKg(here.mixture) - massKg(after.pot.mixture)) / (z * sd);
@@ -121,24 +118,24 @@ describe('heat', () => {
   it('a lower setting is less sure than full, one the kitchen knows surer again', () => {
     const at = (fraction: number, known?: { mean: number; sd: number }) =>
       setHeat(pot({ heatFraction: 0 }), fraction, known);
-    expect(variance(at(1).doubt, 'setting')).toBe(0);
-    expect(Math.sqrt(variance(at(0.5).doubt, 'setting'))).toBeCloseTo(0.15, 9);
+    expect(variance(at(1).covariance, 'setting')).toBe(0);
+    expect(Math.sqrt(variance(at(0.5).covariance, 'setting'))).toBeCloseTo(0.15, 9);
     const known = at(0.5, { mean: 0.8, sd: 0.06 });
     expect(arrivingAt(known)).toBeCloseTo(0.8, 9);
-    expect(Math.sqrt(variance(known.doubt, 'setting'))).toBeCloseTo(0.06, 9);
+    expect(Math.sqrt(variance(known.covariance, 'setting'))).toBeCloseTo(0.06, 9);
     expect(() => at(1.2)).toThrow(/fraction.*1\.2/);
   });
   it('its wandering is forgotten within hours, and the doubt about it comes back', () => {
     const off = pot({ wander: 0.3 });
     const later = advancePot(setup, off, 120 * minute);
     expect(later.wander).toBeCloseTo(0.3 * Math.exp(-3), 3);
-    expect(Math.sqrt(variance(later.doubt, 'wander'))).toBeCloseTo(0.15, 3);
+    expect(Math.sqrt(variance(later.covariance, 'wander'))).toBeCloseTo(0.15, 3);
   });
   it('another burner starts from what is known of it, the same one from what it has shown', () => {
     const shown = pot({ gain: 0.7 });
     const other = changeBurner(shown, { mean: 1.1, sd: 0.2 });
     expect([other.gain, other.heatFraction]).toEqual([1.1, 0]);
-    expect(Math.sqrt(variance(other.doubt, 'burner'))).toBeCloseTo(0.2, 12);
+    expect(Math.sqrt(variance(other.covariance, 'burner'))).toBeCloseTo(0.2, 12);
     expect(changeBurner(shown, null).gain).toBe(0.7);
   });
 });
@@ -152,7 +149,7 @@ describe('forecasts', () => {
     expect(when.p90Ms!).toBeGreaterThan(here.atMs + minute);
   });
   it('on a long way the wandering evens out: the interval grows slower than the way', () => {
-    const sure = { doubt: startSure() };
+    const sure = { covariance: startSure() };
     const near = width(pot(sure), { kind: 'mass', kg: 19 });
     const far = width(pot(sure), { kind: 'mass', kg: 12 });
     expect(far / near).toBeLessThan(6);
@@ -172,7 +169,7 @@ describe('forecasts', () => {
 
 function startSure() {
   const sure = openPot({ atMs: 0, tempC: 99, gain: { mean: 1, sd: 1e-6 } });
-  return addToPot(sure, { masses: { ...NO_MASSES, water: 20 }, share: 'liquid', tempC: 99.9 }).doubt;
+  return addToPot(sure, { masses: { ...NO_MASSES, water: 20 }, share: 'liquid', tempC: 99.9 }).covariance;
 }
 
 describe('marks of every kind, by mass balance', () => {

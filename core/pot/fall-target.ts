@@ -1,11 +1,8 @@
 import { positive, within } from '../check';
-import { brixOf, solutionKg } from '../matter/brix-of';
-import { totalKg } from '../matter/masses';
-import { massKg } from '../matter/mixture';
-import { saltPercent } from '../matter/operations';
-import { waterDensityKgPerL } from '../matter/water-density-kg-per-l';
-import { flourEquivalentOfBand } from '../thickness/thickness-band';
-import { litresAtDepth } from '../vessel/litres-at-depth';
+import { brixOf, massKg, saltPercent, solutionKg, totalKg, waterDensityKgPerL } from '../matter';
+import { flourEquivalentOfBand } from '../thickness';
+import { litresAtDepth } from '../vessel';
+
 import type { PotTarget } from './forecast-pot';
 import type { PotSetup, PotState } from './pot';
 import { liquidLitres, massAtLitres } from './pot-litres';

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { addToPot, INGREDIENT_BY_ID, massesOf, massKg, openPot, type PotState, totalKg } from '../index';
+import { INGREDIENT_BY_ID, massesOf, massKg, totalKg } from '../matter';
+import { addToPot, openPot, type PotState } from './';
 import { finishStage } from './finish-stage';
 
 const empty = openPot({ atMs: 0, tempC: 20, gain: { mean: 1, sd: 0.1 } });

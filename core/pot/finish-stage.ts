@@ -1,9 +1,7 @@
-import { NO_MASSES, totalKg } from '../matter/masses';
-import { drain, drawOff, puree, skimFat, strain } from '../matter/operations';
-import { plusSavour } from '../matter/savour';
-import type { StageDeed } from '../recipe/recipe';
-import { pulpBodyG } from '../thickness/pulp-body-g';
+import { drain, drawOff, NO_MASSES, plusSavour, puree, skimFat, strain, totalKg } from '../matter';
+import { pulpBodyG } from '../thickness';
 import type { PotState } from './pot';
+import type { StageDeed } from './stage-deed';
 import { lessSteeping, savourHeld } from './steep';
 
 /** Liquid that strained pieces carry with them, kg a kg of pieces. Common practice. */

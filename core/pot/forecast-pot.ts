@@ -1,14 +1,15 @@
 import { positive } from '../check';
-import { Z } from '../forecast/normal';
-import { massKg } from '../matter/mixture';
+import { Z } from '../forecast';
+import { massKg } from '../matter';
+
 import { STEP_S } from './advance-pot';
+import { type Blend, covarianceOf } from './covariance';
 import { WANDER } from './data/estimator';
-import { type Blend, covarianceOf } from './doubt';
 import { arrivingAt, type Instrument, type PotSetup, type PotState } from './pot';
 import { type PotRun, startRun, stepRun } from './pot-run';
 
 /** Moments (ms) by which a target is met with 10, 50 and 90 % likelihood; null where it is not within the horizon. */
-export interface When {
+export interface ForecastInterval {
   p10Ms: number | null;
   p50Ms: number | null;
   p90Ms: number | null;
@@ -49,7 +50,7 @@ export function forecastPot(
   pot: PotState,
   target: PotTarget,
   horizonMin = HORIZON_MIN,
-): When {
+): ForecastInterval {
   positive('horizonMin', horizonMin);
   const p50Ms = crossingMs(setup, pot, target, horizonMin);
   const at = (q: number) => {
@@ -131,15 +132,15 @@ function dayOf(pot: PotState, target: PotTarget, q: number, minutes: number): Da
       : { temp: 1 };
   const gap = target.kind === 'mass' ? kgNow - markKg(pot, target) : target.tempC - pot.tempC;
   // at the mark, or thought past it, only the doubt about where it stands is left
-  const needed = Math.max(gap, NEAR * Math.sqrt(covarianceOf(pot.doubt, offTarget, offTarget)), 1e-9);
+  const needed = Math.max(gap, NEAR * Math.sqrt(covarianceOf(pot.covariance, offTarget, offTarget)), 1e-9);
   const sign = target.kind === 'mass' ? -1 : 1;
   const early: Blend = { ...heat };
   for (const [name, much] of Object.entries(offTarget) as [keyof Blend, number][])
     early[name] = (early[name] ?? 0) + (sign * much) / needed;
-  const sd = Math.sqrt(covarianceOf(pot.doubt, early, early) + yetToCome);
+  const sd = Math.sqrt(covarianceOf(pot.covariance, early, early) + yetToCome);
   if (sd === 0) return MIDDLE_DAY;
   return {
-    hotter: Math.exp((q * (covarianceOf(pot.doubt, heat, early) + yetToCome)) / sd),
-    shift: (q * covarianceOf(pot.doubt, offTarget, early)) / sd,
+    hotter: Math.exp((q * (covarianceOf(pot.covariance, heat, early) + yetToCome)) / sd),
+    shift: (q * covarianceOf(pot.covariance, offTarget, early)) / sd,
   };
 }

@@ -1,10 +1,7 @@
-import { LID_FACTOR, type Lid } from '../evaporation/data/evaporation-constants';
-import { surfaceSteam } from '../evaporation/surface-loss-kg-per-hour';
-import { WALL_LOSS_W_PER_M2K } from '../heat/data/heat-constants';
-import { depthAtLitres } from '../vessel/depth-at-litres';
-import { litresAtDepth } from '../vessel/litres-at-depth';
-import { surfaceM2 } from '../vessel/surface-m2';
-import { wallM2 } from '../vessel/wall-m2';
+import { LID_FACTOR, type Lid, surfaceSteam } from '../evaporation';
+import { WALL_LOSS_W_PER_M2K } from '../heat';
+import { depthAtLitres, litresAtDepth, surfaceM2, wallM2 } from '../vessel';
+
 import type { KitchenAir } from './kitchen-air';
 import type { PotSetup } from './pot';
 

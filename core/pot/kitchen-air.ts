@@ -1,7 +1,5 @@
 import { within } from '../check';
-import { airPressureKPa } from '../heat/air-pressure-kpa';
-import { boilingPointC } from '../heat/boiling-point-c';
-import { saturationPressureKPa } from '../heat/saturation-pressure-kpa';
+import { airPressureKPa, boilingPointC, saturationPressureKPa } from '../heat';
 
 /** The air of a kitchen, worked out once for all the pots in it. */
 export interface KitchenAir {

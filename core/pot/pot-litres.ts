@@ -1,7 +1,5 @@
-import { massKg } from '../matter/mixture';
-import { whole } from '../matter/operations';
-import { volumeLitres } from '../matter/volume-litres';
-import { waterDensityKgPerL } from '../matter/water-density-kg-per-l';
+import { massKg, volumeLitres, waterDensityKgPerL, whole } from '../matter';
+
 import type { PotState } from './pot';
 
 /** Litres in the pot, liquid and pieces, at its temperature. */
@@ -9,7 +7,7 @@ export function potLitres(pot: PotState): number {
   return volumeLitres(whole(pot.mixture), pot.tempC);
 }
 
-/** Litres of liquid without pieces, at 20 °C: what thickness is reckoned by. */
+/** Litres of liquid without pieces, at 20 °C: what thickness goes by. */
 export function liquidLitres(pot: PotState): number {
   return volumeLitres(pot.mixture.liquid, 20);
 }

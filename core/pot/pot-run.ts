@@ -1,14 +1,8 @@
-import type { Lid } from '../evaporation/data/evaporation-constants';
-import { STEEL_SPECIFIC_HEAT_KJ } from '../heat/data/heat-constants';
-import { latentHeatKJPerKg } from '../heat/latent-heat-kj-per-kg';
-import { softeningFactor } from '../heat/minutes-to-cook-dice';
-import { massKg } from '../matter/mixture';
-import { whole } from '../matter/operations';
-import { specificHeatKJ } from '../matter/specific-heat-kj';
-import { volumeLitres } from '../matter/volume-litres';
-import { waterDensityKgPerL } from '../matter/water-density-kg-per-l';
+import type { Lid } from '../evaporation';
+import { latentHeatKJPerKg, STEEL_SPECIFIC_HEAT_KJ, softeningFactor } from '../heat';
+import { massKg, specificHeatKJ, volumeLitres, waterDensityKgPerL, whole } from '../matter';
+import { type Covariance, type Jacobian, predict } from './covariance';
 import { LOOSE_PER_HOUR, WANDER } from './data/estimator';
-import { carry, type Doubt, type Jacobian } from './doubt';
 import { type Exits, exits, fullKW, type HeatStep, heatStep } from './heat-balance';
 import { arriving, type PotSetup, type PotState } from './pot';
 import { steepingFactor } from './steep';
@@ -35,8 +29,8 @@ export interface PotRun {
   /** what the burner gives beside its average just now, a share */
   wander: number;
   /** carried along, or null in a run that is only asked where it gets to */
-  doubt: Doubt | null;
-  /** where the heat leaves by, and the level that was reckoned for */
+  covariance: Covariance | null;
+  /** where the heat leaves by, and the level that belongs to */
   out: Exits;
   outAtLitres: number;
 
@@ -69,7 +63,7 @@ export function startRun(setup: PotSetup, state: PotState, hotter?: number): Pot
     softenedMin: state.softenedMin,
     steepedMin: { diffuses: 0, dissolves: 0 },
     wander: state.wander,
-    doubt: hotter === undefined ? state.doubt.slice() : null,
+    covariance: hotter === undefined ? state.covariance.slice() : null,
     out: exits(setup, litres),
     outAtLitres: litres,
     setup,
@@ -98,9 +92,9 @@ export function stepRun(run: PotRun, seconds: number): void {
   const latentKJ = latentHeatKJPerKg({ tempC: heat.tempC });
   const kg = Math.min((heat.steamKW * seconds) / latentKJ, Math.max(0, run.mostSteamKg - run.steamedKg));
   const keeps = Math.exp(-seconds / 60 / WANDER.forgetMin);
-  if (run.doubt) {
+  if (run.covariance) {
     const leaning = { heat, seconds, latentKJ, plateKW, specificHeat, capacityKJPerK, startC };
-    carry(run.doubt, jacobian(leaning, run.out.wallKWPerK), keeps, {
+    predict(run.covariance, jacobian(leaning, run.out.wallKWPerK), keeps, {
       mass: (LOOSE_PER_HOUR.massKg2 * seconds) / 3600,
       temp: (LOOSE_PER_HOUR.tempC2 * seconds) / 3600,
       wander: (WANDER.sd * gain) ** 2 * (1 - keeps * keeps),

@@ -1,26 +1,23 @@
 import { Solver } from 'odex';
 import { describe, expect, it } from 'vitest';
+import { boilOffKgPerHour } from '../evaporation';
+import { forecast } from '../forecast';
+import { airPressureKPa, latentHeatKJPerKg, saturationPressureKPa } from '../heat';
+import { massKg, NO_MASSES } from '../matter';
+import { STOCKPOT } from '../testing/stockpot';
+import { litresAtDepth } from '../vessel';
 import {
   addToPot,
   advancePot,
-  airPressureKPa,
   arrivingAt,
-  boilOffKgPerHour,
   drawFromPot,
-  forecast,
   forecastPot,
-  latentHeatKJPerKg,
-  litresAtDepth,
-  massKg,
-  NO_MASSES,
   openPot,
   type PotState,
   potLitres,
   readPot,
-  saturationPressureKPa,
-} from '../index';
-import { STOCKPOT } from '../testing/stockpot';
-import { variance } from './doubt';
+} from './';
+import { variance } from './covariance';
 import { steamHeat } from './heat-balance';
 
 const setup = STOCKPOT;
@@ -89,7 +86,7 @@ describe('a pot left alone', () => {
     const twice = advancePot(setup, advancePot(setup, pot, 20 * minute), 40 * minute);
     // Volume and specific heat are taken afresh at each look: a gram in fifteen kilos.
     expect(Math.abs(massKg(twice.mixture) - massKg(once.mixture))).toBeLessThan(0.001);
-    expect(variance(twice.doubt, 'mass') / variance(once.doubt, 'mass')).toBeCloseTo(1, 2);
+    expect(variance(twice.covariance, 'mass') / variance(once.covariance, 'mass')).toBeCloseTo(1, 2);
   });
   it('a lid on saves heat: less burner holds the same pot', () => {
     const at = (lid: 'on' | 'off') => steamHeat(setup.air, 95, 0.1018, lid).kW;

@@ -1,7 +1,8 @@
-import type { Lid } from '../evaporation/data/evaporation-constants';
-import type { Mixture } from '../matter/mixture';
-import type { Vessel } from '../vessel/vessel';
-import type { Doubt } from './doubt';
+import type { Lid } from '../evaporation';
+import type { Mixture } from '../matter';
+import type { Vessel } from '../vessel';
+
+import type { Covariance } from './covariance';
 import type { KitchenAir } from './kitchen-air';
 import type { Steeping } from './steep';
 
@@ -37,7 +38,7 @@ export interface PotState {
   setting: number;
   /** what each instrument reads too much, as a share; by eye of what has gone */
   bias: Readonly<Record<Instrument, number>>;
-  doubt: Doubt;
+  covariance: Covariance;
   /** share of the burner's full power, 0..1 */
   heatFraction: number;
   lid: Lid;
@@ -80,7 +81,7 @@ export function copyPot(pot: PotState): PotState {
     wander: pot.wander,
     setting: pot.setting,
     bias: pot.bias,
-    doubt: pot.doubt,
+    covariance: pot.covariance,
     heatFraction: pot.heatFraction,
     lid: pot.lid,
     softenedMin: pot.softenedMin,

@@ -1,9 +1,16 @@
-import { type Ingredient, massesOf } from '../matter/ingredient';
-import { mapMasses, plus, totalKg } from '../matter/masses';
-import { massKg } from '../matter/mixture';
-import { NO_SAVOUR, savourOf } from '../matter/savour';
-import { bodyG } from '../thickness/body-g';
-import type { ThickenerKind } from '../thickness/data/thickeners';
+import {
+  type Ingredient,
+  mapMasses,
+  massesOf,
+  massKg,
+  NO_SAVOUR,
+  plus,
+  savourOf,
+  type ThickenerKind,
+  totalKg,
+} from '../matter';
+import { bodyG } from '../thickness';
+
 import { addToPot, takeOutOfPot } from './change-pot';
 import type { PotState } from './pot';
 import { liftSteeping, steepingOf } from './steep';
@@ -42,7 +49,7 @@ export function liftFoodOut(pot: PotState, ingredient: Ingredient, kg: number): 
   return pot.steeping ? { ...lifted, steeping } : lifted;
 }
 
-/** Takes kilograms of a food out of the reckoning that never went in, as far as the pot is thought to hold them. */
+/** Takes kilograms of a food out of the sums that never went in, as far as the pot is thought to hold them. */
 export function leaveFoodOut(pot: PotState, ingredient: Ingredient, kg: number): PotState {
   if (ingredient.share === 'pieces') {
     const out = liftFoodOut(pot, ingredient, kg);

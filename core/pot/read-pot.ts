@@ -1,13 +1,17 @@
 import { within } from '../check';
-import { dissolvedKg, solutionKg } from '../matter/brix-of';
-import { totalKg } from '../matter/masses';
-import { massKg } from '../matter/mixture';
-import { condense, evaporate, whole } from '../matter/operations';
-import { volumeLitres } from '../matter/volume-litres';
-import { litresAtDepth } from '../vessel/litres-at-depth';
-import { surfaceM2 } from '../vessel/surface-m2';
+import {
+  condense,
+  dissolvedKg,
+  evaporate,
+  massKg,
+  solutionKg,
+  totalKg,
+  volumeLitres,
+  whole,
+} from '../matter';
+import { litresAtDepth, surfaceM2 } from '../vessel';
+import { type Blend, project, ROW, setAfresh, update, variance } from './covariance';
 import { INSTRUMENTS, SURPRISE } from './data/estimator';
-import { type Blend, leaningOn, learn, ROW, setAfresh, variance } from './doubt';
 import { copyPot, type Instrument, type PotSetup, type PotState } from './pot';
 import { potLitres } from './pot-litres';
 
@@ -99,7 +103,7 @@ export function readPot(
     litres: measured.litres,
   });
   const everInKg = pot.addedKg - pot.takenOutKg - pot.drawnKg;
-  const sdKg = Math.hypot(measured.noiseKg, leverKg * Math.sqrt(variance(pot.doubt, by)));
+  const sdKg = Math.hypot(measured.noiseKg, leverKg * Math.sqrt(variance(pot.covariance, by)));
   const gained = measured.kg - everInKg > 3 * Math.hypot(sdKg, WEIGHED_IN_SD * everInKg);
   if (gained && !believed) return { ...result, pot, surprise: 'gained' };
   return result;
@@ -168,21 +172,21 @@ function settle(
   what: { blend: Blend; innovation: number; noise: number; believed: boolean; litres: number | null },
 ): ReadResult {
   const { blend, innovation, litres } = what;
-  const on = leaningOn(pot.doubt, blend);
+  const on = project(pot.covariance, blend);
   const expected = on.variance + what.noise;
   const z = Math.abs(innovation) / Math.sqrt(expected);
   if (z <= SURPRISE.askedFromZ) {
     const damped = what.noise + expected * Math.max(0, z / SURPRISE.dampedFromZ - 1);
-    return { z, surprise: null, litres, pot: moved(pot, learn(pot.doubt, on, innovation, damped)) };
+    return { z, surprise: null, litres, pot: moved(pot, update(pot.covariance, on, innovation, damped)) };
   }
   if (!what.believed) return { pot, z, surprise: 'far off', litres };
-  const afresh = setAfresh(pot.doubt, blend.mass ? 'mass' : 'temp', innovation * innovation * 100);
-  const learnt = learn(afresh, leaningOn(afresh, blend), innovation, what.noise);
+  const afresh = setAfresh(pot.covariance, blend.mass ? 'mass' : 'temp', innovation * innovation * 100);
+  const learnt = update(afresh, project(afresh, blend), innovation, what.noise);
   return { z, surprise: null, litres, pot: moved(pot, learnt) };
 }
 
 /** The pot with everything pulled where a measurement pulls it. */
-function moved(pot: PotState, { pull, doubt }: ReturnType<typeof learn>): PotState {
+function moved(pot: PotState, { pull, covariance }: ReturnType<typeof update>): PotState {
   const after = copyPot(pot);
   after.tempC = pot.tempC + pull[ROW.temp]!;
   after.gain = Math.min(GAIN_RANGE.most, Math.max(GAIN_RANGE.least, pot.gain + pull[ROW.burner]!));
@@ -194,7 +198,7 @@ function moved(pot: PotState, { pull, doubt }: ReturnType<typeof learn>): PotSta
     brix: pot.bias.brix + pull[ROW.brix]!,
     eye: pot.bias.eye + pull[ROW.eye]!,
   };
-  after.doubt = doubt;
+  after.covariance = covariance;
   // mass found or missed is water that did or did not leave as steam
   const { liquid, pieces } = pot.mixture;
   const lost = Math.min(-pull[ROW.mass]!, (liquid.water + pieces.water) * 0.98);

@@ -1,9 +1,20 @@
-import { type Gives, STEEPING_WAYS } from '../matter/data/extraction';
-import type { Ingredient } from '../matter/ingredient';
-import { type Masses, mapMasses, NO_MASSES, plus, times } from '../matter/masses';
-import type { Mixture } from '../matter/mixture';
-import { drawOut } from '../matter/operations';
-import { NO_SAVOUR, plusSavour, type Savour, savourOf, timesSavour } from '../matter/savour';
+import {
+  drawOut,
+  type Gives,
+  type Ingredient,
+  type Masses,
+  type Mixture,
+  mapMasses,
+  NO_MASSES,
+  NO_SAVOUR,
+  plus,
+  plusSavour,
+  type Savour,
+  STEEPING_WAYS,
+  savourOf,
+  times,
+  timesSavour,
+} from '../matter';
 
 /** One food lying in the pot that gives to the water: bones, kelp, roots. */
 export interface Steeping {

@@ -1,5 +1,5 @@
 import { positive, within } from '../check';
-import { mixTempC } from '../heat/mix-temp-c';
+import { mixTempC } from '../heat';
 
 /** One step of tempering: after so many ladles, so warm. */
 export interface TemperStep {

@@ -1,4 +1,4 @@
-import type { Ingredient } from '../matter/ingredient';
+import type { Ingredient } from '../matter';
 
 /** Names by their words, for a set of ingredients; made once for a table. */
 export interface IngredientNames {

@@ -1,4 +1,4 @@
-import type { Ingredient } from '../matter/ingredient';
+import type { Ingredient } from '../matter';
 import { MEASURE_BY_WORD, MEASURES, type Measure, type WrittenUnit } from './data/measures';
 import { CUT_WORDS, IDLE_WORDS } from './data/words';
 import { type FoundName, wordsOf } from './ingredient-names';

@@ -1,5 +1,4 @@
-import { STAGE_KIND_DATA } from '../recipe/data/stage-kinds';
-import type { StageKind } from '../recipe/recipe';
+import { STAGE_KIND_DATA, type StageKind } from '../recipe';
 
 /* What the sentences of a written method say: which stage, how long, how far, by which school. */
 

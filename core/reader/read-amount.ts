@@ -1,12 +1,12 @@
 import { FRACTIONS, NUMBER_WORDS } from './data/words';
-import type { Doubt } from './reading';
+import type { ParseWarning } from './reading';
 
 export interface ReadAmount {
   low: number;
   high: number;
   /** what is left of the line */
   rest: string;
-  doubts: Doubt[];
+  warnings: ParseWarning[];
 }
 
 const NUMBER = String.raw`(?:\d+\s+\d+\/\d+|\d+\/\d+|\d+[.,]\d+|\.\d+|\d+)`;
@@ -59,7 +59,7 @@ export function readAmount(line: string): ReadAmount | null {
     const isSmallUnit = /^\s*(g|gr|grams?|ml)\b/i.test(rest);
     const value = isSmallUnit ? Number(single[1]!.replace(',', '')) : numberOf(single[1]!);
     const sentence = `“${single[1]}” was read as ${value}: say so if the comma parts thousands.`;
-    return { ...spanOf(value, value, rest), doubts: isSmallUnit ? [] : [{ kind: 'separator', sentence }] };
+    return { ...spanOf(value, value, rest), warnings: isSmallUnit ? [] : [{ kind: 'separator', sentence }] };
   }
   const word = SINGLE_WORD.exec(hedged);
   if (!word) return null;
@@ -68,17 +68,17 @@ export function readAmount(line: string): ReadAmount | null {
   const vague = /few|several|couple/.test(said);
   return {
     ...spanOf(value, value, hedged.slice(word[0].length)),
-    doubts: vague ? [{ kind: 'amount', sentence: `“${said}” was read as ${value}.` }] : [],
+    warnings: vague ? [{ kind: 'amount', sentence: `“${said}” was read as ${value}.` }] : [],
   };
 }
 
 function spanOf(a: number, b: number, rest: string): ReadAmount {
   const [low, high] = a <= b ? [a, b] : [b, a];
-  const doubts: Doubt[] =
+  const warnings: ParseWarning[] =
     low === high
       ? []
       : [{ kind: 'range', sentence: `A range: ${low} to ${high}; the middle is weighed out.` }];
-  return { low, high, rest: rest.trim(), doubts };
+  return { low, high, rest: rest.trim(), warnings };
 }
 
 function numberOf(text: string): number {

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { INGREDIENT_BY_ID } from '../index';
+import { INGREDIENT_BY_ID } from '../matter';
 import { LINES_HARD } from './data/lines-hard';
 import { type ExpectedLine, LINES_WRITTEN_FIRST } from './data/lines-written-first';
 import { readingTable, readLine } from './read-line';
@@ -42,21 +42,22 @@ describe('lines as cooks write them', () => {
     const wrong = LINES_WRITTEN_FIRST.filter((line) => differences(line).length > 0);
     expect(wrong.length / LINES_WRITTEN_FIRST.length).toBeLessThanOrEqual(0.05);
     for (const line of wrong.filter((one) => !DISPUTED.has(one.text))) {
-      expect(readLine(line.text, table).doubts, `${line.text}: ${differences(line).join('; ')}`).not.toEqual(
-        [],
-      );
+      expect(
+        readLine(line.text, table).warnings,
+        `${line.text}: ${differences(line).join('; ')}`,
+      ).not.toEqual([]);
     }
   });
   it('there are at least a hundred and fifty', () => expect(all.length).toBeGreaterThanOrEqual(150));
   it.each(LINES_HARD)('$text', (line) => {
     expect(differences(line)).toEqual([]);
-    const kinds = readLine(line.text, table).doubts.map((doubt) => doubt.kind);
-    if (line.doubt) expect(kinds).toContain(line.doubt);
+    const kinds = readLine(line.text, table).warnings.map((warning) => warning.kind);
+    if (line.warning) expect(kinds).toContain(line.warning);
     else expect(kinds).toEqual([]);
   });
   it('no line written first raises a doubt it does not deserve', () => {
     const doubted = LINES_WRITTEN_FIRST.filter((line) => {
-      const kinds = readLine(line.text, table).doubts.map((doubt) => doubt.kind);
+      const kinds = readLine(line.text, table).warnings.map((warning) => warning.kind);
       return kinds.some((kind) => kind !== 'range') && differences(line).length === 0;
     });
     expect(doubted.map((line) => line.text)).toEqual([]);
@@ -71,7 +72,7 @@ describe('lines as cooks write them', () => {
     fc.assert(
       fc.property(fc.string({ maxLength: 60, unit: 'grapheme' }), (text) => {
         const read = readLine(text, table);
-        expect(read.ingredientId === null ? read.doubts.length : 1).toBeGreaterThan(0);
+        expect(read.ingredientId === null ? read.warnings.length : 1).toBeGreaterThan(0);
         if (read.edibleG !== null) expect(Number.isFinite(read.edibleG) && read.edibleG >= 0).toBe(true);
       }),
       { seed: 1240, numRuns: 500 },

@@ -1,4 +1,4 @@
-import type { Ingredient } from '../matter/ingredient';
+import type { Ingredient } from '../matter';
 import { MEASURE_BY_WORD, MEASURES, type WrittenUnit } from './data/measures';
 import { ASIDE, COMES_OUT, TO_TASTE, TRIMMING_WORDS } from './data/words';
 import {
@@ -20,7 +20,7 @@ import {
   takeUnit,
 } from './line-parts';
 import { readAmount, tidyLine } from './read-amount';
-import type { Doubt, Reading, UnitSystem } from './reading';
+import type { ParseWarning, Reading, UnitSystem } from './reading';
 import { gramsOf } from './weigh-reading';
 
 /** What a line is read against: the table with its names, and the kitchen's cups and pints. */
@@ -50,7 +50,7 @@ export function readingTable(
  * @returns what it was taken for, in grams where they can be told
  */
 export function readLine(text: string, table: ReadingTable): Reading {
-  const doubts: Doubt[] = [];
+  const warnings: ParseWarning[] = [];
   const asides: string[] = [];
   let line = tidyLine(text);
 
@@ -68,7 +68,7 @@ export function readLine(text: string, table: ReadingTable): Reading {
   asides.push(...notes);
   const of = fruitOf(withoutParens);
   const amount = readAmount(of?.rest ?? withoutParens);
-  if (amount) doubts.push(...amount.doubts);
+  if (amount) warnings.push(...amount.warnings);
   let rest = (amount?.rest ?? of?.rest ?? withoutParens).replace(/^(?:\/|\+)\s*/, '');
 
   const each = amount ? takeEach(rest) : null;
@@ -77,7 +77,7 @@ export function readLine(text: string, table: ReadingTable): Reading {
   const heaped = /^heap(ed|ing)\b/i.test(rest);
   if (heaped) {
     ({ unit, rest: named } = takeUnit(rest.replace(/^heap(ed|ing)\s*/i, '')));
-    doubts.push({ kind: 'measure', sentence: 'A heaped spoon was taken as one and a half.' });
+    warnings.push({ kind: 'measure', sentence: 'A heaped spoon was taken as one and a half.' });
   }
   const second = /^\/\s*[\d./\s]+\s*[a-z]+\.?\s+/i.exec(named);
   if (second) named = named.slice(second[0].length);
@@ -105,27 +105,27 @@ export function readLine(text: string, table: ReadingTable): Reading {
     !/ and (peeled|chopped|drained|sliced|diced|deveined|bearded|cleaned)/i.test(first) &&
     !spansTheAnd(table.names, first);
   const words = wordsOf(isTwo ? first.split(/ (?:and|&) /i)[0]! : first);
-  if (isEither) doubts.push({ kind: 'either', sentence: `“${head}”: the first of them was taken.` });
+  if (isEither) warnings.push({ kind: 'either', sentence: `“${head}”: the first of them was taken.` });
 
   let found = findName(table.names, words) ?? (isEither ? findName(table.names, wordsOf(head)) : null);
   if (isTwo) {
     const other = findName(table.names, wordsOf(first.split(/ (?:and|&) /i)[1]!));
     if (other && found && other.ingredientId !== found.ingredientId) {
       const sentence = `Two things in one line: only ${table.ingredients[found.ingredientId]!.name} was taken. Give the other a line of its own.`;
-      doubts.push({ kind: 'two', sentence });
+      warnings.push({ kind: 'two', sentence });
     }
   }
   if (!found) {
     found = nearName(table.names, words);
     if (found)
-      doubts.push({
+      warnings.push({
         kind: 'likely',
         sentence: `Taken for ${table.ingredients[found.ingredientId]!.name} by its spelling.`,
       });
   }
   const ingredient = found ? preserved(table, table.ingredients[found.ingredientId]!, unit, words) : null;
   if (!ingredient)
-    doubts.push({ kind: 'unknown', sentence: `“${head || text.trim()}” is not in the table yet.` });
+    warnings.push({ kind: 'unknown', sentence: `“${head || text.trim()}” is not in the table yet.` });
 
   const left = found ? words.filter((_, i) => i < found.from || i >= found.to) : [];
   const size = sizeOf(wordsOf(first));
@@ -134,7 +134,7 @@ export function readLine(text: string, table: ReadingTable): Reading {
   unit = trailing?.unit ?? unit ?? (amount ? 'each' : null);
   const strange = left.filter((word) => word !== trailing?.word && !isKnownWord(word));
   if (ingredient && strange.length > 0) {
-    doubts.push({
+    warnings.push({
       kind: 'likely',
       sentence: `Taken for ${ingredient.name}; “${strange.join(' ')}” was passed over.`,
     });
@@ -154,7 +154,7 @@ export function readLine(text: string, table: ReadingTable): Reading {
           system: table.system,
           size,
           each: each?.grams ?? weights.each ?? (isContainer(unit) ? weights.total : null),
-          doubts,
+          warnings,
         })
       : null;
   if (weighed && weights.total !== null && !weights.each && !isContainer(unit)) {
@@ -162,7 +162,7 @@ export function readLine(text: string, table: ReadingTable): Reading {
       weighed.grams = weights.total;
     else if (Math.abs(weights.total - weighed.grams) > 0.12 * weights.total) {
       const sentence = `${Math.round(weights.total)} g in brackets does not agree with ${Math.round(weighed.grams)} g; the brackets were taken.`;
-      doubts.push({ kind: 'disagree', sentence });
+      warnings.push({ kind: 'disagree', sentence });
       weighed.grams = weights.total;
     }
   } else if (!weighed && ingredient && middle !== null && weights.total !== null) {
@@ -170,7 +170,7 @@ export function readLine(text: string, table: ReadingTable): Reading {
     return finish({ grams: middle * weights.total, isEdible: false });
   }
   if (!weighed && ingredient && middle !== null && unit) {
-    doubts.push({
+    warnings.push({
       kind: 'measure',
       sentence: `A ${unit === 'each' ? 'piece' : unit} of ${ingredient.name} has no weight in the table: give grams.`,
     });
@@ -178,7 +178,7 @@ export function readLine(text: string, table: ReadingTable): Reading {
   const isSeasoning = ingredient?.kind === 'salt' || ingredient?.kind === 'spice';
   const toTaste = toTasteSaid || (amount === null && isSeasoning);
   if (amount === null && !toTaste && ingredient) {
-    doubts.push({ kind: 'amount', sentence: `No amount: how much ${ingredient.name.toLowerCase()}?` });
+    warnings.push({ kind: 'amount', sentence: `No amount: how much ${ingredient.name.toLowerCase()}?` });
   }
   return finish(weighed);
 
@@ -198,7 +198,7 @@ export function readLine(text: string, table: ReadingTable): Reading {
       toTaste,
       purchasedG: weight ? (isEdible ? weight.grams / yieldShare : weight.grams) : null,
       edibleG: weight ? (isEdible ? weight.grams : weight.grams * yieldShare) : null,
-      doubts,
+      warnings,
     };
   }
 }
@@ -245,12 +245,12 @@ function weigh(of: {
   system: UnitSystem;
   size: Reading['size'];
   each: number | null;
-  doubts: Doubt[];
+  warnings: ParseWarning[];
 }): { grams: number; isEdible: boolean } | null {
   if (of.each !== null) return { grams: of.count * of.each, isEdible: false };
   const weight = gramsOf(of.count, of.unit, of.ingredient, of.system, of.size ?? 'medium');
   if (weight?.isGuess && of.unit !== 'pinch' && of.unit !== 'tin') {
-    of.doubts.push({
+    of.warnings.push({
       kind: 'measure',
       sentence: `A ${of.unit} of ${of.ingredient.name} was taken as ${Math.round(weight.grams / of.count)} g.`,
     });

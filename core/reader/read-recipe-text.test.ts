@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { minutesIn, readRecipeText, type StageKind, stageKindOf } from '../index';
+import type { StageKind } from '../recipe';
 import { TABLE } from '../testing/book';
+import { minutesIn, readRecipeText, stageKindOf } from './';
 import { edgeOf } from './method-sentences';
 
 const read = (text: string) => readRecipeText(text, TABLE);

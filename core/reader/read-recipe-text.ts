@@ -1,5 +1,5 @@
-import { newStage } from '../recipe/new-stage';
-import type { Stage, StageKind, WrittenLine } from '../recipe/recipe';
+import { newStage, type Stage, type StageKind, type WrittenLine } from '../recipe';
+
 import { wordsOf } from './ingredient-names';
 import {
   edgeOf,

@@ -4,7 +4,7 @@ import type { WrittenUnit } from './data/measures';
 export type UnitSystem = 'metric' | 'us' | 'imperial';
 
 /** Why a reading should be looked at. A line without a doubt was understood to its last word. */
-export type DoubtKind =
+export type ParseWarningKind =
   | 'unknown'
   | 'likely'
   | 'either'
@@ -15,8 +15,8 @@ export type DoubtKind =
   | 'two'
   | 'separator';
 
-export interface Doubt {
-  kind: DoubtKind;
+export interface ParseWarning {
+  kind: ParseWarningKind;
   /** for the cook, one sentence */
   sentence: string;
 }
@@ -38,5 +38,5 @@ export interface Reading {
   /** g of the middle of the amount, as bought and as it goes in; null where it cannot be told */
   purchasedG: number | null;
   edibleG: number | null;
-  doubts: readonly Doubt[];
+  warnings: readonly ParseWarning[];
 }

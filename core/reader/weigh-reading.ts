@@ -1,4 +1,4 @@
-import type { Ingredient } from '../matter/ingredient';
+import type { Ingredient } from '../matter';
 import { MEASURES, SIZE_SHARE, type WrittenUnit } from './data/measures';
 import type { UnitSystem } from './reading';
 

@@ -1,4 +1,4 @@
-import type { Ingredient } from '../matter/ingredient';
+import type { Ingredient } from '../matter';
 import { type ReadingTable, readLine } from './read-line';
 
 /**
@@ -32,7 +32,7 @@ export function writtenName(ingredient: Ingredient, table: ReadingTable): string
   ];
   const isItself = (name: string) => {
     const read = readLine(`100 g ${name}`, table);
-    return read.ingredientId === ingredient.id && read.cut === '' && read.doubts.length === 0;
+    return read.ingredientId === ingredient.id && read.cut === '' && read.warnings.length === 0;
   };
   return names.find(isItself) ?? plain;
 }

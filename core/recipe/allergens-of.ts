@@ -1,5 +1,4 @@
-import type { Ingredient } from '../matter/ingredient';
-import { ALLERGENS, type Allergen } from '../safety/data/allergens';
+import { ALLERGENS, type Allergen, type Ingredient } from '../matter';
 
 /**
  * The allergens that some ingredients bring, each with the names of those that bring it, in the order of the list.

@@ -1,9 +1,6 @@
-import { type Ingredient, massesOf } from '../matter/ingredient';
-import { type Masses, NO_MASSES, plus, totalKg } from '../matter/masses';
-import { volumeLitres } from '../matter/volume-litres';
-import { bodyG } from '../thickness/body-g';
-import { pulpBodyG } from '../thickness/pulp-body-g';
-import { thicknessBand } from '../thickness/thickness-band';
+import { type Ingredient, type Masses, massesOf, NO_MASSES, plus, totalKg, volumeLitres } from '../matter';
+import { bodyG, pulpBodyG, thicknessBand } from '../thickness';
+
 import type { Recipe } from './recipe';
 
 /** Share of what goes in that a household pan boils away while a soup is made. Common practice, a first guess. */

@@ -1,4 +1,4 @@
-import type { Ingredient } from '../matter/ingredient';
+import type { Ingredient } from '../matter';
 import type { Recipe, Stage } from './recipe';
 
 /** One difference between two versions of a recipe. */

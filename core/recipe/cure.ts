@@ -1,5 +1,5 @@
 import { atLeast, positive, within } from '../check';
-import type { Ingredient } from '../matter/ingredient';
+import type { Ingredient } from '../matter';
 import type { Cure } from './recipe';
 
 /** Salt wanders through meat this fast, m²/s. source: from memory: 0.8 to 1.5·10⁻⁹ at 4 °C */

@@ -1,4 +1,4 @@
-import type { Ingredient } from '../matter/ingredient';
+import type { Ingredient } from '../matter';
 import type { Recipe } from './recipe';
 
 /** What a kitchen has to cook from: its foods (the table with its own rows over it), its recipes, its prices. */

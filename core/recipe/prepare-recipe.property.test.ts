@@ -1,15 +1,9 @@
 import fc from 'fast-check';
 import { expect, it } from 'vitest';
-import {
-  INGREDIENTS,
-  prepareRecipe,
-  type Recipe,
-  recipeCostPerPortionCents,
-  recipeRowId,
-  totalKg,
-  whatItHolds,
-} from '../index';
+import { prepareRecipe, recipeCostPerPortionCents } from '../book';
+import { INGREDIENTS, totalKg } from '../matter';
 import { LEEK_SOUP, libraryOf, recipeFrom } from '../testing/book';
+import { type Recipe, recipeRowId, whatItHolds } from './';
 
 /** Whole books of recipes in recipes, at random: each stands on some of those before it. */
 const base = recipeFrom(LEEK_SOUP);

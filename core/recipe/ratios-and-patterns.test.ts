@@ -1,17 +1,16 @@
 import { describe, expect, it } from 'vitest';
+import { INGREDIENT_BY_ID } from '../matter';
+import { fromPattern, rewritten } from '../reader';
+import { LEEK_SOUP, recipeFrom, TABLE } from '../testing/book';
 import {
   chooseMethod,
   compareRecipes,
-  fromPattern,
-  INGREDIENT_BY_ID,
   type Recipe,
   ratioParts,
   ratiosOf,
-  rewritten,
   setRatioKg,
   setRatioPart,
-} from '../index';
-import { LEEK_SOUP, recipeFrom, TABLE } from '../testing/book';
+} from './';
 
 const leek = recipeFrom(LEEK_SOUP);
 const kgOf = (recipe: Recipe, ingredientId: string) =>

@@ -1,5 +1,5 @@
 import { positive } from '../check';
-import type { Ingredient } from '../matter/ingredient';
+import type { Ingredient } from '../matter';
 import type { Recipe, RecipeLine } from './recipe';
 
 /** A proportion found among a recipe's lines. `lines` are the sides; `perLitre` ones are grams to a litre instead. */

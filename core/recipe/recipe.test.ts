@@ -1,21 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-  asWritten,
-  chooseMethod,
-  INGREDIENT_BY_ID,
-  INGREDIENTS,
-  linesOf,
-  METHODS,
-  methodsFor,
-  newStage,
-  readLine,
-  STAGE_KINDS,
-  tooBigForSpoon,
-  writeLine,
-  writtenOf,
-} from '../index';
+import { INGREDIENT_BY_ID, INGREDIENTS } from '../matter';
+import { linesOf, readLine, tooBigForSpoon, writeLine, writtenOf } from '../reader';
 import { LEEK_SOUP, recipeFrom, TABLE } from '../testing/book';
+import { asWritten, chooseMethod, METHODS, methodsFor, newStage, STAGE_KINDS } from './';
 
 const leek = recipeFrom(LEEK_SOUP);
 
@@ -126,7 +114,7 @@ describe('a recipe off paper', () => {
     for (const ingredient of INGREDIENTS) {
       const text = writeLine({ ingredient, edibleKg: 0.35 }, TABLE);
       const read = readLine(text, TABLE);
-      expect([read.ingredientId, read.doubts], text).toEqual([ingredient.id, []]);
+      expect([read.ingredientId, read.warnings], text).toEqual([ingredient.id, []]);
       expect(read.edibleG, text).toBeCloseTo(350, 1);
     }
   });

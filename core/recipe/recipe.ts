@@ -1,6 +1,6 @@
-import type { Lid } from '../evaporation/data/evaporation-constants';
-import type { Diet } from '../matter/ingredient';
-import type { ThickenerKind } from '../thickness/data/thickeners';
+import type { Lid } from '../evaporation';
+import type { Diet, ThickenerKind } from '../matter';
+import type { StageDeed } from '../pot';
 
 export const SCALINGS = [
   'straight',
@@ -80,16 +80,6 @@ export type StageEnd =
   | { rule: 'soft'; edgeCm: number; softenMin: number }
   | { rule: 'fall'; fractionGone: number }
   | { rule: 'served' };
-
-/** What is done to the whole pot as a stage ends. */
-export type StageDeed =
-  /** a share (0..1) of the pieces becomes liquid; a sieve keeps some back */
-  | { kind: 'puree'; share: number; sieve: 'none' | 'coarse' | 'fine' }
-  | { kind: 'strain' }
-  /** the liquid is poured away and the pieces stay: blanching water, a soak */
-  | { kind: 'drain' }
-  /** set or floating fat, a share 0..1 of it */
-  | { kind: 'skim'; share: number };
 
 export const STAGE_KINDS = [
   'start',

@@ -1,18 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import {
-  foldBatch,
-  INGREDIENT_BY_ID,
-  minutesToHeat,
-  planBatch,
-  prepareRecipe,
-  type Recipe,
-  recipeIn,
-  recipeRowId,
-  reheatId,
-  reheatRecipe,
-  topTemperature,
-} from '../index';
+import { foldBatch, topTemperature } from '../batch';
+import { prepareRecipe } from '../book';
+import { minutesToHeat } from '../heat';
+import { INGREDIENT_BY_ID } from '../matter';
+import { planBatch } from '../plan';
 import { BROTH, logOf, orderOf, snapshotOf } from '../testing/broth';
+import { type Recipe, recipeIn, recipeRowId, reheatId, reheatRecipe } from './';
 
 const withYolk: Recipe = {
   ...BROTH,

@@ -1,6 +1,6 @@
-import type { Ingredient } from '../matter/ingredient';
-import { FOOD_CODE } from '../safety/data/food-code';
-import { topRuleOf } from '../safety/data/top-temperatures';
+import type { Ingredient } from '../matter';
+import { FOOD_CODE, topRuleOf } from '../safety';
+
 import { recipeIdOf, recipeRowId } from './library';
 import type { Recipe, Stage } from './recipe';
 

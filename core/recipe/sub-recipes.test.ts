@@ -1,19 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import {
-  advisoriesOf,
-  brokenClaims,
-  curedSaltPercent,
-  INGREDIENT_BY_ID,
-  prepareRecipe,
-  priceMoves,
-  type Recipe,
-  recipeAsIngredient,
-  recipeCostPerPortionCents,
-  recipeRowId,
-  totalKg,
-  whatItHolds,
-} from '../index';
+import { prepareRecipe, priceMoves, recipeAsIngredient, recipeCostPerPortionCents } from '../book';
+import { INGREDIENT_BY_ID, totalKg } from '../matter';
 import { libraryOf, recipeFrom } from '../testing/book';
+import { advisoriesOf, brokenClaims, curedSaltPercent, type Recipe, recipeRowId, whatItHolds } from './';
 
 describe('recipes in recipes', () => {
   const stock = recipeFrom(

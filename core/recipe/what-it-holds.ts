@@ -1,5 +1,5 @@
-import { DIETS, type Diet, type Ingredient, type ServingCheck } from '../matter/ingredient';
-import { ALLERGENS, type Allergen } from '../safety/data/allergens';
+import { ALLERGENS, type Allergen, DIETS, type Diet, type Ingredient, type ServingCheck } from '../matter';
+
 import { type Library, recipeIdOf } from './library';
 import type { Recipe, RecipeLine } from './recipe';
 

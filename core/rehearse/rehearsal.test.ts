@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { boilOffKgPerHour, potLitres } from '../index';
-import { fullKW } from '../pot/heat-balance';
+import { boilOffKgPerHour } from '../evaporation';
+import { fullKW, potLitres } from '../pot';
+
 import { orderOf, snapshotOf } from '../testing/broth';
 import { callsFor, eyeScore, rehearsalAt, scoreCalls, startRehearsal } from './rehearsal';
 

@@ -1,15 +1,15 @@
-import type { BatchEvent, BatchEventBody, BatchSnapshot } from '../batch/batch-event';
-import type { BatchState } from '../batch/batch-state';
-import { foldBatch } from '../batch/fold-batch';
+import {
+  type BatchEvent,
+  type BatchEventBody,
+  type BatchSnapshot,
+  type BatchState,
+  foldBatch,
+} from '../batch';
 import { positive } from '../check';
-import { totalKg } from '../matter/masses';
-import { saltPercent } from '../matter/operations';
-import { advancePot } from '../pot/advance-pot';
-import { setHeat } from '../pot/change-pot';
-import type { PotState } from '../pot/pot';
-import { liquidLitres, potLitres } from '../pot/pot-litres';
-import { cookingStages, type Stage } from '../recipe/recipe';
-import { thicknessBand } from '../thickness/thickness-band';
+import { saltPercent, totalKg } from '../matter';
+import { advancePot, liquidLitres, type PotState, potLitres, setHeat } from '../pot';
+import { cookingStages, type Stage } from '../recipe';
+import { thicknessBand } from '../thickness';
 
 /** What a cook may call while a pot falls, by eye and spoon. */
 export const REHEARSAL_CALLS = [

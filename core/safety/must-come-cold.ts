@@ -1,4 +1,4 @@
-import type { IngredientKind } from '../matter/ingredient';
+import type { IngredientKind } from '../matter';
 
 /** Kinds of food that are kept cold for safety and not only for looks. */
 const COLD_KINDS: readonly IngredientKind[] = [

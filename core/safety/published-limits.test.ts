@@ -1,11 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import {
-  alcoholLeftByBoilOff,
-  alcoholLeftByMinutes,
-  FOOD_CODE,
-  INGREDIENT_BY_ID,
-  mustComeCold,
-} from '../index';
+import { alcoholLeftByBoilOff, alcoholLeftByMinutes, INGREDIENT_BY_ID } from '../matter';
+import { FOOD_CODE, mustComeCold } from './';
 
 describe('published limits and tables', () => {
   it('what has to come in cold: fish, bones, milk, eggs; not leeks, kelp or flour (§ 3-202.11; kinds common practice)', () => {

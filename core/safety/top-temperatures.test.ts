@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { INGREDIENT_BY_ID, topRuleOf } from '../index';
+import { INGREDIENT_BY_ID } from '../matter';
+import { topRuleOf } from './';
 
 const rule = (id: string, boundGPerL = 0) => topRuleOf(INGREDIENT_BY_ID[id]!, boundGPerL)?.tempC ?? null;
 

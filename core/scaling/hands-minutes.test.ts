@@ -1,15 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import {
-  INGREDIENT_BY_ID,
-  newStage,
-  type PlanInput,
-  panBottomM2,
-  type RecipeLine,
-  type Stage,
-  setupOf,
-} from '../index';
+import { INGREDIENT_BY_ID } from '../matter';
+import { browningLoads, jarFills, type PlanInput, setupOf } from '../plan';
+import { handsMinutes } from '../plan/hands-minutes';
+import { newStage, type RecipeLine, type Stage } from '../recipe';
 import { orderOf } from '../testing/broth';
-import { browningLoads, handsMinutes, jarFills } from './hands-minutes';
+import { panBottomM2 } from '../vessel';
 
 const EQUIPMENT = {
   blenderJarLitres: 4,

@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { answerAmount, planBatch, portions, splitOrder } from '../index';
+import { answerAmount, splitOrder } from '../order';
+import { planBatch } from '../plan';
+import { portions } from '../portions';
 import { LEEK_SOUP, recipeFrom } from '../testing/book';
 import { inputOf, JACKET, KETTLE } from '../testing/scaled';
 

@@ -1,23 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-  boilOffKgPerHour,
-  firstDose,
-  garlicStrength,
-  INGREDIENT_BY_ID,
-  planBatch,
-  prepareRecipe,
-  scalingNotes,
-  setupOf,
-  surfaceLossKgPerHour,
-  sweatingFatKg,
-} from '../index';
-import { addToPot, openPot } from '../pot/change-pot';
-import { forecastPot } from '../pot/forecast-pot';
-import { massAtLitres, potLitres } from '../pot/pot-litres';
+import { prepareRecipe } from '../book';
+import { boilOffKgPerHour, surfaceLossKgPerHour } from '../evaporation';
+import { INGREDIENT_BY_ID } from '../matter';
+import { scalingNotes } from '../order';
+import { planBatch, setupOf } from '../plan';
+import { addToPot, forecastPot, massAtLitres, openPot, potLitres } from '../pot';
 import { LEEK_SOUP, libraryOf, recipeFrom } from '../testing/book';
 import { orderOf } from '../testing/broth';
 import { EQUIPMENT, inputOf } from '../testing/scaled';
+import { firstDose, garlicStrength, sweatingFatKg } from './';
 
 const leek = recipeFrom(LEEK_SOUP);
 const kg = (plan: ReturnType<typeof planBatch>, ingredientId: string) =>

@@ -1,7 +1,6 @@
-import type { Diet, Ingredient } from '../matter/ingredient';
-import { DIETS } from '../matter/ingredient';
-import type { Plan } from '../plan/plan';
-import { umamiGPer100g } from '../taste/umami-g-per-100g';
+import { DIETS, type Diet, type Ingredient } from '../matter';
+import type { Plan } from '../plan';
+import { umamiGPer100g } from '../taste';
 
 /** What a substitution leads to, beside what was planned before it. */
 export interface PlanChange {

@@ -1,16 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import {
-  comparePlans,
-  INGREDIENT_BY_ID,
-  planBatch,
-  prepareRecipe,
-  type Recipe,
-  type Substitution,
-  substitute,
-  suggestSubstitutions,
-} from '../index';
+import { prepareRecipe } from '../book';
+import { INGREDIENT_BY_ID } from '../matter';
+import { planBatch } from '../plan';
+import type { Recipe } from '../recipe';
 import { LEEK_SOUP, libraryOf, recipeFrom } from '../testing/book';
 import { orderOf } from '../testing/broth';
+import { comparePlans, type Substitution, substitute, suggestSubstitutions } from './';
 
 const leek = recipeFrom(LEEK_SOUP);
 const idOf = (recipe: Recipe, ingredientId: string) =>

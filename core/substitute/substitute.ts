@@ -1,8 +1,9 @@
 import { atLeast, within } from '../check';
-import type { Ingredient } from '../matter/ingredient';
-import type { Recipe, RecipeLine } from '../recipe/recipe';
-import { umamiGPer100g } from '../taste/umami-g-per-100g';
-import { bodyG } from '../thickness/body-g';
+import type { Ingredient } from '../matter';
+import type { Recipe, RecipeLine } from '../recipe';
+import { umamiGPer100g } from '../taste';
+import { bodyG } from '../thickness';
+
 import type { Substituted, Substitution, SwapKeeps } from './substitution';
 
 /** A gram of dried herb does what three of fresh do; common practice. */

@@ -1,4 +1,4 @@
-import type { Recipe } from '../recipe/recipe';
+import type { Recipe } from '../recipe';
 
 /**
  * A change of what goes in, by line. `swap` gives a share of a line to another food, weight for weight or by what that

@@ -1,6 +1,7 @@
-import { baseMinutes } from '../bases/base-minutes';
-import { DIETS, type Ingredient } from '../matter/ingredient';
-import type { Recipe, RecipeLine } from '../recipe/recipe';
+import { baseMinutes } from '../book';
+import { DIETS, type Ingredient } from '../matter';
+import type { Recipe, RecipeLine } from '../recipe';
+
 import { BOUILLON_G_PER_L } from './substitute';
 import type { Substitution } from './substitution';
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { umamiGPer100g } from '../index';
+import { umamiGPer100g } from './';
 
 describe('umami', () => {
   // Source: Yamaguchi, Journal of Food Science, 1971.

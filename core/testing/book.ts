@@ -1,12 +1,6 @@
-import {
-  asWritten,
-  INGREDIENT_BY_ID,
-  type Library,
-  linesOf,
-  type Recipe,
-  readingTable,
-  readRecipeText,
-} from '../index';
+import { INGREDIENT_BY_ID } from '../matter';
+import { linesOf, readingTable, readRecipeText } from '../reader';
+import { asWritten, type Library, type Recipe } from '../recipe';
 
 export const TABLE = readingTable(INGREDIENT_BY_ID);
 

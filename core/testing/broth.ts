@@ -1,13 +1,8 @@
-import {
-  type BatchEvent,
-  type BatchEventBody,
-  type BatchSnapshot,
-  FIRST_GUESS_GAIN,
-  INGREDIENT_BY_ID,
-  type PlanInput,
-  planBatch,
-  type Recipe,
-} from '../index';
+import type { BatchEvent, BatchEventBody, BatchSnapshot } from '../batch';
+import { INGREDIENT_BY_ID } from '../matter';
+import { type PlanInput, planBatch } from '../plan';
+import { FIRST_GUESS_GAIN } from '../pot';
+import type { Recipe } from '../recipe';
 
 /** A plain dish for tests: roots in stock, let fall, bound with flour, salted. Invented. */
 export const BROTH: Recipe = {

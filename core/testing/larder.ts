@@ -1,11 +1,11 @@
 import {
   contentsOfRow,
-  INGREDIENT_BY_ID,
   type LarderEvent,
   type LarderEventBody,
   type LotContents,
   type LotMade,
-} from '../index';
+} from '../larder';
+import { INGREDIENT_BY_ID } from '../matter';
 
 /** A shelf for tests: contents off the table, lots as batches put them by, events at minutes. Invented. */
 

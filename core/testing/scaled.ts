@@ -1,4 +1,5 @@
-import { prepareRecipe, type Recipe } from '../index';
+import { prepareRecipe } from '../book';
+import type { Recipe } from '../recipe';
 import { libraryOf } from './book';
 import { orderOf } from './broth';
 

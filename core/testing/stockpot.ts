@@ -1,4 +1,4 @@
-import { kitchenAir, type PotSetup } from '../index';
+import { kitchenAir, type PotSetup } from '../pot';
 
 /** A 40 L stockpot at the sea on a ring that brings 2.4 kW into it, by its plate. */
 export const STOCKPOT: PotSetup = {

@@ -1,4 +1,5 @@
-import { THICKENERS, type ThickenerKind } from './data/thickeners';
+import type { ThickenerKind } from '../matter';
+import { THICKENERS } from './data/thickeners';
 
 /** Grams of flour that some kilograms of an ingredient thicken like once cooked. */
 export function bodyG(

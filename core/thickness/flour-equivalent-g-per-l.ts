@@ -1,5 +1,6 @@
 import { atLeast, positive } from '../check';
-import { THICKENERS, type ThickenerKind } from './data/thickeners';
+import type { ThickenerKind } from '../matter';
+import { THICKENERS } from './data/thickeners';
 
 /**
  * Grams of cooked-out wheat flour per litre of liquid that would thicken as these thickeners do together.

@@ -1,4 +1,4 @@
-import type { Masses } from '../matter/masses';
+import type { Masses } from '../matter';
 
 /** Grams of flour that a kilogram of each component of pulp does as much as. source: from memory, first guesses */
 const PER_KG = { starch: 800, fibre: 1200, protein: 300 } as const;

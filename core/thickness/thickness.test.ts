@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { bandName, flourEquivalentGPerL, flourEquivalentOfBand, THICKENERS, thicknessBand } from '../index';
+import { bandName, flourEquivalentGPerL, flourEquivalentOfBand, THICKENERS, thicknessBand } from './';
 
 describe('thickness', () => {
   it('white sauce of home economics: 1, 2, 3 tbsp flour to the US cup are 33, 66 and 99 g/L', () => {

@@ -1,6 +1,6 @@
 import { unit as mathUnit } from 'mathjs';
 import { describe, expect, it } from 'vitest';
-import { convert, roundGrams, roundMillilitres, type Unit } from '../index';
+import { convert, roundGrams, roundMillilitres, type Unit } from './';
 
 describe('convert', () => {
   // Source: mathjs, a general unit library; its factors are printed to four figures. Its spoons are the metric 5 and

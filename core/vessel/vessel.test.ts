@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { depthAtLitres, litresAtDepth, surfaceM2, type Vessel, wallM2, workingFillLitres } from '../index';
+import { depthAtLitres, litresAtDepth, surfaceM2, type Vessel, wallM2, workingFillLitres } from './';
 
 const stockpot: Vessel = { shape: 'cylinder', diameterCm: 36, heightCm: 36 };
 const rondeau: Vessel = { shape: 'tapered', topDiameterCm: 34, bottomDiameterCm: 28, heightCm: 30 };

@@ -1,4 +1,6 @@
-import { baseRecipe, paperRecipe, paperStage as stage } from '../../core';
+import { baseRecipe } from '../../core/bases';
+import { recipesAsRows } from '../../core/book';
+import { paperRecipe, paperStage as stage } from '../../core/reader';
 
 /** What the dishes stand on: the kinds of base that ship, as this house makes and names them; dumplings, an oil. */
 
@@ -21,7 +23,7 @@ export const MOTHER_SAUCE = baseRecipe('tomato-mother', {
   id: 'tomato-thyme-mother',
   name: 'Tomato and thyme mother sauce',
   claims: ['vegetarian'],
-  standsOn: [DARK_VEGETABLE_STOCK],
+  rows: recipesAsRows([DARK_VEGETABLE_STOCK]),
   paper: [
     ['80 ml olive oil', 'sweat'],
     ['1.2 kg onions, finely chopped', 'sweat'],
@@ -39,7 +41,7 @@ export const MOTHER_SAUCE = baseRecipe('tomato-mother', {
 export const MORE_BASES = ['white-poultry-stock', 'brown-meat-stock', 'light-vegetable-stock', 'kelp-flake-stock', 'clear-meat-broth', 'vegetable-puree', 'blond-roux', 'dark-roux', 'herb-bundle'].map((kind) => baseRecipe(kind));
 
 export const GLAZE = baseRecipe('stock-glaze', {
-  standsOn: [CHICKEN_STOCK],
+  rows: recipesAsRows([CHICKEN_STOCK]),
   paper: [['10 L roast chicken stock', 'boil']],
 });
 export const DUMPLINGS = paperRecipe(

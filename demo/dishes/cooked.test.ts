@@ -1,6 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { planInputOf } from '../../contract';
-import { type BatchEvent, type BatchEventBody, type BatchSnapshot, foldBatch, massKg, operations, planBatch, potInput, potLitres, stageClock, totalKg } from '../../core';
+import { type BatchEvent, type BatchEventBody, type BatchSnapshot, foldBatch, stageClock } from '../../core/batch';
+import { massKg, operations, totalKg } from '../../core/matter';
+import { planBatch, potInput } from '../../core/plan';
+import { potLitres } from '../../core/pot';
 import { kitchenView } from '../kitchen-view';
 import { BOOK, DISHES } from './dishes';
 

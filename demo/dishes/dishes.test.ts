@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { check, libraryOf, planInputOf, recipeSchema, rowsOf } from '../../contract';
-import { brokenClaims, linesOf, planBatch, ratioParts, ratiosOf, readingTable, recipeIdOf, whatItHolds } from '../../core';
+import { planBatch } from '../../core/plan';
+import { linesOf, readingTable } from '../../core/reader';
+import { brokenClaims, ratioParts, ratiosOf, recipeIdOf, whatItHolds } from '../../core/recipe';
 import { PRICES_CENTS_PER_KG } from '../kitchen';
 import { kitchenView } from '../kitchen-view';
 import { BOOK, DISHES } from './dishes';

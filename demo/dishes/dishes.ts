@@ -1,4 +1,6 @@
-import { paperRecipe, type Recipe, paperStage as stage } from '../../core';
+import { recipesAsRows } from '../../core/book';
+import { paperRecipe, paperStage as stage } from '../../core/reader';
+import type { Recipe } from '../../core/recipe';
 import { CHICKEN_STOCK, DARK_VEGETABLE_STOCK, DUMPLINGS, FUMET, GARLIC_OIL, GLAZE, KELP_STOCK, MORE_BASES, MOTHER_SAUCE } from './bases';
 
 import { TROUT_CHOWDER } from './trout-chowder';
@@ -116,7 +118,7 @@ const PEPPER_LENTIL = paperRecipe(
     ['salt to taste', 'season'],
     ['200 g garlic and parsley oil', 'serve'],
   ],
-  [GARLIC_OIL],
+  recipesAsRows([GARLIC_OIL]),
 );
 
 const VENISON = paperRecipe(
@@ -152,7 +154,7 @@ const VENISON = paperRecipe(
     ['150 g redcurrant jelly', 'season'],
     ['salt to taste', 'season'],
   ],
-  [DARK_VEGETABLE_STOCK, MOTHER_SAUCE],
+  recipesAsRows([DARK_VEGETABLE_STOCK, MOTHER_SAUCE]),
 );
 
 const MUTTON = paperRecipe(
@@ -200,7 +202,7 @@ const MUTTON = paperRecipe(
     ['salt to taste', 'season'],
     ['60 g parsley, chopped', 'serve'],
   ],
-  [DUMPLINGS],
+  recipesAsRows([DUMPLINGS]),
 );
 
 const LEEK_PERRY = paperRecipe(
@@ -238,7 +240,7 @@ const LEEK_PERRY = paperRecipe(
     ['200 g rolled oats', 'serve'],
     ['1 kg grated mature hard cheese', 'serve'],
   ],
-  [DARK_VEGETABLE_STOCK],
+  recipesAsRows([DARK_VEGETABLE_STOCK]),
 );
 
 export const BASES: readonly Recipe[] = [CHICKEN_STOCK, FUMET, DARK_VEGETABLE_STOCK, KELP_STOCK, DUMPLINGS, GARLIC_OIL, GLAZE, ...MORE_BASES];

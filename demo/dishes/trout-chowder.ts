@@ -1,4 +1,4 @@
-import type { Recipe } from '../../core';
+import type { Recipe } from '../../core/recipe';
 
 /** Smoked trout and sweetcorn chowder, the house's own. Straight lines are written for ten litres served. */
 export const TROUT_CHOWDER: Recipe = {

@@ -5,20 +5,16 @@ import {
   type BatchResult,
   type BatchSnapshot,
   batchResult,
-  depthAtLitres,
   foldBatch,
   type LineDraw,
-  type LotStorage,
-  type PotReading,
-  planWithLots,
-  potInput,
-  potLitres,
-  type Recipe,
-  type ShelfLot,
-  SIMMER_UNDER_BOIL_C,
-  setupOf,
   stageClock,
-} from '../../core';
+} from '../../core/batch';
+import { planWithLots, type ShelfLot } from '../../core/larder';
+import type { LotStorage } from '../../core/matter';
+import { potInput, setupOf } from '../../core/plan';
+import { type PotReading, potLitres } from '../../core/pot';
+import { type Recipe, SIMMER_UNDER_BOIL_C } from '../../core/recipe';
+import { depthAtLitres } from '../../core/vessel';
 import { BOOK } from '../dishes/dishes';
 import { kitchenView } from '../kitchen-view';
 import { seededRandom } from '../seeded-random';

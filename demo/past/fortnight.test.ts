@@ -1,15 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { keepingRules } from '../../contract';
-import {
-  atItsBest,
-  drawsOfBatch,
-  foldBatch,
-  foldLarder,
-  lotsOfBatch,
-  massKg,
-  traceLot,
-  useByMs,
-} from '../../core';
+import { foldBatch } from '../../core/batch';
+import { atItsBest, drawsOfBatch, foldLarder, lotsOfBatch, traceLot, useByMs } from '../../core/larder';
+import { massKg } from '../../core/matter';
 import { TROUT_CHOWDER } from '../dishes/trout-chowder';
 import { DEMO_OPENS_AT, KITCHEN } from '../kitchen';
 import { kitchenView } from '../kitchen-view';

@@ -1,4 +1,4 @@
-import type { LarderEvent } from '../../core';
+import type { LarderEvent } from '../../core/larder';
 import {
   CHICKEN_STOCK,
   DARK_VEGETABLE_STOCK,

@@ -1,7 +1,7 @@
-import { takenInOf } from '../../contract';
+import { receivedFoodOf } from '../../contract';
+import { foldBatch } from '../../core/batch';
 import {
   drawsOfBatch,
-  foldBatch,
   foldLarder,
   type LarderEvent,
   type LarderEventBody,
@@ -9,7 +9,7 @@ import {
   type LotMade,
   lotsOfBatch,
   type ShelfLot,
-} from '../../core';
+} from '../../core/larder';
 import { lotView } from '../../server/larder/lot-view';
 import { BOOK } from '../dishes/dishes';
 import { kitchenView } from '../kitchen-view';
@@ -43,7 +43,7 @@ export function pastShelf(): PastShelf {
     },
     say(atMs, body) {
       const isFood = body.type === 'delivered' || body.type === 'found';
-      const taken = isFood ? takenInOf(body.payload.ingredientId, kitchen, BOOK) : null;
+      const taken = isFood ? receivedFoodOf(body.payload.ingredientId, kitchen, BOOK) : null;
       const seq = events.length + 1;
       const id = `00000000-0000-7000-b000-${String(seq).padStart(12, '0')}`;
       events.push({ ...body, id, seq, actedAtMs: atMs, ...(taken ? { taken } : {}) });

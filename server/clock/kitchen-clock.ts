@@ -1,8 +1,8 @@
 import { desc } from 'drizzle-orm';
 import { type ClockChange, type ClockView, kitchenTimeMs, zonedTimeMs } from '../../contract';
-import type { Database } from '../db/open-database';
-import { clockSegments, kitchens } from '../db/schema';
 import { ProblemError } from '../problem';
+import type { Database } from '../storage/open-database';
+import { clockSegments, kitchens } from '../storage/schema';
 
 type Segment = Pick<ClockView, 'mode' | 'speed' | 'kitchenFromMs' | 'realFromMs'>;
 

@@ -4,60 +4,60 @@ import {
   registerDeviceSchema,
   type SampleLine,
   sampleLineSchema,
-  startStandInSchema,
+  startSimulatedDeviceSchema,
 } from '../../contract';
-import type { House } from '../house';
 import { checked, impossible, notFound, ProblemError } from '../problem';
 import { batchRow } from '../routes/batch-store';
-import type { StandIns } from '../stand-ins/stand-ins';
-import type { DeviceDesk } from './device-desk';
+import type { ServerContext } from '../server-context';
+import type { DeviceHub } from './device-hub';
+import type { SimulatedDevices } from './simulated/simulated-devices';
 
-/** A house with devices in it. */
-export interface DeviceHouse extends House {
-  devices: DeviceDesk;
-  standIns: StandIns;
+/** The context with devices in it. */
+export interface DeviceContext extends ServerContext {
+  devices: DeviceHub;
+  simulatedDevices: SimulatedDevices;
 }
 
 /** Lines longer than this, or more of them at once, are no bridge of ours. */
 const MOST_BYTES = 256_000;
 
 /** The local interface for probes and scales: JSON lines in, server-sent events out. See docs/devices.md. */
-export function deviceRoutes(house: DeviceHouse): Router {
+export function deviceRoutes(context: DeviceContext): Router {
   const routes = Router();
   routes.get('/devices', (_request, response) => {
-    response.json(house.devices.views());
+    response.json(context.devices.views());
   });
   routes.post('/devices', async (request, response) => {
     const wanted = checked(registerDeviceSchema, request.body);
-    await openBatch(house, wanted.batchId);
-    response.status(201).json(house.devices.register(wanted));
+    await openBatch(context, wanted.batchId);
+    response.status(201).json(context.devices.register(wanted));
   });
   routes.delete('/devices/:id', async (request, response) => {
     const { id } = request.params;
-    if (!house.devices.has(id)) throw notFound('device', id);
-    house.standIns.stop(id);
-    house.devices.remove(id);
+    if (!context.devices.has(id)) throw notFound('device', id);
+    context.simulatedDevices.stop(id);
+    context.devices.remove(id);
     response.status(204).end();
   });
   routes.post('/devices/:id/samples', async (request, response) => {
     const { id } = request.params;
-    if (!house.devices.has(id)) throw notFound('device', id);
+    if (!context.devices.has(id)) throw notFound('device', id);
     const { lines, bad } = readLines(await textOf(request));
-    const taken = await house.devices.take(id, lines, bad);
+    const taken = await context.devices.take(id, lines, bad);
     response
       .status(bad.length > 0 && lines.length === 0 ? 422 : 202)
       .json({ ...taken, bad: bad.slice(0, 5) });
   });
-  routes.post('/stand-ins', async (request, response) => {
-    const wanted = checked(startStandInSchema, request.body);
-    await openBatch(house, wanted.batchId);
-    response.status(201).json(await house.standIns.start(wanted));
+  routes.post('/simulated-devices', async (request, response) => {
+    const wanted = checked(startSimulatedDeviceSchema, request.body);
+    await openBatch(context, wanted.batchId);
+    response.status(201).json(await context.simulatedDevices.start(wanted));
   });
   return routes;
 }
 
-async function openBatch(house: House, batchId: string): Promise<void> {
-  const batch = await batchRow(house.db, batchId);
+async function openBatch(context: ServerContext, batchId: string): Promise<void> {
+  const batch = await batchRow(context.db, batchId);
   if (batch.closedAtMs !== null)
     throw impossible('batchId', 'That batch is closed: there is nothing left to measure.');
 }

@@ -2,10 +2,10 @@ import { setTimeout as wait } from 'node:timers/promises';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { BatchView, DeviceView, KitchenView } from '../../contract';
 import { seedCorrieHalt } from '../../demo/seed-corrie-halt';
-import { linesOf } from '../stand-ins/stand-ins';
 import { chowderOrder, said } from '../testing/say';
 import { testKitchen } from '../testing/test-kitchen';
 import { readLines } from './device-routes';
+import { linesOf } from './simulated/simulated-devices';
 
 const kitchenServer = testKitchen(seedCorrieHalt);
 const { ask } = kitchenServer;
@@ -139,10 +139,12 @@ describe('the local interface for probes and scales', () => {
   });
 });
 
-describe('stand-ins', () => {
+describe('simulated devices', () => {
   it('follow a hidden truth through the same door, and stop when they are told', async () => {
-    const started: DeviceView = (await ask('POST', '/stand-ins', { kind: 'scale', batchId: batch.id })).json;
-    expect(started).toMatchObject({ kind: 'scale', standIn: 'none', status: 'waiting' });
+    const started: DeviceView = (
+      await ask('POST', '/simulated-devices', { kind: 'scale', batchId: batch.id })
+    ).json;
+    expect(started).toMatchObject({ kind: 'scale', simulated: 'none', status: 'waiting' });
     for (let i = 0; i < 40 && (await device(started.id)).kept < 2; i++) await wait(150);
     const now = await device(started.id);
     expect(now.kept).toBeGreaterThanOrEqual(2);
@@ -174,6 +176,6 @@ describe('a batch that is closed', () => {
     );
     expect(await device('probe-3')).toBeUndefined();
     expect((await readings()).length).toBe(before);
-    expect((await ask('POST', '/stand-ins', { kind: 'probe', batchId: batch.id })).status).toBe(422);
+    expect((await ask('POST', '/simulated-devices', { kind: 'probe', batchId: batch.id })).status).toBe(422);
   });
 });

@@ -1,6 +1,7 @@
 import * as v from 'valibot';
 import { check, recipeSchema } from '../../contract';
-import type { Ingredient, Recipe } from '../../core';
+import type { Ingredient } from '../../core/matter';
+import type { Recipe } from '../../core/recipe';
 import { fileProblem, parseJson } from './file-problem';
 
 /** Slow Pot's own file: recipes whole, and the kitchen's own foods they name. Described in docs/formats.md. */

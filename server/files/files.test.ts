@@ -1,6 +1,8 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { type FileReading, type KitchenView, libraryOf, rowsOf } from '../../contract';
-import { INGREDIENT_BY_ID, linesOf, type Recipe, readingTable, readLine } from '../../core';
+import { INGREDIENT_BY_ID } from '../../core/matter';
+import { linesOf, readingTable, readLine } from '../../core/reader';
+import type { Recipe } from '../../core/recipe';
 import { seedCorrieHalt } from '../../demo/seed-corrie-halt';
 import { bookOf, fieldOf, sentences, someSoup as soup } from '../testing/say';
 import { testKitchen } from '../testing/test-kitchen';

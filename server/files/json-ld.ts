@@ -1,15 +1,12 @@
 import { parse } from 'node-html-parser';
 import {
-  newStage,
   type ReadingTable,
-  type Recipe,
   type RecipeDraft,
   readRecipeText,
-  type Stage,
   stageKindOf,
-  type WrittenLine,
   writtenOf,
-} from '../../core';
+} from '../../core/reader';
+import { newStage, type Recipe, type Stage, type WrittenLine } from '../../core/recipe';
 import { fileProblem, parseJson } from './file-problem';
 
 /** schema.org/Recipe as JSON-LD: what any reader of recipes understands, and what this one reads back the same. */

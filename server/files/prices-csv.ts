@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import type { Ingredient } from '../../core';
+import type { Ingredient } from '../../core/matter';
 import { fileProblem } from './file-problem';
 
 export interface PriceRow {

@@ -1,5 +1,6 @@
 import type { FileReading, FileToRead } from '../../contract';
-import { type Ingredient, type ReadingTable, readRecipeText } from '../../core';
+import type { Ingredient } from '../../core/matter';
+import { type ReadingTable, readRecipeText } from '../../core/reader';
 import { isBook, readBook } from './book-json';
 import { fileProblem } from './file-problem';
 import { readJsonLd } from './json-ld';

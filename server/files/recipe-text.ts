@@ -1,4 +1,5 @@
-import { type ReadingTable, type Recipe, writtenOf } from '../../core';
+import { type ReadingTable, writtenOf } from '../../core/reader';
+import type { Recipe } from '../../core/recipe';
 
 /** A recipe as it would be typed on a sheet: name, portions, lines, numbered method. */
 export function writeRecipeText(recipe: Recipe, table: ReadingTable): string {

@@ -1,18 +1,17 @@
 import { asc, eq, inArray, max } from 'drizzle-orm';
+import { type BatchEvent, foldBatch } from '../../core/batch';
 import {
-  type BatchEvent,
   drawsOfBatch,
-  foldBatch,
   foldLarder,
   type Larder,
   type LarderEvent,
   type LotDraw,
   type LotMade,
   lotsOfBatch,
-} from '../../core';
-import { batches, events, larderEvents, lotNumbers } from '../db/schema';
-import type { House } from '../house';
+} from '../../core/larder';
 import { eventsOf } from '../routes/batch-store';
+import type { ServerContext } from '../server-context';
+import { batches, events, larderEvents, lotNumbers } from '../storage/schema';
 
 /** The types of batch events that touch the larder. */
 const TOUCHES = ['added', 'putBy'];
@@ -24,16 +23,16 @@ interface BatchShare {
 }
 
 /** What batches said of lots, kept by how far their logs were read: a closed batch is folded once. */
-const sharesByHouse = new WeakMap<House['db'], Map<string, BatchShare>>();
+const sharesByHouse = new WeakMap<ServerContext['db'], Map<string, BatchShare>>();
 
 /** The larder now, with the number on each lot's label. */
 export async function larderNow(
-  house: Pick<House, 'db'>,
+  context: Pick<ServerContext, 'db'>,
 ): Promise<{ larder: Larder; numbers: ReadonlyMap<string, number>; events: LarderEventRow[] }> {
   const [shares, rows, numberRows] = await Promise.all([
-    batchShares(house),
-    house.db.select().from(larderEvents).orderBy(asc(larderEvents.seq)),
-    house.db.select().from(lotNumbers),
+    batchShares(context),
+    context.db.select().from(larderEvents).orderBy(asc(larderEvents.seq)),
+    context.db.select().from(lotNumbers),
   ]);
   const larder = foldLarder({
     made: shares.flatMap((share) => share.made),
@@ -51,7 +50,7 @@ export function larderEvent(row: LarderEventRow): LarderEvent {
   return { id, seq, type, v, payload, actedAtMs, ...(taken ? { taken } : {}) } as LarderEvent;
 }
 
-async function batchShares({ db }: Pick<House, 'db'>): Promise<BatchShare[]> {
+async function batchShares({ db }: Pick<ServerContext, 'db'>): Promise<BatchShare[]> {
   const known = sharesByHouse.get(db) ?? new Map<string, BatchShare>();
   sharesByHouse.set(db, known);
   const touching = await db
@@ -74,7 +73,7 @@ async function batchShares({ db }: Pick<House, 'db'>): Promise<BatchShare[]> {
   return shares;
 }
 
-async function shareOf(db: House['db'], batchId: string, lastSeq: number): Promise<BatchShare> {
+async function shareOf(db: ServerContext['db'], batchId: string, lastSeq: number): Promise<BatchShare> {
   const [row] = await db.select().from(batches).where(eq(batches.id, batchId));
   if (!row) return { lastSeq, made: [], draws: [] };
   const log: BatchEvent[] = await eventsOf(db, batchId);
@@ -88,6 +87,6 @@ async function shareOf(db: House['db'], batchId: string, lastSeq: number): Promi
 }
 
 /** Gives a new lot its number, in the turn of the write queue that makes it. */
-export async function numberLot({ db }: Pick<House, 'db'>, lotId: string): Promise<void> {
+export async function numberLot({ db }: Pick<ServerContext, 'db'>, lotId: string): Promise<void> {
   await db.insert(lotNumbers).values({ lotId }).onConflictDoNothing();
 }

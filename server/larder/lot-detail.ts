@@ -1,37 +1,31 @@
 import { eq, inArray } from 'drizzle-orm';
 import type { LarderStray, LotDetail, LotStory, LotView, TracedBatch, TracedStep } from '../../contract';
-import {
-  activeEvents,
-  type BatchEvent,
-  foldBatch,
-  type Larder,
-  type LarderEvent,
-  type TraceStep,
-  traceLot,
-} from '../../core';
-import { batches, events } from '../db/schema';
-import type { House } from '../house';
+import { type BatchEvent, foldBatch } from '../../core/batch';
+import { type Larder, type LarderEvent, type TraceStep, traceLot } from '../../core/larder';
+import { activeEvents } from '../../core/log';
 import { notFound } from '../problem';
 import { eventsOf, loggedEvent } from '../routes/batch-store';
 import { kitchenView } from '../routes/kitchen-store';
+import type { ServerContext } from '../server-context';
+import { batches, events } from '../storage/schema';
 import { type LarderEventRow, larderEvent, larderNow } from './larder-store';
 import { lotView } from './lot-view';
 import { shelfSentence } from './shelf-sentence';
 
 /** A lot with its story, everything it went into down to the bowls, and everything it came from. */
-export async function lotDetail(house: House, lotId: string): Promise<LotDetail> {
+export async function lotDetail(context: ServerContext, lotId: string): Promise<LotDetail> {
   const [{ larder, numbers, events: rows }, kitchen] = await Promise.all([
-    larderNow(house),
-    kitchenView(house),
+    larderNow(context),
+    kitchenView(context),
   ]);
   const lot = larder.lots.get(lotId);
   if (!lot) throw notFound('lot', lotId);
-  const nowMs = house.clock.nowMs();
+  const nowMs = context.clock.nowMs();
   const viewOf = (id: string) =>
     lotView(larder.lots.get(id)!, { larder, number: numbers.get(id) ?? 0, kitchen, nowMs });
   const trace = traceLot(larder, lotId);
   const ids = [...trace.into, ...trace.from].filter((step) => step.kind === 'batch').map((step) => step.id);
-  const traced = await tracedBatches(house, ids, nowMs);
+  const traced = await tracedBatches(context, ids, nowMs);
   const withNames = (step: TraceStep): TracedStep => ({
     ...step,
     ...(step.kind === 'lot' ? { lot: viewOf(step.id) } : {}),
@@ -40,7 +34,7 @@ export async function lotDetail(house: House, lotId: string): Promise<LotDetail>
   const into = trace.into.map(withNames);
   return {
     lot: viewOf(lotId),
-    story: await storyOf(house, larder, lot.history, rows, viewOf),
+    story: await storyOf(context, larder, lot.history, rows, viewOf),
     into,
     from: trace.from.map(withNames),
     bowls: into.reduce((sum, step) => sum + (step.batch?.served ?? 0), 0),
@@ -48,7 +42,7 @@ export async function lotDetail(house: House, lotId: string): Promise<LotDetail>
 }
 
 /** Entries that name a lot whose making was taken back: kept, for a person to settle. */
-export async function strays({ db }: Pick<House, 'db'>): Promise<LarderStray[]> {
+export async function strays({ db }: Pick<ServerContext, 'db'>): Promise<LarderStray[]> {
   const { larder, events: rows } = await larderNow({ db });
   if (larder.strayEventIds.length === 0) return [];
   const batchRows = await db
@@ -70,7 +64,7 @@ export async function strays({ db }: Pick<House, 'db'>): Promise<LarderStray[]> 
 }
 
 async function tracedBatches(
-  { db }: House,
+  { db }: ServerContext,
   ids: readonly string[],
   nowMs: number,
 ): Promise<Map<string, TracedBatch>> {
@@ -101,7 +95,7 @@ async function tracedBatches(
 
 /** What was done to a lot, in words, whoever's log it stands in. */
 async function storyOf(
-  { db }: House,
+  { db }: ServerContext,
   larder: Larder,
   history: readonly string[],
   rows: readonly LarderEventRow[],

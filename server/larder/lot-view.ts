@@ -1,15 +1,7 @@
 import { type KitchenView, keepingRules, type LotView } from '../../contract';
-import {
-  asRead,
-  atItsBest,
-  brixOf,
-  type Larder,
-  type Lot,
-  SETS_FROM_GELATIN_PERCENT,
-  timesStandard,
-  umamiOfContents,
-  useByMs,
-} from '../../core';
+import { SETS_FROM_GELATIN_PERCENT, timesStandard } from '../../core/bases';
+import { asRead, atItsBest, type Larder, type Lot, umamiOfContents, useByMs } from '../../core/larder';
+import { brixOf } from '../../core/matter';
 
 const DAY_MS = 86_400_000;
 

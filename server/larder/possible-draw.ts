@@ -1,5 +1,6 @@
 import type { LotView } from '../../contract';
-import type { BatchEventBody, Ingredient } from '../../core';
+import type { BatchEventBody } from '../../core/batch';
+import type { Ingredient } from '../../core/matter';
 import { impossible } from '../problem';
 import { nameOf } from './possible-on-the-shelf';
 

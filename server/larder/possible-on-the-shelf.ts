@@ -1,5 +1,5 @@
 import type { LotView } from '../../contract';
-import type { LarderEvent, LarderEventBody } from '../../core';
+import type { LarderEvent, LarderEventBody } from '../../core/larder';
 import { impossible } from '../problem';
 
 /** A hand and a scale differ by so much, kg: more than this over what is left is asked to be counted first. */

@@ -3,8 +3,8 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { BatchView, KitchenView, LotDetail, LotView } from '../../contract';
 import { KITCHEN } from '../../demo/kitchen';
 import { seedCorrieHalt } from '../../demo/seed-corrie-halt';
-import type { OpenDatabase } from '../db/open-database';
-import { kitchens, oldLots } from '../db/schema';
+import type { OpenDatabase } from '../storage/open-database';
+import { kitchens, oldLots } from '../storage/schema';
 import { chowderOrder, lotsOf, said } from '../testing/say';
 import { testKitchen } from '../testing/test-kitchen';
 

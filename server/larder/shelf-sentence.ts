@@ -1,5 +1,5 @@
 import type { LotView } from '../../contract';
-import type { Larder, LarderEvent } from '../../core';
+import type { Larder, LarderEvent } from '../../core/larder';
 
 /** What was done on the shelf, as one sentence. */
 export function shelfSentence(event: LarderEvent, larder: Larder, viewOf: (id: string) => LotView): string {

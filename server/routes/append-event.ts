@@ -1,12 +1,13 @@
 import { eq } from 'drizzle-orm';
 import { batchEventBodySchema, envelopeSchema, type LoggedEvent } from '../../contract';
-import { activeEvents, type BatchEventBody, batchResult, foldBatch } from '../../core';
-import { batches, events } from '../db/schema';
-import type { House } from '../house';
+import { type BatchEventBody, batchResult, foldBatch } from '../../core/batch';
+import { activeEvents } from '../../core/log';
 import { numberLot } from '../larder/larder-store';
 import { lotViews } from '../larder/lot-views';
 import { drawnBeyond, refuseImpossibleDraw } from '../larder/possible-draw';
 import { checked, ProblemError } from '../problem';
+import type { ServerContext } from '../server-context';
+import { batches, events } from '../storage/schema';
 import { batchRow, eventsOf, loggedEvent } from './batch-store';
 import { moveOver, putBack, refuseTaken } from './move-pot';
 import { refuseImpossible } from './possible';
@@ -19,15 +20,15 @@ const OLD_MS = 24 * 3_600_000;
  * given its place in time, stored, and told to every browser. The same event again gets the first answer again.
  */
 export async function appendEvent(
-  house: House,
+  context: ServerContext,
   batchId: string,
   body: unknown,
 ): Promise<{ event: LoggedEvent; isNew: boolean }> {
   const envelope = checked(envelopeSchema, body);
   const said = checked(batchEventBodySchema, body);
-  const taken = await house.write(async () => {
-    const batch = await batchRow(house.db, batchId);
-    const [same] = await house.db.select().from(events).where(eq(events.id, envelope.id));
+  const taken = await context.write(async () => {
+    const batch = await batchRow(context.db, batchId);
+    const [same] = await context.db.select().from(events).where(eq(events.id, envelope.id));
     if (same) {
       const alike =
         same.batchId === batchId &&
@@ -38,14 +39,14 @@ export async function appendEvent(
         { field: 'id', sentence: `An event “${envelope.id}” with another content is already in the log.` },
       ]);
     }
-    const log = await eventsOf(house.db, batchId);
-    const receivedAtMs = house.clock.nowMs();
-    const actedAtMs = Math.min(receivedAtMs, house.clock.agoMs(Math.max(0, envelope.ageMs)));
+    const log = await eventsOf(context.db, batchId);
+    const receivedAtMs = context.clock.nowMs();
+    const actedAtMs = Math.min(receivedAtMs, context.clock.agoMs(Math.max(0, envelope.ageMs)));
     refuseImpossible(batch.snapshot, log, foldBatch(batch.snapshot, upTo(log, actedAtMs), actedAtMs), said);
-    if (said.type === 'moved') await refuseTaken(house, batchId, said.payload);
-    const lots = touchesLots(said) ? await lotViews(house) : [];
+    if (said.type === 'moved') await refuseTaken(context, batchId, said.payload);
+    const lots = touchesLots(said) ? await lotViews(context) : [];
     refuseImpossibleDraw(said, lots, actedAtMs);
-    const [row] = await house.db
+    const [row] = await context.db
       .insert(events)
       .values({
         id: envelope.id,
@@ -55,7 +56,7 @@ export async function appendEvent(
         payload: said.payload,
         actedAtMs,
         receivedAtMs,
-        clientAtMs: house.clock.agoMs(envelope.ageMs),
+        clientAtMs: context.clock.agoMs(envelope.ageMs),
         by: envelope.by ?? null,
         device: envelope.device ?? null,
         flag:
@@ -64,17 +65,17 @@ export async function appendEvent(
       })
       .returning();
     const event = loggedEvent(row!);
-    if (said.type === 'moved') await moveOver(house, batchId, said.payload);
-    if (said.type === 'putBy') await numberLot(house, said.payload.lotId);
-    if (said.type === 'undone') await putBack(house, batchId, batch.snapshot, [...log, event]);
-    await settleClosing(house, batchId, [...log, event], batch.closedAtMs !== null);
+    if (said.type === 'moved') await moveOver(context, batchId, said.payload);
+    if (said.type === 'putBy') await numberLot(context, said.payload.lotId);
+    if (said.type === 'undone') await putBack(context, batchId, batch.snapshot, [...log, event]);
+    await settleClosing(context, batchId, [...log, event], batch.closedAtMs !== null);
     return { event, isNew: true };
   });
   if (taken.isNew) {
-    house.live.publish({ kind: 'event', batchId, event: taken.event });
-    if (touchesLots(taken.event) || taken.event.type === 'undone') house.live.publish({ kind: 'larder' });
+    context.live.publish({ kind: 'event', batchId, event: taken.event });
+    if (touchesLots(taken.event) || taken.event.type === 'undone') context.live.publish({ kind: 'larder' });
     if (['closed', 'undone', 'moved'].includes(taken.event.type)) {
-      house.live.publish({ kind: 'batch', batchId });
+      context.live.publish({ kind: 'batch', batchId });
     }
   }
   return taken;
@@ -82,21 +83,21 @@ export async function appendEvent(
 
 /** Closing freezes predicted beside actual; undoing the closing opens the batch again. Nothing else touches the result. */
 async function settleClosing(
-  house: House,
+  context: ServerContext,
   batchId: string,
   log: readonly LoggedEvent[],
   wasClosed: boolean,
 ): Promise<void> {
   const closing = activeEvents(log).find((event) => event.type === 'closed');
   if ((closing !== undefined) === wasClosed) return;
-  const { snapshot } = await batchRow(house.db, batchId);
+  const { snapshot } = await batchRow(context.db, batchId);
   const frozen = closing
     ? {
         closedAtMs: closing.actedAtMs,
         result: batchResult(snapshot, foldBatch(snapshot, log, closing.actedAtMs), log),
       }
     : { closedAtMs: null, result: null };
-  await house.db.update(batches).set(frozen).where(eq(batches.id, batchId));
+  await context.db.update(batches).set(frozen).where(eq(batches.id, batchId));
 }
 
 function touchesLots(said: BatchEventBody): boolean {

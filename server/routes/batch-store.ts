@@ -1,9 +1,9 @@
 import { and, asc, eq, gt, isNull } from 'drizzle-orm';
 import type { BatchSummary, BatchView, LoggedEvent } from '../../contract';
-import type { BatchEvent } from '../../core';
-import type { Database } from '../db/open-database';
-import { batches, events } from '../db/schema';
+import type { BatchEvent } from '../../core/batch';
 import { notFound } from '../problem';
+import type { Database } from '../storage/open-database';
+import { batches, events } from '../storage/schema';
 
 type EventRow = typeof events.$inferSelect;
 type BatchRow = typeof batches.$inferSelect;

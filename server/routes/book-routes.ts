@@ -8,32 +8,33 @@ import {
   rowsOf,
   saveRecipeSchema,
 } from '../../contract';
-import { INGREDIENT_BY_ID, ownIngredient, readingTable } from '../../core';
-import { ownIngredients, prices, recipes } from '../db/schema';
+import { INGREDIENT_BY_ID, ownIngredient } from '../../core/matter';
+import { readingTable } from '../../core/reader';
 import { readBook, writeBook } from '../files/book-json';
 import { writeJsonLd } from '../files/json-ld';
 import { writePrices } from '../files/prices-csv';
 import { readFile } from '../files/read-file';
 import { writeRecipeText } from '../files/recipe-text';
-import type { House } from '../house';
 import { checked, impossible, notFound } from '../problem';
+import type { ServerContext } from '../server-context';
+import { ownIngredients, prices, recipes } from '../storage/schema';
 import { bringInBook } from './bring-in';
 import { kitchenView, latestRecipe, latestRecipes } from './kitchen-store';
 import { saveRecipe } from './save-recipe';
 
 /** The book and the larder's table: recipes and their versions, foods, prices, and files in and out. */
-export function bookRoutes(house: House): Router {
+export function bookRoutes(context: ServerContext): Router {
   const routes = Router();
   const files = express.json({ limit: '5mb' });
 
   routes.get('/recipes', async (_request, response) => {
-    response.json(await latestRecipes(house));
+    response.json(await latestRecipes(context));
   });
   routes.get('/recipes/:id', async (request, response) => {
-    response.json(await latestRecipe(house, request.params.id));
+    response.json(await latestRecipe(context, request.params.id));
   });
   routes.get('/recipes/:id/versions', async (request, response) => {
-    const rows = await house.db
+    const rows = await context.db
       .select()
       .from(recipes)
       .where(eq(recipes.id, request.params.id))
@@ -42,37 +43,37 @@ export function bookRoutes(house: House): Router {
     response.json(rows.map((row) => ({ version: row.version, savedAtMs: row.savedAtMs, recipe: row.doc })));
   });
   routes.post('/recipes', async (request, response) => {
-    response.status(201).json(await saveRecipe(house, checked(saveRecipeSchema, request.body)));
+    response.status(201).json(await saveRecipe(context, checked(saveRecipeSchema, request.body)));
   });
 
   routes.get('/recipes/:id/export/:format', async (request, response) => {
-    const [recipe, table] = await Promise.all([latestRecipe(house, request.params.id), tableOf(house)]);
+    const [recipe, table] = await Promise.all([latestRecipe(context, request.params.id), tableOf(context)]);
     const write = EXPORTS[request.params.format];
     if (!write) throw notFound('format', request.params.format);
-    const kitchen = await kitchenView(house);
+    const kitchen = await kitchenView(context);
     response
       .type(write.type)
       .attachment(`${recipe.id}.${write.ending}`)
       .send(write.text(recipe, table, kitchen.ownIngredients));
   });
   routes.get('/book.json', async (_request, response) => {
-    const [kitchen, all] = await Promise.all([kitchenView(house), latestRecipes(house)]);
+    const [kitchen, all] = await Promise.all([kitchenView(context), latestRecipes(context)]);
     response.type('application/json').attachment('book.json').send(writeBook(all, kitchen.ownIngredients));
   });
 
   routes.post('/files/read', files, async (request, response) => {
-    const kitchen = await kitchenView(house);
+    const kitchen = await kitchenView(context);
     const { ingredients } = libraryOf(kitchen, []);
-    response.json(readFile(checked(fileSchema, request.body), await tableOf(house), ingredients));
+    response.json(readFile(checked(fileSchema, request.body), await tableOf(context), ingredients));
   });
   routes.post('/files/book', files, async (request, response) => {
     const { text } = checked(fileSchema, request.body);
-    response.json(await bringInBook(house, readBook(text)));
+    response.json(await bringInBook(context, readBook(text)));
   });
 
   routes.post('/ingredients', async (request, response) => {
     const food = checked(ownFoodSchema, request.body);
-    const { ingredients } = libraryOf(await kitchenView(house), []);
+    const { ingredients } = libraryOf(await kitchenView(context), []);
     const like = ingredients[food.like];
     if (!like) throw impossible('like', `There is no ingredient “${food.like}” to guess from.`);
     let row: ReturnType<typeof ownIngredient>;
@@ -82,18 +83,18 @@ export function bookRoutes(house: House): Router {
       if (error instanceof RangeError) throw impossible('saltPercent', `${error.message}.`);
       throw error;
     }
-    await house.write(() =>
-      house.db
+    await context.write(() =>
+      context.db
         .insert(ownIngredients)
         .values({ id: row.id, row })
         .onConflictDoUpdate({ target: ownIngredients.id, set: { row } }),
     );
-    house.live.publish({ kind: 'kitchen' });
+    context.live.publish({ kind: 'kitchen' });
     response.status(201).json(row);
   });
 
   routes.get('/prices.csv', async (_request, response) => {
-    const kitchen = await kitchenView(house);
+    const kitchen = await kitchenView(context);
     const { ingredients } = libraryOf(kitchen, []);
     response
       .type('text/csv')
@@ -102,7 +103,7 @@ export function bookRoutes(house: House): Router {
   });
   routes.patch('/prices', async (request, response) => {
     const { prices: rows } = checked(priceChangeSchema, request.body);
-    const own = new Set((await kitchenView(house)).ownIngredients.map((row) => row.id));
+    const own = new Set((await kitchenView(context)).ownIngredients.map((row) => row.id));
     const unknown = rows.findIndex(
       (row) => !INGREDIENT_BY_ID[row.ingredientId] && !own.has(row.ingredientId),
     );
@@ -111,10 +112,10 @@ export function bookRoutes(house: House): Router {
         `prices.${unknown}.ingredientId`,
         `There is no ingredient “${rows[unknown]!.ingredientId}”.`,
       );
-    await house.write(() =>
-      house.db.batch(
+    await context.write(() =>
+      context.db.batch(
         rows.map(({ ingredientId, centsPerKg, supplier }) =>
-          house.db
+          context.db
             .insert(prices)
             .values({ ingredientId, centsPerKg, supplier: supplier ?? null })
             .onConflictDoUpdate({
@@ -124,15 +125,15 @@ export function bookRoutes(house: House): Router {
         ) as never,
       ),
     );
-    house.live.publish({ kind: 'kitchen' });
-    response.json(await kitchenView(house));
+    context.live.publish({ kind: 'kitchen' });
+    response.json(await kitchenView(context));
   });
 
   return routes;
 }
 
-async function tableOf(house: House) {
-  const [kitchen, book] = await Promise.all([kitchenView(house), latestRecipes(house)]);
+async function tableOf(context: ServerContext) {
+  const [kitchen, book] = await Promise.all([kitchenView(context), latestRecipes(context)]);
   return readingTable(rowsOf(libraryOf(kitchen, book)), kitchen.units);
 }
 

@@ -1,7 +1,8 @@
 import { desc, eq } from 'drizzle-orm';
-import type { Ingredient, Recipe } from '../../core';
-import { ownIngredients, recipes } from '../db/schema';
-import type { House } from '../house';
+import type { Ingredient } from '../../core/matter';
+import type { Recipe } from '../../core/recipe';
+import type { ServerContext } from '../server-context';
+import { ownIngredients, recipes } from '../storage/schema';
 import { soundRecipe } from './save-recipe';
 
 /** What came of bringing a book in. */
@@ -16,22 +17,22 @@ export interface BroughtIn {
  * or left alone where it is the same already.
  */
 export async function bringInBook(
-  house: House,
+  context: ServerContext,
   book: { recipes: readonly Recipe[]; ingredients: readonly Ingredient[] },
 ): Promise<BroughtIn> {
   const result: BroughtIn = { added: [], newVersions: [], same: [] };
-  await house.write(async () => {
+  await context.write(async () => {
     const rows: { id: string; version: number; doc: Recipe; savedAtMs: number }[] = [];
-    const before = await house.db.select().from(ownIngredients);
+    const before = await context.db.select().from(ownIngredients);
     for (const row of book.ingredients) {
-      await house.db
+      await context.db
         .insert(ownIngredients)
         .values({ id: row.id, row })
         .onConflictDoUpdate({ target: ownIngredients.id, set: { row } });
     }
     try {
       for (const recipe of book.recipes) {
-        const [latest] = await house.db
+        const [latest] = await context.db
           .select()
           .from(recipes)
           .where(eq(recipes.id, recipe.id))
@@ -42,23 +43,23 @@ export async function bringInBook(
           continue;
         }
         const next = await soundRecipe(
-          house,
+          context,
           { ...recipe, version: (latest?.version ?? 0) + 1 },
           book.recipes,
         );
-        rows.push({ id: next.id, version: next.version, doc: next, savedAtMs: house.clock.nowMs() });
+        rows.push({ id: next.id, version: next.version, doc: next, savedAtMs: context.clock.nowMs() });
         (latest ? result.newVersions : result.added).push(recipe.name);
       }
     } catch (error) {
       // not by halves: the foods go out again with the recipe that did not hold together
-      await house.db.delete(ownIngredients);
-      if (before.length > 0) await house.db.insert(ownIngredients).values(before);
+      await context.db.delete(ownIngredients);
+      if (before.length > 0) await context.db.insert(ownIngredients).values(before);
       throw error;
     }
-    if (rows.length > 0) await house.db.insert(recipes).values(rows);
+    if (rows.length > 0) await context.db.insert(recipes).values(rows);
   });
-  house.live.publish({ kind: 'kitchen' });
-  house.live.publish({ kind: 'recipes' });
+  context.live.publish({ kind: 'kitchen' });
+  context.live.publish({ kind: 'recipes' });
   return result;
 }
 

@@ -1,12 +1,13 @@
 import { asc, desc, eq, isNotNull } from 'drizzle-orm';
 import type { KitchenView } from '../../contract';
-import { learnedGain, learnedRates, type Recipe } from '../../core';
-import { batches, burners, kitchens, ownIngredients, pots, prices, recipes } from '../db/schema';
-import type { House } from '../house';
+import { learnedGain, learnedRates } from '../../core/batch';
+import type { Recipe } from '../../core/recipe';
 import { notFound } from '../problem';
+import type { ServerContext } from '../server-context';
+import { batches, burners, kitchens, ownIngredients, pots, prices, recipes } from '../storage/schema';
 
 /** The kitchen as it stands, each burner with what its closed batches have shown of it. */
-export async function kitchenView({ db, clock }: Pick<House, 'db' | 'clock'>): Promise<KitchenView> {
+export async function kitchenView({ db, clock }: Pick<ServerContext, 'db' | 'clock'>): Promise<KitchenView> {
   const [kitchen] = await db.select().from(kitchens).limit(1);
   if (!kitchen) throw notFound('kitchen', '1');
   const [potRows, burnerRows, priceRows, ownRows, closed] = await Promise.all([
@@ -41,13 +42,13 @@ export async function kitchenView({ db, clock }: Pick<House, 'db' | 'clock'>): P
 }
 
 /** The latest version of each recipe. */
-export async function latestRecipes({ db }: Pick<House, 'db'>): Promise<Recipe[]> {
+export async function latestRecipes({ db }: Pick<ServerContext, 'db'>): Promise<Recipe[]> {
   const rows = await db.select().from(recipes).orderBy(asc(recipes.id), desc(recipes.version));
   return rows.filter((row, i) => rows[i - 1]?.id !== row.id).map((row) => row.doc);
 }
 
-export async function latestRecipe(house: Pick<House, 'db'>, id: string): Promise<Recipe> {
-  const [row] = await house.db
+export async function latestRecipe(context: Pick<ServerContext, 'db'>, id: string): Promise<Recipe> {
+  const [row] = await context.db
     .select()
     .from(recipes)
     .where(eq(recipes.id, id))

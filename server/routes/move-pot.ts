@@ -1,20 +1,21 @@
 import { and, eq, isNull, ne } from 'drizzle-orm';
-import { activeEvents, type BatchEvent, type BatchEventBody, type BatchSnapshot } from '../../core';
-import { batches, burners, pots } from '../db/schema';
-import type { House } from '../house';
+import type { BatchEvent, BatchEventBody, BatchSnapshot } from '../../core/batch';
+import { activeEvents } from '../../core/log';
 import { impossible } from '../problem';
+import type { ServerContext } from '../server-context';
+import { batches, burners, pots } from '../storage/schema';
 
 type Move = Extract<BatchEventBody, { type: 'moved' }>['payload'];
 
 /** Refuses a move to a pot or burner this kitchen has not, or on which another batch stands. */
-export async function refuseTaken(house: House, batchId: string, move: Move): Promise<void> {
-  const [pot] = await house.db.select().from(pots).where(eq(pots.id, move.pot.id));
+export async function refuseTaken(context: ServerContext, batchId: string, move: Move): Promise<void> {
+  const [pot] = await context.db.select().from(pots).where(eq(pots.id, move.pot.id));
   if (!pot) throw impossible('payload.pot', `There is no pot “${move.pot.id}” in this kitchen.`);
-  const [burner] = await house.db.select().from(burners).where(eq(burners.id, move.burner.id));
+  const [burner] = await context.db.select().from(burners).where(eq(burners.id, move.burner.id));
   if (!burner) throw impossible('payload.burner', `There is no burner “${move.burner.id}” in this kitchen.`);
   if (!burner.potIds.includes(pot.id))
     throw impossible('payload.burner', `The ${pot.name} does not go on ${burner.name}.`);
-  const others = await house.db
+  const others = await context.db
     .select()
     .from(batches)
     .where(and(isNull(batches.closedAtMs), ne(batches.id, batchId)));
@@ -29,22 +30,22 @@ export async function refuseTaken(house: House, batchId: string, move: Move): Pr
 
 /** The batch stands there from now on. */
 export async function moveOver(
-  house: House,
+  context: ServerContext,
   batchId: string,
   move: Pick<Move, 'pot' | 'burner'>,
 ): Promise<void> {
   const there = { potId: move.pot.id, burnerId: move.burner.id };
-  await house.db.update(batches).set(there).where(eq(batches.id, batchId));
+  await context.db.update(batches).set(there).where(eq(batches.id, batchId));
 }
 
 /** After an undo the batch stands where the moves that still hold have put it. */
 export async function putBack(
-  house: House,
+  context: ServerContext,
   batchId: string,
   snapshot: BatchSnapshot,
   log: readonly BatchEvent[],
 ): Promise<void> {
   if (!log.some((event) => event.type === 'moved')) return;
   const last = activeEvents(log).findLast((event) => event.type === 'moved');
-  await moveOver(house, batchId, last ? last.payload : snapshot.input);
+  await moveOver(context, batchId, last ? last.payload : snapshot.input);
 }

@@ -1,16 +1,8 @@
-import {
-  type BatchEvent,
-  type BatchEventBody,
-  type BatchSnapshot,
-  type BatchState,
-  type FallTarget,
-  fallTo,
-  litresAtDepth,
-  massesOf,
-  potLitres,
-  purees,
-  volumeLitres,
-} from '../../core';
+import type { BatchEvent, BatchEventBody, BatchSnapshot, BatchState } from '../../core/batch';
+import { massesOf, volumeLitres } from '../../core/matter';
+import { type FallTarget, fallTo, potLitres } from '../../core/pot';
+import { purees } from '../../core/recipe';
+import { litresAtDepth } from '../../core/vessel';
 import { impossible } from '../problem';
 
 /** The level is an estimate: a hand that measures tubs may find so much more, as a share. */

@@ -1,24 +1,24 @@
 import { asc, eq } from 'drizzle-orm';
 import { Router } from 'express';
 import { keepRehearsalSchema, type RehearsalView } from '../../contract';
-import { rehearsals } from '../db/schema';
-import type { House } from '../house';
 import { checked, ProblemError } from '../problem';
+import type { ServerContext } from '../server-context';
+import { rehearsals } from '../storage/schema';
 import { latestRecipe } from './kitchen-store';
 
 /** Rehearsals as they were scored: how an eye gets better. */
-export function rehearsalRoutes(house: House): Router {
+export function rehearsalRoutes(context: ServerContext): Router {
   const routes = Router();
   routes.get('/rehearsals', async (_request, response) => {
-    const rows = await house.db.select().from(rehearsals).orderBy(asc(rehearsals.atMs));
+    const rows = await context.db.select().from(rehearsals).orderBy(asc(rehearsals.atMs));
     response.json(rows satisfies RehearsalView[]);
   });
   routes.post('/rehearsals', async (request, response) => {
     const wanted = checked(keepRehearsalSchema, request.body);
-    await latestRecipe(house, wanted.recipeId);
-    const isNew = await house.write(async () => {
-      const [same] = await house.db.select().from(rehearsals).where(eq(rehearsals.id, wanted.id));
-      if (!same) await house.db.insert(rehearsals).values({ ...wanted, atMs: house.clock.nowMs() });
+    await latestRecipe(context, wanted.recipeId);
+    const isNew = await context.write(async () => {
+      const [same] = await context.db.select().from(rehearsals).where(eq(rehearsals.id, wanted.id));
+      if (!same) await context.db.insert(rehearsals).values({ ...wanted, atMs: context.clock.nowMs() });
       else if (JSON.stringify(same.calls) !== JSON.stringify(wanted.calls))
         throw new ProblemError(409, 'Said before, otherwise', [
           { field: 'id', sentence: `A rehearsal “${wanted.id}” with other calls has already been kept.` },

@@ -1,9 +1,11 @@
 import { desc, eq } from 'drizzle-orm';
 import { libraryOf, rowsOf, type SaveRecipe } from '../../contract';
-import { linesOf, prepareRecipe, type Recipe, readingTable } from '../../core';
-import { recipes } from '../db/schema';
-import type { House } from '../house';
+import { prepareRecipe } from '../../core/book';
+import { linesOf, readingTable } from '../../core/reader';
+import type { Recipe } from '../../core/recipe';
 import { impossible, ProblemError } from '../problem';
+import type { ServerContext } from '../server-context';
+import { recipes } from '../storage/schema';
 import { kitchenView, latestRecipes } from './kitchen-store';
 
 /**
@@ -11,9 +13,9 @@ import { kitchenView, latestRecipes } from './kitchen-store';
  * what is not understood, or holds itself, is refused and nothing is changed. Saving over a version that is no longer
  * the latest is a conflict: both are kept only when the cook says so.
  */
-export async function saveRecipe(house: House, { recipe, basedOn }: SaveRecipe): Promise<Recipe> {
-  const saved = await house.write(async () => {
-    const [latest] = await house.db
+export async function saveRecipe(context: ServerContext, { recipe, basedOn }: SaveRecipe): Promise<Recipe> {
+  const saved = await context.write(async () => {
+    const [latest] = await context.db
       .select()
       .from(recipes)
       .where(eq(recipes.id, recipe.id))
@@ -33,23 +35,23 @@ export async function saveRecipe(house: House, { recipe, basedOn }: SaveRecipe):
         : `There is no recipe “${recipe.id}” to save over.`;
       throw new ProblemError(409, 'Saved meanwhile', [{ field: 'basedOn', sentence }]);
     }
-    const next = await soundRecipe(house, { ...recipe, version: (latest?.version ?? 0) + 1 });
-    await house.db
+    const next = await soundRecipe(context, { ...recipe, version: (latest?.version ?? 0) + 1 });
+    await context.db
       .insert(recipes)
-      .values({ id: next.id, version: next.version, doc: next, savedAtMs: house.clock.nowMs() });
+      .values({ id: next.id, version: next.version, doc: next, savedAtMs: context.clock.nowMs() });
     return next;
   });
-  house.live.publish({ kind: 'recipes' });
+  context.live.publish({ kind: 'recipes' });
   return saved;
 }
 
 /** The recipe with its lines made from what is written, if it holds together with the rest of the book. */
 export async function soundRecipe(
-  house: House,
+  context: ServerContext,
   recipe: Recipe,
   more: readonly Recipe[] = [],
 ): Promise<Recipe> {
-  const [kitchen, book] = await Promise.all([kitchenView(house), latestRecipes(house)]);
+  const [kitchen, book] = await Promise.all([kitchenView(context), latestRecipes(context)]);
   const others = [
     ...book.filter((one) => one.id !== recipe.id && !more.some((two) => two.id === one.id)),
     ...more,
@@ -64,7 +66,7 @@ export async function soundRecipe(
       const at = recipe.written.findIndex((line) => line.id === first.line.id);
       throw impossible(
         `recipe.written.${at}`,
-        `“${first.line.text}”: ${first.reading.doubts[0]?.sentence ?? 'its weight is not known: give grams.'}`,
+        `“${first.line.text}”: ${first.reading.warnings[0]?.sentence ?? 'its weight is not known: give grams.'}`,
       );
     }
     whole = { ...recipe, lines };

@@ -1,10 +1,12 @@
 import { eq } from 'drizzle-orm';
 import { type BatchView, orderedRecipe, planInputOf, type StartBatch } from '../../contract';
-import { type BatchSnapshot, planWithLots, potInput, type ShortLine } from '../../core';
-import { batches, orders } from '../db/schema';
-import type { House } from '../house';
+import type { BatchSnapshot } from '../../core/batch';
+import { planWithLots, type ShortLine } from '../../core/larder';
+import { potInput } from '../../core/plan';
 import { lotViews } from '../larder/lot-views';
 import { impossible, notFound, ProblemError } from '../problem';
+import type { ServerContext } from '../server-context';
+import { batches, orders } from '../storage/schema';
 import { batchView, openBatchAt } from './batch-store';
 import { kitchenView, latestRecipes } from './kitchen-store';
 
@@ -13,56 +15,56 @@ import { kitchenView, latestRecipes } from './kitchen-store';
  * into the snapshot. The same start said again gives the same batch.
  */
 export async function startBatch(
-  house: House,
+  context: ServerContext,
   wanted: StartBatch,
 ): Promise<{ batch: BatchView; isNew: boolean }> {
   const { id, orderId, ...request } = wanted;
-  const started = await house.write(async () => {
-    const [same] = await house.db.select().from(batches).where(eq(batches.id, id));
+  const started = await context.write(async () => {
+    const [same] = await context.db.select().from(batches).where(eq(batches.id, id));
     if (same) {
       if (JSON.stringify(same.request) === JSON.stringify(request)) return false;
       throw new ProblemError(409, 'Said before, otherwise', [
         { field: 'id', sentence: `A batch “${id}” with another order has already been started.` },
       ]);
     }
-    const snapshot = await snapshotFor(house, request);
-    await house.db.insert(batches).values({
+    const snapshot = await snapshotFor(context, request);
+    await context.db.insert(batches).values({
       id,
       recipeId: request.recipeId,
       potId: request.potId,
       burnerId: request.burnerId,
-      createdAtMs: house.clock.nowMs(),
+      createdAtMs: context.clock.nowMs(),
       request,
       snapshot,
     });
-    if (orderId) await house.db.update(orders).set({ batchId: id }).where(eq(orders.id, orderId));
+    if (orderId) await context.db.update(orders).set({ batchId: id }).where(eq(orders.id, orderId));
     return true;
   });
-  if (started) house.live.publish({ kind: 'batch', batchId: id });
-  if (started && orderId) house.live.publish({ kind: 'orders' });
-  return { batch: await batchView(house.db, id), isNew: started };
+  if (started) context.live.publish({ kind: 'batch', batchId: id });
+  if (started && orderId) context.live.publish({ kind: 'orders' });
+  return { batch: await batchView(context.db, id), isNew: started };
 }
 
 async function snapshotFor(
-  house: House,
+  context: ServerContext,
   request: Omit<StartBatch, 'id' | 'orderId'>,
 ): Promise<BatchSnapshot> {
   const [kitchen, book, allLots] = await Promise.all([
-    kitchenView(house),
-    latestRecipes(house),
-    lotViews(house),
+    kitchenView(context),
+    latestRecipes(context),
+    lotViews(context),
   ]);
   const recipe = orderedRecipe(request.recipeId, kitchen, book);
   if (!recipe) throw notFound('recipe', request.recipeId);
-  if (request.serviceAtMs <= house.clock.nowMs()) {
+  if (request.serviceAtMs <= context.clock.nowMs()) {
     throw impossible('serviceAtMs', 'That service is already past: choose one still to come.');
   }
   const input = planInputOf(request, kitchen, recipe, book);
   if (Array.isArray(input)) throw new ProblemError(422, 'That cannot be', input);
-  const inPot = await openBatchAt(house.db, { potId: request.potId });
+  const inPot = await openBatchAt(context.db, { potId: request.potId });
   if (inPot)
     throw impossible('potId', `The ${input.pot.name} is in use: ${inPot.snapshot.input.recipe.name}.`);
-  const onBurner = await openBatchAt(house.db, { burnerId: request.burnerId });
+  const onBurner = await openBatchAt(context.db, { burnerId: request.burnerId });
   if (onBurner) {
     throw impossible('burnerId', `${input.burner.name} is taken: ${onBurner.snapshot.input.recipe.name}.`);
   }

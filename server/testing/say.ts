@@ -1,7 +1,7 @@
 import { v7 as uuid } from 'uuid';
 import type { KitchenView, LotView } from '../../contract';
 import { zonedTimeMs } from '../../contract';
-import type { Recipe } from '../../core';
+import type { Recipe } from '../../core/recipe';
 import { recipeFrom } from '../../core/testing/book';
 import type { testKitchen } from './test-kitchen';
 

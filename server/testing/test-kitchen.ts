@@ -18,7 +18,7 @@ export function testKitchen(seed: NonNullable<ServerOptions['seed']>) {
     host: '127.0.0.1',
     port: 0,
     dataFolder: folder,
-    migrationsFolder: join(process.cwd(), 'server/db/migrations'),
+    migrationsFolder: join(process.cwd(), 'server/storage/migrations'),
     buildId: 'test',
     seed,
     logLevel: 'silent',

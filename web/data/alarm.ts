@@ -1,4 +1,4 @@
-import type { Call } from '../../core';
+import type { Call } from '../../core/batch';
 
 /** How a call sounds: notes (Hz) one after the other, and how long until it sounds again, real milliseconds. */
 const SOUND: Readonly<Record<Exclude<Call, 'none'>, { notesHz: readonly number[]; againMs: number }>> = {

@@ -45,7 +45,7 @@ function tickedAt(clock: ClockView): number {
 
 /**
  * Something read off the time: asked at every tick, and drawn anew only when the answer reads otherwise. Twenty pots
- * have few news in a second, and drawing is dearer than reckoning.
+ * have few news in a second, and drawing is dearer than computing.
  *
  * @param read what is shown at a moment of kitchen time; the same function for as long as it is asked of the same things
  * @param share gives the answer before, or as much of it as still holds

@@ -1,6 +1,7 @@
 import { TZDate } from '@date-fns/tz';
 import { format } from 'date-fns';
-import { roundGrams, roundMillilitres, type UnitSystem } from '../../core';
+import type { UnitSystem } from '../../core/reader';
+import { roundGrams, roundMillilitres } from '../../core/units';
 
 /** The edge: figures as a cook reads them. Nothing here goes back into the model. */
 

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { LotView } from '../../contract';
-import { contentsOfRow, INGREDIENT_BY_ID } from '../../core';
+import { contentsOfRow } from '../../core/larder';
+import { INGREDIENT_BY_ID } from '../../core/matter';
 import { bestWords, dateWords, isPouredLot, lotAmount, lotColour, standingWords } from './lot-words';
 
 const DAY = 86_400_000;

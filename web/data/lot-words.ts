@@ -1,5 +1,7 @@
 import type { LotView } from '../../contract';
-import { baseKind, recipeRowId, type UnitSystem } from '../../core';
+import { baseKind } from '../../core/bases';
+import type { UnitSystem } from '../../core/reader';
+import { recipeRowId } from '../../core/recipe';
 import { day, volume, weight } from './format';
 
 /** Words for a lot, the same on every screen. */

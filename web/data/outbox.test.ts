@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import type { BatchEventBody } from '../../core';
+import type { BatchEventBody } from '../../core/batch';
 // loaded before the clock is stood in for: its dates would stay made of the false one, for the test files after this
 import '@date-fns/tz';
 
@@ -50,8 +50,8 @@ const waitingIn = () => JSON.parse(store.get('slow-pot-outbox') ?? '[]');
 
 describe('the outbox', () => {
   it('sends what was said, in order, and keeps nothing that was taken', async () => {
-    const { say } = await import('./outbox');
-    expect(await say('b', [note('one'), note('two')])).toEqual({ kind: 'kept' });
+    const { submitEvents } = await import('./outbox');
+    expect(await submitEvents('b', [note('one'), note('two')])).toEqual({ kind: 'kept' });
     expect(sent.map((one) => one.type)).toEqual(['note', 'note']);
     expect(new Set(sent.map((one) => one.id)).size).toBe(2);
     expect(waitingIn()).toEqual([]);
@@ -62,12 +62,12 @@ describe('the outbox', () => {
       paths.push(path);
       return kept(JSON.parse(init.body));
     });
-    const { LARDER, say } = await import('./outbox');
+    const { LARDER, submitEvents } = await import('./outbox');
     const moved = { type: 'moved', v: 1, payload: { lotId: 'a', place: 'shelf 2' } } as const;
-    expect(await say(LARDER, [moved])).toEqual({ kind: 'kept' });
+    expect(await submitEvents(LARDER, [moved])).toEqual({ kind: 'kept' });
     expect(paths).toEqual(['/api/larder/events']);
     const wrong = { ...moved, payload: { lotId: 'a', place: '' } };
-    expect(await say(LARDER, [wrong])).toMatchObject({
+    expect(await submitEvents(LARDER, [wrong])).toMatchObject({
       kind: 'refused',
       errors: [{ sentence: 'The place is missing.' }],
     });
@@ -76,7 +76,7 @@ describe('the outbox', () => {
   it('keeps what cannot be sent, through a reload, with its age, and sends it once', async () => {
     reply = away;
     const before = await import('./outbox');
-    expect(await before.say('b', [note('while away')])).toEqual({ kind: 'waiting' });
+    expect(await before.submitEvents('b', [note('while away')])).toEqual({ kind: 'waiting' });
     expect(waitingIn()).toHaveLength(1);
     vi.resetModules();
     await vi.advanceTimersByTimeAsync(90_000);
@@ -91,16 +91,16 @@ describe('the outbox', () => {
   });
   it('tries again by itself when the line is back', async () => {
     reply = away;
-    const { say } = await import('./outbox');
-    await say('b', [note('soon')]);
+    const { submitEvents } = await import('./outbox');
+    await submitEvents('b', [note('soon')]);
     reply = kept;
     await vi.advanceTimersByTimeAsync(2000);
     expect(waitingIn()).toEqual([]);
   });
   it('gives a refusal back to the form, with what was said in the same go', async () => {
     reply = (body) => (body.type === 'reading' ? no(body) : kept(body));
-    const { say } = await import('./outbox');
-    const answer = await say('b', [
+    const { submitEvents } = await import('./outbox');
+    const answer = await submitEvents('b', [
       { type: 'reading', v: 1, payload: { kind: 'depth', value: 45 } },
       note('never sent'),
     ]);
@@ -110,10 +110,10 @@ describe('the outbox', () => {
   });
   it('a refusal that comes later waits in the tray and does not hold up the rest', async () => {
     reply = away;
-    const { say, flush, dismiss } = await import('./outbox');
-    await say('b', [{ type: 'reading', v: 1, payload: { kind: 'depth', value: 45 } }]);
+    const { submitEvents, flush, dismiss } = await import('./outbox');
+    await submitEvents('b', [{ type: 'reading', v: 1, payload: { kind: 'depth', value: 45 } }]);
     await vi.advanceTimersByTimeAsync(10);
-    await say('b', [note('after it')]);
+    await submitEvents('b', [note('after it')]);
     reply = (body) => (body.type === 'reading' ? no(body) : kept(body));
     await flush();
     expect(waitingIn()).toHaveLength(1);
@@ -123,14 +123,16 @@ describe('the outbox', () => {
     expect(waitingIn()).toEqual([]);
   });
   it('does not even send what has the wrong form', async () => {
-    const { say } = await import('./outbox');
-    const answer = await say('b', [{ type: 'reading', v: 1, payload: { kind: 'depth', value: -3 } }]);
+    const { submitEvents } = await import('./outbox');
+    const answer = await submitEvents('b', [
+      { type: 'reading', v: 1, payload: { kind: 'depth', value: -3 } },
+    ]);
     expect(answer).toMatchObject({ kind: 'refused' });
     expect(sent).toEqual([]);
   });
   it('a store that cannot be read is an empty outbox', async () => {
     store.set('slow-pot-outbox', '{half');
-    const { say } = await import('./outbox');
-    expect(await say('b', [note('fresh')])).toEqual({ kind: 'kept' });
+    const { submitEvents } = await import('./outbox');
+    expect(await submitEvents('b', [note('fresh')])).toEqual({ kind: 'kept' });
   });
 });

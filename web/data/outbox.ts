@@ -7,7 +7,8 @@ import {
   type LoggedEvent,
   larderEventBodySchema,
 } from '../../contract';
-import type { BatchEventBody, LarderEventBody } from '../../core';
+import type { BatchEventBody } from '../../core/batch';
+import type { LarderEventBody } from '../../core/larder';
 import { ApiError, ask } from './api';
 
 /** An event on its way to the server. It stays here, through reloads, until the server has answered for it. */
@@ -24,7 +25,7 @@ export interface Waiting {
   refused: FieldError[] | null;
 }
 
-export type Said = { kind: 'kept' } | { kind: 'waiting' } | { kind: 'refused'; errors: FieldError[] };
+export type SubmitResult = { kind: 'kept' } | { kind: 'waiting' } | { kind: 'refused'; errors: FieldError[] };
 
 /** Stands for the larder where a batch is named. */
 export const LARDER = 'larder';
@@ -42,10 +43,10 @@ const keptListeners = new Set<(batchId: string, event: LoggedEvent) => void>();
  * Says what a cook did in one go. It is in the pot at once; the answer tells whether the server has it, will get it,
  * or will not. When one is refused, those said with it and after it are taken back too.
  */
-export async function say(
+export async function submitEvents(
   batchId: string,
   bodies: readonly BatchEventBody[] | readonly LarderEventBody[],
-): Promise<Said> {
+): Promise<SubmitResult> {
   const schema = batchId === LARDER ? larderEventBodySchema : batchEventBodySchema;
   for (const body of bodies) {
     const form = check<unknown>(schema, body);

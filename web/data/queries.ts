@@ -24,7 +24,8 @@ import type {
   SaveRecipe,
   StartBatch,
 } from '../../contract';
-import type { DeviceKind, Ingredient, OwnFood } from '../../core';
+import type { DeviceKind } from '../../core/devices';
+import type { Ingredient, OwnFood } from '../../core/matter';
 import { ApiError, ask } from './api';
 
 /** Everything the browser knows of the server, by key. */
@@ -87,11 +88,11 @@ export function useDevicesAt(batchId: string): DeviceView[] {
 }
 
 /** Sets a simulated probe or scale at a pot. */
-export function useStartStandIn() {
+export function useStartSimulatedDevice() {
   const client = useQueryClient();
   return useMutation({
     mutationFn: (of: { kind: DeviceKind; batchId: string; fault: Fault }) =>
-      ask<DeviceView>('POST', '/stand-ins', of),
+      ask<DeviceView>('POST', '/simulated-devices', of),
     onSuccess: () => client.invalidateQueries({ queryKey: KEYS.devices }),
   });
 }

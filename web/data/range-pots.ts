@@ -1,12 +1,12 @@
 import { useCallback } from 'react';
 import type { BatchView, KitchenView } from '../../contract';
-import { type BatchEventBody, type Call, callOf, rangeWalk } from '../../core';
+import { type BatchEventBody, type Call, callOf, rangeWalk } from '../../core/batch';
 import { useTicking } from './clock';
 import { span } from './format';
 import { useWaiting, type Waiting } from './outbox';
 import { useOpenBatches } from './queries';
 import { type LivePot, livePot } from './use-pot';
-import { wantWords } from './words';
+import { nextActionWords } from './words';
 
 /** Minutes a call is put off by one press. */
 export const SNOOZE_MIN = 2;
@@ -69,10 +69,10 @@ export function rangeCalls(of: {
   const pots = of.open
     .map((batch): CallingPot => {
       const pot = livePot(batch, of.waiting, kitchen.clock, nowMs);
-      return { batch, pot, call: callOf(asRangePot(batch, pot), nowMs, pot.wantSinceMs) };
+      return { batch, pot, call: callOf(asRangePot(batch, pot), nowMs, pot.nextSinceMs) };
     })
     .sort((a, b) => LOUDNESS[b.call] - LOUDNESS[a.call]);
-  const wordsOf = ({ pot }: CallingPot) => wantWords(pot.want, nowMs, kitchen.zone).text;
+  const wordsOf = ({ pot }: CallingPot) => nextActionWords(pot.next, nowMs, kitchen.zone).text;
   const [loudest] = pots;
   const elsewhere = pots.filter((one) => one.batch.id !== of.hereId);
   const [first] = elsewhere;
@@ -120,14 +120,14 @@ function callerOf(
 
 /** What answers a want where the cook stands, without going to its screen. */
 function answerTo({ batch, pot }: CallingPot): Press | null {
-  const { want } = pot;
-  switch (want.kind) {
+  const { next } = pot;
+  switch (next.kind) {
     case 'lookIn': {
-      const body = { type: 'looked', v: 1, payload: { stageId: want.stage.id } } as const;
+      const body = { type: 'looked', v: 1, payload: { stageId: next.stage.id } } as const;
       return { text: 'Looked in, stirred', said: [{ batchId: batch.id, body }] };
     }
     case 'heat': {
-      const body = { type: 'heatSet', v: 1, payload: { fraction: want.fraction } } as const;
+      const body = { type: 'heatSet', v: 1, payload: { fraction: next.fraction } } as const;
       return { text: 'Heat is set', said: [{ batchId: batch.id, body }] };
     }
     default:
@@ -135,8 +135,8 @@ function answerTo({ batch, pot }: CallingPot): Press | null {
   }
 }
 
-function asRangePot(batch: BatchView, { want, state }: LivePot) {
-  return { batchId: batch.id, want, snoozedUntilMs: state.snoozedUntilMs };
+function asRangePot(batch: BatchView, { next, state }: LivePot) {
+  return { batchId: batch.id, next, snoozedUntilMs: state.snoozedUntilMs };
 }
 
 function nameOf({ batch }: CallingPot): string {
@@ -144,6 +144,6 @@ function nameOf({ batch }: CallingPot): string {
 }
 
 function sinceOf({ pot }: CallingPot): number {
-  const { want } = pot;
-  return 'dueMs' in want && want.dueMs !== null ? Math.min(want.dueMs, pot.nowMs) : pot.wantSinceMs;
+  const { next } = pot;
+  return 'dueMs' in next && next.dueMs !== null ? Math.min(next.dueMs, pot.nowMs) : pot.nextSinceMs;
 }

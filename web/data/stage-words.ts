@@ -1,4 +1,4 @@
-import type { Stage } from '../../core';
+import type { Stage } from '../../core/recipe';
 import { heatWords } from './words';
 
 /** Words for how a stage is heated, how it ends, and how near the cook must be. */

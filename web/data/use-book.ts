@@ -1,6 +1,8 @@
 import { useMemo } from 'react';
 import { type KitchenView, libraryOf, rowsOf } from '../../contract';
-import { type Ingredient, type Library, type ReadingTable, type Recipe, readingTable } from '../../core';
+import type { Ingredient } from '../../core/matter';
+import { type ReadingTable, readingTable } from '../../core/reader';
+import type { Library, Recipe } from '../../core/recipe';
 import { useRecipes } from './queries';
 
 /** The kitchen's book with everything it can be read and cooked with. */

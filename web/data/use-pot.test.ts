@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { BatchView, KitchenView } from '../../contract';
-import { foldBatch, massKg, stageClock } from '../../core';
+import { foldBatch, stageClock } from '../../core/batch';
+import { massKg } from '../../core/matter';
 import { cookedLog, snapshotOf } from '../../core/testing/broth';
 import type { Waiting } from './outbox';
 import { livePot, newsOf } from './use-pot';
@@ -60,8 +61,8 @@ describe('a pot run along second by second', () => {
     const batch = batchOf(log, 'e');
     const first = livePot(batch, none, clock, at(76));
     const later = livePot(batch, none, clock, at(76.5));
-    expect(later.want.kind).toBe(first.want.kind);
-    expect(later.wantSinceMs).toBe(at(76));
+    expect(later.next.kind).toBe(first.next.kind);
+    expect(later.nextSinceMs).toBe(at(76));
   });
   it('a log that comes by two ways is one log, and a reading more is put on top of it', () => {
     const twice = () => batchOf(structuredClone(log), 'f');
@@ -92,11 +93,11 @@ describe('a pot run along second by second', () => {
     const later = livePot(batch, none, clock, at(80) + 5000);
     expect(newsOf(first, later)).toBe(later);
     const hotter = { ...soon, state: { ...soon.state, pot: { ...soon.state.pot, tempC: 40 } } };
-    const wants = { ...soon, want: { kind: 'closed' as const } };
+    const wants = { ...soon, next: { kind: 'closed' as const } };
     const told = { ...soon, events: [...soon.events] };
     const looks = (leftMs: number, of = soon) => ({
       ...of,
-      want: { kind: 'lookIn' as const, stage, dueMs: of.nowMs + leftMs, everyMin: 5 },
+      next: { kind: 'lookIn' as const, stage, dueMs: of.nowMs + leftMs, everyMin: 5 },
     });
     const turned = looks(88_000);
     expect(newsOf(looks(92_000, first), turned)).toBe(turned);

@@ -7,12 +7,12 @@ import {
   type BatchState,
   type FoldedLog,
   foldOn,
-  nextWant,
-  potLitres,
+  type NextAction,
+  nextAction,
   type StageClock,
   stageClock,
-  type Want,
-} from '../../core';
+} from '../../core/batch';
+import { potLitres } from '../../core/pot';
 import { kitchenAt, useTicking } from './clock';
 import { span } from './format';
 import { useWaiting, type Waiting } from './outbox';
@@ -22,9 +22,9 @@ export interface LivePot {
   clock: StageClock | null;
   events: readonly BatchEvent[];
   nowMs: number;
-  want: Want;
+  next: NextAction;
   /** since when it has wanted that, kitchen time */
-  wantSinceMs: number;
+  nextSinceMs: number;
 }
 
 /** A forecast holds for a minute of kitchen time before it is made anew; an event makes it anew at once. */
@@ -65,7 +65,7 @@ export function newsOf(before: LivePot, now: LivePot): LivePot {
     Math.abs(now.nowMs - before.nowMs) >= DRAWN_EVERY_MS ||
     now.events !== before.events ||
     now.clock !== before.clock ||
-    keyOf(now.want) !== keyOf(before.want) ||
+    keyOf(now.next) !== keyOf(before.next) ||
     minutesTo(now) !== minutesTo(before) ||
     Math.abs(now.state.pot.tempC - before.state.pot.tempC) >= SEEN.tempC ||
     Math.abs(potLitres(now.state.pot) - potLitres(before.state.pot)) >= SEEN.litres;
@@ -73,8 +73,8 @@ export function newsOf(before: LivePot, now: LivePot): LivePot {
 }
 
 /** Minutes to what is wanted, as they are shown: the range and the pot’s own screen turn them at the same moment. */
-function minutesTo({ want, nowMs }: LivePot): string | null {
-  return 'dueMs' in want && want.dueMs !== null ? span(want.dueMs - nowMs) : null;
+function minutesTo({ next, nowMs }: LivePot): string | null {
+  return 'dueMs' in next && next.dueMs !== null ? span(next.dueMs - nowMs) : null;
 }
 
 /** The same outside a component: every part of the page that asks in one second gets one answer. */
@@ -99,13 +99,13 @@ export function livePot(
   const state = advanceBatch(run.kept, nowMs);
   if (!isSame || Math.abs(nowMs - run.clockAtMs) > FORECAST_HOLDS_MS) {
     run.clock = stageClock(batch.snapshot, state);
-    // the first time holds for a pot's own share of the span, so that twenty pots are not all reckoned in one second
+    // the first time holds for a pot's own share of the span, so that twenty pots are not all computed in one second
     run.clockAtMs = isSame ? nowMs : nowMs - FORECAST_HOLDS_MS * shareOf(batch.id);
   }
-  const want = nextWant(batch.snapshot, state, run.clock, nowMs);
+  const next = nextAction(batch.snapshot, state, run.clock, nowMs);
   const last = before?.live;
-  const wantSinceMs = last && keyOf(last.want) === keyOf(want) ? last.wantSinceMs : nowMs;
-  const live = { state, clock: run.clock, events: run.events, nowMs, want, wantSinceMs };
+  const nextSinceMs = last && keyOf(last.next) === keyOf(next) ? last.nextSinceMs : nowMs;
+  const live = { state, clock: run.clock, events: run.events, nowMs, next, nextSinceMs };
   run.live = live;
   running.set(batch.id, run);
   return live;
@@ -146,8 +146,8 @@ function shareOf(id: string): number {
 }
 
 /** What tells one want from the next: its kind and its stage, not its minute. */
-function keyOf(want: Want): string {
-  return 'stage' in want ? `${want.kind} ${want.stage.id}` : want.kind;
+function keyOf(next: NextAction): string {
+  return 'stage' in next ? `${next.kind} ${next.stage.id}` : next.kind;
 }
 
 /** What is on its way may turn out impossible; until the server has said so, the pot goes by what is in its log. */

@@ -1,8 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { type BatchEventBody, INGREDIENT_BY_ID, planBatch, type Want } from '../../core';
+import type { BatchEventBody, NextAction } from '../../core/batch';
+import { INGREDIENT_BY_ID } from '../../core/matter';
+import { planBatch } from '../../core/plan';
 import { TROUT_CHOWDER } from '../../demo/dishes/trout-chowder';
 import { BURNERS, KITCHEN, POTS, PRICES_CENTS_PER_KG } from '../../demo/kitchen';
-import { describeEvent, heatWords, wantWords } from './words';
+import { describeEvent, heatWords, nextActionWords } from './words';
 
 const input = {
   recipe: TROUT_CHOWDER,
@@ -55,7 +57,7 @@ describe('what happened, in words', () => {
 
 describe('what a pot wants, in words', () => {
   const minute = 60_000;
-  const wants: [Want, string, boolean][] = [
+  const wants: [NextAction, string, boolean][] = [
     [{ kind: 'closed' }, 'closed', false],
     [{ kind: 'answer', dueMs: null }, 'a reading to settle', true],
     [
@@ -79,6 +81,6 @@ describe('what a pot wants, in words', () => {
     [{ kind: 'serve', stage: stage!, dueMs: now - minute }, 'serving', true],
   ];
   it.each(wants)('%#', (want, text, isPressing) => {
-    expect(wantWords(want, now, KITCHEN.zone)).toEqual({ text, isPressing });
+    expect(nextActionWords(want, now, KITCHEN.zone)).toEqual({ text, isPressing });
   });
 });

@@ -1,14 +1,14 @@
 import {
   type BatchEvent,
   type BatchSnapshot,
-  bandName,
-  type FallTarget,
   type Fate,
   lookFromMs,
+  type NextAction,
   type Slip,
   type Trouble,
-  type Want,
-} from '../../core';
+} from '../../core/batch';
+import type { FallTarget } from '../../core/pot';
+import { bandName } from '../../core/thickness';
 import { hourMinute, span, weight } from './format';
 
 /** Words for what happened and for what is wanted, the same on every screen. */
@@ -130,45 +130,49 @@ export function targetWords(target: FallTarget): string {
 }
 
 /** One line for the range: what a pot wants, and whether it is pressing. */
-export function wantWords(want: Want, nowMs: number, zone: string): { text: string; isPressing: boolean } {
-  switch (want.kind) {
+export function nextActionWords(
+  next: NextAction,
+  nowMs: number,
+  zone: string,
+): { text: string; isPressing: boolean } {
+  switch (next.kind) {
     case 'closed':
       return { text: 'closed', isPressing: false };
     case 'answer':
       return { text: 'a reading to settle', isPressing: true };
     case 'begin': {
-      const isAhead = want.dueMs !== null && want.dueMs > nowMs + 60_000;
+      const isAhead = next.dueMs !== null && next.dueMs > nowMs + 60_000;
       return isAhead
-        ? { text: `light it at ${hourMinute(want.dueMs!, zone)}`, isPressing: false }
-        : { text: `begin: ${want.stage.title.toLowerCase()}`, isPressing: true };
+        ? { text: `light it at ${hourMinute(next.dueMs!, zone)}`, isPressing: false }
+        : { text: `begin: ${next.stage.title.toLowerCase()}`, isPressing: true };
     }
     case 'cool':
-      return { text: `too hot: under ${want.top.tempC} °C`, isPressing: true };
+      return { text: `too hot: under ${next.top.tempC} °C`, isPressing: true };
     case 'giveBack':
-      return { text: `back in: ${want.parked[0]?.name ?? 'what was parked'}`, isPressing: true };
+      return { text: `back in: ${next.parked[0]?.name ?? 'what was parked'}`, isPressing: true };
     case 'add': {
-      const inMs = want.dueMs - nowMs;
-      const what = want.lines.map((line) => line.name.toLowerCase()).join(', ');
+      const inMs = next.dueMs - nowMs;
+      const what = next.lines.map((line) => line.name.toLowerCase()).join(', ');
       return { text: `${inMs > 20_000 ? 'soon in' : 'in now'}: ${what}`, isPressing: true };
     }
     case 'heat':
-      return { text: `heat to ${heatWords(want.fraction)}`, isPressing: true };
+      return { text: `heat to ${heatWords(next.fraction)}`, isPressing: true };
     case 'finish':
       return { text: 'look: it should be done', isPressing: true };
     case 'handsOn':
       return { text: 'stay with it', isPressing: true };
     case 'lookIn': {
-      return nowMs > lookFromMs(want)
+      return nowMs > lookFromMs(next)
         ? { text: 'look in now', isPressing: true }
-        : { text: `look in, ${span(want.dueMs - nowMs)}`, isPressing: false };
+        : { text: `look in, ${span(next.dueMs - nowMs)}`, isPressing: false };
     }
     case 'leave':
-      return want.dueMs === null
+      return next.dueMs === null
         ? { text: 'leave it', isPressing: false }
-        : { text: `nothing until ${hourMinute(want.dueMs, zone)}`, isPressing: false };
+        : { text: `nothing until ${hourMinute(next.dueMs, zone)}`, isPressing: false };
     case 'serve':
-      return want.dueMs > nowMs
-        ? { text: `hold for ${hourMinute(want.dueMs, zone)}`, isPressing: false }
+      return next.dueMs > nowMs
+        ? { text: `hold for ${hourMinute(next.dueMs, zone)}`, isPressing: false }
         : { text: 'serving', isPressing: true };
   }
 }

@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import type { OrderView } from '../../contract';
-import { contentsOfRow, INGREDIENT_BY_ID, type Recipe, recipeRowId, type ShelfLot } from '../../core';
+import { contentsOfRow, type ShelfLot } from '../../core/larder';
+import { INGREDIENT_BY_ID } from '../../core/matter';
+import { type Recipe, recipeRowId } from '../../core/recipe';
 import { BOOK } from '../../demo/dishes/dishes';
 import { kitchenView } from '../../demo/kitchen-view';
 import { basesAhead } from './bases-ahead';

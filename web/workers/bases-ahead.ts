@@ -6,20 +6,11 @@ import {
   planInputOf,
   zonedTimeMs,
 } from '../../contract';
-import {
-  type BaseDemand,
-  type BaseNeed,
-  baseDemand,
-  coolingHours,
-  isBaseRow,
-  layLots,
-  type Plan,
-  type PlanInput,
-  planBatch,
-  type Recipe,
-  recipeRowId,
-  type ShelfLot,
-} from '../../core';
+import { coolingHours } from '../../core/cooling';
+import { isBaseRow, layLots, type ShelfLot } from '../../core/larder';
+import { type BaseDemand, type BaseNeed, baseDemand } from '../../core/order';
+import { type Plan, type PlanInput, planBatch } from '../../core/plan';
+import { type Recipe, recipeRowId } from '../../core/recipe';
 
 export interface BasesAsked {
   orders: readonly OrderView[];

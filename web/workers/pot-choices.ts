@@ -1,5 +1,7 @@
 import { type KitchenView, type PlanRequest, planInputOf } from '../../contract';
-import { layLots, planBatch, type Recipe, type ShelfLot } from '../../core';
+import { layLots, type ShelfLot } from '../../core/larder';
+import { planBatch } from '../../core/plan';
+import type { Recipe } from '../../core/recipe';
 
 export interface PotChoice {
   potId: string;

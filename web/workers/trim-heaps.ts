@@ -1,5 +1,6 @@
 import { type KitchenView, type OrderView, planInputOf } from '../../contract';
-import type { Recipe, TrimHeap } from '../../core';
+import type { TrimHeap } from '../../core/bases';
+import type { Recipe } from '../../core/recipe';
 
 /** What the boards of kept orders will leave, by straight multiples: enough to know what a stock could be made of. */
 export function heapsOfOrders(

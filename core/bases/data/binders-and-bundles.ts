@@ -1,7 +1,8 @@
-import { paperStage as stage } from '../../recipe/paper-recipe';
-import { ROUX_MIN } from '../../scaling/data/equipment';
-import type { ThickenerKind } from '../../thickness/data/thickeners';
-import { THICKENERS } from '../../thickness/data/thickeners';
+import type { ThickenerKind } from '../../matter';
+import { paperStage as stage } from '../../reader';
+import { ROUX_MIN } from '../../scaling';
+import { THICKENERS } from '../../thickness';
+
 import type { BaseKind } from '../base-kind';
 import { putBy } from './stocks';
 

@@ -1,4 +1,4 @@
-import { paperStage as stage } from '../../recipe/paper-recipe';
+import { paperStage as stage } from '../../reader';
 import type { BaseKind } from '../base-kind';
 import { COLD_START, COOL_FAST, NEVER_BOIL, NEVER_SALT, SKIM, WASHED } from './rules';
 import { blanch, cold, justUnder, putBy, strained } from './stocks';

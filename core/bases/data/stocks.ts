@@ -1,5 +1,6 @@
-import { type PaperLine, paperStage as stage } from '../../recipe/paper-recipe';
-import type { Stage } from '../../recipe/recipe';
+import { type PaperLine, paperStage as stage } from '../../reader';
+import type { Stage } from '../../recipe';
+
 import type { BaseKind } from '../base-kind';
 import {
   BIG_CUTS,

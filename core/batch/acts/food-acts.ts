@@ -1,6 +1,6 @@
-import { totalKg } from '../../matter/masses';
-import { drawFromPot, takeFatOff } from '../../pot/change-pot';
-import { leaveFoodOut, putFoodIn } from '../../pot/put-food-in';
+import { totalKg } from '../../matter';
+import { drawFromPot, leaveFoodOut, putFoodIn, takeFatOff } from '../../pot';
+
 import type { AddedItem } from '../batch-event';
 import type { BatchState } from '../batch-state';
 import type { EventOf, FoldContext } from '../fold-context';
@@ -41,7 +41,7 @@ function put(context: FoldContext, state: BatchState, item: AddedItem, atMs: num
 }
 
 /**
- * A slip: the pot follows what really happened. Too much, or another pot's food, is in it and has to be reckoned with;
+ * A slip: the pot follows what really happened. Too much, or another pot's food, is in it and has to be counted;
  * the mark stays where it was. What was forgotten is not in it, and is wanted again.
  */
 export function slipped(context: FoldContext, before: BatchState, event: EventOf<'slip'>): BatchState {

@@ -1,8 +1,7 @@
-import type { Lid } from '../../evaporation/data/evaporation-constants';
-import { setupOf } from '../../plan/plan-batch';
-import { changeBurner, setHeat } from '../../pot/change-pot';
-import { covarianceOf } from '../../pot/doubt';
-import { arrivingAt } from '../../pot/pot';
+import type { Lid } from '../../evaporation';
+import { setupOf } from '../../plan';
+import { arrivingAt, changeBurner, covarianceOf, setHeat } from '../../pot';
+
 import type { BatchState, HeatSegment } from '../batch-state';
 import type { EventOf, FoldContext } from '../fold-context';
 
@@ -64,7 +63,7 @@ export function withSegment(context: FoldContext, state: BatchState, atMs: numbe
     fraction: pot.heatFraction,
     lid: pot.lid,
     minutes,
-    arriving: { mean: arrivingAt(pot), sd: Math.sqrt(covarianceOf(pot.doubt, heat, heat)) },
+    arriving: { mean: arrivingAt(pot), sd: Math.sqrt(covarianceOf(pot.covariance, heat, heat)) },
   };
   return { ...since, segments: context.append(state.segments, segment) };
 }

@@ -1,6 +1,6 @@
-import { plus, times, totalKg } from '../../matter/masses';
-import { addToPot } from '../../pot/change-pot';
-import { liftFoodOut } from '../../pot/put-food-in';
+import { plus, times, totalKg } from '../../matter';
+import { addToPot, liftFoodOut } from '../../pot';
+
 import type { Fate } from '../batch-event';
 import type { BatchState, Parked } from '../batch-state';
 import type { EventOf, FoldContext } from '../fold-context';

@@ -1,20 +1,24 @@
-import { massKg } from '../../matter/mixture';
-import { potLitres } from '../../pot/pot-litres';
-import { readPot } from '../../pot/read-pot';
-import type { BatchState, TakenReading } from '../batch-state';
+import { massKg } from '../../matter';
+import { potLitres, readPot } from '../../pot';
+
+import type { BatchState, LoggedReading } from '../batch-state';
 import type { EventOf, FoldContext } from '../fold-context';
 
 /** After a “no” to a device the like of it is set aside by itself for so long: a probe beside the pot says it for ever, ms. */
 const NO_HOLDS_MS = 20 * 60_000;
 
 /** A reading is taken in, set aside, or asked about; written on the state. */
-export function takeReading(context: FoldContext, state: BatchState, event: EventOf<'reading'>): BatchState {
+export function receiveReading(
+  context: FoldContext,
+  state: BatchState,
+  event: EventOf<'reading'>,
+): BatchState {
   const reading = event.payload;
   const answer = context.answers.get(event.id);
   const isTemperature = reading.kind === 'temperature';
   const from = state.stages.find((one) => one.stageId === state.currentStageId)?.fromLitres ?? undefined;
   const result = readPot(state.setup, state.pot, reading, answer === true, from);
-  const keep = (status: TakenReading['status']): BatchState => {
+  const keep = (status: LoggedReading['status']): BatchState => {
     state.readings = context.append(state.readings, {
       kind: reading.kind,
       value: reading.value,
@@ -30,7 +34,7 @@ export function takeReading(context: FoldContext, state: BatchState, event: Even
   if (answer === false || massKg(state.pot.mixture) === 0) return keep('set aside');
   if (result.surprise === null) {
     state.pot = result.pot;
-    return keep('taken');
+    return keep('accepted');
   }
   if (isToldAlready(context, state, event)) return keep('set aside');
   const expected = isTemperature

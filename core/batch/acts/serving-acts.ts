@@ -1,8 +1,6 @@
-import { massKg } from '../../matter/mixture';
-import { saltPercent, whole } from '../../matter/operations';
-import { volumeLitres } from '../../matter/volume-litres';
-import { drawFromPot } from '../../pot/change-pot';
-import { potLitres } from '../../pot/pot-litres';
+import { massKg, saltPercent, volumeLitres, whole } from '../../matter';
+import { drawFromPot, potLitres } from '../../pot';
+
 import type { BatchState, PutBy } from '../batch-state';
 import type { EventOf, FoldContext } from '../fold-context';
 

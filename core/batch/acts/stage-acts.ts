@@ -1,8 +1,7 @@
-import { massKg } from '../../matter/mixture';
-import { stageTarget } from '../../plan/cook-through';
-import type { FallTarget } from '../../pot/fall-target';
-import { finishStage } from '../../pot/finish-stage';
-import { potLitres } from '../../pot/pot-litres';
+import { massKg } from '../../matter';
+import { stageTarget } from '../../plan';
+import { type FallTarget, finishStage, potLitres } from '../../pot';
+
 import { advanceBatch } from '../advance-batch';
 import type { BatchState, StageProgress } from '../batch-state';
 import type { FoldContext } from '../fold-context';

@@ -30,7 +30,7 @@ const TRADE = 'common practice for the time; shares from memory, so that the usu
 const AROMATIC: Gives = { way: 'diffuses', halfMin: 16, protein: 0.25, sugars: 0.65, other: 0.25, savour: 0.75, source: TRADE };
 const MEAT: Gives = { way: 'diffuses', halfMin: 45, protein: 0.17, other: 0.3, fat: 0.35, savour: 0.8, gelatin: 0.5, source: TRADE };
 
-/** By ingredient. What is not here gives nothing worth reckoning. */
+/** By ingredient. What is not here gives nothing worth counting. */
 export const EXTRACTION: Readonly<Record<string, Gives>> = {
   'chicken-bones': { way: 'dissolves', halfMin: 55, protein: 0.15, other: 0.1, fat: 0.5, savour: 0.9, gelatin: 0.75, source: TRADE },
   'beef-bones': { way: 'dissolves', halfMin: 110, protein: 0.14, other: 0.05, fat: 0.45, savour: 0.9, gelatin: 0.85, source: TRADE },

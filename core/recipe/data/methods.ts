@@ -1,5 +1,7 @@
-import type { Lid } from '../../evaporation/data/evaporation-constants';
-import type { Attention, StageDeed, StageEnd, StageHeat, StageKind } from '../recipe';
+import type { Lid } from '../../evaporation';
+import type { StageDeed } from '../../pot';
+
+import type { Attention, StageEnd, StageHeat, StageKind } from '../recipe';
 
 /** One school of doing a thing: a choice in a stage, with its numbers. */
 export interface Method {

@@ -1,4 +1,4 @@
-import type { Ingredient } from '../../matter/ingredient';
+import type { Ingredient } from '../../matter';
 
 /** The hottest a pot may get once something is in it, and what happens above. */
 export interface TopRule {

@@ -1,3 +1,14 @@
+import type { ThickenerKind } from '../../matter';
+
+interface Thickener {
+  /** grams of flour that one gram stands for, and the least and the most handbooks give */
+  strength: number;
+  low: number;
+  high: number;
+  cookOutMin: number;
+  name: string;
+}
+
 /**
  * Grams of cooked-out wheat flour that one gram of dry thickener stands for, with the range handbooks give.
  * source: from memory, corrected by the kitchen's own tests; roux strength by colour common practice.
@@ -13,9 +24,7 @@ export const THICKENERS = {
   riceFlour: { strength: 1.5, low: 1.2, high: 1.7, cookOutMin: 5, name: 'rice flour' },
   tapioca: { strength: 2.2, low: 1.8, high: 2.6, cookOutMin: 5, name: 'tapioca starch' },
   potatoStarch: { strength: 3.0, low: 2.0, high: 3.5, cookOutMin: 1, name: 'potato starch' },
-} as const;
-
-export type ThickenerKind = keyof typeof THICKENERS;
+} as const satisfies Readonly<Record<ThickenerKind, Thickener>>;
 
 /**
  * The bands of thickness, our own, from their knots in grams of flour equivalent per litre of liquid.

@@ -1,0 +1,1 @@
+export { type AdjustWay, adjustments } from './adjust';

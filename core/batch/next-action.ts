@@ -1,0 +1,125 @@
+import type { PlannedLine } from '../plan';
+import type { Stage } from '../recipe';
+
+import { additionTimes } from './addition-times';
+import type { BatchSnapshot } from './batch-event';
+import type { BatchState, Parked } from './batch-state';
+import { lookEveryMin } from './look-every';
+import type { StageClock } from './stage-clock';
+import { type TopTemperature, topTemperature } from './top-temperature';
+
+/** What a pot wants next, and when. `dueMs` null: nothing to wait for, it wants it now; past: it is late. */
+export type NextAction =
+  | { kind: 'closed' }
+  | { kind: 'answer'; dueMs: null }
+  | { kind: 'cool'; stage: Stage; top: TopTemperature; dueMs: null }
+  | { kind: 'begin'; stage: Stage; lines: PlannedLine[]; later: LaterLine[]; dueMs: number | null }
+  | { kind: 'giveBack'; stage: Stage; parked: Parked[]; dueMs: null }
+  | { kind: 'add'; stage: Stage; lines: PlannedLine[]; dueMs: number }
+  | { kind: 'heat'; stage: Stage; fraction: number; dueMs: null }
+  | { kind: 'finish'; stage: Stage; dueMs: number | null }
+  | { kind: 'lookIn'; stage: Stage; dueMs: number; everyMin: number }
+  | { kind: 'handsOn'; stage: Stage; dueMs: number | null }
+  | { kind: 'leave'; stage: Stage; dueMs: number | null }
+  | { kind: 'serve'; stage: Stage; dueMs: number };
+
+/** A line that waits by the pot: it goes in so many minutes after the stage has begun. */
+export interface LaterLine {
+  line: PlannedLine;
+  afterMin: number;
+}
+
+/** A burner this far from what the stage wants is worth a word. */
+const HEAT_WORTH_SAYING = 0.12;
+
+/** A line is called this long before its moment, so that hands are there, ms. */
+const CALL_BEFORE_MS = 30_000;
+
+/**
+ * The one next thing a pot wants of the cook.
+ *
+ * @param snapshot what was decided when the batch started
+ * @param state the batch now
+ * @param clock its running stage's clock, or null
+ * @param nowMs the moment, ms
+ * @returns the most pressing want
+ * @source docs/model.md § 11
+ */
+export function nextAction(
+  snapshot: BatchSnapshot,
+  state: BatchState,
+  clock: StageClock | null,
+  nowMs: number,
+): NextAction {
+  if (state.closed) return { kind: 'closed' };
+  if (state.questions.length > 0) return { kind: 'answer', dueMs: null };
+  if (!clock) return beginning(snapshot, state);
+  const { stage } = clock;
+  const top = topTemperature(snapshot, state);
+  if (top && state.pot.tempC > top.tempC && state.pot.heatFraction > 0)
+    return { kind: 'cool', stage, top, dueMs: null };
+  const waiting = state.parked.filter((one) => one.backStageId === stage.id);
+  if (waiting.length > 0) return { kind: 'giveBack', stage, parked: waiting, dueMs: null };
+  if (stage.ends.rule === 'served') return { kind: 'serve', stage, dueMs: snapshot.plan.serviceAtMs };
+  const later = dueLater(snapshot, state, clock);
+  const next = later[0];
+  if (next && next.dueMs <= nowMs + CALL_BEFORE_MS) {
+    const lines = later.filter((one) => one.dueMs <= nowMs + CALL_BEFORE_MS).map((one) => one.line);
+    return { kind: 'add', stage, lines, dueMs: next.dueMs };
+  }
+  const endMs = clock.ends.p50Ms;
+  if (endMs !== null && endMs <= nowMs) return { kind: 'finish', stage, dueMs: endMs };
+  if (clock.wantedHeat < state.pot.heatFraction - HEAT_WORTH_SAYING || isCold(clock, state))
+    return { kind: 'heat', stage, fraction: clock.wantedHeat, dueMs: null };
+  if (stage.attention.kind === 'handsOn') return { kind: 'handsOn', stage, dueMs: endMs };
+  const nextMs = Math.min(endMs ?? Number.POSITIVE_INFINITY, next?.dueMs ?? Number.POSITIVE_INFINITY);
+  if (stage.attention.kind === 'lookIn') {
+    const everyMin = lookEveryMin(stage.attention.everyMin, state);
+    const dueMs = Math.max(clock.begunMs, state.lookedMs ?? 0) + everyMin * 60_000;
+    if (dueMs < nextMs) return { kind: 'lookIn', stage, dueMs, everyMin };
+  }
+  return { kind: 'leave', stage, dueMs: Number.isFinite(nextMs) ? nextMs : null };
+}
+
+/** The lines that a stage still wants in the pot. */
+export function linesToAdd(snapshot: BatchSnapshot, state: BatchState, stageId: string): PlannedLine[] {
+  return snapshot.plan.lines.filter(
+    (line) =>
+      line.stageId === stageId &&
+      !line.perBowl &&
+      line.edibleKg > 0.00005 &&
+      !state.addedLineIds.includes(line.lineId),
+  );
+}
+
+function beginning(snapshot: BatchSnapshot, state: BatchState): NextAction {
+  const next = snapshot.input.recipe.stages.find(
+    (stage) => state.stages.find((one) => one.stageId === stage.id)?.doneMs == null,
+  );
+  if (!next) return { kind: 'closed' };
+  const isFirst = state.stages.every((stage) => stage.begunMs === null);
+  const lines = linesToAdd(snapshot, state, next.id);
+  const later = additionTimes(snapshot, next).filter((one) =>
+    lines.some((line) => line.lineId === one.line.lineId),
+  );
+  return {
+    kind: 'begin',
+    stage: next,
+    lines: lines.filter((line) => !later.some((one) => one.line.lineId === line.lineId)),
+    later,
+    dueMs: isFirst ? snapshot.plan.startAtMs : null,
+  };
+}
+
+/** What still waits by the pot in the running stage, the first to go in first. */
+function dueLater(snapshot: BatchSnapshot, state: BatchState, clock: StageClock) {
+  return additionTimes(snapshot, clock.stage)
+    .filter((one) => !state.addedLineIds.includes(one.line.lineId))
+    .map((one) => ({ line: one.line, dueMs: clock.begunMs + one.afterMin * 60_000 }))
+    .sort((a, b) => a.dueMs - b.dueMs);
+}
+
+/** Turned off, or far too low, while the stage wants heat. */
+function isCold(clock: StageClock, state: BatchState): boolean {
+  return clock.wantedHeat > state.pot.heatFraction + 2 * HEAT_WORTH_SAYING;
+}

@@ -1,0 +1,4 @@
+export { baseMinutes } from './base-minutes';
+export { prepareRecipe, recipeAsIngredient } from './prepare-recipe';
+export { priceMoves, recipeCostPerPortionCents } from './recipe-cost';
+export { recipesAsRows } from './recipes-as-rows';

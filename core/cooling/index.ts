@@ -1,0 +1,1 @@
+export { coolingHours } from './cooling-hours';

@@ -1,0 +1,2 @@
+export { forecast, type MassReading } from './forecast';
+export { Z } from './normal';

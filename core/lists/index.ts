@@ -1,0 +1,2 @@
+export { BOARDS, miseList } from './mise-list';
+export { pullList } from './pull-list';

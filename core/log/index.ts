@@ -1,0 +1,1 @@
+export { activeEvents, undoneIds } from './active-events';

@@ -1,0 +1,2 @@
+export { bowlMl } from './bowl-ml';
+export { CLING_PERCENT, portions } from './portions';

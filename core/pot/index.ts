@@ -1,0 +1,17 @@
+export { advancePot } from './advance-pot';
+export { addToPot, changeBurner, drawFromPot, openPot, setHeat, takeFatOff } from './change-pot';
+export { coldLoad } from './cold-load';
+export { covarianceOf, variance } from './covariance';
+export { type FallTarget, fallTo } from './fall-target';
+export { finishStage } from './finish-stage';
+export { crossingMs, type ForecastInterval, forecastPot, type PotTarget } from './forecast-pot';
+export { exits, fractionToHold, fullKW, steamHeat } from './heat-balance';
+export { kitchenAir } from './kitchen-air';
+export { arrivingAt, type Burner, FIRST_GUESS_GAIN, type PotSetup, type PotState } from './pot';
+export { liquidLitres, litresAtMass, massAtLitres, potLitres } from './pot-litres';
+export { leaveFoodOut, liftFoodOut, putFoodIn } from './put-food-in';
+export { measuredMass, type PotReading, readPot } from './read-pot';
+export { scorchMargin } from './scorch-margin';
+export type { StageDeed } from './stage-deed';
+export { steepingFactor } from './steep';
+export { temper } from './temper';

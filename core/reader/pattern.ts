@@ -1,0 +1,104 @@
+import type { Ingredient } from '../matter';
+import type { PatternSlot, Recipe } from '../recipe';
+import { bodyG } from '../thickness';
+import { linesOf, understandLine } from './lines-of';
+import { edgeOf } from './method-sentences';
+import type { ReadingTable } from './read-line';
+import { writeLine } from './write-line';
+
+/** A recipe made from a pattern, and what the swap brought with it. */
+export interface FromPattern {
+  recipe: Recipe;
+  notes: string[];
+}
+
+/** What may stand in each role. */
+export function fitsRole(role: PatternSlot['role'], ingredient: Ingredient): boolean {
+  switch (role) {
+    case 'vegetable':
+      return ingredient.kind === 'vegetable' || ingredient.kind === 'pulse';
+    case 'starch':
+      return ingredient.thickener !== undefined || (ingredient.bodyGPerKg ?? 0) >= 8;
+    case 'liquid':
+      return ['stock', 'water', 'dairy'].includes(ingredient.kind) && ingredient.perKg.water > 0.5;
+    case 'bone':
+      return /bones$/.test(ingredient.id);
+  }
+}
+
+/**
+ * Swaps what a pattern leaves open. Vegetables, bones and liquids change weight for weight, edible; a starch by its
+ * strength. Trim follows the new food's yield, the cooking time its softness, and what it does to the colour is said.
+ *
+ * @param pattern a recipe with slots and written lines
+ * @param swaps ingredient id by written line id
+ * @throws RangeError for a recipe without slots, a line that is no slot, or a food that does not fit its role
+ */
+export function fromPattern(
+  pattern: Recipe,
+  swaps: Readonly<Record<string, string>>,
+  table: ReadingTable,
+  as: { id: string; name: string },
+): FromPattern {
+  if (!pattern.pattern || !pattern.written)
+    throw new RangeError(`pattern must have slots and written lines, got ${pattern.id}`);
+  const stranger = Object.keys(swaps).find((id) => !pattern.pattern!.some((slot) => slot.writtenId === id));
+  if (stranger) throw new RangeError(`swaps must name slots of the pattern, got ${stranger}`);
+  const notes: string[] = [];
+  let stages = pattern.stages;
+  const written = pattern.written.map((line) => {
+    const swap = swaps[line.id];
+    if (swap === undefined) return line;
+    const slot = pattern.pattern!.find((one) => one.writtenId === line.id)!;
+    const after = table.ingredients[swap];
+    if (!after || !fitsRole(slot.role, after))
+      throw new RangeError(`swaps.${line.id} must fit as ${slot.role}, got ${swap}`);
+    const { ingredient: before, edibleKg, reading, comesOut } = understandLine(line, table);
+    if (!before || edibleKg === null || before.id === after.id) return line;
+    const kg = slot.role === 'starch' ? (edibleKg * strength(before)) / strength(after) : edibleKg;
+    notes.push(...swapNotes(before, after, edibleKg, kg));
+    if (after.softenMin !== undefined && after.softenMin !== before.softenMin) {
+      // the simmer that waited for the old one, in its own stage or after it, waits for the new
+      const from = stages.findIndex((stage) => line.parts.some((part) => part.stageId === stage.id));
+      stages = stages.map((stage, at) => {
+        if (at < from || stage.ends.rule !== 'soft' || stage.ends.softenMin !== before.softenMin)
+          return stage;
+        const edgeCm = edgeOf(reading.cut) ?? stage.ends.edgeCm;
+        return { ...stage, ends: { rule: 'soft', edgeCm, softenMin: after.softenMin! } };
+      });
+      notes.push(
+        `${after.name} softens in ${after.softenMin} min at 100 °C, ${before.name.toLowerCase()} in ${before.softenMin ?? 'no set'} min.`,
+      );
+    }
+    const { ingredientId: _id, edibleG: _g, ...kept } = line;
+    return {
+      ...kept,
+      ingredientId: after.id,
+      text: writeLine(
+        { ingredient: after, edibleKg: kg, ...(reading.cut ? { cut: reading.cut } : {}), comesOut },
+        table,
+      ),
+    };
+  });
+  const { pattern: _slots, ...plain } = pattern;
+  const recipe: Recipe = { ...plain, ...as, version: 1, stages, written };
+  return { recipe: { ...recipe, lines: linesOf(recipe, written, table).lines }, notes };
+}
+
+function strength(ingredient: Ingredient): number {
+  return Math.max(1, bodyG(ingredient, 1));
+}
+
+function swapNotes(before: Ingredient, after: Ingredient, beforeKg: number, afterKg: number): string[] {
+  const notes: string[] = [];
+  const bought = (kg: number, one: Ingredient) => (kg / one.yield).toFixed(2);
+  if (before.yield !== after.yield) {
+    notes.push(
+      `${bought(afterKg, after)} kg ${after.name.toLowerCase()} as bought, where it was ${bought(beforeKg, before)} kg ${before.name.toLowerCase()}.`,
+    );
+  }
+  if (after.colour) notes.push(`${after.name} ${after.colour}.`);
+  if (after.green) notes.push(`${after.name} goes drab when it is kept hot: last, and quickly.`);
+  if (after.browns) notes.push(`${after.name} browns in air: into water with a little lemon as it is cut.`);
+  return notes;
+}

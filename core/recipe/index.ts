@@ -1,0 +1,38 @@
+export { allergensOf } from './allergens-of';
+export { asWritten } from './as-written';
+export { chooseMethod, methodsFor } from './choose-method';
+export { compareRecipes } from './compare-recipes';
+export { curedIngredient, curedSaltPercent } from './cure';
+export { METHODS, type Method } from './data/methods';
+export { STAGE_KIND_DATA } from './data/stage-kinds';
+export { USUAL } from './data/usual';
+export { type Library, recipeIdOf, recipeRowId } from './library';
+export { newStage } from './new-stage';
+export { type Ratio, ratioParts, ratiosOf, setRatioKg, setRatioPart } from './ratios';
+export {
+  type Cure,
+  cookingStages,
+  type PatternSlot,
+  purees,
+  type Recipe,
+  type RecipeLine,
+  SCALINGS,
+  type Scaling,
+  SIMMER_UNDER_BOIL_C,
+  STAGE_KINDS,
+  type Stage,
+  type StageEnd,
+  type StageKind,
+  type WrittenLine,
+} from './recipe';
+export { recipeIn, reheatId, reheatRecipe } from './reheat-recipe';
+export {
+  type Advisory,
+  advisoriesOf,
+  type Bringer,
+  type BrokenClaim,
+  brokenClaims,
+  type Holdings,
+  holdingsOf,
+  whatItHolds,
+} from './what-it-holds';

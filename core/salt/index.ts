@@ -1,0 +1,2 @@
+export { dilutionKg } from './dilution-kg';
+export { SATURATED_SALT_PERCENT, saltToAddG } from './salt-to-add-g';

@@ -1,0 +1,132 @@
+import type { DeviceView, Fault } from '../../../contract';
+import type { DeviceKind } from '../../../core/devices';
+import { batchView } from '../../routes/batch-store';
+import type { ServerContext } from '../../server-context';
+import type { DeviceHub } from '../device-hub';
+import { chanceOf, hiddenTruth, type Truth } from './truth';
+
+/** Once a second, real time, whatever speed the kitchen's clock has. */
+const TICK_MS = 1000;
+/** Noise of a probe and a scale, one standard deviation. Common practice. */
+const NOISE = { probe: 0.3, scale: 0.015 } as const;
+/** How far a drifting one strays a minute of real time, °C or kg. */
+const DRIFT_A_MINUTE = { probe: 2, scale: 0.3 } as const;
+/** A flooding one sends so many lines a tick. */
+const FLOOD_LINES = 1500;
+/** One that drops out is silent for so many ticks in so many. */
+const DROP_OUT = { silent: 14, outOf: 24 } as const;
+
+interface SimulatedDevice {
+  id: string;
+  kind: DeviceKind;
+  batchId: string;
+  fault: Fault;
+  ticks: number;
+  timer: NodeJS.Timeout;
+}
+
+/** A simulated probe and pot scale: they follow a hidden truth and speak through the same door as a real bridge. */
+export interface SimulatedDevices {
+  start(of: { kind: DeviceKind; batchId: string; fault: Fault }): Promise<DeviceView>;
+  stop(id: string): void;
+  close(): void;
+}
+
+/** `address` is where this server is reached: the simulated devices send their lines over HTTP like anybody else. */
+export function createSimulatedDevices(
+  context: ServerContext & { devices: DeviceHub },
+  address: () => string,
+): SimulatedDevices {
+  const running = new Map<string, SimulatedDevice>();
+  const truths = new Map<string, Truth>();
+
+  async function tick(one: SimulatedDevice): Promise<void> {
+    one.ticks += 1;
+    if (one.fault === 'dropOut' && one.ticks % DROP_OUT.outOf < DROP_OUT.silent) return;
+    const batch = await batchView(context.db, one.batchId);
+    if (batch.closedAtMs !== null) {
+      stop(one.id);
+      context.devices.remove(one.id);
+      return;
+    }
+    const truth = truths.get(one.batchId) ?? hiddenTruth(one.batchId, batch.snapshot);
+    truths.set(one.batchId, truth);
+    const real = truth.at(batch.events, context.clock.nowMs());
+    const body = linesOf(one, one.kind === 'probe' ? real.tempC : real.massKg);
+    await fetch(`${address()}/api/devices/${one.id}/samples`, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/x-ndjson' },
+      body,
+    });
+  }
+
+  function stop(id: string): void {
+    const one = running.get(id);
+    if (!one) return;
+    clearInterval(one.timer);
+    running.delete(id);
+  }
+
+  return {
+    async start({ kind, batchId, fault }) {
+      const id = `simulated-${kind}-${batchId.slice(-8)}`;
+      stop(id);
+      context.devices.remove(id);
+      const view = context.devices.register({
+        id,
+        kind,
+        batchId,
+        name: kind === 'probe' ? 'simulated probe' : 'simulated scale',
+        simulated: fault,
+      });
+      const one: SimulatedDevice = {
+        id,
+        kind,
+        batchId,
+        fault,
+        ticks: 0,
+        timer: setInterval(() => {}, TICK_MS),
+      };
+      clearInterval(one.timer);
+      let isBusy = false;
+      one.timer = setInterval(() => {
+        if (isBusy) return;
+        isBusy = true;
+        tick(one)
+          .catch((error) => context.log.warn({ error }, 'a simulated device could not send'))
+          .finally(() => {
+            isBusy = false;
+          });
+      }, TICK_MS);
+      running.set(id, one);
+      return view;
+    },
+    stop,
+    close() {
+      for (const id of [...running.keys()]) stop(id);
+    },
+  };
+}
+
+/** What a simulated device sends for a true value, with its noise and its fault. */
+export function linesOf(one: Pick<SimulatedDevice, 'id' | 'kind' | 'fault' | 'ticks'>, real: number): string {
+  const chance = chanceOf(`${one.id} ${one.ticks}`);
+  const kind = one.kind === 'probe' ? 'temperature' : 'weight';
+  const drifted = one.fault === 'drift' ? real + (DRIFT_A_MINUTE[one.kind] * one.ticks) / 60 : real;
+  const line = () => {
+    const value = Math.max(one.kind === 'scale' ? 0 : -40, drifted + NOISE[one.kind] * chance.normal());
+    return JSON.stringify({ kind, value: Number(value.toFixed(2)) });
+  };
+  switch (one.fault) {
+    case 'stuck':
+      return JSON.stringify({ kind, value: one.kind === 'probe' ? 21.4 : 7.5 });
+    case 'rubbish':
+      return one.ticks % 3 === 0
+        ? line()
+        : `{"kind":"${kind}","value":"~~"}\nÿþ~#${one.ticks}\n{"kind":"${kind}","value":9999}`;
+    case 'flood':
+      return Array.from({ length: FLOOD_LINES }, line).join('\n');
+    default:
+      return line();
+  }
+}

@@ -1,0 +1,194 @@
+import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import type { KeepingLimits, KeepRehearsal, PlanRequest, ServiceView } from '../../contract';
+import type { BatchResult, BatchSnapshot } from '../../core/batch';
+import type { ReceivedFood } from '../../core/larder';
+import type { Ingredient } from '../../core/matter';
+import type { Recipe } from '../../core/recipe';
+import { FOOD_CODE } from '../../core/safety';
+import type { Equipment } from '../../core/scaling';
+import type { Vessel } from '../../core/vessel';
+
+/** What a kitchen has beside pots and burners until it says otherwise. */
+const PLAIN_EQUIPMENT: Equipment = {
+  blenderJarLitres: 2,
+  hasStickBlender: true,
+  ovenTrays: 2,
+  trayAreaM2: 0.17,
+  fryingPanCm: 28,
+};
+
+/** What may be kept how long, until a kitchen says less. source: FDA Food Code 2022 */
+const CODE_LIMITS: KeepingLimits = {
+  dateMarkDays: FOOD_CODE.dateMarkDays.value,
+  receivingC: FOOD_CODE.receivingC.value,
+  shellfishTagDays: FOOD_CODE.shellfishTagDays.value,
+};
+
+/** One kitchen is one file, so this table has one row. */
+export const kitchens = sqliteTable('kitchens', {
+  id: integer().primaryKey(),
+  name: text().notNull(),
+  zone: text().notNull(),
+  altitudeM: real().notNull(),
+  airTempC: real().notNull(),
+  relativeHumidity: real().notNull(),
+  currency: text().notNull(),
+  services: text({ mode: 'json' }).$type<ServiceView[]>().notNull(),
+  units: text({ enum: ['metric', 'us', 'imperial'] })
+    .notNull()
+    .default('metric'),
+  equipment: text({ mode: 'json' }).$type<Equipment>().notNull().default(PLAIN_EQUIPMENT),
+  limits: text({ mode: 'json' }).$type<KeepingLimits>().notNull().default(CODE_LIMITS),
+});
+
+export const pots = sqliteTable('pots', {
+  id: text().primaryKey(),
+  position: integer().notNull(),
+  name: text().notNull(),
+  vessel: text({ mode: 'json' }).$type<Vessel>().notNull(),
+  emptyMassKg: real().notNull(),
+});
+
+export const burners = sqliteTable('burners', {
+  id: text().primaryKey(),
+  position: integer().notNull(),
+  name: text().notNull(),
+  kind: text().notNull(),
+  powerW: real().notNull(),
+  efficiency: real().notNull(),
+  potIds: text({ mode: 'json' }).$type<string[]>().notNull(),
+});
+
+export const prices = sqliteTable('prices', {
+  ingredientId: text().primaryKey(),
+  centsPerKg: real().notNull(),
+  supplier: text(),
+});
+
+/** Foods of the kitchen's own, and labels over the table's. */
+export const ownIngredients = sqliteTable('own_ingredients', {
+  id: text().primaryKey(),
+  row: text({ mode: 'json' }).$type<Ingredient>().notNull(),
+});
+
+export const recipes = sqliteTable(
+  'recipes',
+  {
+    id: text().notNull(),
+    version: integer().notNull(),
+    doc: text({ mode: 'json' }).$type<Recipe>().notNull(),
+    savedAtMs: integer().notNull().default(0),
+  },
+  (table) => [primaryKey({ columns: [table.id, table.version] })],
+);
+
+/** Lots of files older than the larder’s log: brought over into it once, when such a file is opened. */
+export const oldLots = sqliteTable('lots', {
+  id: text().primaryKey(),
+  number: integer().notNull(),
+  ingredientId: text().notNull(),
+  litres: real().notNull(),
+  saltPercent: real().notNull(),
+  place: text().notNull(),
+  madeAtMs: integer().notNull(),
+});
+
+export const batches = sqliteTable('batches', {
+  id: text().primaryKey(),
+  recipeId: text().notNull(),
+  potId: text().notNull(),
+  burnerId: text().notNull(),
+  createdAtMs: integer().notNull(),
+  /** what was asked for, so that the same start said twice can be told from another */
+  request: text({ mode: 'json' }).notNull(),
+  snapshot: text({ mode: 'json' }).$type<BatchSnapshot>().notNull(),
+  closedAtMs: integer(),
+  result: text({ mode: 'json' }).$type<BatchResult>(),
+});
+
+/** The log. Rows are only ever added. */
+export const events = sqliteTable(
+  'events',
+  {
+    seq: integer().primaryKey({ autoIncrement: true }),
+    id: text().notNull().unique(),
+    batchId: text()
+      .notNull()
+      .references(() => batches.id),
+    type: text().notNull(),
+    v: integer().notNull(),
+    payload: text({ mode: 'json' }).notNull(),
+    actedAtMs: integer().notNull(),
+    receivedAtMs: integer().notNull(),
+    clientAtMs: integer().notNull(),
+    by: text(),
+    device: text(),
+    flag: text(),
+  },
+  (table) => [index('events_by_batch').on(table.batchId, table.actedAtMs)],
+);
+
+/** The larder's own log: deliveries and what was done on the shelf. What batches put by and draw is in theirs. */
+export const larderEvents = sqliteTable('larder_events', {
+  seq: integer().primaryKey({ autoIncrement: true }),
+  id: text().notNull().unique(),
+  type: text().notNull(),
+  v: integer().notNull(),
+  payload: text({ mode: 'json' }).notNull(),
+  /** what the table and prices said of food that came in */
+  taken: text({ mode: 'json' }).$type<ReceivedFood>(),
+  actedAtMs: integer().notNull(),
+  receivedAtMs: integer().notNull(),
+  clientAtMs: integer().notNull(),
+  by: text(),
+  device: text(),
+});
+
+/** The running number on a lot's label: given once, never again. */
+export const lotNumbers = sqliteTable('lot_numbers', {
+  number: integer().primaryKey({ autoIncrement: true }),
+  lotId: text().notNull().unique(),
+});
+
+/** Orders kept for a day to come. */
+export const orders = sqliteTable('orders', {
+  id: text().primaryKey(),
+  request: text({ mode: 'json' }).$type<PlanRequest>().notNull(),
+  createdAtMs: integer().notNull(),
+  /** the batch it was cooked as */
+  batchId: text(),
+  cancelledAtMs: integer(),
+});
+
+/** What probes and scales send, as it came: samples are no events. */
+export const samples = sqliteTable(
+  'samples',
+  {
+    id: integer().primaryKey({ autoIncrement: true }),
+    deviceId: text().notNull(),
+    batchId: text()
+      .notNull()
+      .references(() => batches.id),
+    kind: text({ enum: ['temperature', 'weight'] }).notNull(),
+    value: real().notNull(),
+    atMs: integer().notNull(),
+  },
+  (table) => [index('samples_by_batch').on(table.batchId, table.atMs)],
+);
+
+/** What was called in rehearsals, scored. */
+export const rehearsals = sqliteTable('rehearsals', {
+  id: text().primaryKey(),
+  recipeId: text().notNull(),
+  atMs: integer().notNull(),
+  calls: text({ mode: 'json' }).$type<KeepRehearsal['calls']>().notNull(),
+});
+
+/** The kitchen's clock, a row each time it was set: kitchen time runs on from here at a speed. */
+export const clockSegments = sqliteTable('clock_segments', {
+  id: integer().primaryKey({ autoIncrement: true }),
+  mode: text({ enum: ['demo', 'real'] }).notNull(),
+  speed: real().notNull(),
+  kitchenFromMs: integer().notNull(),
+  realFromMs: integer().notNull(),
+});

@@ -1,0 +1,101 @@
+import { Bell, BellOff } from 'lucide-react';
+import { useCallback, useEffect, useState } from 'react';
+import { useNavigate } from 'react-router';
+import styled from 'styled-components';
+import type { KitchenView } from '../../contract';
+import { isMuted, keepAwake, setMuted, sound, wakeSoundOnTouch } from '../data/alarm';
+import { useEachTick } from '../data/clock';
+import { submitEvents } from '../data/outbox';
+import { type Press, SNOOZE_MIN, useRangeCalls } from '../data/range-pots';
+import { colour, font, media, size, space } from '../theme/tokens';
+import { Button } from './button';
+import { IconButton } from './icon-button';
+
+const Strip = styled.section<{ $isUrgent: boolean }>`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: ${space.xs} ${space.m};
+  padding: ${space.xs} 28px;
+  min-height: 64px;
+  background: ${({ $isUrgent }) => ($isUrgent ? colour.danger : colour.rangeBack)};
+  color: ${colour.rangeText};
+  border-bottom: 2px solid ${colour.iron};
+  p {
+    flex: 1 1 220px;
+    font-family: ${font.title};
+    font-size: ${size.lead};
+    font-weight: 650;
+    line-height: 1.2;
+  }
+  button {
+    color: ${colour.iron};
+  }
+  button.bell {
+    color: inherit;
+  }
+  small {
+    display: block;
+    font-family: ${font.text};
+    font-size: ${size.small};
+    font-weight: 400;
+  }
+  ${media.narrow} {
+    padding: ${space.xs} ${space.m};
+  }
+  ${media.paper} {
+    display: none;
+  }
+`;
+
+/**
+ * The loudest call of the pots that are not in sight: what it wants, since when, one press to answer, one to wait. The
+ * pot that is in sight says it itself; it sounds all the same.
+ */
+export function CallStrip({ kitchen, hereId }: { kitchen: KitchenView; hereId: string | null }) {
+  const { hasPots, loudest, caller } = useRangeCalls(kitchen, hereId);
+  const navigate = useNavigate();
+  const [muted, setMutedHere] = useState(isMuted);
+  const [refusals, setRefusals] = useState<string[]>([]);
+  useEffect(wakeSoundOnTouch, []);
+  useEffect(() => (hasPots ? keepAwake() : undefined), [hasPots]);
+  const callOut = useCallback(() => {
+    if (loudest) sound(loudest.call, loudest.words);
+  }, [loudest]);
+  useEachTick(kitchen.clock, callOut);
+  if (!caller) return null;
+  const tell = async (said: Press['said']) => {
+    const answers = await Promise.all(said.map(({ batchId, body }) => submitEvents(batchId, [body])));
+    setRefusals(
+      answers.flatMap((one) => (one.kind === 'refused' ? one.errors.map((error) => error.sentence) : [])),
+    );
+  };
+  const putOff: Press['said'] = [
+    { batchId: caller.batchId, body: { type: 'snoozed', v: 1, payload: { minutes: SNOOZE_MIN } } },
+  ];
+  const { answer } = caller;
+  return (
+    <Strip role="alert" aria-label="A pot calls" $isUrgent={caller.call === 'urgent'}>
+      <p>
+        {caller.name}: {caller.words}
+        <small>{caller.beside}</small>
+        {refusals.map((sentence) => (
+          <small key={sentence}>Not taken: {sentence}</small>
+        ))}
+      </p>
+      {answer && <Button onPress={() => tell(answer.said)}>{answer.text}</Button>}
+      <Button onPress={() => navigate(`/batches/${caller.batchId}`)}>To this pot</Button>
+      <Button onPress={() => tell(putOff)}>{`In ${SNOOZE_MIN} min`}</Button>
+      <IconButton
+        className="bell"
+        aria-label={muted ? 'Let it sound' : 'No sound'}
+        onPress={() => {
+          setMuted(!muted);
+          setMutedHere(!muted);
+        }}
+      >
+        {muted ? <BellOff aria-hidden /> : <Bell aria-hidden />}
+      </IconButton>
+    </Strip>
+  );
+}

@@ -1,0 +1,88 @@
+import { FieldError, Input, Label, TextArea, TextField } from 'react-aria-components';
+import styled from 'styled-components';
+import { colour, font, radius, size, space, target } from '../theme/tokens';
+
+const Box = styled(TextField)`
+  display: grid;
+  gap: ${space.xs};
+  align-content: start;
+  label {
+    color: ${colour.soft};
+    font-size: ${size.small};
+  }
+  label.quiet {
+    position: absolute;
+    width: 1px;
+    height: 1px;
+    overflow: hidden;
+    clip-path: inset(50%);
+  }
+  .typed {
+    display: flex;
+    align-items: center;
+    gap: ${space.s};
+    color: ${colour.soft};
+  }
+  input,
+  textarea {
+    width: 100%;
+    min-height: ${target.anywhere};
+    padding: ${space.s} ${space.m};
+    border: 2px solid ${colour.edge};
+    border-radius: ${radius.s};
+    background: ${colour.sheet};
+    color: ${colour.iron};
+    font: 400 ${size.text} / 1.5 ${font.text};
+  }
+  &[data-invalid] input,
+  &[data-invalid] textarea {
+    border-color: ${colour.danger};
+  }
+`;
+
+const Wrong = styled(FieldError)`
+  color: ${colour.danger};
+  font-size: ${size.small};
+  &::before {
+    content: '✕ ';
+    font-weight: 700;
+  }
+`;
+
+/** Something to type in the office: a word, a figure (what has a unit is one), a page. At the pot the large `Field` is used. */
+export function SmallField({
+  label,
+  isLabelHidden = false,
+  value,
+  onChange,
+  unit,
+  error,
+  rows,
+  inputMode = unit ? 'decimal' : 'text',
+  placeholder,
+}: {
+  label: string;
+  isLabelHidden?: boolean;
+  value: string;
+  onChange: (value: string) => void;
+  unit?: string;
+  error?: string | null;
+  rows?: number;
+  inputMode?: 'text' | 'decimal';
+  placeholder?: string;
+}) {
+  return (
+    <Box value={value} onChange={onChange} isInvalid={Boolean(error)} validationBehavior="aria">
+      <Label className={isLabelHidden ? 'quiet' : ''}>{label}</Label>
+      {rows ? (
+        <TextArea rows={rows} spellCheck={false} {...(placeholder ? { placeholder } : {})} />
+      ) : (
+        <span className="typed">
+          <Input inputMode={inputMode} autoComplete="off" {...(placeholder ? { placeholder } : {})} />
+          {unit}
+        </span>
+      )}
+      <Wrong>{error}</Wrong>
+    </Box>
+  );
+}

@@ -1,0 +1,324 @@
+import { useState } from 'react';
+import { useOutletContext } from 'react-router';
+import styled from 'styled-components';
+import { type AdjustWay, adjustments } from '../../core/adjust';
+import { itemsFromLots } from '../../core/larder';
+import { massKg } from '../../core/matter';
+import { dilutionKg } from '../../core/salt';
+import { BANDS, bandName } from '../../core/thickness';
+import { Button } from '../components/button';
+import { Field } from '../components/field';
+import { Empty, Halves, Page } from '../components/page';
+import { Errors, FigureText, Over, Soft, Subtitle } from '../components/text';
+import { hourMinute, minutes, money, percent, typedNumber, weight } from '../data/format';
+import { useLots } from '../data/queries';
+import { colour, size, space, target } from '../theme/tokens';
+import type { BatchHere } from './batch-frame';
+import { useSubmit } from './pot-parts/use-submit';
+
+const Facts = styled.dl`
+  div {
+    display: flex;
+    justify-content: space-between;
+    align-items: baseline;
+    padding: 6px 0;
+    border-bottom: 1px solid ${colour.line};
+  }
+  dt {
+    color: ${colour.soft};
+  }
+`;
+
+const Scale = styled.ol`
+  display: grid;
+  grid-template-columns: repeat(7, 1fr);
+  gap: 3px;
+  font-size: ${size.small};
+  li {
+    display: grid;
+    align-content: end;
+    gap: 4px;
+    text-align: center;
+    line-height: 1.15;
+    color: ${colour.soft};
+    min-height: 62px;
+    padding-bottom: 4px;
+    border-bottom: 6px solid ${colour.line};
+  }
+  li[data-now='true'] {
+    color: ${colour.iron};
+    font-weight: 700;
+    border-bottom-color: ${colour.iron};
+  }
+  li[data-target='true'] {
+    border-bottom-color: ${colour.onTarget};
+  }
+  b {
+    color: ${colour.onTarget};
+  }
+  button {
+    min-height: ${target.anywhere};
+    padding: 2px;
+    border: 0;
+    background: none;
+    font-weight: inherit;
+    line-height: 1.15;
+    cursor: pointer;
+  }
+`;
+
+const Table = styled.div`
+  overflow-x: auto;
+  table {
+    width: 100%;
+    border-collapse: collapse;
+  }
+  th,
+  td {
+    padding: 10px ${space.s};
+    text-align: right;
+    white-space: nowrap;
+    border-bottom: 1px solid ${colour.line};
+    vertical-align: top;
+  }
+  th:first-child,
+  td:first-child {
+    text-align: left;
+    white-space: normal;
+    padding-left: 0;
+    min-width: 210px;
+  }
+  thead th {
+    font-weight: 400;
+    color: ${colour.soft};
+    font-size: ${size.small};
+  }
+`;
+
+const Row = styled.div`
+  display: flex;
+  gap: ${space.s};
+  align-items: end;
+  button {
+    flex: none;
+    min-height: ${target.atPot};
+  }
+`;
+
+/** Judgement with numbers: salt and thickness now and to come, and what each way to mend them leads to. */
+export function AdjustPage() {
+  const here = useOutletContext<BatchHere>();
+  const { state } = here.pot;
+  const { input } = here.batch.snapshot;
+  const [wanted, setWanted] = useState(input.band);
+  if (massKg(state.pot.mixture) < 0.05) {
+    return (
+      <Page>
+        <Empty title="Nothing in the pot yet">
+          <Soft>Salt and thickness are weighed up here once something is in it.</Soft>
+        </Empty>
+      </Page>
+    );
+  }
+  const figures = adjustments(here.batch.snapshot, state, wanted);
+  const isAtTarget = figures.ways.length === 0;
+  return (
+    <Page>
+      <Halves $columns="minmax(300px, 1fr) minmax(0, 2fr)">
+        <section>
+          <Subtitle>Salt</Subtitle>
+          <Facts>
+            <Fact name="In the liquid now" value={percent(figures.saltPercentLiquid)} />
+            <Fact name="In all of it, evened out" value={percent(figures.saltPercentAll)} />
+            <Fact name="At the end, none added" value={percent(figures.saltPercentAtEnd)} />
+            <Fact name="Wanted at the end" value={percent(input.saltPercent)} />
+          </Facts>
+          <SaltForm here={here} grams={figures.saltToAddG} percentAtEnd={figures.saltPercentAtEnd} />
+        </section>
+        <section>
+          <Subtitle>Thickness</Subtitle>
+          <Scale aria-label="Thickness">
+            {BANDS.map((band, i) => {
+              const isNow = Math.round(figures.band) === i;
+              const isEnd = Math.round(figures.bandAtEnd) === i;
+              const isTarget = Math.round(figures.targetBand) === i;
+              return (
+                <li key={band.name} data-now={isNow} data-target={isTarget}>
+                  {isNow && <span>now</span>}
+                  {isEnd && !isNow && <span>at the end</span>}
+                  {isTarget && <b>wanted</b>}
+                  <button type="button" aria-pressed={isTarget} onClick={() => setWanted(i)}>
+                    {band.name}
+                  </button>
+                </li>
+              );
+            })}
+          </Scale>
+          <Soft>
+            Now it {verb(figures.band)}, with {Math.round(figures.flourEquivalentGPerL)} g of flour or the
+            like to a litre of liquid. At the end it will be band {figures.bandAtEnd.toFixed(1)}; wanted is{' '}
+            {figures.targetBand}. {comingWords(here)}
+          </Soft>
+          {isAtTarget ? (
+            <Soft>It will be there. Nothing to mend; press another band to see what it would take.</Soft>
+          ) : (
+            <Table tabIndex={0} role="region" aria-label="Ways to the thickness wanted">
+              <table>
+                <thead>
+                  <tr>
+                    <th scope="col">A way there, and what it leads to</th>
+                    <th scope="col">Amount</th>
+                    <th scope="col">There in</th>
+                    <th scope="col">Salt</th>
+                    <th scope="col">Bowls</th>
+                    <th scope="col">Costs</th>
+                    <td />
+                  </tr>
+                </thead>
+                <tbody>
+                  {figures.ways.map((way) => (
+                    <WayRow key={way.id} way={way} here={here} />
+                  ))}
+                </tbody>
+              </table>
+            </Table>
+          )}
+          <Over>Two thirds first, let it cook out, test again: too thick is mended only by thinning.</Over>
+        </section>
+      </Halves>
+    </Page>
+  );
+}
+
+function Fact({ name, value }: { name: string; value: string }) {
+  return (
+    <div>
+      <dt>{name}</dt>
+      <dd>
+        <FigureText>{value}</FigureText>
+      </dd>
+    </div>
+  );
+}
+
+function SaltForm({ here, grams, percentAtEnd }: { here: BatchHere; grams: number; percentAtEnd: number }) {
+  const { tell, refusals } = useSubmit(here.batch.id);
+  const { input } = here.batch.snapshot;
+  const [text, setText] = useState('');
+  const [wrong, setWrong] = useState<string | null>(null);
+  const twoThirds = Math.round((grams * 2) / 3);
+  if (percentAtEnd > input.saltPercent + 0.005) {
+    const kg = dilutionKg({
+      massKg: massKg(here.pot.state.pot.mixture),
+      nowPercent: percentAtEnd,
+      targetPercent: Math.max(0.01, input.saltPercent),
+    });
+    return (
+      <Soft>No salt: it will be over. {weight(kg)} of unsalted liquid would bring it back, and thin it.</Soft>
+    );
+  }
+  async function keep() {
+    const value = typedNumber(text);
+    if (value === null || value <= 0 || value > 5000) {
+      setWrong(
+        `Salt must be a number of grams above 0 and at most 5000, not ${text.trim() ? `“${text.trim()}”` : 'empty'}.`,
+      );
+      return;
+    }
+    setWrong(null);
+    const item = { ingredientId: 'salt', kg: value / 1000, tempC: 18, lineId: 'salt' };
+    if (await tell({ type: 'added', v: 1, payload: { items: [item] } })) setText('');
+  }
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        void keep();
+      }}
+    >
+      <Soft>
+        <strong>{Math.round(grams)} g</strong> to add in all, last. First {twoThirds} g, stir, a clean spoon,
+        taste.
+      </Soft>
+      <Row>
+        <Field
+          label="Salt put in"
+          unit="g"
+          value={text}
+          onChange={setText}
+          error={wrong ?? refusals[0] ?? null}
+        />
+        <Button type="submit">It is in</Button>
+      </Row>
+    </form>
+  );
+}
+
+function WayRow({ way, here }: { way: AdjustWay; here: BatchHere }) {
+  const { tell, refusals } = useSubmit(here.batch.id);
+  const { data: lots = [] } = useLots();
+  const { after } = way;
+  const { input } = here.batch.snapshot;
+  return (
+    <tr>
+      <td>
+        <strong>{way.title}</strong>
+        <Over>{way.how}</Over>
+        <Errors sentences={refusals} />
+      </td>
+      <td>
+        {way.items.length === 0
+          ? 'nothing'
+          : way.items.map((item) => (
+              <div key={item.ingredientId}>
+                {weight(item.kg)}{' '}
+                <Over as="span">{input.ingredients[item.ingredientId]?.name.toLowerCase()}</Over>
+              </div>
+            ))}
+      </td>
+      <td>
+        {minutes(after.minutes)}
+        <Over>{hourMinute(here.pot.nowMs + after.minutes * 60_000, here.kitchen.zone)}</Over>
+      </td>
+      <td>{percent(after.saltPercent)}</td>
+      <td>{Math.floor(after.portions)}</td>
+      <td>{money(after.costCents, here.kitchen.currency)}</td>
+      <td>
+        {way.isAddition && (
+          <Button
+            onPress={() =>
+              tell({
+                type: 'added',
+                v: 1,
+                payload: { items: itemsFromLots(rounded(way), lots, here.pot.nowMs) },
+              })
+            }
+            aria-label={`${way.title}: it is in`}
+          >
+            It is in
+          </Button>
+        )}
+      </td>
+    </tr>
+  );
+}
+
+/** “coats the spoon”, “has a little body”. */
+function verb(band: number): string {
+  const name = bandName(band);
+  if (name === 'thin as water') return 'is thin as water';
+  return name === 'a little body' ? 'has a little body' : name;
+}
+
+function rounded(way: AdjustWay) {
+  return way.items.map((item) => ({ ...item, kg: Math.round(item.kg * 1e4) / 1e4 }));
+}
+
+function comingWords(here: BatchHere): string {
+  const { snapshot } = here.batch;
+  const left = snapshot.plan.lines.filter(
+    (line) => !line.perBowl && line.edibleKg > 0.1 && !here.pot.state.addedLineIds.includes(line.lineId),
+  );
+  if (left.length === 0) return '';
+  return `Still to come: ${left.map((line) => line.name.toLowerCase()).join(', ')}; they are counted in.`;
+}

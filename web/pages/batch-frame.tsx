@@ -1,0 +1,161 @@
+import { memo } from 'react';
+import { Link, NavLink, Outlet, useParams } from 'react-router';
+import styled from 'styled-components';
+import type { BatchView, KitchenView } from '../../contract';
+import { LinkButton } from '../components/link-button';
+import { Empty, Page, Waiting } from '../components/page';
+import { Caution, Over, Soft } from '../components/text';
+import { ApiError } from '../data/api';
+import { hourMinute } from '../data/format';
+import { useBatch, useLots } from '../data/queries';
+import { type LivePot, useLivePot } from '../data/use-pot';
+import { colour, font, media, size, space, target } from '../theme/tokens';
+import { useKitchenHere } from './use-kitchen-here';
+
+const Head = styled.header`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0 ${space.l};
+  padding: ${space.s} 28px 0;
+  h1 {
+    font-size: 23px;
+  }
+  nav {
+    display: flex;
+    margin-left: auto;
+  }
+  nav a {
+    display: grid;
+    place-items: center;
+    min-height: ${target.anywhere};
+    min-width: 76px;
+    padding: 0 ${space.m};
+    color: ${colour.soft};
+    text-decoration: none;
+    font-family: ${font.title};
+    font-size: ${size.lead};
+    border-bottom: 3px solid ${colour.line};
+  }
+  nav a[aria-current='page'] {
+    color: ${colour.iron};
+    font-weight: 700;
+    border-bottom-color: ${colour.iron};
+  }
+  ${media.narrow} {
+    padding: ${space.s} ${space.m} 0;
+    nav {
+      width: 100%;
+    }
+    nav a {
+      flex: 1;
+    }
+  }
+`;
+
+const Strip = styled.div`
+  padding: ${space.s} 28px 0;
+`;
+
+/** Told to every cook who drew from a lot that held less: somebody has to look. */
+const Overdrawn = memo(function Overdrawn({ batch }: { batch: BatchView }) {
+  const { data: lots = [] } = useLots();
+  const drawn = new Set(
+    batch.events.flatMap((event) =>
+      event.type === 'added' ? event.payload.items.flatMap((item) => item.lotId ?? []) : [],
+    ),
+  );
+  const over = lots.filter((lot) => lot.countIt && drawn.has(lot.id));
+  if (over.length === 0) return null;
+  return (
+    <Strip role="status">
+      {over.map((lot) => (
+        <Caution key={lot.id}>
+          more was drawn from {lot.name.toLowerCase()}, lot {lot.number}, than it held.{' '}
+          <Link to={`/larder/lots/${lot.id}`}>Count it</Link>.
+        </Caution>
+      ))}
+    </Strip>
+  );
+});
+
+export interface BatchHere {
+  batch: BatchView;
+  kitchen: KitchenView;
+  pot: LivePot;
+}
+
+/** What a pot, its bench and its pass share: one batch, alive. */
+export function BatchFrame() {
+  const { id = '' } = useParams();
+  const kitchen = useKitchenHere();
+  const { data: batch, error, refetch } = useBatch(id);
+  if (error instanceof ApiError && error.status === 404) {
+    return (
+      <Page>
+        <Empty title="There is no such batch" isPage>
+          <Soft>{error.message}</Soft>
+        </Empty>
+      </Page>
+    );
+  }
+  if (!batch) return <Waiting error={error} onRetry={refetch} />;
+  return <Inside batch={batch} kitchen={kitchen} />;
+}
+
+function Inside({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView }) {
+  const pot = useLivePot(batch, kitchen);
+  const here: BatchHere = { batch, kitchen, pot };
+  return (
+    <>
+      <BatchHead
+        batch={batch}
+        zone={kitchen.zone}
+        standsIn={`${pot.state.inPot.name}, ${pot.state.onBurner.name}`}
+        isClosed={pot.state.closed !== null}
+      />
+      <Overdrawn batch={batch} />
+      <Outlet context={here} />
+    </>
+  );
+}
+
+/** What batch it is, and the ways to its pot, bench and pass. */
+const BatchHead = memo(function BatchHead(of: {
+  batch: BatchView;
+  zone: string;
+  standsIn: string;
+  isClosed: boolean;
+}) {
+  const { id, snapshot } = of.batch;
+  const { plan, input } = snapshot;
+  const { base, name } = input.recipe;
+  return (
+    <Head>
+      <div>
+        <h1>{name}</h1>
+        <Over>
+          {base
+            ? `${((plan.portions * plan.portionMl) / 1000).toFixed(1)} L, ready by`
+            : `${plan.portions} bowls for`}{' '}
+          {hourMinute(plan.serviceAtMs, of.zone)}, {of.standsIn}
+        </Over>
+      </div>
+      {of.isClosed ? (
+        <nav aria-label="This batch">
+          <LinkButton to={`/log/${id}`} $main>
+            Closed: read its log
+          </LinkButton>
+        </nav>
+      ) : (
+        <nav aria-label="This batch">
+          <NavLink to={`/batches/${id}`} end>
+            Pot
+          </NavLink>
+          <NavLink to={`/batches/${id}/bench`}>Bench</NavLink>
+          <NavLink to={`/batches/${id}/pass`}>{base ? 'Put by' : 'Pass'}</NavLink>
+        </nav>
+      )}
+    </Head>
+  );
+});

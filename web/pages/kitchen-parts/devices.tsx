@@ -1,0 +1,134 @@
+import { useState } from 'react';
+import styled from 'styled-components';
+import { type DeviceView, FAULTS, type Fault } from '../../../contract';
+import type { DeviceKind } from '../../../core/devices';
+import { Button } from '../../components/button';
+import { PickOne } from '../../components/menu';
+import { Errors, Over, Soft, Subtitle } from '../../components/text';
+import { sentencesOf } from '../../data/api';
+import { useDevices, useOpenBatches, useRemoveDevice, useStartSimulatedDevice } from '../../data/queries';
+import { colour, space } from '../../theme/tokens';
+
+const Rows = styled.ul`
+  display: grid;
+  li {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) auto auto;
+    gap: ${space.m};
+    align-items: center;
+    padding: ${space.xs} 0;
+    border-bottom: 1px solid ${colour.line};
+  }
+  strong {
+    font-variant-numeric: tabular-nums;
+  }
+  .wrong {
+    color: ${colour.danger};
+  }
+`;
+
+const Fields = styled.div`
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(150px, 1fr));
+  gap: ${space.s} ${space.m};
+`;
+
+const FAULT_WORDS: Readonly<Record<Fault, string>> = {
+  none: 'works well',
+  drift: 'drifts away',
+  dropOut: 'drops out',
+  stuck: 'stands still',
+  rubbish: 'sends rubbish',
+  flood: 'floods',
+};
+
+const STATUS_WORDS: Readonly<Record<DeviceView['status'], string>> = {
+  waiting: 'nothing yet',
+  sending: 'sending',
+  quiet: 'quiet',
+  rubbish: 'not to be believed',
+  flooding: 'too much of it',
+  stuck: 'stuck',
+};
+
+/** Probes and scales at the pots; and simulated ones, which follow a hidden truth through the same door. */
+export function Devices() {
+  const { data: devices = [] } = useDevices();
+  const { data: open = [] } = useOpenBatches();
+  const start = useStartSimulatedDevice();
+  const remove = useRemoveDevice();
+  const [kind, setKind] = useState<DeviceKind>('probe');
+  const [fault, setFault] = useState<Fault>('none');
+  const [picked, setBatch] = useState<string | null>(null);
+  const batchId = picked ?? open[0]?.id ?? null;
+  const nameOf = (id: string) =>
+    open.find((one) => one.id === id)?.snapshot.input.recipe.name ?? 'a closed batch';
+  return (
+    <div>
+      <Subtitle>Probes and scales</Subtitle>
+      {devices.length > 0 && (
+        <Rows>
+          {devices.map((one) => (
+            <li key={one.id}>
+              <span>
+                {one.name}, {nameOf(one.batchId).toLowerCase()}
+                <Over className={one.said ? 'wrong' : ''}>{one.said ?? STATUS_WORDS[one.status]}</Over>
+              </span>
+              <strong>{shownBy(one)}</strong>
+              <Button
+                kind="quiet"
+                aria-label={`Take away the ${one.name}`}
+                onPress={() => remove.mutate(one.id)}
+              >
+                Take away
+              </Button>
+            </li>
+          ))}
+        </Rows>
+      )}
+      {open.length === 0 ? (
+        <Soft>A simulated device is put at a pot that is on. No pot is on.</Soft>
+      ) : (
+        <>
+          <Fields>
+            <PickOne
+              label="A simulated device"
+              value={kind}
+              options={[
+                { id: 'probe', text: 'probe in the pot' },
+                { id: 'scale', text: 'scale under it' },
+              ]}
+              onChange={(next) => setKind(next as DeviceKind)}
+            />
+            <PickOne
+              label="At"
+              value={batchId ?? ''}
+              options={open.map((one) => ({ id: one.id, text: one.snapshot.input.recipe.name }))}
+              onChange={setBatch}
+            />
+            <PickOne
+              label="Which"
+              value={fault}
+              options={FAULTS.map((one) => ({ id: one, text: FAULT_WORDS[one] }))}
+              onChange={(next) => setFault(next as Fault)}
+            />
+          </Fields>
+          <Errors sentences={sentencesOf(start.error)} />
+          <Button onPress={() => batchId && start.mutate({ kind, batchId, fault })}>Set it there</Button>
+        </>
+      )}
+      <Over>
+        A real bridge speaks the same way: JSON lines over HTTP, described in docs/devices.md. What they send
+        makes a reading every few minutes; all of it is kept apart from the log.
+      </Over>
+    </div>
+  );
+}
+
+/** What it shows, with its unit. */
+export function shownBy(device: DeviceView): string {
+  if (!device.last) return '…';
+  return device.kind === 'probe'
+    ? `${device.last.value.toFixed(1)} °C`
+    : `${device.last.value.toFixed(2)} kg`;
+}

@@ -1,0 +1,85 @@
+import styled from 'styled-components';
+import type { KitchenView } from '../../../contract';
+import { Caution, Over, Soft, Subtitle } from '../../components/text';
+import { heatWords } from '../../data/words';
+import { colour, size, space } from '../../theme/tokens';
+
+const Table = styled.table`
+  width: 100%;
+  border-collapse: collapse;
+  font-variant-numeric: tabular-nums;
+  th,
+  td {
+    padding: 6px ${space.s} 6px 0;
+    text-align: left;
+    border-bottom: 1px solid ${colour.line};
+  }
+  th {
+    font-weight: 400;
+    color: ${colour.soft};
+    font-size: ${size.small};
+  }
+  td:last-child,
+  th:last-child {
+    text-align: right;
+    padding-right: 0;
+  }
+`;
+
+/** So many rows are read; the rest is as well known or worse. */
+const ROWS = 10;
+
+/** What closed batches have shown of each pot on each burner, by setting and lid: where the next batch’s first guess comes from. */
+export function LearnedTable({ kitchen }: { kitchen: KitchenView }) {
+  const name = (list: readonly { id: string; name: string }[], id: string) =>
+    list.find((one) => one.id === id)?.name ?? id;
+  const drifted = kitchen.learned.filter((one) => one.drifted !== null);
+  return (
+    <div>
+      <Subtitle>What the pots have taught</Subtitle>
+      {kitchen.learned.length === 0 ? (
+        <Soft>Nothing yet: each closed batch adds its stretches of steady heat.</Soft>
+      ) : (
+        <>
+          {drifted.map((one) => (
+            <Caution key={`${one.potId}${one.burnerId}${one.fraction}${one.lid}`}>
+              {name(kitchen.burners, one.burnerId)} has drifted: at {heatWords(one.fraction)} it gives{' '}
+              {Math.abs(Math.round(one.drifted! * 100))} % {one.drifted! < 0 ? 'less' : 'more'} than it did.
+              Look at its jets, or at its tap.
+            </Caution>
+          ))}
+          <Table>
+            <thead>
+              <tr>
+                <th scope="col">Burner, pot</th>
+                <th scope="col">Setting, lid</th>
+                <th scope="col">Seen</th>
+                <th scope="col">Arrives of what the plate says</th>
+              </tr>
+            </thead>
+            <tbody>
+              {kitchen.learned.slice(0, ROWS).map((one) => (
+                <tr key={`${one.potId}${one.burnerId}${one.fraction}${one.lid}`}>
+                  <td>
+                    {name(kitchen.burners, one.burnerId)}, {name(kitchen.pots, one.potId)}
+                  </td>
+                  <td>
+                    {heatWords(one.fraction)}, {one.lid}
+                  </td>
+                  <td>{one.segments} times</td>
+                  <td>
+                    {Math.round(one.arriving.mean * 100)} % ± {Math.round(one.arriving.sd * 100)}
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </Table>
+          <Over>
+            The best known first. A setting is a share of full by the tap; what is not here yet starts from
+            the burner as a whole, less sure the lower the flame.
+          </Over>
+        </>
+      )}
+    </div>
+  );
+}

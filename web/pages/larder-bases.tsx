@@ -1,0 +1,84 @@
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import { BASE_FAMILIES, BASE_KINDS, type BaseFamily, type BaseKind } from '../../core/bases';
+import { Page } from '../components/page';
+import { Over, Soft, Title } from '../components/text';
+import { minutes } from '../data/format';
+import { useLots, useRecipes } from '../data/queries';
+import { colour, media, size, space } from '../theme/tokens';
+import { LarderNav } from './larder-parts/larder-nav';
+
+const Row = styled(Link)`
+  display: grid;
+  grid-template-columns: minmax(0, 1.1fr) minmax(0, 1.6fr) 150px 130px;
+  gap: ${space.m};
+  align-items: baseline;
+  padding: ${space.s} 0;
+  border-bottom: 1px solid ${colour.line};
+  color: inherit;
+  text-decoration: none;
+  &:hover strong {
+    text-decoration: underline;
+  }
+  strong {
+    font-size: ${size.lead};
+  }
+  > :nth-child(n + 3) {
+    text-align: right;
+  }
+  ${media.narrow} {
+    grid-template-columns: 1fr;
+    gap: 0;
+    > :nth-child(n + 3) {
+      text-align: left;
+    }
+  }
+`;
+
+const FAMILY_WORDS: Record<BaseFamily, string> = {
+  stock: 'Stocks',
+  broth: 'Broths',
+  concentrate: 'Concentrates',
+  purée: 'Purées',
+  sauce: 'Mother sauces',
+  binder: 'Roux, made cold',
+  aromatics: 'Bags and bundles',
+};
+
+/** The kinds of base the house can make: proportions, time, and what stands on the shelf of each. */
+export function LarderBases() {
+  const { data: lots = [] } = useLots();
+  const { data: recipes = [] } = useRecipes();
+  const there = (kind: BaseKind) =>
+    lots.filter((lot) => lot.contents.base === kind.id).reduce((sum, lot) => sum + lot.leftLitres, 0);
+  return (
+    <Page>
+      <LarderNav />
+      <Title>Bases to make</Title>
+      <Soft>By weight, as the trade goes; each opens to its rules, its reasons and how it draws.</Soft>
+      {BASE_FAMILIES.map((family) => (
+        <section key={family} aria-label={FAMILY_WORDS[family]}>
+          <Over as="h2">{FAMILY_WORDS[family]}</Over>
+          {BASE_KINDS.filter((kind) => kind.family === family).map((kind) => (
+            <Row key={kind.id} to={`/larder/bases/${kind.id}`}>
+              <strong>{recipes.find((one) => one.base === kind.id)?.name ?? kind.name}</strong>
+              <span>{partsWords(kind)}</span>
+              <Over as="span">{timeWords(kind)}</Over>
+              <Over as="span">{there(kind) > 0.01 ? `${there(kind).toFixed(1)} L there` : 'none there'}</Over>
+            </Row>
+          ))}
+        </section>
+      ))}
+    </Page>
+  );
+}
+
+export function partsWords(kind: BaseKind): string {
+  return kind.parts.map((part) => `${part.parts} ${part.name}`).join(' : ');
+}
+
+export function timeWords(kind: BaseKind): string {
+  if (!kind.simmerMin) return kind.timeSource;
+  const { from, to } = kind.simmerMin;
+  return from === to ? minutes(from) : `${minutes(from)} to ${minutes(to)}`;
+}

@@ -1,0 +1,300 @@
+import { useMemo, useState } from 'react';
+import { Button as AriaButton } from 'react-aria-components';
+import styled from 'styled-components';
+import { priceMoves } from '../../../core/book';
+import { type Ingredient, STORES } from '../../../core/matter';
+import { Button } from '../../components/button';
+import { Sheet } from '../../components/sheet';
+import { SmallField } from '../../components/small-field';
+import { Errors, Over, Soft, Unseen } from '../../components/text';
+import { sentencesOf } from '../../data/api';
+import { money, sentenceCase, typedNumber } from '../../data/format';
+import { usePriceChange, useReadFile } from '../../data/queries';
+import { type Book, useBook } from '../../data/use-book';
+import { colour, media, radius, size, space, target } from '../../theme/tokens';
+import { FilePick } from '../recipe-parts/file-pick';
+import { useKitchenHere } from '../use-kitchen-here';
+import { FoodForm } from './food-form';
+
+const Tools = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: ${space.s} ${space.m};
+  align-items: end;
+  a {
+    display: grid;
+    align-items: center;
+    min-height: ${target.anywhere};
+  }
+`;
+
+const Part = styled.section`
+  display: grid;
+  gap: ${space.m};
+`;
+
+const Table = styled.table`
+  width: 100%;
+  border-collapse: collapse;
+  th,
+  td {
+    padding: 4px ${space.m} 4px 0;
+    border-bottom: 1px solid ${colour.line};
+    text-align: left;
+  }
+  th {
+    font-weight: 400;
+    font-size: ${size.small};
+    color: ${colour.soft};
+  }
+  .figure {
+    text-align: right;
+    white-space: nowrap;
+  }
+  small {
+    display: block;
+    color: ${colour.soft};
+    font-size: ${size.small};
+  }
+  ${media.narrow} {
+    .more {
+      display: none;
+    }
+    th,
+    td {
+      padding-right: ${space.s};
+    }
+  }
+`;
+
+const Price = styled(AriaButton)`
+  min-height: ${target.anywhere};
+  min-width: 88px;
+  padding: 0 ${space.s};
+  border: 2px solid ${colour.line};
+  border-radius: ${radius.s};
+  background: ${colour.sheet};
+  text-align: right;
+  cursor: pointer;
+`;
+
+const Moves = styled.ul`
+  li {
+    display: flex;
+    justify-content: space-between;
+    gap: ${space.m};
+    padding: 4px 0;
+    border-bottom: 1px solid ${colour.line};
+  }
+`;
+
+/** The foods of the house with their prices: found by name, labelled, priced, taken out and brought in as CSV. */
+export function Foods() {
+  const kitchen = useKitchenHere();
+  const book = useBook(kitchen);
+  const [search, setSearch] = useState('');
+  const [priced, setPriced] = useState<Ingredient | null>(null);
+  const [labelled, setLabelled] = useState<Ingredient | null | 'new'>(null);
+  const rows = useMemo(
+    () => foundRows(book, search, kitchen.pricesCentsPerKg),
+    [book, search, kitchen.pricesCentsPerKg],
+  );
+  if (!book) return null;
+  return (
+    <Part aria-label="Foods and prices">
+      <Tools>
+        <SmallField label="Find a food" value={search} onChange={setSearch} placeholder="celeriac" />
+        <Button onPress={() => setLabelled('new')}>A food of our own</Button>
+        <PricesIn />
+        <a href="/api/prices.csv">Take prices out, CSV</a>
+      </Tools>
+      <Table>
+        <thead>
+          <tr>
+            <th scope="col">Food</th>
+            <th scope="col" className="more">
+              Kept in
+            </th>
+            <th scope="col" className="more">
+              From
+            </th>
+            <th scope="col" className="figure more">
+              Left after trim
+            </th>
+            <th scope="col" className="figure">
+              A kg as bought
+            </th>
+            <th scope="col">
+              <Unseen>Label</Unseen>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map((row) => (
+            <tr key={row.id}>
+              <td>
+                {row.name}
+                {row.guessedFrom && <small>{row.source}</small>}
+              </td>
+              <td className="more">{row.store}</td>
+              <td className="more">{kitchen.suppliers[row.id] ?? ''}</td>
+              <td className="figure more">{Math.round(row.yield * 100)} %</td>
+              <td className="figure">
+                <Price aria-label={`Price of ${row.name}`} onPress={() => setPriced(row)}>
+                  {kitchen.pricesCentsPerKg[row.id] === undefined
+                    ? 'none yet'
+                    : money(kitchen.pricesCentsPerKg[row.id]!, kitchen.currency)}
+                </Price>
+              </td>
+              <td>
+                <Button kind="quiet" aria-label={`Label of ${row.name}`} onPress={() => setLabelled(row)}>
+                  Label
+                </Button>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </Table>
+      {rows.length === 0 && <Soft>No food is called “{search}”. It can be added as one of our own.</Soft>}
+      {search === '' && (
+        <Over>
+          Shown: what has a price or a label here. {Object.keys(book.library.ingredients).length} foods can be
+          found by name.
+        </Over>
+      )}
+      {priced && <PriceSheet key={priced.id} food={priced} book={book} onClose={() => setPriced(null)} />}
+      {labelled && (
+        <Sheet
+          title={labelled === 'new' ? 'A food of our own' : `The label of ${labelled.name.toLowerCase()}`}
+          isOpen
+          onClose={() => setLabelled(null)}
+        >
+          <FoodForm
+            name={search}
+            rows={book.library.ingredients}
+            {...(labelled === 'new' ? {} : { over: labelled })}
+            onDone={() => setLabelled(null)}
+            onCancel={() => setLabelled(null)}
+          />
+        </Sheet>
+      )}
+    </Part>
+  );
+}
+
+/** By any part of the name or another name; without a search what the kitchen has priced or labelled, by place. */
+function foundRows(
+  book: Book | null,
+  search: string,
+  prices: Readonly<Record<string, number>>,
+): Ingredient[] {
+  if (!book) return [];
+  const word = search.trim().toLowerCase();
+  const all = Object.values(book.library.ingredients);
+  const found = word
+    ? all.filter(
+        (row) => row.name.toLowerCase().includes(word) || row.aliases?.some((alias) => alias.includes(word)),
+      )
+    : all.filter((row) => (prices[row.id] !== undefined && prices[row.id]! > 0) || row.guessedFrom);
+  return found
+    .sort((a, b) => STORES.indexOf(a.store) - STORES.indexOf(b.store) || a.name.localeCompare(b.name))
+    .slice(0, 120);
+}
+
+/** A price being changed: which dishes it moves, before it is kept. */
+function PriceSheet({ food, book, onClose }: { food: Ingredient; book: Book; onClose: () => void }) {
+  const kitchen = useKitchenHere();
+  const save = usePriceChange();
+  const now = kitchen.pricesCentsPerKg[food.id];
+  const [typed, setTyped] = useState(now === undefined ? '' : (now / 100).toFixed(2));
+  const [supplier, setSupplier] = useState(kitchen.suppliers[food.id] ?? '');
+  const value = typedNumber(typed);
+  const isPrice = value !== null && value >= 0 && value <= 100_000;
+  const moves = isPrice ? priceMoves(book.library, { [food.id]: value * 100 }) : [];
+  return (
+    <Sheet title={food.name} isOpen onClose={onClose}>
+      <SmallField
+        label="A kilogram as bought"
+        value={typed}
+        onChange={setTyped}
+        unit={kitchen.currency}
+        error={isPrice || typed === '' ? null : `“${typed}” is not a price.`}
+      />
+      <SmallField label="From" value={supplier} onChange={setSupplier} />
+      {moves.length > 0 ? (
+        <>
+          <Over>Moves, a portion:</Over>
+          <Moves>
+            {moves.map((move) => (
+              <li key={move.recipeId}>
+                <span>{sentenceCase(move.name)}</span>
+                <span>
+                  {money(move.beforeCents, kitchen.currency)} →{' '}
+                  <strong>{money(move.afterCents, kitchen.currency)}</strong>
+                </span>
+              </li>
+            ))}
+          </Moves>
+        </>
+      ) : (
+        <Soft>Moves no dish.</Soft>
+      )}
+      <Errors sentences={save.error ? [save.error.message] : []} />
+      <Button
+        kind="main"
+        isDisabled={!isPrice || save.isPending}
+        onPress={() =>
+          value !== null &&
+          save.mutate(
+            {
+              prices: [
+                {
+                  ingredientId: food.id,
+                  centsPerKg: Math.round(value * 1e4) / 100,
+                  supplier: supplier.trim(),
+                },
+              ],
+            },
+            { onSuccess: onClose },
+          )
+        }
+      >
+        Keep this price
+      </Button>
+    </Sheet>
+  );
+}
+
+/** Prices from a CSV: read whole, then taken over whole. */
+function PricesIn() {
+  const read = useReadFile();
+  const save = usePriceChange();
+  const [said, setSaid] = useState<string | null>(null);
+  const error = read.error ?? save.error;
+  return (
+    <>
+      <FilePick
+        label="Bring prices in, CSV"
+        accept=".csv"
+        onText={(name, text) => {
+          setSaid(null);
+          save.reset();
+          read.mutate(
+            { name, text },
+            {
+              onSuccess: (found) => {
+                if (found.kind === 'prices' && found.prices.length > 0)
+                  save.mutate(
+                    { prices: found.prices },
+                    { onSuccess: () => setSaid(`${found.prices.length} prices taken over.`) },
+                  );
+              },
+            },
+          );
+        }}
+      />
+      {said && <Over role="status">{said}</Over>}
+      <Errors sentences={sentencesOf(error)} />
+    </>
+  );
+}

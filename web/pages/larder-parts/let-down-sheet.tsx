@@ -1,0 +1,137 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { v7 as uuid } from 'uuid';
+import type { KitchenView, LotView } from '../../../contract';
+import { baseKind } from '../../../core/bases';
+import { boilOffKgPerHour } from '../../../core/evaporation';
+import { concentrate, letDown, type Strengthened } from '../../../core/larder';
+import { Button } from '../../components/button';
+import { Sheet } from '../../components/sheet';
+import { SmallField } from '../../components/small-field';
+import { Caution, Errors, Soft } from '../../components/text';
+import { litres, minutes, percent, typedNumber } from '../../data/format';
+import { useRecipes } from '../../data/queries';
+import { useShelf } from './use-shelf';
+
+/** Stronger by the pot, or weaker with water: what it becomes, before it is done. */
+export function LetDownSheet({
+  lot,
+  kitchen,
+  onClose,
+}: {
+  lot: LotView;
+  kitchen: KitchenView;
+  onClose: () => void;
+}) {
+  const { tell, refusals } = useShelf();
+  const { data: book = [] } = useRecipes();
+  const usual = baseKind(lot.contents.base)?.standardBrix ?? lot.brix;
+  const isGlaze = baseKind(lot.contents.base)?.family === 'concentrate';
+  const [amount, setAmount] = useState(lot.leftLitres.toFixed(1));
+  const [brix, setBrix] = useState(String(isGlaze ? 3 : Math.round(usual * 10)));
+  const typedLitres = typedNumber(amount);
+  const typedBrix = typedNumber(brix);
+  const kg = (typedLitres ?? 0) * lot.contents.densityKgPerL;
+  const found = strengthened(lot, kg, typedBrix);
+  const isDown = typedBrix !== null && typedBrix < lot.brix;
+  const glaze = book.find((one) => one.base === 'stock-glaze');
+  const tooMuch = kg > lot.leftKg + 0.05;
+  return (
+    <Sheet title="Let down, or reduce" isOpen onClose={onClose}>
+      <Soft>
+        {lot.name}, lot {lot.number}: {litres(lot.leftLitres)} at {lot.brix.toFixed(1)} °Brix.
+      </Soft>
+      <SmallField
+        label="This much of it"
+        unit="L"
+        value={amount}
+        onChange={setAmount}
+        error={
+          typedLitres === null || typedLitres <= 0
+            ? `“${amount}” is no number of litres.`
+            : tooMuch
+              ? `There are ${litres(lot.leftLitres)} left.`
+              : null
+        }
+      />
+      <SmallField
+        label={`To this strength (the usual is ${usual.toFixed(1)})`}
+        unit="°Brix"
+        value={brix}
+        onChange={setBrix}
+        error={typeof found === 'string' ? found : null}
+      />
+      {typeof found !== 'string' && (
+        <div role="status">
+          <p>
+            <strong>
+              {isDown
+                ? `${(-found.waterOffKg).toFixed(2)} kg of water gives ${litres(found.litres)}`
+                : `${found.waterOffKg.toFixed(1)} kg of steam leaves ${litres(found.litres)}`}
+            </strong>
+            , at {percent(100 * found.contents.perKg.salt)} salt.
+          </p>
+          {!isDown && (
+            <Soft>
+              {kitchen.burners
+                .slice(0, 3)
+                .map((burner) => {
+                  const netPowerW = burner.powerW * burner.efficiency * burner.gain.mean;
+                  const hours = found.waterOffKg / boilOffKgPerHour({ netPowerW, tempC: 100 });
+                  return `${burner.name}: ${minutes(hours * 60)} at the least`;
+                })
+                .join('; ')}
+              .
+            </Soft>
+          )}
+        </div>
+      )}
+      {!isDown && <Caution>low at the end and in a smaller pan: a thin layer scorches in a minute.</Caution>}
+      <Errors sentences={refusals} />
+      {isDown ? (
+        <Button
+          kind="main"
+          isDisabled={typeof found === 'string' || tooMuch}
+          onPress={async () => {
+            if (typeof found === 'string') return;
+            const done = await tell({
+              type: 'blended',
+              v: 1,
+              payload: {
+                toLotId: uuid(),
+                name: `${lot.name}, let down`,
+                parts: [{ lotId: lot.id, kg: Math.round(kg * 1000) / 1000 }],
+                waterKg: Math.round(-found.waterOffKg * 1000) / 1000,
+                place: lot.place,
+                storage: 'chilled',
+              },
+            });
+            if (done) onClose();
+          }}
+        >
+          It is let down
+        </Button>
+      ) : (
+        glaze && (
+          <Link
+            to={`/plan?recipe=${glaze.id}&amountBy=litres&portions=${typeof found === 'string' ? 1 : found.litres.toFixed(1)}`}
+          >
+            Plan it as a batch
+          </Link>
+        )
+      )}
+    </Sheet>
+  );
+}
+
+function strengthened(lot: LotView, kg: number, toBrix: number | null): Strengthened | string {
+  if (toBrix === null || toBrix <= 0) return 'A strength is a number of °Brix above 0.';
+  if (kg <= 0) return 'Say how much first.';
+  try {
+    const of = { contents: lot.contents, kg, toBrix };
+    return toBrix < lot.brix ? letDown(of) : concentrate(of);
+  } catch (error) {
+    if (!(error instanceof RangeError)) throw error;
+    return 'That strength cannot be had from it: it would scorch first.';
+  }
+}

@@ -1,0 +1,267 @@
+import { useState } from 'react';
+import { v7 as uuid } from 'uuid';
+import type { LotView } from '../../../contract';
+import type { LarderEventBody } from '../../../core/larder';
+import type { LotStorage } from '../../../core/matter';
+import { Button } from '../../components/button';
+import { Choice } from '../../components/choice';
+import { Sheet } from '../../components/sheet';
+import { SmallField } from '../../components/small-field';
+import { StorageChoice } from '../../components/storage-choice';
+import { Caution, Errors, Soft } from '../../components/text';
+import { typedNumber } from '../../data/format';
+import { isPouredLot } from '../../data/lot-words';
+import { useShelf } from './use-shelf';
+
+/** What can be done to a lot, by name. */
+export type LotActId =
+  | 'count'
+  | 'move'
+  | 'split'
+  | 'freeze'
+  | 'thaw'
+  | 'discard'
+  | 'brix'
+  | 'salt'
+  | 'set'
+  | 'fat'
+  | 'usePast';
+
+interface FieldOf {
+  key: string;
+  label: string;
+  /** an amount of the lot, in its own measure; a figure with its unit; or words */
+  kind: 'amount' | 'figure' | 'words';
+  unit?: string;
+  first?: string;
+}
+
+interface LotAct {
+  button: string;
+  title: string;
+  fields: readonly FieldOf[];
+  asksStorage?: boolean;
+  asksSet?: boolean;
+  caution?: string;
+  done: string;
+  body: (lot: LotView, typed: Typed) => LarderEventBody;
+}
+
+interface Typed {
+  kg: number;
+  figure: number;
+  words: Record<string, string>;
+  storage: LotStorage;
+  sets: boolean;
+}
+
+const PLACE = (first: string): FieldOf => ({ key: 'place', label: 'Where it goes', kind: 'words', first });
+const REASON: FieldOf = { key: 'reason', label: 'Why', kind: 'words' };
+const AMOUNT = (label: string): FieldOf => ({ key: 'kg', label, kind: 'amount' });
+
+export const LOT_ACTS: Readonly<Record<LotActId, LotAct>> = {
+  count: {
+    button: 'Count it',
+    title: 'What is really there',
+    fields: [AMOUNT('There is'), { key: 'note', label: 'A note', kind: 'words', first: 'stock count' }],
+    done: 'That is what is there',
+    body: (lot, { kg, words }) => ({
+      type: 'counted',
+      v: 1,
+      payload: { lotId: lot.id, kg, note: words.note! },
+    }),
+  },
+  move: {
+    button: 'Move',
+    title: 'Move it',
+    fields: [PLACE('walk-in')],
+    done: 'It stands there',
+    body: (lot, { words }) => ({ type: 'moved', v: 1, payload: { lotId: lot.id, place: words.place! } }),
+  },
+  split: {
+    button: 'Part some off',
+    title: 'Part some off',
+    fields: [AMOUNT('How much'), PLACE('freezer')],
+    asksStorage: true,
+    done: 'It is parted',
+    body: (lot, { kg, words, storage }) => ({
+      type: 'split',
+      v: 1,
+      payload: { lotId: lot.id, toLotId: uuid(), kg, place: words.place!, storage },
+    }),
+  },
+  freeze: {
+    button: 'Freeze',
+    title: 'Freeze it',
+    fields: [PLACE('freezer')],
+    caution: 'its days stand still while it is frozen and run on when it is thawed.',
+    done: 'It is in the freezer',
+    body: (lot, { words }) => ({ type: 'frozen', v: 1, payload: { lotId: lot.id, place: words.place! } }),
+  },
+  thaw: {
+    button: 'Thaw',
+    title: 'Thaw it',
+    fields: [PLACE('walk-in')],
+    caution: 'in the walk-in, not on the bench; its days run on from here.',
+    done: 'It is thawing there',
+    body: (lot, { words }) => ({ type: 'thawed', v: 1, payload: { lotId: lot.id, place: words.place! } }),
+  },
+  discard: {
+    button: 'Throw away',
+    title: 'Throw away',
+    fields: [AMOUNT('How much'), REASON],
+    done: 'It is gone',
+    body: (lot, { kg, words }) => ({
+      type: 'discarded',
+      v: 1,
+      payload: { lotId: lot.id, kg, reason: words.reason! },
+    }),
+  },
+  brix: {
+    button: 'Read °Brix',
+    title: 'Read its strength',
+    fields: [{ key: 'figure', label: 'Strained, cooled, without fat', kind: 'figure', unit: '°Brix' }],
+    done: 'Keep this reading',
+    body: (lot, { figure }) => ({
+      type: 'lotRead',
+      v: 1,
+      payload: { lotId: lot.id, kind: 'brix', value: figure },
+    }),
+  },
+  salt: {
+    button: 'Read salt',
+    title: 'Read its salt',
+    fields: [{ key: 'figure', label: 'By the meter', kind: 'figure', unit: '%' }],
+    done: 'Keep this reading',
+    body: (lot, { figure }) => ({
+      type: 'lotRead',
+      v: 1,
+      payload: { lotId: lot.id, kind: 'salt', value: figure },
+    }),
+  },
+  set: {
+    button: 'Has it set?',
+    title: 'Has it set in the cold?',
+    fields: [],
+    asksSet: true,
+    done: 'Keep this',
+    body: (lot, { sets }) => ({ type: 'lotRead', v: 1, payload: { lotId: lot.id, kind: 'set', sets } }),
+  },
+  fat: {
+    button: 'Lift the fat',
+    title: 'Lift the set fat',
+    fields: [{ key: 'figure', label: 'Fat lifted, by weight', kind: 'figure', unit: 'kg' }],
+    done: 'It is off',
+    body: (lot, { figure }) => ({ type: 'fatLifted', v: 1, payload: { lotId: lot.id, kg: figure } }),
+  },
+  usePast: {
+    button: 'Use it past its date…',
+    title: 'Use it past its date',
+    fields: [REASON, { key: 'by', label: 'The person in charge who says so', kind: 'words' }],
+    caution:
+      'the code does not allow it. Only the licensed person in charge can say that it is used, and why.',
+    done: 'It may be used',
+    body: (lot, { words }) => ({
+      type: 'usePast',
+      v: 1,
+      payload: { lotId: lot.id, reason: words.reason!, by: words.by! },
+    }),
+  },
+};
+
+/** One act on a lot: its fields, its caution, and what the server says to it. */
+export function LotActSheet({ lot, act, onClose }: { lot: LotView; act: LotActId; onClose: () => void }) {
+  const of = LOT_ACTS[act];
+  const { tell, refusals } = useShelf();
+  const [words, setWords] = useState<Record<string, string>>(() =>
+    Object.fromEntries(of.fields.map((field) => [field.key, field.first ?? ''])),
+  );
+  const [storage, setStorage] = useState<LotStorage>('frozen');
+  const [sets, setSets] = useState(true);
+  const [wrong, setWrong] = useState<Record<string, string>>({});
+  const poured = isPouredLot(lot);
+  const unit = poured ? 'L' : 'kg';
+
+  async function keep() {
+    const found: Record<string, string> = {};
+    const typed: Typed = { kg: 0, figure: 0, words, storage, sets };
+    for (const field of of.fields) {
+      const text = (words[field.key] ?? '').trim();
+      const value = typedNumber(text);
+      const isNumber = field.kind !== 'words';
+      if (isNumber && (value === null || value < 0))
+        found[field.key] =
+          `${field.label} must be a number of ${field.unit ?? unit}, 0 or more, not “${text}”.`;
+      else if (field.kind === 'amount')
+        typed.kg = round(poured ? value! * lot.contents.densityKgPerL : value!);
+      else if (field.kind === 'figure') typed.figure = value!;
+    }
+    setWrong(found);
+    if (Object.keys(found).length > 0) return;
+    if (await tell(of.body(lot, typed))) onClose();
+  }
+
+  return (
+    <Sheet title={of.title} isOpen onClose={onClose}>
+      <Soft>
+        {lot.name}, lot {lot.number}: {(poured ? lot.leftLitres : lot.leftKg).toFixed(2)} {unit} left by the
+        log.
+      </Soft>
+      {of.fields.map((field) => (
+        <SmallField
+          key={field.key}
+          label={field.label}
+          value={words[field.key] ?? ''}
+          onChange={(text) => setWords({ ...words, [field.key]: text })}
+          error={wrong[field.key] ?? null}
+          inputMode={field.kind === 'words' ? 'text' : 'decimal'}
+          {...(field.kind === 'words' ? {} : { unit: field.unit ?? unit })}
+        />
+      ))}
+      {of.asksStorage && <StorageChoice value={storage} onChange={setStorage} />}
+      {of.asksSet && (
+        <Choice
+          label="In the cold"
+          value={sets ? 'yes' : 'no'}
+          options={[
+            { value: 'yes', text: 'it has set' },
+            { value: 'no', text: 'it is still liquid' },
+          ]}
+          onChange={(answer) => setSets(answer === 'yes')}
+        />
+      )}
+      {of.caution && <Caution>{of.caution}</Caution>}
+      <Errors sentences={refusals} />
+      <Button kind="main" onPress={keep}>
+        {of.done}
+      </Button>
+    </Sheet>
+  );
+}
+
+const round = (kg: number) => Math.round(kg * 1000) / 1000;
+
+/** An empty tub can only be counted again, kg. */
+const EMPTY_KG = 0.01;
+
+/** The acts a lot is open to as it stands. */
+export function actsFor(lot: LotView, nowMs: number): LotActId[] {
+  const isMade = lot.origin.kind !== 'delivery';
+  const isFrozen = lot.storage === 'frozen';
+  const isPast = lot.useByMs !== null && lot.useByMs < nowMs && !lot.mayBePast;
+  if (lot.leftKg < EMPTY_KG) return ['count'];
+  const all: [LotActId, boolean][] = [
+    ['count', true],
+    ['move', true],
+    ['split', true],
+    ['freeze', !isFrozen],
+    ['thaw', isFrozen],
+    ['brix', isMade],
+    ['salt', isMade],
+    ['set', isMade && Boolean(lot.contents.base)],
+    ['fat', isMade && lot.fatPercent > 0.05],
+    ['discard', true],
+    ['usePast', isPast],
+  ];
+  return all.flatMap(([id, is]) => (is ? [id] : []));
+}

@@ -1,0 +1,88 @@
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import type { KitchenView, LotView } from '../../../contract';
+import { FigureText, Over } from '../../components/text';
+import { Tub } from '../../components/tub';
+import { money } from '../../data/format';
+import { dateWords, isPouredLot, lotAmount, lotColour, standingWords } from '../../data/lot-words';
+import { useRecipes } from '../../data/queries';
+import { colour, media, size, space } from '../../theme/tokens';
+
+const Row = styled(Link)`
+  display: grid;
+  grid-template-columns: 60px minmax(0, 1fr) 150px 132px;
+  gap: ${space.m};
+  align-items: center;
+  padding: ${space.s} 0;
+  border-bottom: 1px solid ${colour.line};
+  color: inherit;
+  text-decoration: none;
+  &:hover strong {
+    text-decoration: underline;
+  }
+  strong {
+    font-size: ${size.lead};
+  }
+  .number {
+    color: ${colour.soft};
+    font-weight: 400;
+    white-space: nowrap;
+  }
+  .left {
+    text-align: right;
+  }
+  ${media.narrow} {
+    grid-template-columns: 52px minmax(0, 1fr) auto;
+    .when {
+      grid-column: 2;
+    }
+    .left {
+      grid-column: 3;
+      grid-row: 1;
+    }
+  }
+`;
+
+const Tone = styled.span<{ $tone: 'calm' | 'soon' | 'past' }>`
+  font-weight: 700;
+  color: ${({ $tone }) => ({ calm: colour.onTarget, soon: colour.lookIn, past: colour.danger })[$tone]};
+  &::before {
+    content: ${({ $tone }) => ({ calm: '""', soon: '"▲ "', past: '"✕ "' })[$tone]};
+  }
+`;
+
+/** One lot on the shelf: its tub to its level, what it is, until when, how much is left. */
+export function LotRow({ lot, kitchen, nowMs }: { lot: LotView; kitchen: KitchenView; nowMs: number }) {
+  const { data: recipes } = useRecipes();
+  const date = dateWords(lot, nowMs, kitchen.zone);
+  const perUnit = isPouredLot(lot) ? lot.centsPerLitre : lot.centsPerKg;
+  return (
+    <Row to={`/larder/lots/${lot.id}`}>
+      <Tub
+        share={lot.leftKg / lot.bornKg}
+        food={lotColour(lot, recipes)}
+        isFrozen={lot.storage === 'frozen'}
+        isCrate={lot.origin.kind === 'delivery'}
+      />
+      <span>
+        <strong>{lot.name}</strong> <span className="number">lot {lot.number}</span>
+        <Over as="span" style={{ display: 'block' }}>
+          {[lot.place, ...standingWords(lot)].join(' · ')}
+        </Over>
+        {lot.countIt && <Tone $tone="past">count it: more was drawn than there was</Tone>}
+      </span>
+      <span className="when">
+        <Tone $tone={date.tone}>{date.left}</Tone>
+        <Over as="span" style={{ display: 'block' }}>
+          {date.date}
+        </Over>
+      </span>
+      <span className="left">
+        <FigureText>{lotAmount(lot, lot.leftKg, kitchen.units)}</FigureText>
+        <Over as="span" style={{ display: 'block' }}>
+          {money(perUnit, kitchen.currency)} the {isPouredLot(lot) ? 'litre' : 'kilo'}
+        </Over>
+      </span>
+    </Row>
+  );
+}

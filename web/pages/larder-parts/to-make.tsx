@@ -1,0 +1,168 @@
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import { type KitchenView, orderedRecipe } from '../../../contract';
+import { Button } from '../../components/button';
+import { Caution, Errors, Over, Soft, Subtitle } from '../../components/text';
+import { day, dayAndHour, hourMinute, litres } from '../../data/format';
+import { useCancelOrder, useLots, useOrders, useRecipes } from '../../data/queries';
+import { colour, radius, size, space } from '../../theme/tokens';
+import type { BaseAhead } from '../../workers/bases-ahead';
+import { useComputed } from '../../workers/use-computed';
+
+const Part = styled.section`
+  display: grid;
+  gap: ${space.s};
+  align-content: start;
+`;
+
+const Card = styled.li<{ $isShort: boolean }>`
+  display: grid;
+  gap: 4px;
+  padding: ${space.s} ${space.m};
+  border-left: 4px solid ${({ $isShort }) => ($isShort ? colour.lookIn : colour.onTarget)};
+  border-radius: ${radius.s};
+  background: ${colour.sheet};
+  strong {
+    font-size: ${size.lead};
+  }
+  a {
+    font-weight: 700;
+  }
+`;
+
+const List = styled.ul`
+  display: grid;
+  gap: ${space.s};
+`;
+
+const Kept = styled.ul`
+  li {
+    display: grid;
+    grid-template-columns: minmax(0, 1fr) auto;
+    align-items: center;
+    gap: 0 ${space.s};
+    padding: 2px 0;
+    border-bottom: 1px solid ${colour.line};
+  }
+`;
+
+/** What the kept orders will draw in the days ahead, what is there for them, and what to make by when. */
+export function ToMake({ kitchen, nowMs }: { kitchen: KitchenView; nowMs: number }) {
+  const { data: orders } = useOrders();
+  const { data: book } = useRecipes();
+  const { data: lots } = useLots();
+  const minuteMs = Math.floor(nowMs / 300_000) * 300_000;
+  const asked =
+    orders && book && lots
+      ? { orders, kitchen, book, lots: lots.filter((lot) => lot.leftKg > 0), nowMs: minuteMs }
+      : null;
+  const { data: ahead, error } = useComputed('bases', asked);
+  if (!orders || !ahead) {
+    return (
+      <Part aria-label="To make">
+        <Subtitle>To make</Subtitle>
+        <Soft role="status">{error ? error.message : 'Weighing the days ahead…'}</Soft>
+      </Part>
+    );
+  }
+  return (
+    <Part aria-label="To make">
+      <Subtitle>To make</Subtitle>
+      {orders.length === 0 && (
+        <Soft>
+          Nothing is kept for the days ahead. Plan a dish for a later day and keep it: what it will draw is
+          weighed here.
+        </Soft>
+      )}
+      <Errors sentences={ahead.refused} />
+      <List>
+        {ahead.bases.map((base) => (
+          <BaseCard key={base.demand.rowId} base={base} zone={kitchen.zone} />
+        ))}
+      </List>
+      {orders.length > 0 && <KeptOrders kitchen={kitchen} />}
+    </Part>
+  );
+}
+
+function BaseCard({ base, zone }: { base: BaseAhead; zone: string }) {
+  const { demand, making } = base;
+  const l = (kg: number) => litres(kg / demand.densityKgPerL);
+  const isShort = demand.toMakeKg > 0;
+  const names = [...new Set(demand.parts.map((part) => part.need.forName))];
+  return (
+    <Card $isShort={isShort}>
+      <strong>
+        {making ? `${litres(making.litres)} ${making.name.toLowerCase()}` : demand.name}
+        {!isShort && ': enough'}
+      </strong>
+      <Over>
+        {l(demand.wantedKg)} wanted for {names.map((name) => name.toLowerCase()).join(', ')};{' '}
+        {demand.thereKg > 0.01 ? `${l(demand.thereKg)} there` : 'none there'}
+        {demand.byMs !== null && `, short from ${dayAndHour(demand.byMs, zone)}`}.
+      </Over>
+      {demand.passedOver.length > 0 && isShort && (
+        <Over>
+          Left out:{' '}
+          {demand.passedOver
+            .map((one) => (one.why === 'frozen' ? 'one frozen' : 'one past its date by then'))
+            .join(', ')}
+          .
+        </Over>
+      )}
+      {making && (
+        <p>
+          {making.potName}, {making.burnerName}: light it {dayAndHour(making.startAtMs, zone)}, strained{' '}
+          {hourMinute(making.readyAtMs, zone)}, cold by {hourMinute(making.coldAtMs, zone)} in pans 2.5 cm
+          deep. At the latest {dayAndHour(making.latestStartMs, zone)}, used hot.
+        </p>
+      )}
+      {making && making.batches > 1 && <Caution>it wants {making.batches} batches in that pot.</Caution>}
+      {base.refused && <p>{base.refused}</p>}
+      {making && <Link to={planAddress(making, zone)}>Plan it</Link>}
+    </Card>
+  );
+}
+
+function planAddress(making: NonNullable<BaseAhead['making']>, zone: string): string {
+  return `/plan?${new URLSearchParams({
+    recipe: making.recipeId,
+    amountBy: 'litres',
+    portions: String(making.litres),
+    pot: making.potId,
+    burner: making.burnerId,
+    by: hourMinute(making.readyAtMs, zone),
+  })}`;
+}
+
+/** The orders themselves: opened again, or struck out. */
+function KeptOrders({ kitchen }: { kitchen: KitchenView }) {
+  const { data: orders = [] } = useOrders();
+  const { data: book = [] } = useRecipes();
+  const cancel = useCancelOrder();
+  return (
+    <>
+      <Over>Kept for the days ahead</Over>
+      <Kept>
+        {orders.map(({ id, request }) => {
+          const recipe = orderedRecipe(request.recipeId, kitchen, book);
+          return (
+            <li key={id}>
+              <span>
+                {day(request.serviceAtMs, kitchen.zone)}, {hourMinute(request.serviceAtMs, kitchen.zone)}:{' '}
+                {request.portions} bowls of {recipe?.name.toLowerCase() ?? request.recipeId}
+              </span>
+              <Button
+                kind="quiet"
+                onPress={() => cancel.mutate(id)}
+                aria-label={`Strike out ${recipe?.name ?? id}`}
+              >
+                Strike out
+              </Button>
+            </li>
+          );
+        })}
+      </Kept>
+    </>
+  );
+}

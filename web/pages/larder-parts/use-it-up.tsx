@@ -1,0 +1,70 @@
+import { useMemo } from 'react';
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import type { BatchView, KitchenView } from '../../../contract';
+import { type TrimHeap, useItUp as trimmingsOf } from '../../../core/bases';
+import { INGREDIENT_BY_ID } from '../../../core/matter';
+import { Over, Soft, Subtitle } from '../../components/text';
+import { litres, weight } from '../../data/format';
+import { useOpenBatches, useOrders, useRecipes } from '../../data/queries';
+import { colour, space } from '../../theme/tokens';
+import { heapsOfOrders } from '../../workers/trim-heaps';
+
+const Part = styled.section`
+  display: grid;
+  gap: ${space.s};
+  align-content: start;
+  li {
+    padding: 4px 0;
+    border-bottom: 1px solid ${colour.line};
+  }
+`;
+
+/** Trimmings that the board leaves this week, and the stocks that want them; those that none does, and why. */
+export function UseItUp({ kitchen }: { kitchen: KitchenView }) {
+  const { data: open } = useOpenBatches();
+  const { data: orders } = useOrders();
+  const { data: book } = useRecipes();
+  const found = useMemo(() => {
+    if (!open || !orders || !book) return null;
+    const heaps = [...open.flatMap(heapsOfBatch), ...heapsOfOrders(orders, kitchen, book)];
+    return trimmingsOf(heaps, INGREDIENT_BY_ID);
+  }, [open, orders, book, kitchen]);
+  if (!found || (found.uses.length === 0 && found.not.length === 0)) return null;
+  return (
+    <Part aria-label="From the board">
+      <Subtitle>From the board</Subtitle>
+      <Over>What the mise of open batches and kept orders will leave.</Over>
+      <ul>
+        {found.uses.slice(0, 4).map((use) => (
+          <li key={use.kind.id}>
+            <Link to={`/larder/bases/${use.kind.id}`}>{use.kind.name}</Link>: {weight(use.kg, kitchen.units)},
+            enough for {litres(use.litres)}
+            <Over>
+              {use.trimmings
+                .map((one) => `${weight(one.kg, kitchen.units)} ${one.name.toLowerCase()} ${one.part}`)
+                .join('; ')}
+            </Over>
+          </li>
+        ))}
+      </ul>
+      {found.not.length > 0 && (
+        <Soft>
+          Not for any:{' '}
+          {found.not
+            .slice(0, 4)
+            .map((one) => `${one.name.toLowerCase()} ${one.part} (${one.why})`)
+            .join('; ')}
+          .
+        </Soft>
+      )}
+    </Part>
+  );
+}
+
+function heapsOfBatch({ snapshot }: BatchView): TrimHeap[] {
+  return snapshot.plan.lines.map((line) => ({
+    ingredientId: line.ingredientId,
+    trimKg: line.purchasedKg - line.edibleKg,
+  }));
+}

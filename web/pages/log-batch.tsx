@@ -1,0 +1,239 @@
+import { useMemo } from 'react';
+import { useParams } from 'react-router';
+import styled from 'styled-components';
+import type { BatchView } from '../../contract';
+import { foldBatch, forecastBand, levelTrace } from '../../core/batch';
+import { activeEvents, undoneIds } from '../../core/log';
+import { LevelChart } from '../components/chart/level-chart';
+import { Empty, Halves, Page, Waiting } from '../components/page';
+import { Over, Soft, Subtitle, Title } from '../components/text';
+import { dayAndHour, hourMinute, litres, money, percent, sentenceCase, span } from '../data/format';
+import { useBatch } from '../data/queries';
+import { describeEvent } from '../data/words';
+import { colour, font, size, space } from '../theme/tokens';
+import { LotsOfBatch } from './log-parts/lots-of-batch';
+import { useKitchenHere } from './use-kitchen-here';
+
+const Outcome = styled.p`
+  font-family: ${font.title};
+  font-weight: 500;
+  font-size: 22px;
+  line-height: 1.3;
+  margin-top: ${space.s};
+`;
+
+const Table = styled.table`
+  width: 100%;
+  border-collapse: collapse;
+  th,
+  td {
+    padding: 8px 0;
+    text-align: right;
+    border-bottom: 1px solid ${colour.line};
+  }
+  th:first-child {
+    text-align: left;
+    font-weight: 400;
+    color: ${colour.soft};
+  }
+  thead th {
+    font-weight: 400;
+    color: ${colour.soft};
+    font-size: ${size.small};
+  }
+  td:last-child {
+    font-weight: 700;
+  }
+`;
+
+const ChartBox = styled.div`
+  height: 270px;
+`;
+
+const Events = styled.ol`
+  max-height: 360px;
+  overflow: auto;
+  li {
+    display: grid;
+    grid-template-columns: 58px 1fr;
+    gap: ${space.s};
+    padding: 5px 0;
+    border-bottom: 1px solid ${colour.line};
+    font-size: ${size.small};
+  }
+  li[data-undone='true'] span:nth-child(2) {
+    text-decoration: line-through;
+    color: ${colour.soft};
+  }
+  em {
+    color: ${colour.lookIn};
+    font-style: normal;
+    font-weight: 700;
+  }
+`;
+
+/** One batch as it was: predicted beside actual, the fall against its forecast, and every entry of its log. */
+export function LogBatch() {
+  const { id = '' } = useParams();
+  const { data: batch, error, refetch } = useBatch(id);
+  if (!batch) return <Waiting error={error} onRetry={refetch} />;
+  return <Told batch={batch} />;
+}
+
+function Told({ batch }: { batch: BatchView }) {
+  const kitchen = useKitchenHere();
+  const { snapshot, events, result } = batch;
+  const { input, plan } = snapshot;
+  const { zone } = kitchen;
+  const drawn = useMemo(() => curves(batch), [batch]);
+  const undone = undoneIds(events);
+  if (!result) {
+    return (
+      <Page>
+        <Empty title="Still cooking" isPage>
+          <Soft>Its log will be told here when it is closed at the pass.</Soft>
+        </Empty>
+      </Page>
+    );
+  }
+  const { predicted, actual } = result;
+  const left = result.leftPortions;
+  return (
+    <Page>
+      <header>
+        <Over>
+          {dayAndHour(plan.serviceAtMs, zone)}, {input.pot.name}, {input.burner.name}; by version{' '}
+          {input.recipe.version} of the recipe
+        </Over>
+        <Title>{input.recipe.name}</Title>
+        <Outcome>
+          {result.putByLitres ? `${litres(result.putByLitres)} put by; ` : ''}
+          {result.served} served, {left} left{result.discarded > 0 ? `, ${result.discarded} discarded` : ''}.{' '}
+          {result.reasons.length > 0 ? `${sentence(result.reasons)}.` : 'The litres came out as planned.'}
+        </Outcome>
+      </header>
+      <Halves $columns="minmax(0, 0.8fr) minmax(0, 1.2fr)">
+        <section>
+          <Table>
+            <thead>
+              <tr>
+                <th scope="col">What</th>
+                <th scope="col">Planned</th>
+                <th scope="col">Came true</th>
+              </tr>
+            </thead>
+            <tbody>
+              <Compared
+                name="Yield"
+                planned={litres(predicted.yieldLitres)}
+                actual={litres(actual.yieldLitres)}
+              />
+              <Compared
+                name="Ready"
+                planned={hourMinute(predicted.readyAtMs, zone)}
+                actual={hourMinute(actual.readyAtMs, zone)}
+              />
+              <Compared
+                name="Time at the stove"
+                planned={span(predicted.cookingMinutes * 60_000)}
+                actual={span(actual.cookingMinutes * 60_000)}
+              />
+              <Compared
+                name="Steamed off"
+                planned={`${predicted.evaporatedKg.toFixed(1)} kg`}
+                actual={`${actual.evaporatedKg.toFixed(1)} kg`}
+              />
+              <Compared
+                name="Bowls"
+                planned={String(Math.floor(predicted.portions + 0.05))}
+                actual={String(Math.round(actual.portions))}
+              />
+              <Compared
+                name="Salt"
+                planned={percent(predicted.saltPercent)}
+                actual={percent(actual.saltPercent)}
+              />
+              <Compared
+                name="A bowl cost"
+                planned={money(predicted.costPerPortionCents, kitchen.currency)}
+                actual={money(actual.costPerPortionCents, kitchen.currency)}
+              />
+            </tbody>
+          </Table>
+          <LotsOfBatch batch={batch} />
+          <Soft>
+            {sentenceCase(input.burner.name)} gave {Math.round(result.gain.mean * 100)} % of its plate, ±{' '}
+            {Math.round(result.gain.sd * 100)}; the plan had gone by{' '}
+            {Math.round(input.burner.gain.mean * 100)} %.
+          </Soft>
+        </section>
+        <section>
+          <Subtitle>The fall, against the forecast made when it began</Subtitle>
+          <ChartBox>
+            <LevelChart
+              zone={zone}
+              trace={drawn.trace}
+              band={drawn.band}
+              readings={drawn.readings}
+              markLitres={drawn.markLitres}
+              servedAtMs={null}
+              description={`${drawn.readings.length} readings of the level against the forecast band.`}
+            />
+          </ChartBox>
+          <Over>
+            Line: as estimated. Rings: readings. Band: eight chances in ten for the level itself, as forecast
+            when the lid came off; a dip at a roll adds half a centimetre of its own.
+          </Over>
+          <Subtitle>What was said</Subtitle>
+          <Events tabIndex={0} aria-label="What was said">
+            {events.map((event) => (
+              <li key={event.id} data-undone={undone.has(event.id)}>
+                <span>{hourMinute(event.actedAtMs, zone)}</span>
+                <span>
+                  {describeEvent(event, snapshot)} {event.flag && <em>{event.flag}</em>}
+                </span>
+              </li>
+            ))}
+          </Events>
+        </section>
+      </Halves>
+    </Page>
+  );
+}
+
+function Compared({ name, planned, actual }: { name: string; planned: string; actual: string }) {
+  return (
+    <tr>
+      <th scope="row">{name}</th>
+      <td>{planned}</td>
+      <td>{actual}</td>
+    </tr>
+  );
+}
+
+/** The part of the batch in which its level fell to the mark, and a little around it. */
+function curves(batch: BatchView) {
+  const { snapshot, events } = batch;
+  const endMs = batch.closedAtMs ?? activeEvents(events).at(-1)?.actedAtMs ?? batch.createdAtMs;
+  const band = forecastBand(snapshot, events);
+  const state = foldBatch(snapshot, events, endMs);
+  const fall = snapshot.input.recipe.stages.find((stage) => stage.ends.rule === 'fall');
+  const progress = state.stages.find((stage) => stage.stageId === fall?.id);
+  const fromMs = progress?.begunMs ?? 0;
+  const toMs = progress?.doneMs ?? endMs;
+  const during = (atMs: number) => atMs >= fromMs && atMs <= toMs;
+  return {
+    trace: levelTrace(snapshot, events, endMs).filter((point) => during(point.atMs)),
+    band: band?.points ?? [],
+    markLitres: band?.markLitres ?? null,
+    readings: state.readings
+      .filter((reading) => during(reading.atMs))
+      .flatMap(({ atMs, litres, status }) =>
+        litres === null ? [] : [{ atMs, litres, isDoubted: status !== 'accepted' }],
+      ),
+  };
+}
+
+function sentence(reasons: readonly string[]): string {
+  return sentenceCase(reasons.join('; '));
+}

@@ -1,0 +1,39 @@
+import { Link } from 'react-router';
+import type { BatchView } from '../../../contract';
+import { drawsOfBatch } from '../../../core/larder';
+import { activeEvents } from '../../../core/log';
+import { Over } from '../../components/text';
+import { litres } from '../../data/format';
+import { useLots } from '../../data/queries';
+
+/** Lots a batch drew from and lots it put by, each a step of a recall. */
+export function LotsOfBatch({ batch }: { batch: BatchView }) {
+  const { data: lots = [] } = useLots();
+  const { ingredients } = batch.snapshot.input;
+  const drawn = new Map<string, number>();
+  for (const draw of drawsOfBatch(batch.id, ingredients, batch.events))
+    drawn.set(draw.lotId, (drawn.get(draw.lotId) ?? 0) + draw.kg);
+  const put = activeEvents(batch.events).flatMap((event) => (event.type === 'putBy' ? [event.payload] : []));
+  if (drawn.size === 0 && put.length === 0) return null;
+  const name = (id: string) => {
+    const lot = lots.find((one) => one.id === id);
+    return <Link to={`/larder/lots/${id}`}>{lot ? `${lot.name}, lot ${lot.number}` : 'a lot'}</Link>;
+  };
+  return (
+    <section aria-label="Larder">
+      <Over as="h2">From and for the larder</Over>
+      <ul>
+        {[...drawn].map(([id, kg]) => (
+          <li key={id}>
+            {kg.toFixed(2)} kg of {name(id)}
+          </li>
+        ))}
+        {put.map((one) => (
+          <li key={one.lotId}>
+            {litres(one.litres)} put by as {name(one.lotId)}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,123 @@
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import type { BatchSummary } from '../../contract';
+import { Empty, Page, Waiting } from '../components/page';
+import { Over, Soft, Title } from '../components/text';
+import { dayAndHour, litres, money, percent, span } from '../data/format';
+import { useSummaries } from '../data/queries';
+import { colour, size, space } from '../theme/tokens';
+import { HonestyOf } from './log-parts/honesty-of';
+import { useKitchenHere } from './use-kitchen-here';
+
+const Table = styled.div`
+  overflow-x: auto;
+  table {
+    width: 100%;
+    border-collapse: collapse;
+  }
+  th,
+  td {
+    padding: 10px ${space.m} 10px 0;
+    text-align: right;
+    white-space: nowrap;
+    vertical-align: top;
+    border-bottom: 1px solid ${colour.line};
+  }
+  th:first-child,
+  td:first-child {
+    text-align: left;
+    white-space: normal;
+    min-width: 230px;
+  }
+  thead th {
+    font-weight: 400;
+    color: ${colour.soft};
+    font-size: ${size.small};
+    border-bottom: 2px solid ${colour.iron};
+  }
+  a {
+    font-weight: 700;
+  }
+`;
+
+/** What was cooked: planned beside what came true, newest first. */
+export function Log() {
+  const kitchen = useKitchenHere();
+  const { data: all, error, refetch } = useSummaries();
+  if (!all) return <Waiting error={error} onRetry={refetch} />;
+  const closed = all.filter((batch) => batch.result).sort((a, b) => b.createdAtMs - a.createdAtMs);
+  return (
+    <Page>
+      <header>
+        <Title>Log</Title>
+        <Soft>Each figure as it came true, with what the plan had said below it.</Soft>
+      </header>
+      {closed.length === 0 ? (
+        <Empty title="Nothing closed yet">
+          <Soft>A batch comes here when it is closed at the pass.</Soft>
+        </Empty>
+      ) : (
+        <Table tabIndex={0} role="region" aria-label="Closed batches">
+          <table>
+            <thead>
+              <tr>
+                <th scope="col">Batch</th>
+                <th scope="col">Yield</th>
+                <th scope="col">Bowls served</th>
+                <th scope="col">Time at the stove</th>
+                <th scope="col">Ready</th>
+                <th scope="col">Salt</th>
+                <th scope="col">A bowl cost</th>
+              </tr>
+            </thead>
+            <tbody>
+              {closed.map((batch) => (
+                <Row key={batch.id} batch={batch} zone={kitchen.zone} currency={kitchen.currency} />
+              ))}
+            </tbody>
+          </table>
+        </Table>
+      )}
+      <HonestyOf kept={closed.flatMap((batch) => batch.result?.forecasts ?? [])} />
+    </Page>
+  );
+}
+
+function Row({ batch, zone, currency }: { batch: BatchSummary; zone: string; currency: string }) {
+  const { predicted, actual, served, putByLitres } = batch.result!;
+  const late = Math.round((actual.readyAtMs - predicted.readyAtMs) / 60_000);
+  return (
+    <tr>
+      <td>
+        <Link to={`/log/${batch.id}`}>{dayAndHour(batch.serviceAtMs, zone)}</Link>
+        <Over>
+          {batch.name}, {batch.potName}
+        </Over>
+      </td>
+      <td>
+        {litres(actual.yieldLitres)}
+        <Over>{litres(predicted.yieldLitres)}</Over>
+      </td>
+      <td>
+        {putByLitres && served === 0 ? `${litres(putByLitres)} put by` : served}
+        <Over>{putByLitres && served === 0 ? 'for the larder' : `${batch.portions} ordered`}</Over>
+      </td>
+      <td>
+        {span(actual.cookingMinutes * 60_000)}
+        <Over>{span(predicted.cookingMinutes * 60_000)}</Over>
+      </td>
+      <td>
+        {late === 0 ? 'on time' : `${Math.abs(late)} min ${late > 0 ? 'late' : 'early'}`}
+        <Over>by its plan</Over>
+      </td>
+      <td>
+        {percent(actual.saltPercent)}
+        <Over>{percent(predicted.saltPercent)}</Over>
+      </td>
+      <td>
+        {money(actual.costPerPortionCents, currency)}
+        <Over>{money(predicted.costPerPortionCents, currency)}</Over>
+      </td>
+    </tr>
+  );
+}

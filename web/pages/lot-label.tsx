@@ -1,0 +1,131 @@
+import { Link, useParams } from 'react-router';
+import styled from 'styled-components';
+import { renderSVG } from 'uqr';
+import { ALLERGENS } from '../../core/matter';
+import { Button } from '../components/button';
+import { Page, Waiting } from '../components/page';
+import { Soft } from '../components/text';
+import { day, dayAndHour } from '../data/format';
+import { lotAmount } from '../data/lot-words';
+import { useLot } from '../data/queries';
+import { colour, font, media, PRINT, space } from '../theme/tokens';
+import { useKitchenHere } from './use-kitchen-here';
+
+const Bar = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: ${space.m};
+  align-items: center;
+  ${media.paper} {
+    display: none;
+  }
+`;
+
+/** 100 × 60 mm, black on white: it is read in a walk-in, in both lights. */
+const Paper = styled.article`
+  width: min(100mm, 100%);
+  min-height: 60mm;
+  padding: 4mm;
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 30mm;
+  gap: 2mm 4mm;
+  background: ${PRINT.paper};
+  color: ${PRINT.ink};
+  border: 1px solid ${colour.edge};
+  h1 {
+    grid-column: 1 / -1;
+    font: 700 6.4mm / 1.1 ${font.title};
+  }
+  dl {
+    display: grid;
+    grid-template-columns: auto 1fr;
+    gap: 0.6mm 2mm;
+    align-content: start;
+    font-size: 3.4mm;
+    line-height: 1.25;
+  }
+  dt {
+    color: ${PRINT.soft};
+  }
+  dd {
+    font-weight: 700;
+  }
+  dd.use {
+    font-size: 5.2mm;
+  }
+  figure {
+    display: grid;
+    gap: 1mm;
+    justify-items: center;
+    font-size: 3mm;
+  }
+  svg {
+    width: 30mm;
+    height: 30mm;
+  }
+  ${media.paper} {
+    width: 100mm;
+    border: 0;
+  }
+`;
+
+/** The label of a lot, to print: what, when, until when, what it holds; its square opens the lot. */
+export function LotLabel() {
+  const { id = '' } = useParams();
+  const kitchen = useKitchenHere();
+  const { data, error, refetch } = useLot(id);
+  if (!data) return <Waiting error={error} onRetry={refetch} />;
+  const { lot } = data;
+  const address = `${location.origin}/larder/lots/${lot.id}`;
+  const holds = lot.contents.allergens.map((one) => ALLERGENS[one].name).join(', ');
+  return (
+    <Page>
+      <Bar>
+        <Button kind="main" onPress={() => window.print()}>
+          Print
+        </Button>
+        <Link to={`/larder/lots/${lot.id}`}>Back to the lot</Link>
+        <Soft>A label of 100 by 60 mm; the square opens this lot.</Soft>
+      </Bar>
+      <Paper aria-label={`Label of lot ${lot.number}`}>
+        <h1>
+          {lot.name}, lot {lot.number}
+        </h1>
+        <dl>
+          <dt>Use by</dt>
+          <dd className="use">
+            {lot.frozenSinceMs !== null
+              ? 'frozen'
+              : lot.useByMs === null
+                ? 'no date'
+                : day(lot.useByMs, kitchen.zone)}
+          </dd>
+          <dt>Made</dt>
+          <dd>{dayAndHour(lot.madeAtMs, kitchen.zone)}</dd>
+          <dt>Holds</dt>
+          <dd>{holds || 'no allergen of the fourteen'}</dd>
+          <dt>Amount</dt>
+          <dd>{lotAmount(lot, lot.leftKg, kitchen.units)}</dd>
+          <dt>Salt</dt>
+          <dd>{lot.saltPercent.toFixed(2)} %</dd>
+          {lot.strength !== null && (
+            <>
+              <dt>Strength</dt>
+              <dd>{lot.strength.toFixed(1)} ×</dd>
+            </>
+          )}
+          <dt>Keep</dt>
+          <dd>{lot.storage === 'frozen' ? 'frozen' : lot.storage === 'dry' ? 'dry' : '5 °C or colder'}</dd>
+        </dl>
+        <figure>
+          <span
+            role="img"
+            aria-label={`Square code: ${address}`}
+            dangerouslySetInnerHTML={{ __html: renderSVG(address, { border: 2 }) }}
+          />
+          <figcaption>{kitchen.name}</figcaption>
+        </figure>
+      </Paper>
+    </Page>
+  );
+}

@@ -1,0 +1,214 @@
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import styled from 'styled-components';
+import type { LotDetail } from '../../contract';
+import { baseKind } from '../../core/bases';
+import { INGREDIENT_BY_ID } from '../../core/matter';
+import { type Recipe, recipeIdOf, reheatId } from '../../core/recipe';
+import { mustComeCold } from '../../core/safety';
+import { Button } from '../components/button';
+import { LinkButton } from '../components/link-button';
+import { Empty, Halves, Page, Waiting } from '../components/page';
+import { Caution, Over, Soft, Subtitle, Title } from '../components/text';
+import { Tub } from '../components/tub';
+import { ApiError } from '../data/api';
+import { useMinuteMs } from '../data/clock';
+import { day, dayAndHour } from '../data/format';
+import { isPouredLot, lotColour } from '../data/lot-words';
+import { useLot, useRecipes } from '../data/queries';
+import { colour, space } from '../theme/tokens';
+import { LarderNav } from './larder-parts/larder-nav';
+import { LetDownSheet } from './larder-parts/let-down-sheet';
+import { actsFor, LOT_ACTS, type LotActId, LotActSheet } from './larder-parts/lot-acts';
+import { LotFigures } from './larder-parts/lot-figures';
+import { TraceList } from './larder-parts/trace-list';
+import { useShelf } from './larder-parts/use-shelf';
+import { useKitchenHere } from './use-kitchen-here';
+
+const Head = styled.header`
+  display: grid;
+  grid-template-columns: auto 1fr auto;
+  gap: ${space.m};
+  align-items: center;
+`;
+
+const Acts = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: ${space.s};
+`;
+
+const Story = styled.ol`
+  li {
+    display: grid;
+    grid-template-columns: 1fr auto;
+    gap: 0 ${space.m};
+    align-items: center;
+    padding: 4px 0;
+    border-bottom: 1px solid ${colour.line};
+  }
+`;
+
+/** One lot: what it is, what can be done to it, its story, and where it went and came from. */
+export function LotPlace() {
+  const { id = '' } = useParams();
+  const { data, error, refetch } = useLot(id);
+  if (error instanceof ApiError && error.status === 404) {
+    return (
+      <Page>
+        <Empty title="There is no such lot" isPage>
+          <Soft>{error.message}</Soft>
+          <Link to="/larder">To the shelf</Link>
+        </Empty>
+      </Page>
+    );
+  }
+  if (!data) return <Waiting error={error} onRetry={refetch} />;
+  return <LotOf detail={data} />;
+}
+
+function LotOf({ detail }: { detail: LotDetail }) {
+  const kitchen = useKitchenHere();
+  const nowMs = useMinuteMs();
+  const { data: recipes } = useRecipes();
+  const [act, setAct] = useState<LotActId | 'letDown' | null>(null);
+  const { lot } = detail;
+  const kind = baseKind(lot.contents.base);
+  const canLetDown =
+    isPouredLot(lot) && kind?.standardBrix !== undefined && lot.storage !== 'frozen' && lot.leftKg > 0.01;
+  const reheat = reheatAddress(lot, recipes);
+  return (
+    <Page>
+      <LarderNav />
+      <Head>
+        <Tub
+          size={96}
+          share={lot.leftKg / lot.bornKg}
+          food={lotColour(lot, recipes)}
+          isFrozen={lot.storage === 'frozen'}
+          isCrate={lot.origin.kind === 'delivery'}
+        />
+        <div>
+          <Title>
+            {lot.name}, lot {lot.number}
+          </Title>
+          <Soft>
+            {lot.place}, {lot.storage}; {cameFrom(detail)} {dayAndHour(lot.bornAtMs, kitchen.zone)}
+          </Soft>
+          {lot.countIt && <Caution>more was drawn than there was: count it.</Caution>}
+          {lot.usePast && (
+            <Caution>
+              may be used past its date: {lot.usePast.reason} ({lot.usePast.by},{' '}
+              {dayAndHour(lot.usePast.atMs, kitchen.zone)}).
+            </Caution>
+          )}
+          {cameWarm(lot, kitchen.limits.receivingC) && (
+            <Caution>it came in above {kitchen.limits.receivingC} °C: the person in charge decides.</Caution>
+          )}
+          {lot.origin.kind === 'delivery' && lot.origin.tag && (
+            <Over>
+              Tag {lot.origin.tag}:{' '}
+              {lot.tagUntilMs === null
+                ? `kept ${kitchen.limits.shellfishTagDays} days from the last one served`
+                : `kept until ${day(lot.tagUntilMs, kitchen.zone)}`}
+            </Over>
+          )}
+        </div>
+        <LinkButton to={`/larder/lots/${lot.id}/label`}>Label</LinkButton>
+      </Head>
+      <Acts role="group" aria-label="What can be done">
+        {actsFor(lot, nowMs).map((id) => (
+          <Button key={id} onPress={() => setAct(id)}>
+            {LOT_ACTS[id].button}
+          </Button>
+        ))}
+        {reheat && <LinkButton to={reheat}>Bring it back hot</LinkButton>}
+        {canLetDown && <Button onPress={() => setAct('letDown')}>Let down, or reduce</Button>}
+      </Acts>
+      <Halves>
+        <section>
+          <LotFigures lot={lot} kitchen={kitchen} nowMs={nowMs} />
+        </section>
+        <section>
+          <Subtitle>Where it went{detail.bowls > 0 && `: ${detail.bowls} bowls`}</Subtitle>
+          <TraceList steps={detail.into} zone={kitchen.zone} ending="Nowhere yet." />
+          <Subtitle>What it came from</Subtitle>
+          <TraceList steps={detail.from} zone={kitchen.zone} ending="Nothing further is written down." />
+          <Subtitle>Its story</Subtitle>
+          <StoryList detail={detail} zone={kitchen.zone} />
+        </section>
+      </Halves>
+      {act === 'letDown' && <LetDownSheet lot={lot} kitchen={kitchen} onClose={() => setAct(null)} />}
+      {act !== null && act !== 'letDown' && (
+        <LotActSheet key={act} lot={lot} act={act} onClose={() => setAct(null)} />
+      )}
+    </Page>
+  );
+}
+
+/** A bowl that is short of a drop is a bowl. */
+const A_DROP = 0.02;
+
+/** The order that brings a dish back hot for as many bowls as are left of it; null for what is no dish of the book. */
+function reheatAddress(lot: LotDetail['lot'], recipes: readonly Recipe[] = []): string | null {
+  const dish = recipes.find((one) => one.id === recipeIdOf(lot.contents.ingredientId));
+  if (!dish || dish.base || lot.storage === 'frozen' || !isPouredLot(lot)) return null;
+  const litres = lot.leftKg / lot.contents.densityKgPerL;
+  const bowls = Math.floor((litres * 1000) / dish.portionMl + A_DROP);
+  if (bowls < 1) return null;
+  return `/plan?${new URLSearchParams({ recipe: reheatId(dish.id), portions: String(bowls) })}`;
+}
+
+function StoryList({ detail, zone }: { detail: LotDetail; zone: string }) {
+  const { tell } = useShelf();
+  return (
+    <Story>
+      {[...detail.story].reverse().map((line) => (
+        <li key={line.eventId}>
+          <span>
+            {line.sentence}
+            <Over as="span" style={{ display: 'block' }}>
+              {dayAndHour(line.atMs, zone)}
+              {line.by && `, ${line.by}`}
+            </Over>
+          </span>
+          {line.mayUndo && (
+            <Button
+              kind="quiet"
+              aria-label={`Take back: ${line.sentence}`}
+              onPress={() => tell({ type: 'undone', v: 1, payload: { eventId: line.eventId } })}
+            >
+              Take back
+            </Button>
+          )}
+        </li>
+      ))}
+    </Story>
+  );
+}
+
+/** Food that has to come in cold and did not. */
+function cameWarm({ origin, contents }: LotDetail['lot'], limitC: number): boolean {
+  const row = INGREDIENT_BY_ID[contents.ingredientId];
+  return (
+    origin.kind === 'delivery' &&
+    row !== undefined &&
+    mustComeCold(row) &&
+    (origin.arrivedC ?? limitC) > limitC
+  );
+}
+
+function cameFrom({ lot }: LotDetail): string {
+  switch (lot.origin.kind) {
+    case 'batch':
+      return 'made';
+    case 'delivery':
+      return `from ${lot.origin.supplier}${lot.origin.arrivedC === undefined ? '' : ` at ${lot.origin.arrivedC} °C`},`;
+    case 'split':
+      return 'parted off';
+    case 'blend':
+      return 'poured together';
+    case 'found':
+      return 'found on the shelf,';
+  }
+}

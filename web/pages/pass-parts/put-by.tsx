@@ -1,0 +1,152 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import { v7 as uuid } from 'uuid';
+import { baseKind, SETS_FROM_GELATIN_PERCENT, timesStandard } from '../../../core/bases';
+import { coolingHours } from '../../../core/cooling';
+import { brixOf, type LotStorage, operations, totalKg, volumeLitres } from '../../../core/matter';
+import { FOOD_CODE } from '../../../core/safety';
+import { Button } from '../../components/button';
+import { Field } from '../../components/field';
+import { Sheet } from '../../components/sheet';
+import { StorageChoice } from '../../components/storage-choice';
+import { Caution, Errors, Over, Soft, Subtitle } from '../../components/text';
+import { litres, percent, typedNumber } from '../../data/format';
+import { useLots } from '../../data/queries';
+import { space } from '../../theme/tokens';
+import type { BatchHere } from '../batch-frame';
+import { TakeOut } from '../pot-parts/take-out';
+import { useSubmit } from '../pot-parts/use-submit';
+
+const Stack = styled.section`
+  display: grid;
+  gap: ${space.s};
+`;
+
+/** Depths a hot base is poured to cool, cm, and the film of a still walk-in. Common practice. */
+const PANS = [2.5, 5] as const;
+const WALK_IN = { filmWm2K: 10, airC: 3 } as const;
+
+/** Into tubs for the larder: how much, where, how kept; what hangs in the pot is asked for first. */
+export function PutBy({ here }: { here: BatchHere }) {
+  const [isOpen, setOpen] = useState(false);
+  const { data: lots = [] } = useLots();
+  const isBase = Boolean(here.batch.snapshot.input.recipe.base);
+  const { putBy } = here.pot.state;
+  return (
+    <Stack aria-label="For the larder">
+      <Subtitle>For the larder</Subtitle>
+      {putBy.map((one) => {
+        const lot = lots.find((each) => each.id === one.lotId);
+        return (
+          <p key={one.lotId}>
+            {litres(one.litres)} put by, {one.place}:{' '}
+            <Link to={`/larder/lots/${one.lotId}`}>{lot ? `lot ${lot.number}, its label` : 'its lot'}</Link>
+          </p>
+        );
+      })}
+      {isBase && <Strength here={here} />}
+      <Button
+        kind={isBase && putBy.length === 0 ? 'main' : 'plain'}
+        atPot={isBase}
+        onPress={() => setOpen(true)}
+      >
+        Put some by…
+      </Button>
+      {isOpen && <PutBySheet here={here} onClose={() => setOpen(false)} />}
+    </Stack>
+  );
+}
+
+/** What is in the pot as a base: its strength against the usual, and whether it will set. */
+function Strength({ here }: { here: BatchHere }) {
+  const { mixture } = here.pot.state.pot;
+  const kg = totalKg(mixture.liquid);
+  const kind = baseKind(here.batch.snapshot.input.recipe.base);
+  if (!kind?.standardBrix || kg === 0) return null;
+  const brix = brixOf(mixture.liquid);
+  const gelatin = (100 * mixture.savour.gelatin) / kg;
+  return (
+    <Over>
+      Calculated: {brix.toFixed(1)} °Brix, {timesStandard(brix, kind.id)?.toFixed(1)} times the usual;{' '}
+      {percent(operations.saltPercent(mixture, 'all'))} salt;{' '}
+      {gelatin >= SETS_FROM_GELATIN_PERCENT ? 'it will set' : 'it will not set'} in the cold.
+    </Over>
+  );
+}
+
+function PutBySheet({ here, onClose }: { here: BatchHere; onClose: () => void }) {
+  const { tell, refusals } = useSubmit(here.batch.id);
+  const { state } = here.pot;
+  const { liquid, pieces } = state.pot.mixture;
+  const cold = volumeLitres(liquid, 20) + volumeLitres(pieces, 20);
+  const [text, setText] = useState(cold.toFixed(1));
+  const [place, setPlace] = useState('walk-in');
+  const [storage, setStorage] = useState<LotStorage>('chilled');
+  const [reason, setReason] = useState('');
+  const [wrong, setWrong] = useState<string | null>(null);
+  const hanging = state.toComeOut.length > 0;
+
+  async function keep() {
+    const value = typedNumber(text);
+    if (value === null || value <= 0) {
+      setWrong(`What is put by must be a number of litres above 0, not “${text.trim()}”.`);
+      return;
+    }
+    setWrong(null);
+    const payload = {
+      lotId: uuid(),
+      litres: value,
+      place: place.trim(),
+      storage,
+      ...(hanging && reason.trim() ? { despite: reason.trim() } : {}),
+    };
+    if (await tell({ type: 'putBy', v: 1, payload })) onClose();
+  }
+
+  return (
+    <Sheet title="Put by for the larder" isOpen onClose={onClose}>
+      {hanging && (
+        <>
+          <TakeOut here={here} />
+          <Field label="Or say why it stays in" value={reason} onChange={setReason} isText />
+        </>
+      )}
+      <Field label="Litres, as they are cold" unit="L" value={text} onChange={setText} error={wrong} />
+      <Field label="Where it stands" value={place} onChange={setPlace} isText />
+      <StorageChoice value={storage} onChange={setStorage} />
+      {storage !== 'dry' && state.pot.tempC > FOOD_CODE.coolFirstToC.value && <CoolingWords />}
+      <Errors sentences={refusals} />
+      <Button kind="main" atPot onPress={keep}>
+        It is put by
+      </Button>
+    </Sheet>
+  );
+}
+
+/** What depth makes it in time in a still walk-in; the thermometer decides. */
+function CoolingWords() {
+  const hours = (depthCm: number) =>
+    coolingHours({
+      how: 'pan',
+      depthCm,
+      ...WALK_IN,
+      startC: 85,
+      fromC: FOOD_CODE.hotHoldingC.value,
+      toC: FOOD_CODE.coolFirstToC.value,
+    });
+  return (
+    <>
+      <Caution>
+        {FOOD_CODE.hotHoldingC.value} to {FOOD_CODE.coolFirstToC.value} °C within{' '}
+        {FOOD_CODE.coolFirstWithinH.value} h, to {FOOD_CODE.coolToC.value} °C within{' '}
+        {FOOD_CODE.coolWithinH.value} h in all, by the thermometer.
+      </Caution>
+      <Soft>
+        In a still walk-in{' '}
+        {PANS.map((depthCm) => `${depthCm} cm deep takes ${hours(depthCm).toFixed(1)} h`).join(', ')} for the
+        first step. Deeper wants ice or stirring.
+      </Soft>
+    </>
+  );
+}

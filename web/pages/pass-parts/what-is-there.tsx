@@ -1,0 +1,124 @@
+import styled from 'styled-components';
+import { bowlMl } from '../../../core/portions';
+import { potLitres } from '../../../core/pot';
+import { Over, Soft } from '../../components/text';
+import { litres, span } from '../../data/format';
+import { colour, font, space } from '../../theme/tokens';
+import type { BatchHere } from '../batch-frame';
+
+const Left = styled.p`
+  font-family: ${font.title};
+  font-weight: 700;
+  font-size: 84px;
+  line-height: 0.95;
+  small {
+    font-size: 28px;
+    font-weight: 650;
+    color: ${colour.soft};
+  }
+`;
+
+const Tally = styled.dl`
+  display: flex;
+  gap: ${space.xl};
+  dt {
+    color: ${colour.soft};
+  }
+  dd {
+    font-family: ${font.title};
+    font-weight: 700;
+    font-size: 30px;
+  }
+`;
+
+/** Ladles of these sizes hang at the pass, mL. Common practice. */
+const LADLES_ML = [60, 125, 180, 250, 500] as const;
+
+/** The pass: bowls in the pot, bowls out, and the closing of the batch. */
+/** Bowls in the pot, bowls out, and the ladle for them. */
+export function BowlsThere({ here, left }: { here: BatchHere; left: number }) {
+  const { input, plan } = here.batch.snapshot;
+  const { state, nowMs } = here.pot;
+  const inPot = potLitres(state.pot);
+  const bowl = bowlMl(input.recipe.bowl);
+  const ladle = ladleFor(input.portionMl);
+  return (
+    <>
+      <div>
+        <Over>
+          {plan.serviceAtMs > nowMs
+            ? `service in ${span(plan.serviceAtMs - nowMs)}`
+            : `serving for ${span(nowMs - plan.serviceAtMs)}`}
+        </Over>
+        <Left>
+          {left} <small>bowls in the pot</small>
+        </Left>
+      </div>
+      <Tally>
+        <div>
+          <dt>served</dt>
+          <dd>{state.served}</dd>
+        </div>
+        <div>
+          <dt>discarded</dt>
+          <dd>{state.discarded}</dd>
+        </div>
+        <div>
+          <dt>ordered</dt>
+          <dd>{plan.portions}</dd>
+        </div>
+        <div>
+          <dt>in litres</dt>
+          <dd>{litres(inPot)}</dd>
+        </div>
+      </Tally>
+      <Soft>
+        {ladle.count} × the {ladle.ml} mL ladle for {input.portionMl} mL. The bowl holds {Math.round(bowl)} mL
+        under 1 cm of headspace
+        {bowl < input.portionMl ? ': too little for this portion' : ''}.
+      </Soft>
+    </>
+  );
+}
+
+/** Litres of a base in the pot, and what has been put by. */
+export function LitresThere({ here }: { here: BatchHere }) {
+  const { plan } = here.batch.snapshot;
+  const { state, nowMs } = here.pot;
+  const putBy = state.putBy.reduce((sum, one) => sum + one.litres, 0);
+  return (
+    <>
+      <div>
+        <Over>
+          {plan.serviceAtMs > nowMs
+            ? `wanted in ${span(plan.serviceAtMs - nowMs)}`
+            : `wanted ${span(nowMs - plan.serviceAtMs)} ago`}
+        </Over>
+        <Left>
+          {potLitres(state.pot).toFixed(1)} <small>litres in the pot</small>
+        </Left>
+      </div>
+      <Tally>
+        <div>
+          <dt>put by</dt>
+          <dd>{litres(putBy)}</dd>
+        </div>
+        <div>
+          <dt>planned</dt>
+          <dd>{litres(plan.yieldLitres)}</dd>
+        </div>
+        <div>
+          <dt>steamed off</dt>
+          <dd>{state.pot.evaporatedKg.toFixed(1)} kg</dd>
+        </div>
+      </Tally>
+    </>
+  );
+}
+
+function ladleFor(portionMl: number): { ml: number; count: string } {
+  const best =
+    [...LADLES_ML].reverse().find((ml) => ml <= portionMl && Number.isInteger((2 * portionMl) / ml)) ?? 60;
+  const count = portionMl / best;
+  return { ml: best, count: Number.isInteger(count) ? String(count) : count.toFixed(1) };
+}

@@ -1,0 +1,288 @@
+import { useState } from 'react';
+import { useLocation, useNavigate } from 'react-router';
+import styled from 'styled-components';
+import { v7 as uuid } from 'uuid';
+import { SETS_FROM_GELATIN_PERCENT } from '../../../core/bases';
+import type { Plan, PlannedBase } from '../../../core/plan';
+import { bandName } from '../../../core/thickness';
+import { Button } from '../../components/button';
+import { Field } from '../../components/field';
+import { Figure } from '../../components/figure';
+import { LinkButton } from '../../components/link-button';
+import { Sheet } from '../../components/sheet';
+import { Caution, Errors, Subtitle } from '../../components/text';
+import { sentencesOf } from '../../data/api';
+import { useMinuteMs } from '../../data/clock';
+import { day, hourMinute, litres, minutes, money, percent, span } from '../../data/format';
+import { useKeepOrder, useOpenBatches, useStartBatch } from '../../data/queries';
+import { colour, size, space } from '../../theme/tokens';
+import { useKitchenHere } from '../use-kitchen-here';
+import { Shortages } from './from-larder';
+import type { Order } from './use-order';
+
+const Stages = styled.ol`
+  display: grid;
+  gap: 2px;
+  li {
+    display: grid;
+    grid-template-columns: 54px 1fr auto;
+    gap: ${space.s};
+    font-size: ${size.small};
+    padding: 3px 0;
+    border-bottom: 1px solid ${colour.line};
+  }
+  li span:last-child {
+    color: ${colour.soft};
+  }
+`;
+
+/** An order to be lit further off than this is kept, not taken to the burner. */
+const AHEAD_MS = 20 * 3_600_000;
+
+/** What the order comes to: every figure opens to its arithmetic; then the act, the paper, and the stages. */
+export function Figures({
+  plan,
+  order,
+  onSubstitute,
+}: {
+  plan: Plan;
+  order: Order;
+  onSubstitute: (lineId: string) => void;
+}) {
+  const kitchen = useKitchenHere();
+  const nowMs = useMinuteMs();
+  const navigate = useNavigate();
+  const start = useStartBatch();
+  const keep = useKeepOrder();
+  const [isAsked, setAsked] = useState(false);
+  const [despite, setDespite] = useState('');
+  const { search } = useLocation();
+  const { data: open = [] } = useOpenBatches();
+  const [batchId] = useState(() => uuid());
+  const { zone } = kitchen;
+  const burner = kitchen.burners.find((one) => one.id === order.draft.burnerId)!;
+  const boilId = order.shown?.input.recipe.stages.find((stage) => stage.ends.rule === 'simmer')?.id;
+  const simmer = plan.stages.find((stage) => stage.stageId === boilId);
+  const busy = open.find((batch) => batch.burnerId === burner.id);
+  const isTooFull = plan.batches > 1;
+  const isLate = plan.startAtMs < nowMs - 5 * 60_000;
+  const w = plan.workings;
+  const isAhead = plan.startAtMs - nowMs > AHEAD_MS;
+  const orderId = new URLSearchParams(search).get('order');
+  const take = (reason?: string) =>
+    order.request &&
+    start.mutate(
+      {
+        id: batchId,
+        ...order.request,
+        ...(reason ? { despite: reason } : {}),
+        ...(orderId ? { orderId } : {}),
+      },
+      { onSuccess: (batch) => navigate(`/batches/${batch.id}`) },
+    );
+  return (
+    <>
+      <div>
+        <Figure
+          label="Light the burner"
+          value={hourMinute(plan.startAtMs, zone)}
+          note={fromNow(plan.startAtMs, nowMs)}
+          working={w.start}
+        />
+        <Figure
+          label="Ready to serve"
+          value={hourMinute(plan.readyAtMs, zone)}
+          note={`± ${Math.max(1, Math.round(plan.readySdMinutes))} min`}
+          working={w.ready}
+        />
+        <Figure
+          label="Yield"
+          value={litres(plan.yieldLitres)}
+          note={
+            plan.letDown
+              ? `let down to ${litres(plan.yieldLitres + plan.letDown.litres)}, ${Math.floor(plan.yieldPortions + 0.05)} bowls`
+              : plan.base
+                ? 'strained'
+                : `${Math.floor(plan.yieldPortions + 0.05)} bowls`
+          }
+          working={w.yield}
+        />
+        <Figure
+          label="Goes in"
+          value={litres(plan.startLitres)}
+          note={`${plan.evaporatedKg.toFixed(1)} kg steams off`}
+          working={w.liquid}
+        />
+        <Figure
+          label="At its fullest"
+          value={litres(plan.fullest.litres)}
+          note={`of ${litres(plan.workingFillLitres)}`}
+          working={w.fill}
+        />
+        {simmer && <Figure label="Coming to a simmer" value={minutes(simmer.minutes)} working={w.simmer} />}
+        {plan.base ? <BaseFigures plan={plan} base={plan.base} /> : <BowlFigures plan={plan} />}
+        <Figure
+          label="Holds"
+          value={plan.allergens.map((one) => one.name).join(', ')}
+          working={w.allergens}
+          long
+        />
+      </div>
+      {plan.letDown && (
+        <Caution>
+          cooked concentrated: the pot comes to {percent(plan.letDown.potSaltPercent)} salt. Ladle{' '}
+          {Math.round(plan.letDown.ladleMl)} mL, then {Math.round(plan.letDown.mlPerBowl)} mL of hot{' '}
+          {plan.letDown.name.toLowerCase()} to each bowl.
+        </Caution>
+      )}
+      {isTooFull && (
+        <Caution>
+          it would boil over. Take {plan.batches} batches of{' '}
+          {plan.base
+            ? litres(plan.yieldLitres / plan.batches)
+            : `${Math.ceil(plan.portions / plan.batches)} bowls`}
+          , or a larger pot.
+        </Caution>
+      )}
+      {isLate && (
+        <Caution>
+          the time to light it was {span(nowMs - plan.startAtMs)} ago: it will be ready about{' '}
+          {hourMinute(plan.readyAtMs + (nowMs - plan.startAtMs), zone)}.
+        </Caution>
+      )}
+      {busy && <Caution>{burner.name} is taken; choose another.</Caution>}
+      <Shortages order={order} onSubstitute={onSubstitute} />
+      <Errors sentences={isAsked ? [] : sentencesOf(start.error ?? keep.error)} />
+      {isAhead && (
+        <Button
+          kind="main"
+          atPot
+          isDisabled={!order.plan || isTooFull || keep.isPending}
+          onPress={() =>
+            order.request &&
+            keep.mutate({ id: batchId, ...order.request }, { onSuccess: () => navigate('/larder') })
+          }
+        >
+          {isTooFull ? 'It does not fit this pot' : `Keep it for ${day(plan.serviceAtMs, zone)}`}
+        </Button>
+      )}
+      {(!isAhead || !isTooFull) && (
+        <Button
+          kind={isAhead ? 'plain' : 'main'}
+          atPot={!isAhead}
+          isDisabled={!order.plan || isTooFull || start.isPending}
+          onPress={() => (order.shorts.length > 0 ? setAsked(true) : take())}
+        >
+          {isTooFull
+            ? 'It does not fit this pot'
+            : `Take it to ${burner.name}, ${isAhead ? 'now all the same' : hourMinute(plan.startAtMs, zone)}`}
+        </Button>
+      )}
+      <Sheet title="The larder is short" isOpen={isAsked} onClose={() => setAsked(false)}>
+        <p>
+          {order.shorts
+            .map((short) => `${litres(short.shortKg / short.densityKgPerL)} of ${short.name.toLowerCase()}`)
+            .join(' and ')}{' '}
+          are not there. Make it first, let something stand in, or say where it comes from.
+        </p>
+        <Field
+          label="It comes from"
+          value={despite}
+          onChange={setDespite}
+          isText
+          error={start.error ? sentencesOf(start.error).join(' ') : null}
+        />
+        <Button kind="main" atPot onPress={() => take(despite.trim())}>
+          Cook it all the same
+        </Button>
+      </Sheet>
+      <LinkButton to={`/sheet?${order.search}`}>What to pull, cut and cook, on paper</LinkButton>
+      <div>
+        <Subtitle>Stage by stage</Subtitle>
+        <Stages>
+          {plan.stages.map((stage) => (
+            <li key={stage.stageId}>
+              <span>{hourMinute(stage.startMs, zone)}</span>
+              <span>{stage.title}</span>
+              <span>{minutes(stage.minutes)}</span>
+            </li>
+          ))}
+        </Stages>
+      </div>
+    </>
+  );
+}
+
+/** What the bowl is: its salt, its body, its price. */
+function BowlFigures({ plan }: { plan: Plan }) {
+  const { currency } = useKitchenHere();
+  return (
+    <>
+      <Figure
+        label="Salt at the end"
+        value={percent(plan.saltPercent)}
+        note={`add ${Math.round(plan.saltToAddG)} g`}
+        working={plan.workings.salt}
+      />
+      <Figure
+        label="Body"
+        value={bandName(plan.band)}
+        note={`${Math.round(plan.flourEquivalentGPerL)} g/L`}
+        working={plan.workings.body}
+      />
+      <Figure
+        label="A bowl costs"
+        value={money(plan.costPerPortionCents, currency)}
+        working={plan.workings.cost}
+      />
+    </>
+  );
+}
+
+/** What the base is: its strength against the usual, whether it sets, its price. */
+function BaseFigures({ plan, base }: { plan: Plan; base: PlannedBase }) {
+  const { currency } = useKitchenHere();
+  const sets = base.gelatinPercent >= SETS_FROM_GELATIN_PERCENT;
+  const source = 'the rate law of each food in this pot’s heat, docs/model.md § 13';
+  return (
+    <>
+      {base.strength !== null && (
+        <Figure
+          label="Strength"
+          value={`${base.strength.toFixed(1)} ×`}
+          note={`${base.brix.toFixed(1)} °Brix`}
+          working={{
+            lines: [
+              `what the water draws, over what is left of it: ${base.brix.toFixed(2)} g dissolved in 100 g`,
+              `${base.fatPercent.toFixed(1)} % fat beside it, to be lifted when it has set`,
+            ],
+            source,
+            sureness: 'a first guess, ± a quarter; read it when it is cold',
+          }}
+        />
+      )}
+      {base.gelatinPercent > 0.05 && (
+        <Figure
+          label="In the cold"
+          value={sets ? 'sets' : 'stays liquid'}
+          working={{
+            lines: [
+              `${base.gelatinPercent.toFixed(2)} % gelatin; sets from about ${SETS_FROM_GELATIN_PERCENT} %`,
+            ],
+            source,
+            sureness: 'a first guess',
+          }}
+        />
+      )}
+      <Figure
+        label="A litre costs"
+        value={money(plan.costCents / plan.yieldLitres, currency)}
+        working={plan.workings.cost}
+      />
+    </>
+  );
+}
+
+function fromNow(atMs: number, nowMs: number): string {
+  return atMs >= nowMs ? `in ${span(atMs - nowMs)}` : `${span(nowMs - atMs)} ago`;
+}

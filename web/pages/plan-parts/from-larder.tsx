@@ -1,0 +1,133 @@
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import type { LotView } from '../../../contract';
+import type { ShortLine } from '../../../core/larder';
+import { recipeIdOf, recipeRowId } from '../../../core/recipe';
+import { Button } from '../../components/button';
+import { Over } from '../../components/text';
+import { litres, volume, weight } from '../../data/format';
+import { colour, radius, space } from '../../theme/tokens';
+import { useKitchenHere } from '../use-kitchen-here';
+import type { Order } from './use-order';
+
+const Draws = styled.ul`
+  display: grid;
+  gap: 2px;
+  li {
+    display: flex;
+    justify-content: space-between;
+    gap: ${space.m};
+  }
+  span:last-child {
+    color: ${colour.soft};
+    white-space: nowrap;
+  }
+`;
+
+const Short = styled.li`
+  display: grid;
+  gap: ${space.s};
+  padding: ${space.s} ${space.m};
+  border: 2px solid ${colour.lookIn};
+  border-radius: ${radius.m};
+  background: ${colour.sheet};
+  div {
+    display: flex;
+    flex-wrap: wrap;
+    gap: ${space.s};
+    align-items: center;
+  }
+`;
+
+const Shorts = styled.ul`
+  display: grid;
+  gap: ${space.s};
+`;
+
+/** Which lots the order draws, oldest first. */
+export function FromLarder({ order }: { order: Order }) {
+  const { units } = useKitchenHere();
+  const byLot = new Map<string, number>();
+  for (const draw of order.draws) byLot.set(draw.lotId, (byLot.get(draw.lotId) ?? 0) + draw.kg);
+  const drawn = [...byLot].flatMap(([id, kg]) => {
+    const lot = order.lots.find((one) => one.id === id);
+    return lot ? [{ lot, kg }] : [];
+  });
+  if (drawn.length === 0) return null;
+  return (
+    <section aria-label="From the larder">
+      <Over>From the larder, oldest first</Over>
+      <Draws>
+        {drawn.map(({ lot, kg }) => (
+          <li key={lot.id}>
+            <Link to={`/larder/lots/${lot.id}`}>
+              {lot.name}, lot {lot.number}
+            </Link>
+            <span>{drawWords(lot, kg, units)}</span>
+          </li>
+        ))}
+      </Draws>
+    </section>
+  );
+}
+
+/** What the larder has not enough of, beside the act. */
+export function Shortages({ order, onSubstitute }: { order: Order; onSubstitute: (lineId: string) => void }) {
+  if (order.shorts.length === 0) return null;
+  return (
+    <Shorts aria-label="Short">
+      {order.shorts.map((short) => (
+        <ShortOf key={short.lineId} short={short} order={order} onSubstitute={onSubstitute} />
+      ))}
+    </Shorts>
+  );
+}
+
+function drawWords(lot: LotView, kg: number, units: Parameters<typeof weight>[1]): string {
+  const isPoured = lot.contents.share === 'liquid';
+  const amount = (value: number) =>
+    isPoured ? volume(value / lot.contents.densityKgPerL, units) : weight(value, units);
+  return `${amount(kg)} of ${amount(lot.leftKg)}`;
+}
+
+/** What is short, and the ways out of it: make it, let something stand in, or say where it comes from. */
+function ShortOf({
+  short,
+  order,
+  onSubstitute,
+}: {
+  short: ShortLine;
+  order: Order;
+  onSubstitute: (lineId: string) => void;
+}) {
+  const wanted = short.wantedKg / short.densityKgPerL;
+  const missing = short.shortKg / short.densityKgPerL;
+  const recipe = order.asked?.book.find(
+    (one) => recipeRowId(one.id) === short.rowId || one.stocksAs === short.rowId,
+  );
+  const passed = short.passedOver.map((one) => {
+    const lot = order.lots.find((each) => each.id === one.lotId);
+    return `lot ${lot?.number ?? '?'} is ${one.why === 'frozen' ? 'frozen' : 'past its date'}`;
+  });
+  return (
+    <Short>
+      <p>
+        <strong>
+          {short.name}: {litres(missing)} short
+        </strong>{' '}
+        of {litres(wanted)}
+        {passed.length > 0 && `; ${passed.join(', ')}`}.
+      </p>
+      <div>
+        {recipe && recipeIdOf(short.rowId) !== order.draft.recipeId && (
+          <Link to={`/plan?recipe=${recipe.id}&amountBy=litres&portions=${Math.ceil(missing * 2.1) / 2}`}>
+            Make {recipe.name.toLowerCase()}
+          </Link>
+        )}
+        <Button kind="quiet" onPress={() => onSubstitute(short.lineId)}>
+          Let something stand in
+        </Button>
+      </div>
+    </Short>
+  );
+}

@@ -1,0 +1,237 @@
+import { ChevronDown } from 'lucide-react';
+import {
+  Button,
+  Input,
+  Label,
+  ListBox,
+  ListBoxItem,
+  Select,
+  SelectValue,
+  TextField,
+} from 'react-aria-components';
+import styled from 'styled-components';
+import { type KitchenView, zonedTimeMs } from '../../../contract';
+import type { Recipe } from '../../../core/recipe';
+import { BANDS } from '../../../core/thickness';
+import { Menu } from '../../components/menu';
+import { Errors } from '../../components/text';
+import { useMinuteMs } from '../../data/clock';
+import { day } from '../../data/format';
+import { colour, font } from '../../theme/tokens';
+import { AMOUNT_WORDS, type AmountBy, type Draft, MOST_DAYS_AHEAD, type Order } from './use-order';
+
+const Sentence = styled.div`
+  font-family: ${font.title};
+  font-weight: 650;
+  font-size: 24px;
+  line-height: 1.62;
+`;
+
+const underlined = `
+  display: inline-block;
+  padding: 0 4px;
+  border: 0;
+  border-bottom: 3px solid ${colour.act};
+  border-radius: 0;
+  background: none;
+  color: ${colour.act};
+  font: inherit;
+  line-height: 1.2;
+  min-height: 34px;
+  text-align: left;
+`;
+
+const Typed = styled(TextField)`
+  display: inline-block;
+  label {
+    position: absolute;
+    width: 1px;
+    height: 1px;
+    overflow: hidden;
+    clip-path: inset(50%);
+  }
+  input {
+    ${underlined}
+  }
+  &[data-invalid] input {
+    color: ${colour.danger};
+    border-bottom-color: ${colour.danger};
+    border-bottom-style: double;
+  }
+`;
+
+const Picked = styled(Select)`
+  display: inline-block;
+  button {
+    ${underlined}
+    cursor: pointer;
+  }
+  svg {
+    width: 17px;
+    height: 17px;
+    margin-left: 2px;
+    vertical-align: -2px;
+  }
+`;
+
+const AMOUNT_LABELS: Record<AmountBy, string> = {
+  portions: 'Bowls',
+  litres: 'Litres',
+  multiple: 'Times the recipe',
+};
+
+/** The order as one sentence; its underlined words are the form. */
+export function OrderSentence({
+  order,
+  recipe,
+  book,
+  kitchen,
+  onRecipe,
+}: {
+  order: Order;
+  recipe: Recipe;
+  book: readonly Recipe[];
+  kitchen: KitchenView;
+  onRecipe: (id: string) => void;
+}) {
+  const { draft, change } = order;
+  const wrong = (field: string) => order.errors.some((error) => error.field === field);
+  const burner = kitchen.burners.find((one) => one.id === draft.burnerId);
+  const typed = (field: 'portions' | 'portionMl' | 'saltPercent' | 'by', label: string, width: number) => (
+    <Typed
+      value={draft[field]}
+      onChange={(value) => change({ [field]: value } as Partial<Draft>)}
+      isInvalid={wrong(field)}
+      aria-describedby="order-errors"
+    >
+      <Label>{label}</Label>
+      <Input
+        inputMode={field === 'by' ? 'text' : 'decimal'}
+        autoComplete="off"
+        style={{ width: `${Math.max(width, draft[field].length + 0.6)}ch` }}
+      />
+    </Typed>
+  );
+  return (
+    <div>
+      <Sentence role="group" aria-label="The order">
+        <Pick
+          label="Dish"
+          value={recipe.id}
+          options={(book.some((one) => one.id === recipe.id) ? book : [recipe, ...book]).map((one) => ({
+            id: one.id,
+            text: one.name,
+          }))}
+          onChange={onRecipe}
+        />{' '}
+        {recipe.base ? (
+          <>
+            made, {typed('portions', 'Litres', 2.2)} litres of it, ready by {typed('by', 'Ready by', 4.4)}{' '}
+            <DayPick order={order} zone={kitchen.zone} />, in the{' '}
+          </>
+        ) : (
+          <>
+            for {typed('portions', AMOUNT_LABELS[draft.amountBy], 2.2)}{' '}
+            <Pick
+              label="Counted in"
+              value={draft.amountBy}
+              options={AMOUNT_WORDS.map((one) => ({ ...one }))}
+              onChange={(amountBy) => change({ amountBy: amountBy as AmountBy })}
+            />{' '}
+            of {typed('portionMl', 'Millilitres a bowl', 3)} mL, for the{' '}
+            <Pick
+              label="Service"
+              value={draft.serviceId}
+              options={kitchen.services.map((service) => ({ id: service.id, text: service.name }))}
+              onChange={(serviceId) => change({ serviceId })}
+            />{' '}
+            <DayPick order={order} zone={kitchen.zone} />, one that{' '}
+            <Pick
+              label="Thickness"
+              value={draft.bandName}
+              options={BANDS.map((band) => ({ id: band.name, text: band.name }))}
+              onChange={(bandName) => change({ bandName })}
+            />
+            , at {typed('saltPercent', 'Salt percent', 3)} % salt, in the{' '}
+          </>
+        )}
+        <Pick
+          label="Pot"
+          value={draft.potId}
+          options={kitchen.pots.map((pot) => ({ id: pot.id, text: pot.name }))}
+          onChange={(potId) =>
+            change({
+              potId,
+              burnerId: burner?.potIds.includes(potId)
+                ? draft.burnerId
+                : (kitchen.burners.find((one) => one.potIds.includes(potId))?.id ?? draft.burnerId),
+            })
+          }
+        />{' '}
+        on{' '}
+        <Pick
+          label="Burner"
+          value={draft.burnerId}
+          options={kitchen.burners
+            .filter((one) => one.potIds.includes(draft.potId))
+            .map((one) => ({ id: one.id, text: one.name }))}
+          onChange={(burnerId) => change({ burnerId })}
+        />
+        .
+      </Sentence>
+      <Errors id="order-errors" sentences={[...new Set(order.errors.map((error) => error.sentence))]} />
+    </div>
+  );
+}
+
+/** On which day: the next time it comes round, or one of the days ahead. */
+function DayPick({ order, zone }: { order: Order; zone: string }) {
+  const nowMs = useMinuteMs();
+  const wordOf = (atMs: number) => {
+    const word = day(atMs, zone);
+    if (word === day(nowMs, zone)) return 'today';
+    return word === day(zonedTimeMs('12:00', zone, nowMs, 1), zone) ? 'tomorrow' : `on ${word}`;
+  };
+  const next = order.draft.day === '' ? order.serviceAtMs : null;
+  const days = Array.from({ length: MOST_DAYS_AHEAD + 1 }, (_, n) => ({
+    id: String(n),
+    text: wordOf(zonedTimeMs('12:00', zone, nowMs, n)),
+  })).filter((one) => next === null || one.text !== wordOf(next));
+  return (
+    <Pick
+      label="Day"
+      value={order.draft.day || 'next'}
+      options={[...(next === null ? [] : [{ id: 'next', text: wordOf(next) }]), ...days]}
+      onChange={(id) => order.change({ day: id === 'next' ? '' : id })}
+    />
+  );
+}
+
+function Pick(of: {
+  label: string;
+  value: string;
+  options: readonly { id: string; text: string }[];
+  onChange: (id: string) => void;
+}) {
+  return (
+    <Picked
+      aria-label={of.label}
+      value={of.value}
+      onChange={(key) => key !== null && of.onChange(String(key))}
+    >
+      <Button>
+        <SelectValue />
+        <ChevronDown aria-hidden />
+      </Button>
+      <Menu>
+        <ListBox>
+          {of.options.map((option) => (
+            <ListBoxItem key={option.id} id={option.id} textValue={option.text}>
+              {option.text}
+            </ListBoxItem>
+          ))}
+        </ListBox>
+      </Menu>
+    </Picked>
+  );
+}

@@ -1,0 +1,202 @@
+import { useState } from 'react';
+import styled from 'styled-components';
+import { type Substitution, SWAP_KEEPS } from '../../../core/substitute';
+import { Button } from '../../components/button';
+import { PickOne, PickTyped } from '../../components/menu';
+import { Sheet } from '../../components/sheet';
+import { SmallField } from '../../components/small-field';
+import { Errors, Over, Soft } from '../../components/text';
+import { minutes, money, typedNumber } from '../../data/format';
+import { useBook } from '../../data/use-book';
+import { colour, radius, size, space } from '../../theme/tokens';
+import type { WeighedSwap } from '../../workers/computations';
+import { useComputed } from '../../workers/use-computed';
+import { useKitchenHere } from '../use-kitchen-here';
+import type { Order } from './use-order';
+
+const List = styled.ul`
+  display: grid;
+  gap: ${space.xs};
+  button {
+    width: 100%;
+    display: grid;
+    gap: 2px;
+    padding: ${space.s} ${space.m};
+    border: 2px solid ${colour.line};
+    border-radius: ${radius.m};
+    background: ${colour.sheet};
+    text-align: left;
+    cursor: pointer;
+  }
+  button:disabled {
+    color: ${colour.soft};
+    cursor: not-allowed;
+  }
+  small {
+    font-size: ${size.small};
+    color: ${colour.soft};
+  }
+`;
+
+const Own = styled.div`
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: ${space.s} ${space.m};
+  align-items: end;
+`;
+
+const KEEP_WORDS: Record<(typeof SWAP_KEEPS)[number], string> = {
+  weight: 'weight for weight',
+  strength: 'by thickening strength',
+  solids: 'by solids',
+  dried: 'dried for fresh, fresh for dried',
+  umami: 'so that the umami stays',
+};
+
+/** One thing in another's place, each way with what it leads to before it is taken. */
+export function SwapSheet({
+  order,
+  onlyLineId = null,
+  isOpen,
+  onClose,
+}: {
+  order: Order;
+  /** for one line that is short: only what can stand in for it */
+  onlyLineId?: string | null;
+  isOpen: boolean;
+  onClose: () => void;
+}) {
+  const kitchen = useKitchenHere();
+  const book = useBook(kitchen);
+  const [lineId, setLineId] = useState<string | null>(onlyLineId);
+  const [foodId, setFoodId] = useState<string | null>(null);
+  const [percent, setPercent] = useState('50');
+  const [keep, setKeep] = useState<(typeof SWAP_KEEPS)[number]>('weight');
+  const share = typedNumber(percent);
+  const isShare = share !== null && share > 0 && share <= 100;
+  const own: Substitution | null =
+    lineId && foodId && isShare
+      ? { kind: 'swap', lineId, byIngredientId: foodId, share: share / 100, keep }
+      : null;
+  const { data: swaps, isPending } = useComputed(
+    'swaps',
+    order.asked && { ...order.asked, ...(own ? { more: [own] } : {}) },
+    isOpen,
+  );
+  const take = (change: Substitution) => {
+    order.change({ changes: [...order.draft.changes, change] });
+    onClose();
+  };
+  const lines = order.shown?.plan.lines.filter((line) => !line.lineId.endsWith('~held')) ?? [];
+  const offers = (swaps ?? []).filter(
+    ({ change }) => onlyLineId === null || ('lineId' in change && change.lineId === onlyLineId),
+  );
+  const only = lines.find((line) => line.lineId === onlyLineId);
+  return (
+    <Sheet
+      title={only ? `Instead of ${only.name.toLowerCase()}` : 'Something in another’s place'}
+      isOpen={isOpen}
+      onClose={onClose}
+    >
+      {isPending && <Soft role="status">Weighing each of them…</Soft>}
+      <List>
+        {offers.map((swap) => (
+          <li key={swap.sentence + JSON.stringify(swap.change)}>
+            <button type="button" disabled={swap.effect === null} onClick={() => take(swap.change)}>
+              <strong>{swap.sentence}</strong>
+              <Effect swap={swap} currency={kitchen.currency} />
+              {swap.makeMin !== undefined && <small>made first: {minutes(swap.makeMin)}</small>}
+            </button>
+          </li>
+        ))}
+      </List>
+      <Over>Or another way:</Over>
+      <Own>
+        <PickOne
+          label="Instead of"
+          value={lineId}
+          options={lines.map((line) => ({ id: line.lineId, text: line.name }))}
+          onChange={setLineId}
+        />
+        <SmallField
+          label="this much of it"
+          value={percent}
+          onChange={setPercent}
+          unit="%"
+          error={isShare ? null : `A share is above 0 and up to 100 %, not “${percent}”.`}
+        />
+        {book && (
+          <PickTyped
+            label="comes"
+            value={foodId}
+            options={Object.values(book.library.ingredients).map((row) => ({ id: row.id, text: row.name }))}
+            onChange={setFoodId}
+          />
+        )}
+        <PickOne
+          label="measured"
+          value={keep}
+          options={SWAP_KEEPS.map((id) => ({ id, text: KEEP_WORDS[id] }))}
+          onChange={(id) => setKeep(id as typeof keep)}
+        />
+      </Own>
+      <Errors
+        sentences={
+          own && swaps?.[0]?.effect === null && swaps[0].sentence === 'As you say'
+            ? ['That cannot be measured so: choose another measure.']
+            : []
+        }
+      />
+    </Sheet>
+  );
+}
+
+/** What a swap leads to: salt, body, umami, cost, minutes, allergens, diet; what does not move is not said. */
+function Effect({ swap, currency }: { swap: WeighedSwap; currency: string }) {
+  const { effect } = swap;
+  if (!effect) return <small>cannot be cooked so</small>;
+  const signed = (value: number, digits: number) =>
+    `${value >= 0 ? '+' : '−'}${Math.abs(value).toFixed(digits)}`;
+  const said = [
+    Math.abs(effect.saltToAddG) >= 1 ? `salt to add ${signed(effect.saltToAddG, 0)} g` : '',
+    Math.abs(effect.saltPercent) >= 0.01 ? `salt at the end ${signed(effect.saltPercent, 2)} %` : '',
+    Math.abs(effect.flourEquivalentGPerL) >= 1 ? `body ${signed(effect.flourEquivalentGPerL, 0)} g/L` : '',
+    Math.abs(effect.umamiShare - 1) >= 0.03 ? `umami ${Math.round(effect.umamiShare * 100)} % of before` : '',
+    Math.abs(effect.costPerPortionCents) >= 0.5
+      ? `a bowl ${effect.costPerPortionCents > 0 ? '+' : '−'}${money(Math.abs(effect.costPerPortionCents), currency)}`
+      : '',
+    Math.abs(effect.minutes) >= 1 ? `${signed(effect.minutes, 0)} min` : '',
+    effect.allergensIn.length > 0 ? `brings ${effect.allergensIn.join(', ')}` : '',
+    effect.allergensOut.length > 0 ? `without ${effect.allergensOut.join(', ')}` : '',
+    effect.dietAfter !== effect.dietBefore ? `now ${effect.dietAfter}` : '',
+  ].filter((one) => one !== '');
+  return <small>{said.length > 0 ? said.join('; ') : 'nothing else moves'}</small>;
+}
+
+/** What has been put in another's place in this order, each to be taken back. */
+export function SwapsDone({ order }: { order: Order }) {
+  const kitchen = useKitchenHere();
+  const book = useBook(kitchen);
+  if (order.draft.changes.length === 0) return null;
+  const name = (id: string) => book?.library.ingredients[id]?.name.toLowerCase() ?? id;
+  const words = (change: Substitution) =>
+    change.kind === 'swap'
+      ? `${Math.round(change.share * 100)} % by ${name(change.byIngredientId)}`
+      : change.kind === 'bouillon'
+        ? `${Math.round(change.share * 100)} % by bouillon`
+        : change.kind === 'aromatics'
+          ? 'water, with its aromatics in the pot'
+          : `milk and cream to ${change.fatPercent} % fat`;
+  return (
+    <Over as="div">
+      {order.draft.changes.map((change, i) => (
+        <span key={`${i} ${JSON.stringify(change)}`}>
+          Changed: {words(change)}.{' '}
+          <Button kind="quiet" onPress={() => order.change({ changes: order.draft.changes.slice(0, i) })}>
+            Take it back
+          </Button>
+        </span>
+      ))}
+    </Over>
+  );
+}

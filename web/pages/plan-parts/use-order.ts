@@ -1,0 +1,270 @@
+import { useMemo, useState } from 'react';
+import { useSearchParams } from 'react-router';
+import {
+  check,
+  type FieldError,
+  type KitchenView,
+  type LotView,
+  nextServiceAtMs,
+  type PlanRequest,
+  planInputOf,
+  planRequestSchema,
+  zonedTimeMs,
+} from '../../../contract';
+import { type PlanWithLots, planWithLots, type ShortLine } from '../../../core/larder';
+import { answerAmount } from '../../../core/order';
+import type { Plan, PlanInput } from '../../../core/plan';
+import type { Recipe } from '../../../core/recipe';
+import type { Substitution } from '../../../core/substitute';
+import { BANDS } from '../../../core/thickness';
+import { litresAtDepth } from '../../../core/vessel';
+import { typedNumber } from '../../data/format';
+import { useLots, useOpenBatches } from '../../data/queries';
+import type { OrderAsked } from '../../workers/computations';
+
+/** How the figure before the bowls is meant. */
+export const AMOUNT_WORDS = [
+  { id: 'portions', text: 'bowls' },
+  { id: 'litres', text: 'litres, in bowls' },
+  { id: 'multiple', text: 'times the recipe, in bowls' },
+] as const;
+export type AmountBy = (typeof AMOUNT_WORDS)[number]['id'];
+
+/** The order as it is being typed: words, not yet numbers. */
+export interface Draft {
+  recipeId: string;
+  /** bowls, litres or times, by `amountBy` */
+  portions: string;
+  amountBy: AmountBy;
+  portionMl: string;
+  saltPercent: string;
+  bandName: string;
+  serviceId: string;
+  /** HH:MM it is to be ready by, for what is made for the shelf and no service; empty for a service */
+  by: string;
+  /** days on from today; empty for the next time the service comes round */
+  day: string;
+  potId: string;
+  burnerId: string;
+  holdBackShare: number;
+  changes: readonly Substitution[];
+}
+
+export interface Order {
+  draft: Draft;
+  change(part: Partial<Draft>): void;
+  errors: FieldError[];
+  /** the request as it would be sent, when it can be read */
+  request: PlanRequest | null;
+  /** what is planned, with its rows, when it can be */
+  input: PlanInput | null;
+  plan: Plan | null;
+  /** the last plan that could be made, to keep on the page while something is being mended */
+  shown: { plan: Plan; input: PlanInput } | null;
+  /** what it would draw from the larder, and what is short */
+  draws: PlanWithLots['draws'];
+  shorts: readonly ShortLine[];
+  lots: readonly LotView[];
+  serviceAtMs: number;
+  /** the order with all that a computation off the page needs */
+  asked: OrderAsked | null;
+  /** the order as an address, to come back to or to print */
+  search: string;
+}
+
+const NO_LOTS: readonly LotView[] = [];
+
+/** A base is ready by the middle of the afternoon, cold by the evening, unless it is said otherwise. */
+const READY_BY = '16:00';
+
+/** Most days ahead an order may be kept for. */
+export const MOST_DAYS_AHEAD = 13;
+
+/** A time of day as a cook types it. */
+export function isTime(text: string): boolean {
+  return /^([01]?\d|2[0-3])[:.][0-5]\d$/.test(text.trim());
+}
+
+/** A service on its day: so many days on, or the next time it comes round. */
+function serviceTime(time: string, day: string, zone: string, nowMs: number): number {
+  const clock = time.trim().replace('.', ':');
+  const days = typedNumber(day);
+  return days === null ? nextServiceAtMs(clock, zone, nowMs) : zonedTimeMs(clock, zone, nowMs, days);
+}
+
+/** An order from the address, the kitchen and the recipe; every change is planned at once. */
+export function useOrder(
+  kitchen: KitchenView,
+  book: readonly Recipe[],
+  recipe: Recipe,
+  nowMs: number,
+): Order {
+  const [params] = useSearchParams();
+  const { data: lots } = useLots();
+  const { data: open } = useOpenBatches();
+  const [draft, setDraft] = useState<Draft>(() => firstDraft(kitchen, recipe, params, nowMs));
+  const [shown, setShown] = useState<Order['shown']>(null);
+  const shelf = useMemo(() => (lots ?? NO_LOTS).filter((lot) => lot.leftKg > 0), [lots]);
+  const service = kitchen.services.find((one) => one.id === draft.serviceId);
+  const time = isTime(draft.by) ? draft.by : (service?.time ?? '12:00');
+  const serviceAtMs = serviceTime(time, draft.day, kitchen.zone, nowMs);
+  const answer = useMemo(
+    () => planDraft(draft, serviceAtMs, kitchen, recipe, shelf, book),
+    [draft, serviceAtMs, kitchen, recipe, shelf, book],
+  );
+  if (answer.plan && answer.input && answer.plan !== shown?.plan) {
+    setShown({ plan: answer.plan, input: answer.input });
+  }
+  const busy = {
+    potIds: (open ?? []).map((batch) => batch.potId),
+    burnerIds: (open ?? []).map((batch) => batch.burnerId),
+  };
+  return {
+    draft,
+    change: (part) => setDraft((before) => ({ ...before, ...part })),
+    ...answer,
+    shown: answer.plan && answer.input ? { plan: answer.plan, input: answer.input } : shown,
+    lots: shelf,
+    serviceAtMs,
+    asked: answer.request ? { request: answer.request, kitchen, recipe, book, lots: shelf, busy } : null,
+    search: searchOf(draft),
+  };
+}
+
+/** The order as search parameters; whatever is not said is the kitchen’s usual. */
+function searchOf(draft: Draft): string {
+  const { recipeId, serviceId, by, day, potId, burnerId, changes, holdBackShare, ...words } = draft;
+  return new URLSearchParams({
+    recipe: recipeId,
+    service: serviceId,
+    pot: potId,
+    burner: burnerId,
+    ...words,
+    ...(by ? { by } : {}),
+    ...(day ? { day } : {}),
+    ...(holdBackShare > 0 ? { holdBack: String(holdBackShare) } : {}),
+    ...(changes.length > 0 ? { changes: JSON.stringify(changes) } : {}),
+  }).toString();
+}
+
+function firstDraft(kitchen: KitchenView, recipe: Recipe, params: URLSearchParams, nowMs: number): Draft {
+  const byTime = [...kitchen.services].sort(
+    (a, b) => nextServiceAtMs(a.time, kitchen.zone, nowMs) - nextServiceAtMs(b.time, kitchen.zone, nowMs),
+  );
+  const service = kitchen.services.find((one) => one.id === params.get('service')) ?? byTime[0]!;
+  const wantedPot = kitchen.pots.find((one) => one.id === params.get('pot'));
+  const takes = (burner: KitchenView['burners'][number]) =>
+    !wantedPot || burner.potIds.includes(wantedPot.id);
+  const asked = kitchen.burners.find((one) => one.id === params.get('burner'));
+  const burner =
+    (asked && takes(asked) ? asked : undefined) ??
+    [...kitchen.burners].filter(takes).sort((a, b) => b.gain.batches - a.gain.batches)[0] ??
+    kitchen.burners[0]!;
+  const pot = wantedPot ?? largestOn(kitchen, burner);
+  const amountBy =
+    AMOUNT_WORDS.find((one) => one.id === params.get('amountBy'))?.id ??
+    (recipe.base ? 'litres' : 'portions');
+  return {
+    recipeId: recipe.id,
+    portions: params.get('portions') ?? String(recipe.base ? recipe.litres : service.covers),
+    amountBy,
+    portionMl: params.get('portionMl') ?? String(recipe.portionMl),
+    saltPercent: params.get('saltPercent') ?? String(recipe.targetSaltPercent),
+    bandName: params.get('bandName') ?? BANDS[Math.round(recipe.targetBand)]!.name,
+    serviceId: service.id,
+    by: params.get('by') ?? (recipe.base ? READY_BY : ''),
+    day: dayIn(params.get('day')),
+    potId: pot.id,
+    burnerId: burner.id,
+    holdBackShare: typedNumber(params.get('holdBack') ?? '') ?? 0,
+    changes: changesIn(params.get('changes')),
+  };
+}
+
+/** The largest pot that stands on a burner: the one an order is begun in. */
+function largestOn(
+  kitchen: KitchenView,
+  burner: KitchenView['burners'][number],
+): KitchenView['pots'][number] {
+  const brim = (pot: KitchenView['pots'][number]) => litresAtDepth(pot.vessel, pot.vessel.heightCm);
+  return kitchen.pots.filter((pot) => burner.potIds.includes(pot.id)).sort((a, b) => brim(b) - brim(a))[0]!;
+}
+
+function dayIn(text: string | null): string {
+  const days = typedNumber(text ?? '');
+  return days !== null && Number.isInteger(days) && days >= 0 && days <= MOST_DAYS_AHEAD ? String(days) : '';
+}
+
+/** Substitutions out of an address; one that was tampered with is none. */
+function changesIn(text: string | null): readonly Substitution[] {
+  if (!text) return [];
+  try {
+    const read = check(planRequestSchema.entries.changes, JSON.parse(text));
+    return read.ok ? (read.value ?? []) : [];
+  } catch {
+    return [];
+  }
+}
+
+function planDraft(
+  draft: Draft,
+  serviceAtMs: number,
+  kitchen: KitchenView,
+  recipe: Recipe,
+  lots: readonly LotView[],
+  book: readonly Recipe[],
+): Pick<Order, 'errors' | 'request' | 'input' | 'plan' | 'draws' | 'shorts'> {
+  const none = { request: null, input: null, plan: null, draws: [], shorts: [] };
+  const amount = typedNumber(draft.portions);
+  if (draft.by && !isTime(draft.by)) {
+    const sentence = `Ready by must be a time as 16:00, not “${draft.by}”.`;
+    return { errors: [{ field: 'by', sentence }], ...none };
+  }
+  if (draft.amountBy !== 'portions' && (amount === null || amount <= 0)) {
+    const what = draft.amountBy === 'litres' ? 'Litres' : 'Times the recipe';
+    const sentence = `${what} must be a number above 0, not “${draft.portions}”.`;
+    return { errors: [{ field: 'portions', sentence }], ...none };
+  }
+  const typed = {
+    recipeId: recipe.id,
+    portions: draft.amountBy === 'portions' ? (amount ?? draft.portions) : 1,
+    portionMl: typedNumber(draft.portionMl) ?? draft.portionMl,
+    saltPercent: typedNumber(draft.saltPercent) ?? draft.saltPercent,
+    band: BANDS.findIndex((band) => band.name === draft.bandName),
+    serviceAtMs,
+    potId: draft.potId,
+    burnerId: draft.burnerId,
+    ...(draft.holdBackShare > 0 ? { holdBackShare: draft.holdBackShare } : {}),
+    ...(draft.changes.length > 0 ? { changes: [...draft.changes] } : {}),
+  };
+  const read = check(planRequestSchema, typed);
+  if (!read.ok) return { errors: read.errors, ...none };
+  const first = planInputOf(read.value, kitchen, recipe, book);
+  if (Array.isArray(first)) return { errors: first, ...none, request: read.value };
+  try {
+    const portions =
+      draft.amountBy === 'portions'
+        ? read.value.portions
+        : recipe.base && amount !== null
+          ? Math.max(1, Math.round((amount * 1000) / recipe.portionMl))
+          : portionsIn(draft, amount, first);
+    const whole = check(planRequestSchema, { ...typed, portions });
+    if (!whole.ok) return { errors: whole.errors, ...none };
+    return { errors: [], request: whole.value, ...planWithLots({ ...first, portions }, lots) };
+  } catch (error) {
+    if (!(error instanceof RangeError)) throw error;
+    return {
+      errors: [{ field: 'burnerId', sentence: `This cannot be cooked so: ${error.message}.` }],
+      ...none,
+      request: read.value,
+    };
+  }
+}
+
+/** Litres or times typed, as whole bowls. */
+function portionsIn(draft: Draft, amount: number | null, input: PlanInput): number {
+  const value = amount ?? Number.NaN;
+  return draft.amountBy === 'litres'
+    ? answerAmount({ by: 'litres', litres: value }, input).portions
+    : answerAmount({ by: 'multiple', times: value }, input).portions;
+}

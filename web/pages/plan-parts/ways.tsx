@@ -1,0 +1,84 @@
+import styled from 'styled-components';
+import type { Split } from '../../../core/order';
+import { Over, Soft, Subtitle } from '../../components/text';
+import { hourMinute, litres, span } from '../../data/format';
+import { colour, radius, size, space } from '../../theme/tokens';
+import { useComputed } from '../../workers/use-computed';
+import type { Order } from './use-order';
+
+const Part = styled.section`
+  display: grid;
+  gap: ${space.s};
+`;
+
+const List = styled.ul`
+  display: grid;
+  gap: ${space.s};
+  button {
+    width: 100%;
+    display: grid;
+    grid-template-columns: 1fr auto;
+    gap: 2px ${space.m};
+    padding: ${space.s} ${space.m};
+    border: 2px solid ${colour.iron};
+    border-radius: ${radius.m};
+    background: ${colour.sheet};
+    text-align: left;
+    cursor: pointer;
+  }
+  small {
+    grid-column: 1 / -1;
+    font-size: ${size.small};
+    color: ${colour.soft};
+  }
+`;
+
+const TITLES = {
+  batches: 'One after the other',
+  twoPots: 'Two pots at once',
+  holdBack: 'Concentrated, let down at service',
+  otherPot: 'Another pot',
+} as const;
+
+/** Ways to cook what this pot does not hold, each planned in full; one press takes its first part. */
+export function Ways({ order, zone }: { order: Order; zone: string }) {
+  const { data: ways, isPending } = useComputed('ways', order.asked);
+  const take = (way: Split) => {
+    const part = way.parts[0]!;
+    order.change({
+      portions: String(part.portions),
+      amountBy: 'portions',
+      potId: part.potId,
+      burnerId: part.burnerId,
+      holdBackShare: part.holdBackShare,
+    });
+  };
+  return (
+    <Part aria-label="Ways to cook it">
+      <Subtitle>It does not fit. Ways that work</Subtitle>
+      {isPending && <Soft role="status">Planning each of them…</Soft>}
+      {ways?.length === 0 && <Soft>None that is free now: fewer bowls, or a larger pot.</Soft>}
+      <List>
+        {(ways ?? []).map((way) => (
+          <li key={`${way.kind} ${way.parts.map((part) => part.potId).join(' ')}`}>
+            <button type="button" onClick={() => take(way)}>
+              <strong>{TITLES[way.kind]}</strong>
+              <strong>light {hourMinute(Math.min(...way.parts.map((part) => part.startAtMs)), zone)}</strong>
+              <small>{way.sentence}</small>
+              <small>
+                {way.parts
+                  .map(
+                    (part) =>
+                      `${part.portions} in the ${part.potName}, ${hourMinute(part.startAtMs, zone)} to ${hourMinute(part.readyAtMs, zone)}, ${litres(part.fullestLitres)} of ${litres(part.workingFillLitres)}`,
+                  )
+                  .join('; then ')}
+                . {span(way.minutes * 60_000)} in all.
+              </small>
+            </button>
+          </li>
+        ))}
+      </List>
+      <Over>A press takes over the first part; plan the other after it.</Over>
+    </Part>
+  );
+}

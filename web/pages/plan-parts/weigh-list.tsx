@@ -1,0 +1,94 @@
+import styled from 'styled-components';
+import type { PlannedLine } from '../../../core/plan';
+import type { UnitSystem } from '../../../core/reader';
+import { volume, weight } from '../../data/format';
+import { colour, size } from '../../theme/tokens';
+
+const Table = styled.table`
+  width: 100%;
+  border-collapse: collapse;
+  td,
+  th {
+    padding: 6px 0;
+    border-bottom: 1px solid ${colour.line};
+    text-align: left;
+    vertical-align: baseline;
+  }
+  th {
+    font-weight: 400;
+    color: ${colour.soft};
+    font-size: ${size.small};
+  }
+  td + td,
+  th + th {
+    text-align: right;
+    padding-left: 12px;
+    white-space: nowrap;
+  }
+  td:nth-child(2) {
+    font-weight: 700;
+  }
+  td:nth-child(3) {
+    color: ${colour.soft};
+  }
+  small {
+    font-size: ${size.small};
+    font-weight: 400;
+    color: ${colour.soft};
+  }
+`;
+
+/** What to weigh out, and what to buy for it. */
+export function WeighList({
+  lines,
+  withBuying = true,
+  units = 'metric',
+}: {
+  lines: readonly PlannedLine[];
+  withBuying?: boolean;
+  units?: UnitSystem;
+}) {
+  return (
+    <Table>
+      <thead>
+        <tr>
+          <th scope="col">What</th>
+          <th scope="col">In the pot</th>
+          {withBuying && <th scope="col">As bought</th>}
+        </tr>
+      </thead>
+      <tbody>
+        {lines
+          .filter((line) => line.edibleKg > 0.00005)
+          .map((line) => (
+            <tr key={line.lineId}>
+              <td>
+                {line.name}
+                {line.cut && <small>, {line.cut}</small>}
+                {line.perBowl && <small>, on the bowls</small>}
+              </td>
+              <td>
+                {amountOf(line, units)}
+                {(line.keptByKg ?? 0) > 0.00005 && <small> + {weight(line.keptByKg!, units)} by taste</small>}
+              </td>
+              {withBuying && (
+                <td>
+                  {line.purchasedKg - line.edibleKg > 0.0005 ? weight(line.purchasedKg, units) : 'the same'}
+                </td>
+              )}
+            </tr>
+          ))}
+      </tbody>
+    </Table>
+  );
+}
+
+/** What comes out again is counted while it is little, and weighed from here on: bones. */
+const WEIGHED_FROM_KG = 1;
+
+/** Liquids by volume, what comes out again by count, the rest by weight. */
+export function amountOf(line: PlannedLine, units: UnitSystem = 'metric'): string {
+  if (line.comesOut && line.edibleKg < WEIGHED_FROM_KG) return `${line.comesOut.count} pcs`;
+  if (line.count) return `${line.count} pcs, ${weight(line.edibleKg, units)}`;
+  return line.liquid && line.edibleKg > 0.2 ? volume(line.litres, units) : weight(line.edibleKg, units);
+}

@@ -1,0 +1,237 @@
+import { useState } from 'react';
+import { useSearchParams } from 'react-router';
+import styled from 'styled-components';
+import type { BatchSummary } from '../../contract';
+import type { Plan } from '../../core/plan';
+import type { Recipe } from '../../core/recipe';
+import { Button } from '../components/button';
+import { Empty, Page, Waiting } from '../components/page';
+import { PotSection, type WallMark } from '../components/pot-section/pot-section';
+import { Over, Soft } from '../components/text';
+import { useMinuteMs } from '../data/clock';
+import { hourMinute, litres } from '../data/format';
+import { useRecipes, useSummaries } from '../data/queries';
+import { colour, media, radius, size, space, target } from '../theme/tokens';
+import type { PotChoice } from '../workers/pot-choices';
+import { useComputed } from '../workers/use-computed';
+import { Figures } from './plan-parts/figures';
+import { FromLarder } from './plan-parts/from-larder';
+import { fillThePot, HaveSheet } from './plan-parts/have-sheet';
+import { OrderSentence } from './plan-parts/order-sentence';
+import { ScalingList } from './plan-parts/scaling-list';
+import { SwapSheet, SwapsDone } from './plan-parts/swap-sheet';
+import { type Order, useOrder } from './plan-parts/use-order';
+import { Ways } from './plan-parts/ways';
+import { WeighList } from './plan-parts/weigh-list';
+import { useKitchenHere, useOrderedRecipe } from './use-kitchen-here';
+
+const Columns = styled.div`
+  display: grid;
+  grid-template-columns: minmax(330px, 1.05fr) minmax(330px, 1fr) minmax(340px, 1fr);
+  min-height: 100%;
+  > section {
+    padding: ${space.m} 28px ${space.l};
+    display: grid;
+    gap: ${space.m};
+    align-content: start;
+  }
+  > section + section {
+    border-left: 1px solid ${colour.line};
+  }
+  > section:last-child {
+    background: ${colour.sheet};
+  }
+  ${media.medium} {
+    grid-template-columns: 1fr 1fr;
+    > section:last-child {
+      grid-column: 1 / -1;
+    }
+  }
+  ${media.narrow} {
+    grid-template-columns: 1fr;
+    > section {
+      padding: ${space.m};
+    }
+  }
+`;
+
+const Choices = styled.div`
+  display: grid;
+  grid-template-columns: repeat(2, 1fr);
+  gap: ${space.s};
+`;
+
+const ChoiceCard = styled.button<{ $isPicked: boolean }>`
+  min-height: ${target.anywhere};
+  padding: ${space.s};
+  border: 2px solid ${({ $isPicked }) => ($isPicked ? colour.act : colour.line)};
+  box-shadow: ${({ $isPicked }) => ($isPicked ? `inset 0 0 0 1px ${colour.act}` : 'none')};
+  border-radius: ${radius.m};
+  background: ${colour.sheet};
+  text-align: center;
+  font-size: ${size.small};
+  line-height: 1.3;
+  cursor: pointer;
+  strong {
+    display: block;
+    font-size: ${size.text};
+  }
+  .no {
+    color: ${colour.danger};
+  }
+`;
+
+const Tools = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 ${space.s};
+  margin: -${space.s} 0 0 -${space.s};
+`;
+
+/** From an order to what to weigh, when to light the burner, and what will be in the bowls. */
+export function PlanPlace() {
+  const { data: recipes, error, refetch } = useRecipes();
+  const { data: batches } = useSummaries();
+  const [params, setParams] = useSearchParams();
+  const nowMs = useMinuteMs();
+  const asked = useOrderedRecipe(params.get('recipe'));
+  if (!recipes || !batches) return <Waiting error={error} onRetry={refetch} />;
+  const recipe = asked ?? mostCooked(recipes, batches) ?? recipes[0];
+  if (!recipe || nowMs === 0) {
+    return (
+      <Page>
+        <Empty title="No recipe to plan">
+          <Soft>The book is empty.</Soft>
+        </Empty>
+      </Page>
+    );
+  }
+  const turnTo = (id: string) =>
+    setParams({ recipe: id, ...(params.get('service') ? { service: params.get('service')! } : {}) });
+  return <PlanOf key={recipe.id} recipe={recipe} book={recipes} onRecipe={turnTo} />;
+}
+
+/** The recipe that most batches cooked; none where nothing has been cooked yet. */
+function mostCooked(recipes: readonly Recipe[], batches: readonly BatchSummary[]): Recipe | undefined {
+  const times = (recipe: Recipe) => batches.filter((batch) => batch.recipeId === recipe.id).length;
+  const [first] = [...recipes].sort((a, b) => times(b) - times(a));
+  return first && times(first) > 0 ? first : undefined;
+}
+
+function PlanOf({
+  recipe,
+  book,
+  onRecipe,
+}: {
+  recipe: Recipe;
+  book: readonly Recipe[];
+  onRecipe: (id: string) => void;
+}) {
+  const kitchen = useKitchenHere();
+  // An order is for a service, not for a second: the minute is fine enough.
+  const minuteMs = useMinuteMs();
+  const order = useOrder(kitchen, book, recipe, minuteMs);
+  const [sheet, setSheet] = useState<'have' | 'swap' | null>(null);
+  const [substitute, setSubstitute] = useState<string | null>(null);
+  const pot = kitchen.pots.find((one) => one.id === order.draft.potId)!;
+  const plan = order.shown?.plan ?? null;
+  const { data: choices = [] } = useComputed('choices', order.asked);
+  return (
+    <Columns>
+      <section>
+        <Over as="h1">Plan a batch</Over>
+        <OrderSentence order={order} recipe={recipe} book={book} kitchen={kitchen} onRecipe={onRecipe} />
+        <Tools>
+          <Button kind="quiet" onPress={() => void fillThePot(order)}>
+            As much as the pot holds
+          </Button>
+          <Button kind="quiet" onPress={() => setSheet('have')}>
+            By what there is
+          </Button>
+          <Button kind="quiet" onPress={() => setSheet('swap')}>
+            Something in another’s place
+          </Button>
+        </Tools>
+        <SwapsDone order={order} />
+        {plan && <WeighList lines={plan.lines} units={kitchen.units} />}
+        {plan && <FromLarder order={order} />}
+      </section>
+      <section>
+        <Over>In the {pot.name}</Over>
+        {plan && (
+          <>
+            <PotSection
+              vessel={pot.vessel}
+              litres={Math.min(plan.yieldLitres, plan.brimLitres)}
+              food={recipe.colour}
+              pieces={recipe.base ? 0 : 0.55}
+              label={
+                plan.batches > 1 ? '' : `${litres(plan.yieldLitres)} ${recipe.base ? 'strained' : 'to serve'}`
+              }
+              marks={marksOf(plan)}
+              stick
+              description={`The ${pot.name} in section: ${litres(plan.yieldLitres)} at the end, ${litres(plan.fullest.litres)} at its fullest, no fuller than ${litres(plan.workingFillLitres)} while it boils.`}
+            />
+            <Choices role="group" aria-label="Pots">
+              {choices.map((choice) => (
+                <PotCard key={choice.potId} choice={choice} order={order} zone={kitchen.zone} />
+              ))}
+            </Choices>
+            {plan.batches > 1 && <Ways order={order} zone={kitchen.zone} />}
+            <ScalingList order={order} />
+          </>
+        )}
+      </section>
+      <section>{plan && <Figures plan={plan} order={order} onSubstitute={setSubstitute} />}</section>
+      <HaveSheet order={order} isOpen={sheet === 'have'} onClose={() => setSheet(null)} />
+      <SwapSheet order={order} isOpen={sheet === 'swap'} onClose={() => setSheet(null)} />
+      <SwapSheet
+        order={order}
+        onlyLineId={substitute}
+        isOpen={substitute !== null}
+        onClose={() => setSubstitute(null)}
+      />
+    </Columns>
+  );
+}
+
+function PotCard({ choice, order, zone }: { choice: PotChoice; order: Order; zone: string }) {
+  const isPicked = choice.potId === order.draft.potId;
+  return (
+    <ChoiceCard
+      type="button"
+      $isPicked={isPicked}
+      aria-pressed={isPicked}
+      onClick={() => order.change({ potId: choice.potId, burnerId: choice.burnerId, holdBackShare: 0 })}
+    >
+      <strong>{choice.name}</strong>
+      {choice.fullestLitres > 0 && (
+        <>
+          {choice.fullestLitres.toFixed(1)} of {litres(choice.workingFillLitres)}
+          <br />
+        </>
+      )}
+      <span className={choice.isFit ? '' : 'no'}>
+        {choice.isFit ? `${choice.word}, light ${hourMinute(choice.startAtMs, zone)}` : `✕ ${choice.word}`}
+      </span>
+    </ChoiceCard>
+  );
+}
+
+function marksOf(plan: Plan): WallMark[] {
+  const marks: WallMark[] = [
+    {
+      litres: plan.workingFillLitres,
+      text: `no fuller than ${litres(plan.workingFillLitres)} while it boils`,
+      kind: 'limit',
+    },
+  ];
+  if (plan.fullest.litres - plan.yieldLitres > 0.04 * plan.brimLitres) {
+    marks.push({
+      litres: plan.fullest.litres,
+      text: `fullest ${litres(plan.fullest.litres)}`,
+      kind: 'fullest',
+    });
+  }
+  return marks;
+}

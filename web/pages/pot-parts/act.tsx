@@ -1,0 +1,290 @@
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { type BatchEventBody, lookFromMs, type NextAction } from '../../../core/batch';
+import { purees } from '../../../core/recipe';
+import { Button } from '../../components/button';
+import { Field } from '../../components/field';
+import { Caution, Errors, Over, Soft } from '../../components/text';
+import { useLots } from '../../data/queries';
+import { heatWords } from '../../data/words';
+import type { BatchHere } from '../batch-frame';
+import { WeighList } from '../plan-parts/weigh-list';
+import { AmountsSheet, itemsOf } from './amounts-sheet';
+import { Answer } from './answer';
+import { beginBodies, beginWords, drawsOf, firstHeat, simmerWords } from './begin';
+import { BlenderNote } from './blender-note';
+import { ColdLoadNote } from './cold-load-note';
+import { LaterList } from './later-list';
+import { MoreActs, type PotSheet } from './more-acts';
+import { Acts, Cues } from './pot-styles';
+import { Running } from './running';
+import { TakeOut } from './take-out';
+import { TopNote } from './top-note';
+import { useSubmit } from './use-submit';
+
+interface ActProps {
+  here: BatchHere;
+  next: NextAction;
+  onRead: () => void;
+  onOpen: (what: PotSheet) => void;
+}
+
+/** The one act the pot wants, and what stands beside it. */
+export function Act(props: ActProps) {
+  const { here, next, onOpen } = props;
+  switch (next.kind) {
+    case 'closed':
+      return <h2>This batch is closed</h2>;
+    case 'answer':
+      return <Answer here={here} beside={<Beside onOpen={onOpen} />} />;
+    case 'begin':
+      return <Beginning {...props} next={next} />;
+    case 'serve':
+      return <Serving {...props} next={next} />;
+    default:
+      return <UnderWay {...props} next={next} />;
+  }
+}
+
+function Beside({ onOpen }: { onOpen: ActProps['onOpen'] }) {
+  return (
+    <>
+      <Button atPot onPress={() => onOpen('heat')}>
+        Heat and lid
+      </Button>
+      <Button atPot onPress={() => onOpen('log')}>
+        Take back…
+      </Button>
+    </>
+  );
+}
+
+/** Says something once: the button is still until it has been heard. */
+function useOnce(batchId: string) {
+  const { tell, refusals } = useSubmit(batchId);
+  const [isBusy, setBusy] = useState(false);
+  const once = async (...bodies: BatchEventBody[]) => {
+    setBusy(true);
+    await tell(...bodies);
+    setBusy(false);
+  };
+  return { once, isBusy, refusals };
+}
+
+function Beginning({ here, next, onOpen }: ActProps & { next: Extract<NextAction, { kind: 'begin' }> }) {
+  const { once, isBusy, refusals } = useOnce(here.batch.id);
+  const { state } = here.pot;
+  const hanging = (next.stage.asksOut || purees(next.stage)) && state.toComeOut.length > 0;
+  const [why, setWhy] = useState('');
+  const isHeld = hanging && purees(next.stage) && why.trim() === '';
+  const rounds = here.batch.snapshot.plan.stages.find((one) => one.stageId === next.stage.id)?.rounds ?? 1;
+  return (
+    <>
+      <div>
+        <Over>{beginWords(next, here)}</Over>
+        <h2>{next.stage.title}</h2>
+      </div>
+      <Cues>
+        <p>{next.stage.act}</p>
+        {next.stage.caution && <Caution>{next.stage.caution}</Caution>}
+        {rounds > 1 && (
+          <Caution>
+            raw it does not fit at once: in {rounds} rounds, each as the one before collapses.
+          </Caution>
+        )}
+      </Cues>
+      {next.lines.length > 0 && <WeighList lines={next.lines} withBuying={false} />}
+      {next.later.length > 0 && <LaterList later={next.later} />}
+      <ColdLoadNote here={here} next={next} />
+      <TopNote here={here} />
+      {hanging && <TakeOut here={here} />}
+      {hanging && purees(next.stage) && (
+        <Field
+          label="Or why it is blended in all the same"
+          value={why}
+          onChange={setWhy}
+          error={null}
+          isText
+        />
+      )}
+      <BlenderNote here={here} stage={next.stage} />
+      <Soft>
+        Then {state.onBurner.name} at {heatWords(firstHeat(here, next))}, lid {next.stage.lid}
+        {simmerWords(here, next.stage)}.
+      </Soft>
+      <Errors sentences={refusals} />
+      <Acts>
+        <Button
+          kind="main"
+          atPot
+          isDisabled={isBusy || isHeld}
+          onPress={() => once(...beginBodies(here, next, undefined, undefined, why))}
+        >
+          {next.lines.length > 0 ? 'These are in: begin' : 'Begin'}
+        </Button>
+        {next.lines.length > 0 ? (
+          <Button atPot onPress={() => onOpen('amounts')}>
+            Other amounts
+          </Button>
+        ) : (
+          <Button atPot onPress={() => onOpen('heat')}>
+            Heat and lid
+          </Button>
+        )}
+        <Button atPot onPress={() => onOpen('log')}>
+          Take back…
+        </Button>
+      </Acts>
+      <MoreActs here={here} onOpen={onOpen} beside={next.lines.length > 0 ? ['log'] : ['log', 'heat']} />
+    </>
+  );
+}
+
+function Serving({ here, next, onOpen }: ActProps & { next: Extract<NextAction, { kind: 'serve' }> }) {
+  const navigate = useNavigate();
+  return (
+    <>
+      <Running here={here} next={next} />
+      <TopNote here={here} />
+      {here.pot.state.toComeOut.length > 0 && <TakeOut here={here} />}
+      <Acts>
+        <Button kind="main" atPot onPress={() => navigate(`/batches/${here.batch.id}/pass`)}>
+          {here.batch.snapshot.input.recipe.base ? 'To put it by' : 'To the pass'}
+        </Button>
+        <Beside onOpen={onOpen} />
+      </Acts>
+      <MoreActs here={here} onOpen={onOpen} beside={['log', 'heat']} />
+    </>
+  );
+}
+
+type UnderWayWant = Exclude<NextAction, { kind: 'closed' | 'answer' | 'begin' | 'serve' }>;
+
+function UnderWay({ here, next, onRead, onOpen }: ActProps & { next: UnderWayWant }) {
+  const { once, isBusy, refusals } = useOnce(here.batch.id);
+  const { state, clock } = here.pot;
+  const isFall = clock?.markLitres != null;
+  const main = mainAct(here, next);
+  // Each button keeps its own key: one that changed its meaning under a thumb would act on the wrong word.
+  const finish = (
+    <Button
+      key="finish"
+      kind={next.kind === 'finish' ? 'main' : 'plain'}
+      atPot
+      isDisabled={isBusy}
+      onPress={() => once({ type: 'stageDone', v: 1, payload: { stageId: next.stage.id } })}
+    >
+      {isFall ? 'At the mark' : 'It is done'}
+    </Button>
+  );
+  const isReadMain = next.kind !== 'finish' && !main;
+  const read = (
+    <Button key="read" kind={isReadMain ? 'main' : 'plain'} atPot onPress={onRead}>
+      It is here now
+    </Button>
+  );
+  const first = main ? (
+    <Button key={main.key} kind="main" atPot isDisabled={isBusy} onPress={() => once(...main.bodies)}>
+      {main.text}
+    </Button>
+  ) : next.kind === 'finish' ? (
+    finish
+  ) : (
+    read
+  );
+  const hasHeat = first === finish || first === read;
+  return (
+    <>
+      <Running here={here} next={next} />
+      <TopNote here={here} />
+      {next.stage.asksOut && state.toComeOut.length > 0 && <TakeOut here={here} />}
+      <Errors sentences={refusals} />
+      <Acts>
+        {first}
+        {first === read ? finish : read}
+        {hasHeat ? (
+          <Button key="heat-sheet" atPot onPress={() => onOpen('heat')}>
+            Heat and lid
+          </Button>
+        ) : (
+          finish
+        )}
+      </Acts>
+      <MoreActs here={here} onOpen={onOpen} beside={hasHeat ? ['heat'] : []} />
+    </>
+  );
+}
+
+/** What the largest button does, where the want is more than to wait or to finish. */
+function mainAct(
+  here: BatchHere,
+  next: UnderWayWant,
+): { key: string; text: string; bodies: BatchEventBody[] } | null {
+  switch (next.kind) {
+    case 'heat':
+      return {
+        key: 'heat',
+        text: next.fraction === 0 ? 'Heat is off' : `Heat is at ${heatWords(next.fraction)}`,
+        bodies: [{ type: 'heatSet', v: 1, payload: { fraction: next.fraction } }],
+      };
+    case 'cool':
+      return {
+        key: 'cool',
+        text: 'Heat is off',
+        bodies: [{ type: 'heatSet', v: 1, payload: { fraction: 0 } }],
+      };
+    case 'lookIn':
+      if (here.pot.nowMs < lookFromMs(next)) return null;
+      return {
+        key: 'looked',
+        text: 'Looked in, stirred',
+        bodies: [{ type: 'looked', v: 1, payload: { stageId: next.stage.id } }],
+      };
+    case 'add': {
+      const items = itemsOf(next.lines, drawsOf(here.batch.snapshot));
+      return { key: 'add', text: 'These are in', bodies: [{ type: 'added', v: 1, payload: { items } }] };
+    }
+    case 'giveBack':
+      return {
+        key: 'giveBack',
+        text: 'Back in the pot',
+        bodies: next.parked.map((one) => ({
+          type: 'returned',
+          v: 1,
+          payload: { liftedId: one.liftedId, kg: one.kg, tempC: RESTED_C },
+        })),
+      };
+    default:
+      return null;
+  }
+}
+
+/** What has lain spread on a tray is about this warm, °C. Common practice. */
+const RESTED_C = 25;
+
+/** Other amounts than planned, for a stage that begins. */
+export function AmountsOf({
+  here,
+  next,
+  onClose,
+}: {
+  here: BatchHere;
+  next: Extract<NextAction, { kind: 'begin' }>;
+  onClose: () => void;
+}) {
+  const { tell, refusals } = useSubmit(here.batch.id);
+  const { data: lots = [] } = useLots();
+  return (
+    <AmountsSheet
+      lines={next.lines}
+      isOpen
+      onClose={onClose}
+      refusals={refusals}
+      lots={lots}
+      draws={drawsOf(here.batch.snapshot)}
+      onKeep={async (kgByLine, draws) => {
+        if (await tell(...beginBodies(here, next, kgByLine, draws))) onClose();
+      }}
+    />
+  );
+}

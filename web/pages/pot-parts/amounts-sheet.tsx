@@ -1,0 +1,178 @@
+import { useState } from 'react';
+import type { LotView } from '../../../contract';
+import type { AddedItem, LineDraw } from '../../../core/batch';
+import { lotsFor } from '../../../core/larder';
+import type { PlannedLine } from '../../../core/plan';
+import { Button } from '../../components/button';
+import { Field } from '../../components/field';
+import { PickOne } from '../../components/menu';
+import { Sheet } from '../../components/sheet';
+import { Errors, Over } from '../../components/text';
+import { typedNumber } from '../../data/format';
+
+/** What really went in, line by line, where it was not what the plan said. */
+export function AmountsSheet({
+  lines,
+  isOpen,
+  onClose,
+  onKeep,
+  refusals,
+  lots,
+  draws,
+}: {
+  lines: readonly PlannedLine[];
+  isOpen: boolean;
+  onClose: () => void;
+  onKeep: (kgByLine: Record<string, number>, draws: readonly LineDraw[]) => void;
+  refusals: readonly string[];
+  /** the shelf, for a line that was drawn from another lot than planned */
+  lots: readonly LotView[];
+  draws: readonly LineDraw[];
+}) {
+  const [lotOf, setLotOf] = useState<Record<string, string>>({});
+  const [typed, setTyped] = useState<Record<string, string>>({});
+  const [wrong, setWrong] = useState<Record<string, string>>({});
+  const gramsOf = (line: PlannedLine) =>
+    typed[line.lineId] ?? String(Math.round(line.edibleKg * 10_000) / 10);
+
+  function keep() {
+    const found: Record<string, string> = {};
+    const kgByLine: Record<string, number> = {};
+    for (const line of lines) {
+      const grams = typedNumber(gramsOf(line));
+      if (grams === null || grams < 0 || grams > 200_000) {
+        found[line.lineId] =
+          `${line.name} must be a number of grams from 0 to 200000, not “${gramsOf(line)}”.`;
+      } else kgByLine[line.lineId] = grams / 1000;
+    }
+    setWrong(found);
+    if (Object.keys(found).length === 0) onKeep(kgByLine, redrawn(draws, lotOf, kgByLine));
+  }
+
+  return (
+    <Sheet title="What really went in" isOpen={isOpen} onClose={onClose}>
+      <Over>Edible weight, as it went into the pot. 0 for what was left out.</Over>
+      {lines.map((line) => (
+        <div key={line.lineId}>
+          <Field
+            label={line.name}
+            unit="g"
+            value={gramsOf(line)}
+            onChange={(text) => setTyped({ ...typed, [line.lineId]: text })}
+            error={wrong[line.lineId] ?? null}
+          />
+          <FromLot
+            line={line}
+            lots={lots}
+            draws={draws}
+            value={lotOf[line.lineId] ?? AS_PLANNED}
+            onChange={(id) => setLotOf({ ...lotOf, [line.lineId]: id })}
+          />
+        </div>
+      ))}
+      <Errors sentences={refusals} />
+      <Button kind="main" atPot onPress={keep}>
+        These are in
+      </Button>
+    </Sheet>
+  );
+}
+
+const AS_PLANNED = 'as planned';
+const NO_LOT = 'no lot';
+
+/** Which lot a line really came from, where there is more than one answer. */
+function FromLot({
+  line,
+  lots,
+  draws,
+  value,
+  onChange,
+}: {
+  line: PlannedLine;
+  lots: readonly LotView[];
+  draws: readonly LineDraw[];
+  value: string;
+  onChange: (id: string) => void;
+}) {
+  const there = lotsFor(line.ingredientId, lots).filter(
+    (lot) => lot.leftKg > 0.005 && lot.storage !== 'frozen',
+  );
+  if (there.length === 0) return null;
+  const numbers = draws
+    .filter((draw) => draw.lineId === line.lineId)
+    .map((draw) => lots.find((lot) => lot.id === draw.lotId)?.number ?? '?');
+  return (
+    <PickOne
+      label={`${line.name} from`}
+      value={value}
+      options={[
+        {
+          id: AS_PLANNED,
+          text: numbers.length > 0 ? `as planned: lot ${numbers.join(', then ')}` : 'as planned: no lot',
+        },
+        ...there.map((lot) => ({ id: lot.id, text: `lot ${lot.number}, ${lot.place}` })),
+        { id: NO_LOT, text: 'no lot of the larder' },
+      ]}
+      onChange={onChange}
+    />
+  );
+}
+
+/** The draws as they were, where a line came from another lot or from none. */
+export function redrawn(
+  draws: readonly LineDraw[],
+  lotOf: Readonly<Record<string, string>>,
+  kgByLine: Readonly<Record<string, number>>,
+): LineDraw[] {
+  const changed = Object.entries(lotOf).filter(([, lotId]) => lotId !== AS_PLANNED);
+  const kept = draws.filter((draw) => !changed.some(([lineId]) => lineId === draw.lineId));
+  const other = changed.flatMap(([lineId, lotId]) =>
+    lotId === NO_LOT ? [] : [{ lineId, lotId, kg: kgByLine[lineId] ?? 0 }],
+  );
+  return [...kept, ...other];
+}
+
+/**
+ * Planned lines as what goes in; a line left out is 0 and does not. A line drawn from lots goes in lot by lot, the first
+ * to go first; more than was planned comes from the last of them.
+ */
+export function itemsOf(
+  lines: readonly PlannedLine[],
+  draws: readonly LineDraw[],
+  kgByLine: Record<string, number> = {},
+): AddedItem[] {
+  return lines
+    .flatMap((line): AddedItem[] => {
+      const kg = kgByLine[line.lineId] ?? line.edibleKg;
+      const item = {
+        ingredientId: line.ingredientId,
+        tempC: line.tempC,
+        lineId: line.lineId,
+        ...(line.comesOut ? { comesOut: line.comesOut } : {}),
+      };
+      const own = draws.filter((draw) => draw.lineId === line.lineId);
+      if (own.length === 0) return [{ ...item, kg }];
+      return drawnFrom(own, kg, line.edibleKg).map((one) => ({ ...item, ...one }));
+    })
+    .map((item) => ({ ...item, kg: Math.round(item.kg * 1e5) / 1e5 }))
+    .filter((item) => item.kg > 0);
+}
+
+/** Kilograms shared out over the lots they were planned from; what no lot had comes from wherever it came. */
+function drawnFrom(
+  draws: readonly LineDraw[],
+  kg: number,
+  plannedKg: number,
+): { kg: number; lotId?: string }[] {
+  const drawnKg = draws.reduce((sum, draw) => sum + draw.kg, 0);
+  const isWhole = drawnKg > plannedKg - 1e-4;
+  const parts: { kg: number; lotId?: string }[] = [];
+  let left = kg;
+  draws.forEach((draw, i) => {
+    const taken = isWhole && i === draws.length - 1 ? left : Math.min(left, draw.kg);
+    parts.push({ kg: taken, lotId: draw.lotId });
+    left -= taken;
+  });
+  return left > 1e-6 ? [...parts, { kg: left }] : parts;
+}

@@ -1,0 +1,73 @@
+import {
+  type BatchEventBody,
+  type BatchSnapshot,
+  type LineDraw,
+  type NextAction,
+  topTemperature,
+  wantedHeat,
+} from '../../../core/batch';
+import { massKg } from '../../../core/matter';
+import { SIMMER_UNDER_BOIL_C, type Stage } from '../../../core/recipe';
+import { hourMinute, span } from '../../data/format';
+import { heatOf } from '../../data/stage-words';
+import type { BatchHere } from '../batch-frame';
+import { itemsOf } from './amounts-sheet';
+
+/** Beginning a stage: its lines are in, it begins, its lid and its heat are set. */
+export function beginBodies(
+  here: BatchHere,
+  want: Extract<NextAction, { kind: 'begin' }>,
+  kgByLine?: Record<string, number>,
+  draws: readonly LineDraw[] = drawsOf(here.batch.snapshot),
+  despite = '',
+): BatchEventBody[] {
+  const { stage } = want;
+  const items = itemsOf(want.lines, draws, kgByLine);
+  const added: BatchEventBody[] = items.length > 0 ? [{ type: 'added', v: 1, payload: { items } }] : [];
+  return [
+    ...added,
+    { type: 'stageBegun', v: 1, payload: { stageId: stage.id, ...(despite.trim() ? { despite } : {}) } },
+    { type: 'lidSet', v: 1, payload: { lid: stage.lid } },
+    { type: 'heatSet', v: 1, payload: { fraction: firstHeat(here, want) } },
+  ];
+}
+
+/** Which lots the batch draws, by line; batches of before drew their liquid from one. */
+export function drawsOf(snapshot: BatchSnapshot): readonly LineDraw[] {
+  if (snapshot.draws) return snapshot.draws;
+  const liquid = snapshot.plan.lines.find((line) =>
+    snapshot.input.recipe.lines.some((one) => one.id === line.lineId && one.scaling === 'toYield'),
+  );
+  return snapshot.lotId && liquid
+    ? [{ lineId: liquid.lineId, lotId: snapshot.lotId, kg: liquid.edibleKg }]
+    : [];
+}
+
+/** Full while what goes in is cold, else what the stage's simmer wants. */
+export function firstHeat(here: BatchHere, want: Extract<NextAction, { kind: 'begin' }>): number {
+  const { stage, lines } = want;
+  if (stage.heat.kind === 'burner') return stage.heat.fraction;
+  const coldKg = lines.reduce((sum, line) => sum + (line.tempC < 60 ? line.edibleKg : 0), 0);
+  if (coldKg > 0.05 * massKg(here.pot.state.pot.mixture)) return 1;
+  const { snapshot } = here.batch;
+  const { state } = here.pot;
+  return wantedHeat(state.setup, stage, state.pot, topTemperature(snapshot, state)?.tempC);
+}
+
+export function beginWords(want: Extract<NextAction, { kind: 'begin' }>, here: BatchHere): string {
+  const { nowMs } = here.pot;
+  const { zone } = here.kitchen;
+  if (want.dueMs === null) return 'Next';
+  const gap = want.dueMs - nowMs;
+  if (gap > 60_000) return `Light it at ${hourMinute(want.dueMs, zone)}, in ${span(gap)}`;
+  return gap < -5 * 60_000
+    ? `It was to be lit at ${hourMinute(want.dueMs, zone)}, ${span(gap)} ago`
+    : 'Light it now';
+}
+
+/** What the stage's heat comes to at this height, in words and °C. */
+export function simmerWords(here: BatchHere, stage: Stage): string {
+  if (stage.heat.kind === 'burner') return '';
+  const { boilingC } = here.pot.state.setup.air;
+  return `: ${heatOf(stage)}, ${(boilingC - SIMMER_UNDER_BOIL_C[stage.heat.simmer]).toFixed(0)} °C here`;
+}

@@ -1,0 +1,83 @@
+import { useState } from 'react';
+import type { BatchEventBody } from '../../../core/batch';
+import type { Lid } from '../../../core/evaporation';
+import { forecastPot, massAtLitres, type PotState } from '../../../core/pot';
+import { Button } from '../../components/button';
+import { Choice } from '../../components/choice';
+import { Errors, Over, Soft } from '../../components/text';
+import { hourMinute } from '../../data/format';
+import { heatWords } from '../../data/words';
+import type { BatchHere } from '../batch-frame';
+import { useSubmit } from './use-submit';
+
+const STEPS = [0, 0.1, 0.25, 0.4, 0.5, 0.6, 0.75, 0.9, 1];
+
+/** Heat and lid, with what the change does to the running stage before it is made. */
+export function HeatForm({ here, onClose }: { here: BatchHere; onClose: () => void }) {
+  const { state, clock } = here.pot;
+  const wanted = clock?.wantedHeat;
+  const [fraction, setFraction] = useState(nearest(state.pot.heatFraction, wanted));
+  const [lid, setLid] = useState<Lid>(state.pot.lid);
+  const { tell, refusals } = useSubmit(here.batch.id);
+  const steps = [...new Set([...STEPS, ...(wanted === undefined ? [] : [wanted]), fraction])].sort(
+    (a, b) => a - b,
+  );
+
+  async function keep() {
+    const bodies: BatchEventBody[] = [];
+    if (fraction !== state.pot.heatFraction) bodies.push({ type: 'heatSet', v: 1, payload: { fraction } });
+    if (lid !== state.pot.lid) bodies.push({ type: 'lidSet', v: 1, payload: { lid } });
+    if (await tell(...bodies)) onClose();
+  }
+
+  return (
+    <>
+      <Choice
+        label={`${state.onBurner.name}, share of full`}
+        value={String(fraction)}
+        options={steps.map((step) => ({
+          value: String(step),
+          text: step === wanted ? `${heatWords(step)} · this stage` : heatWords(step),
+        }))}
+        onChange={(next) => setFraction(Number(next))}
+        atPot
+      />
+      <Choice
+        label="Lid"
+        value={lid}
+        options={[
+          { value: 'off', text: 'off' },
+          { value: 'ajar', text: 'ajar' },
+          { value: 'on', text: 'on' },
+        ]}
+        onChange={setLid}
+        atPot
+      />
+      <WhatIf here={here} changed={{ ...state.pot, heatFraction: fraction, lid }} />
+      <Errors sentences={refusals} />
+      <Button kind="main" atPot onPress={keep}>
+        It is set so
+      </Button>
+    </>
+  );
+}
+
+function WhatIf({ here, changed }: { here: BatchHere; changed: PotState }) {
+  const { clock, state } = here.pot;
+  const { zone } = here.kitchen;
+  if (!clock?.markLitres) return <Over>The pot follows what is set here.</Over>;
+  const target = { kind: 'mass', kg: massAtLitres(state.pot, clock.markLitres) } as const;
+  const after = forecastPot(state.setup, changed, target);
+  const words = (ms: number | null) =>
+    ms === null ? 'not within 12 hours' : `about ${hourMinute(ms, zone)}`;
+  return (
+    <Soft>
+      At the mark {words(clock.ends.p50Ms)} as it is; set so, {words(after.p50Ms)}.
+    </Soft>
+  );
+}
+
+function nearest(fraction: number, wanted: number | undefined): number {
+  if (wanted !== undefined && Math.abs(fraction - wanted) < 0.001) return wanted;
+  return fraction;
+}

@@ -1,0 +1,41 @@
+import styled from 'styled-components';
+import type { LaterLine } from '../../../core/batch';
+import { Over } from '../../components/text';
+import { weight } from '../../data/format';
+import { colour, space } from '../../theme/tokens';
+
+const List = styled.ul`
+  display: grid;
+  gap: 2px;
+  padding: ${space.s} ${space.m};
+  border: 2px dashed ${colour.edge};
+  border-radius: 10px;
+  li {
+    display: grid;
+    grid-template-columns: 1fr auto auto;
+    gap: ${space.m};
+  }
+  span {
+    font-variant-numeric: tabular-nums;
+  }
+`;
+
+/** What waits by the pot so that all of it is done together: longest first, each called when its time has come. */
+export function LaterList({ later }: { later: readonly LaterLine[] }) {
+  return (
+    <div>
+      <Over>These wait by the pot; you will be called for each.</Over>
+      <List>
+        {[...later]
+          .sort((a, b) => a.afterMin - b.afterMin)
+          .map(({ line, afterMin }) => (
+            <li key={line.lineId}>
+              <strong>{line.name}</strong>
+              <span>{weight(line.edibleKg)}</span>
+              <span>in after {Math.round(afterMin)} min</span>
+            </li>
+          ))}
+      </List>
+    </div>
+  );
+}

@@ -1,0 +1,121 @@
+import { useState } from 'react';
+import { type FallTarget, fallTo, forecastPot, litresAtMass, potLitres } from '../../../core/pot';
+import { Button } from '../../components/button';
+import { Choice } from '../../components/choice';
+import { Field } from '../../components/field';
+import { Errors, Over, Soft } from '../../components/text';
+import { hourMinute, litres, typedNumber } from '../../data/format';
+import { space } from '../../theme/tokens';
+import type { BatchHere } from '../batch-frame';
+import { useSubmit } from './use-submit';
+
+const KINDS = [
+  { value: 'gone', text: 'A share gone' },
+  { value: 'litres', text: 'Litres' },
+  { value: 'depth', text: 'cm on the stick' },
+  { value: 'weight', text: 'Kilograms' },
+  { value: 'brix', text: '°Brix' },
+  { value: 'salt', text: 'Salt' },
+  { value: 'band', text: 'Thickness' },
+] as const;
+const FIELD: Readonly<Record<FallTarget['kind'], { label: string; unit: string }>> = {
+  gone: { label: 'Gone, of where it began', unit: '%' },
+  litres: { label: 'Down to', unit: 'L' },
+  depth: { label: 'Down to', unit: 'cm' },
+  weight: { label: 'Down to, without the pot', unit: 'kg' },
+  brix: { label: 'Up to', unit: '°Brix' },
+  salt: { label: 'Up to', unit: '%' },
+  band: { label: 'Up to band, 0 thin to 6 stands', unit: '' },
+};
+
+/** Another mark for this fall: a share, a level, a weight, °Brix, salt, thickness. Its hour is shown before it is set. */
+export function MarkForm({ here, onClose }: { here: BatchHere; onClose: () => void }) {
+  const { state } = here.pot;
+  const { tell, refusals } = useSubmit(here.batch.id);
+  const [kind, setKind] = useState<FallTarget['kind']>('litres');
+  const [text, setText] = useState('');
+  const [wrong, setWrong] = useState<string | null>(null);
+  const value = typedNumber(text);
+  const target = value === null ? null : targetOf(kind, value);
+  const foreseen = target ? foresee(here, target) : null;
+
+  async function keep() {
+    if (!target || foreseen === null) {
+      setWrong(`The mark must be one that this pot can fall to, not “${text}”.`);
+      return;
+    }
+    setWrong(null);
+    if (await tell({ type: 'targetSet', v: 1, payload: { target } })) onClose();
+  }
+
+  return (
+    <form
+      style={{ display: 'grid', gap: space.m }}
+      onSubmit={(event) => {
+        event.preventDefault();
+        void keep();
+      }}
+    >
+      <Choice label="Told by" value={kind} options={KINDS} onChange={setKind} />
+      <Field
+        label={FIELD[kind].label}
+        unit={FIELD[kind].unit}
+        value={text}
+        onChange={setText}
+        error={wrong ?? refusals[0] ?? null}
+        autoFocus
+      />
+      {foreseen && (
+        <Soft>
+          That is {litres(foreseen.litres)}, {foreseen.words}
+        </Soft>
+      )}
+      {(kind === 'litres' || kind === 'depth') && (
+        <Over>Read with the same stick as before, its own error cancels.</Over>
+      )}
+      <Errors sentences={refusals.slice(1)} />
+      <Button kind="main" atPot type="submit">
+        To this mark
+      </Button>
+    </form>
+  );
+
+  function foresee(of: BatchHere, wanted: FallTarget): { litres: number; words: string } | null {
+    const from = state.stages.find((one) => one.stageId === state.currentStageId)?.fromLitres;
+    try {
+      const mark = fallTo(state.setup, state.pot, wanted, from ?? potLitres(state.pot));
+      if (mark.kind !== 'mass' || mark.kg <= 0) return null;
+      const when = forecastPot(state.setup, state.pot, mark).p50Ms;
+      const there = of.pot.nowMs;
+      const words =
+        when === null
+          ? 'not within 12 hours as it is.'
+          : when <= there
+            ? 'and it is there already.'
+            : `about ${hourMinute(when, of.kitchen.zone)} as it is.`;
+      return { litres: Math.max(0, litresAtMass(state.pot, mark.kg)), words };
+    } catch (error) {
+      if (error instanceof RangeError) return null;
+      throw error;
+    }
+  }
+}
+
+function targetOf(kind: FallTarget['kind'], value: number): FallTarget {
+  switch (kind) {
+    case 'gone':
+      return { kind, fraction: value / 100 };
+    case 'litres':
+      return { kind, litres: value };
+    case 'depth':
+      return { kind, cm: value };
+    case 'weight':
+      return { kind, kg: value };
+    case 'brix':
+      return { kind, brix: value };
+    case 'salt':
+      return { kind, percent: value };
+    case 'band':
+      return { kind, band: value };
+  }
+}

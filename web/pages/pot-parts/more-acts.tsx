@@ -1,0 +1,82 @@
+import { callOf } from '../../../core/batch';
+import { Button } from '../../components/button';
+import { SNOOZE_MIN } from '../../data/range-pots';
+import type { BatchHere } from '../batch-frame';
+import { More } from './pot-styles';
+import { useSubmit } from './use-submit';
+
+/** The sheets that a pot opens. */
+export type PotSheet =
+  | 'reading'
+  | 'heat'
+  | 'log'
+  | 'amounts'
+  | 'whatIf'
+  | 'slip'
+  | 'lift'
+  | 'temper'
+  | 'mark';
+
+/** What is seldom wanted, in one quiet row; each opens a sheet. */
+export function MoreActs({
+  here,
+  onOpen,
+  beside = [],
+}: {
+  here: BatchHere;
+  onOpen: (what: PotSheet) => void;
+  /** what the row of acts has already */
+  beside?: readonly PotSheet[];
+}) {
+  const { clock, state, next, nextSinceMs, nowMs } = here.pot;
+  const { tell } = useSubmit(here.batch.id);
+  const { snoozedUntilMs } = state;
+  const call = callOf({ batchId: here.batch.id, next, snoozedUntilMs }, nowMs, nextSinceMs);
+  const waits = clock?.target && clock.target.kind !== 'softened';
+  const isFilled = state.addedLineIds.length > 0;
+  return (
+    <More>
+      {waits && (
+        <Button kind="quiet" onPress={() => onOpen('whatIf')}>
+          What if…
+        </Button>
+      )}
+      {clock?.markLitres != null && (
+        <Button kind="quiet" onPress={() => onOpen('mark')}>
+          Another mark
+        </Button>
+      )}
+      {isFilled && (
+        <>
+          <Button kind="quiet" onPress={() => onOpen('lift')}>
+            Out of the pot
+          </Button>
+          <Button kind="quiet" onPress={() => onOpen('temper')}>
+            Temper
+          </Button>
+          <Button kind="quiet" onPress={() => onOpen('slip')}>
+            Something went wrong
+          </Button>
+        </>
+      )}
+      {call !== 'none' && (
+        <Button
+          kind="quiet"
+          onPress={() => tell({ type: 'snoozed', v: 1, payload: { minutes: SNOOZE_MIN } })}
+        >
+          Call again in {SNOOZE_MIN} min
+        </Button>
+      )}
+      {!beside.includes('heat') && (
+        <Button kind="quiet" onPress={() => onOpen('heat')}>
+          Heat and lid
+        </Button>
+      )}
+      {!beside.includes('log') && (
+        <Button kind="quiet" onPress={() => onOpen('log')}>
+          Take back, or note
+        </Button>
+      )}
+    </More>
+  );
+}

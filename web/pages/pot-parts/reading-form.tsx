@@ -1,0 +1,165 @@
+import { useState } from 'react';
+import styled from 'styled-components';
+import { type PotReading, potLitres } from '../../../core/pot';
+import { depthAtLitres, litresAtDepth } from '../../../core/vessel';
+import { Button } from '../../components/button';
+import { Choice } from '../../components/choice';
+import { Field } from '../../components/field';
+import { PotSection } from '../../components/pot-section/pot-section';
+import { Errors, Over } from '../../components/text';
+import { litres as litresText, typedNumber } from '../../data/format';
+import { READING_UNIT } from '../../data/words';
+import { space } from '../../theme/tokens';
+import type { BatchHere } from '../batch-frame';
+import { useSubmit } from './use-submit';
+
+const Both = styled.div`
+  display: grid;
+  grid-template-columns: 210px 1fr;
+  gap: ${space.m};
+  align-items: start;
+  form {
+    display: grid;
+    gap: ${space.m};
+  }
+  @media (max-width: 560px) {
+    grid-template-columns: 1fr;
+    > :first-child {
+      display: none;
+    }
+  }
+`;
+
+const KINDS = [
+  { value: 'depth', text: 'cm on the stick' },
+  { value: 'litres', text: 'Litres' },
+  { value: 'weight', text: 'Kilograms' },
+  { value: 'brix', text: '°Brix' },
+  { value: 'eye', text: 'By eye' },
+  { value: 'temperature', text: 'Thermometer' },
+] as const;
+
+const LABEL = {
+  depth: 'Depth',
+  litres: 'Level',
+  weight: 'Weight without the pot',
+  brix: 'Refractometer',
+  eye: 'Gone, of where it began',
+  temperature: 'Temperature',
+} as const;
+
+/** What a reading is worth, in a line. */
+const WORTH: Readonly<Record<PotReading['kind'], string>> = {
+  depth: 'Good to 2 mm on a still surface, 5 mm on one that rolls.',
+  litres: 'By the marks on the wall: as good as a dip.',
+  weight: 'The best there is: good to a few tens of grams.',
+  brix: 'Of a strained, cooled, defatted sample. No guide once salt or wine has gone in since.',
+  eye: 'An eye is mostly wrong the same way each time: it counts, but little.',
+  temperature: 'Says how the heat comes in, and what the pot may do next.',
+};
+
+/** “It is here now”: point at the wall, or type what the stick, the scale or the thermometer shows. */
+export function ReadingForm({
+  here,
+  onClose,
+  firstDepthCm,
+}: {
+  here: BatchHere;
+  onClose: () => void;
+  firstDepthCm: number | null;
+}) {
+  const { pot: potHere, recipe } = here.batch.snapshot.input;
+  const { vessel } = potHere;
+  const [kind, setKind] = useState<PotReading['kind']>('depth');
+  const [text, setText] = useState(firstDepthCm === null ? '' : String(firstDepthCm));
+  const [isStill, setStill] = useState(false);
+  const [wrong, setWrong] = useState<string | null>(null);
+  const { tell, refusals } = useSubmit(here.batch.id);
+  const value = typedNumber(text);
+  const drawn = drawnLitres();
+
+  async function keep() {
+    if (value === null) {
+      setWrong(
+        `${LABEL[kind]} must be a number of ${READING_UNIT[kind]}, not ${text.trim() ? `“${text.trim()}”` : 'empty'}.`,
+      );
+      return;
+    }
+    setWrong(null);
+    const still = isStill && (kind === 'depth' || kind === 'litres') ? { still: true } : {};
+    if (await tell({ type: 'reading', v: 1, payload: { kind, value, ...still } })) onClose();
+  }
+
+  return (
+    <Both>
+      <div>
+        <PotSection
+          vessel={vessel}
+          litres={drawn}
+          food={recipe.colour}
+          stick
+          description={`The level as typed, ${litresText(drawn)}. Point at the wall to set it.`}
+          onPoint={(depthCm) => {
+            setKind('depth');
+            setText(String(depthCm));
+          }}
+        />
+        <Over>Point at the wall, or type.</Over>
+      </div>
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          void keep();
+        }}
+      >
+        <Choice label="Read off" value={kind} options={KINDS} onChange={setKind} />
+        <Field
+          label={LABEL[kind]}
+          unit={READING_UNIT[kind]}
+          value={text}
+          onChange={setText}
+          error={wrong ?? refusals[0] ?? null}
+          autoFocus
+        />
+        {kind === 'depth' && value !== null && value >= 0 && value <= vessel.heightCm && (
+          <Over>
+            {value} cm is {litresText(litresAtDepth(vessel, value))} in this pot.
+          </Over>
+        )}
+        {(kind === 'depth' || kind === 'litres') && (
+          <Choice
+            label="The surface was"
+            value={isStill ? 'still' : 'asItIs'}
+            options={[
+              { value: 'asItIs', text: 'as it simmers' },
+              { value: 'still', text: 'still, off the boil' },
+            ]}
+            onChange={(next) => setStill(next === 'still')}
+          />
+        )}
+        <Over>{WORTH[kind]}</Over>
+        <Errors sentences={refusals.slice(1)} />
+        <Button kind="main" atPot type="submit">
+          Keep this reading
+        </Button>
+      </form>
+    </Both>
+  );
+
+  function drawnLitres(): number {
+    const now = Math.min(potLitres(here.pot.state.pot), litresAtDepth(vessel, vessel.heightCm));
+    if (value === null || value < 0) return now;
+    if (kind === 'depth') return value <= vessel.heightCm ? litresAtDepth(vessel, value) : now;
+    if (kind === 'litres' && depthIsThere(value)) return value;
+    return now;
+  }
+
+  function depthIsThere(litres: number): boolean {
+    try {
+      depthAtLitres(vessel, litres);
+      return true;
+    } catch {
+      return false;
+    }
+  }
+}

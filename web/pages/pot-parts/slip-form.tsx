@@ -1,0 +1,166 @@
+import { useState } from 'react';
+import styled from 'styled-components';
+import { rescueOf, type Slip, TROUBLES, type Trouble } from '../../../core/batch';
+import { massKg } from '../../../core/matter';
+import { Button } from '../../components/button';
+import { Choice } from '../../components/choice';
+import { Field } from '../../components/field';
+import { LinkButton } from '../../components/link-button';
+import { PickOne } from '../../components/menu';
+import { Errors, Over, Soft } from '../../components/text';
+import { hourMinute, typedNumber } from '../../data/format';
+import { TROUBLE_WORDS } from '../../data/words';
+import { space } from '../../theme/tokens';
+import type { BatchHere } from '../batch-frame';
+import { useSubmit } from './use-submit';
+
+const Steps = styled.ol`
+  display: grid;
+  gap: ${space.s};
+  padding-left: 22px;
+  list-style: decimal;
+  font-size: 18px;
+`;
+
+const KINDS = [
+  { value: 'tooMuch', text: 'Too much of it' },
+  { value: 'forgot', text: 'Forgotten' },
+  { value: 'wrongPot', text: 'From another pot' },
+  { value: 'trouble', text: 'Trouble in the pot' },
+] as const;
+
+/** A slip is said as what happened; the pot follows it, and what mends it is shown with this pot's figures. */
+export function SlipForm({ here, onClose }: { here: BatchHere; onClose: () => void }) {
+  const { snapshot } = here.batch;
+  const { state } = here.pot;
+  const { tell, refusals } = useSubmit(here.batch.id);
+  const [kind, setKind] = useState<Slip['kind']>('tooMuch');
+  const foods = Object.values(snapshot.input.ingredients).sort((a, b) => a.name.localeCompare(b.name));
+  const own = snapshot.plan.lines.filter((line) => state.addedLineIds.includes(line.lineId));
+  const [ingredientId, setIngredient] = useState(own[0]?.ingredientId ?? foods[0]!.id);
+  const [lineId, setLine] = useState(own[0]?.lineId ?? '');
+  const [trouble, setTrouble] = useState<Trouble>('scorched');
+  const [grams, setGrams] = useState('');
+  const [wrong, setWrong] = useState<string | null>(null);
+  const [said, setSaid] = useState<Slip | null>(null);
+  if (said) return <RescueOf here={here} slip={said} onClose={onClose} />;
+
+  async function keep() {
+    const slip = read();
+    if (typeof slip === 'string') {
+      setWrong(slip);
+      return;
+    }
+    setWrong(null);
+    if (await tell({ type: 'slip', v: 1, payload: slip })) setSaid(slip);
+  }
+
+  function read(): Slip | string {
+    const kg = typedNumber(grams);
+    switch (kind) {
+      case 'forgot':
+        return lineId ? { kind, lineId } : 'Nothing is in the pot that could have been forgotten.';
+      case 'trouble': {
+        if (trouble !== 'boiledOver') return { kind, trouble };
+        if (kg === null || kg <= 0 || kg / 1000 > massKg(state.pot.mixture))
+          return `What ran over must be a number of grams, at most what the pot holds, not “${grams}”.`;
+        return { kind, trouble, lostKg: kg / 1000 };
+      }
+      default:
+        if (kg === null || kg <= 0 || kg > 100_000)
+          return `The amount must be a number of grams above 0, not “${grams}”.`;
+        return { kind, ingredientId, kg: kg / 1000, tempC: ROOM_C };
+    }
+  }
+
+  return (
+    <form
+      onSubmit={(event) => {
+        event.preventDefault();
+        void keep();
+      }}
+      style={{ display: 'grid', gap: space.m }}
+    >
+      <Over>Say what did happen; the pot will follow it. Taking back is for what did not.</Over>
+      <Choice label="What was it?" value={kind} options={KINDS} onChange={setKind} atPot />
+      {(kind === 'tooMuch' || kind === 'wrongPot') && (
+        <PickOne
+          label="Which"
+          value={ingredientId}
+          options={foods.map((food) => ({ id: food.id, text: food.name }))}
+          onChange={setIngredient}
+        />
+      )}
+      {kind === 'forgot' && own.length > 0 && (
+        <PickOne
+          label="What the log has as in, and is not"
+          value={lineId}
+          options={own.map((line) => ({ id: line.lineId, text: line.name }))}
+          onChange={setLine}
+        />
+      )}
+      {kind === 'trouble' && (
+        <Choice
+          label="Which"
+          value={trouble}
+          options={TROUBLES.map((one) => ({ value: one, text: TROUBLE_WORDS[one] }))}
+          onChange={setTrouble}
+          atPot
+        />
+      )}
+      {(kind === 'tooMuch' || kind === 'wrongPot' || (kind === 'trouble' && trouble === 'boiledOver')) && (
+        <Field
+          label={
+            kind === 'tooMuch'
+              ? 'Over what was said'
+              : kind === 'wrongPot'
+                ? 'About how much'
+                : 'About what ran over'
+          }
+          unit="g"
+          value={grams}
+          onChange={setGrams}
+          error={wrong ?? refusals[0] ?? null}
+        />
+      )}
+      <Errors sentences={kind === 'forgot' ? [...(wrong ? [wrong] : []), ...refusals] : refusals.slice(1)} />
+      <Button kind="main" atPot type="submit">
+        That is what happened
+      </Button>
+    </form>
+  );
+}
+
+/** A slip over what was said is at room temperature, °C. */
+const ROOM_C = 20;
+
+function RescueOf({ here, slip, onClose }: { here: BatchHere; slip: Slip; onClose: () => void }) {
+  const { state, nowMs } = here.pot;
+  const rescue = rescueOf(here.batch.snapshot, state, slip);
+  const trouble = slip.kind === 'trouble' ? here.pot.clock?.stage.trouble : null;
+  return (
+    <>
+      <h3>{rescue.title}</h3>
+      <Steps>
+        {rescue.steps.map((step) => (
+          <li key={step}>{step}</li>
+        ))}
+      </Steps>
+      {trouble && <Soft>This stage: {trouble}</Soft>}
+      {rescue.minutes !== null && (
+        <Soft>
+          It costs about {Math.round(rescue.minutes)} min: from now until{' '}
+          {hourMinute(nowMs + rescue.minutes * 60_000, here.kitchen.zone)}.
+        </Soft>
+      )}
+      {rescue.toBench && (
+        <LinkButton to={`/batches/${here.batch.id}/bench`} $main>
+          Side by side on the bench
+        </LinkButton>
+      )}
+      <Button atPot onPress={onClose}>
+        On with it
+      </Button>
+    </>
+  );
+}

@@ -1,0 +1,61 @@
+import { useState } from 'react';
+import styled from 'styled-components';
+import type { Fate } from '../../../core/batch';
+import { Button } from '../../components/button';
+import { Choice } from '../../components/choice';
+import { Errors } from '../../components/text';
+import { colour, space } from '../../theme/tokens';
+import type { BatchHere } from '../batch-frame';
+import { useSubmit } from './use-submit';
+
+const OutBox = styled.div`
+  display: grid;
+  gap: ${space.s};
+  padding: ${space.m};
+  border: 2px solid ${colour.danger};
+  border-radius: 10px;
+  > div {
+    display: flex;
+    flex-wrap: wrap;
+    gap: ${space.s};
+  }
+`;
+
+/** What is still in the pot and has to come out: one press each. */
+export function TakeOut({ here }: { here: BatchHere }) {
+  const { tell, refusals } = useSubmit(here.batch.id);
+  const [fate, setFate] = useState<Fate['fate']>('thrown');
+  const next = here.batch.snapshot.input.recipe.stages.find(
+    (stage) => here.pot.state.stages.find((one) => one.stageId === stage.id)?.begunMs === null,
+  );
+  const how = fate === 'thrown' ? {} : fate === 'parked' && next ? { fate, backStageId: next.id } : { fate };
+  return (
+    <OutBox role="group" aria-label="To come out">
+      <strong>Still in the pot, to come out:</strong>
+      <div>
+        {here.pot.state.toComeOut.map((one) => (
+          <Button
+            key={`${one.word}-${one.sinceMs}`}
+            atPot
+            onPress={() =>
+              tell({ type: 'removed', v: 1, payload: { word: one.word, count: one.count, ...how } })
+            }
+          >
+            {one.count} {one.word}: out
+          </Button>
+        ))}
+      </div>
+      <Choice
+        label="What comes out is"
+        value={fate}
+        options={[
+          { value: 'thrown', text: 'thrown away' },
+          { value: 'salvaged', text: 'kept: marrow, meat, rind' },
+          { value: 'parked', text: 'parked, to go back' },
+        ]}
+        onChange={setFate}
+      />
+      <Errors sentences={refusals} />
+    </OutBox>
+  );
+}

@@ -1,0 +1,129 @@
+import { useState } from 'react';
+import styled from 'styled-components';
+import { specificHeatKJ } from '../../../core/matter';
+import { liquidLitres, temper } from '../../../core/pot';
+import { topRuleOf } from '../../../core/safety';
+import { PickOne } from '../../components/menu';
+import { SmallField } from '../../components/small-field';
+import { Errors, Over, Soft } from '../../components/text';
+import { typedNumber } from '../../data/format';
+import { colour, font, size, space } from '../../theme/tokens';
+import type { BatchHere } from '../batch-frame';
+
+const Fields = styled.div`
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(130px, 1fr));
+  gap: ${space.m};
+`;
+
+const Steps = styled.ol`
+  display: flex;
+  flex-wrap: wrap;
+  gap: ${space.s};
+  li {
+    min-width: 92px;
+    padding: ${space.xs} ${space.s};
+    border: 2px solid ${colour.edge};
+    border-radius: 10px;
+    text-align: center;
+  }
+  strong {
+    display: block;
+    font-family: ${font.title};
+    font-size: ${size.figure};
+    font-variant-numeric: tabular-nums;
+  }
+`;
+
+/** What is tempered, and how warm it has to be before it goes in, °C. Common practice. */
+const WARM_ENOUGH_C = { egg: 60, dairy: 50, other: 45 } as const;
+
+/** So many ladles of hot liquid into the liaison, the miso, the dairy or the starch, and what that makes it. */
+export function TemperForm({ here }: { here: BatchHere }) {
+  const { ingredients } = here.batch.snapshot.input;
+  const { pot } = here.pot.state;
+  const foods = Object.values(ingredients)
+    .filter((one) => ['egg', 'dairy', 'thickener', 'seasoning'].includes(one.kind))
+    .sort((a, b) => a.name.localeCompare(b.name));
+  const still = here.batch.snapshot.plan.lines.find(
+    (line) =>
+      !here.pot.state.addedLineIds.includes(line.lineId) &&
+      ['egg', 'dairy'].includes(ingredients[line.ingredientId]?.kind ?? ''),
+  );
+  const [foodId, setFood] = useState(still?.ingredientId ?? foods[0]?.id ?? '');
+  const [typed, setTyped] = useState({
+    grams: still ? String(Math.round(still.edibleKg * 1000)) : '500',
+    tempC: '8',
+    ladleMl: '250',
+  });
+  const food = ingredients[foodId];
+  const set = (name: keyof typeof typed) => (text: string) => setTyped({ ...typed, [name]: text });
+  const grams = typedNumber(typed.grams);
+  const tempC = typedNumber(typed.tempC);
+  const ladleMl = typedNumber(typed.ladleMl);
+  const wrong = [
+    ...(grams === null || grams <= 0 || grams > 50_000
+      ? [`The weight must be 1 to 50000 g, not “${typed.grams}”.`]
+      : []),
+    ...(tempC === null || tempC < -5 || tempC > 60
+      ? [`Its temperature must be -5 to 60 °C, not “${typed.tempC}”.`]
+      : []),
+    ...(ladleMl === null || ladleMl < 20 || ladleMl > 3000
+      ? [`The ladle must be 20 to 3000 mL, not “${typed.ladleMl}”.`]
+      : []),
+  ];
+  const toC =
+    food?.kind === 'egg'
+      ? WARM_ENOUGH_C.egg
+      : food?.kind === 'dairy'
+        ? WARM_ENOUGH_C.dairy
+        : WARM_ENOUGH_C.other;
+  const isHot = pot.tempC > toC + 3 && pot.tempC >= 40;
+  const steps =
+    food && wrong.length === 0 && isHot
+      ? temper({
+          massKg: grams! / 1000,
+          specificHeatKJ: specificHeatKJ(food.perKg),
+          tempC: tempC!,
+          hotC: Math.min(110, pot.tempC),
+          ladleKg: ladleMl! / 1000,
+          toC,
+        })
+      : [];
+  const litres = liquidLitres(pot);
+  const rule = food ? topRuleOf(food, litres > 0 ? pot.mixture.flourEquivalentG / litres : 0) : null;
+  return (
+    <>
+      <Over>
+        A ladle of hot liquid at a time into the cold, whisking; then all of it into the pot, off the boil.
+      </Over>
+      <PickOne
+        label="What is tempered"
+        value={foodId}
+        options={foods.map((one) => ({ id: one.id, text: one.name }))}
+        onChange={setFood}
+      />
+      <Fields>
+        <SmallField label="It weighs" unit="g" value={typed.grams} onChange={set('grams')} />
+        <SmallField label="It is now" unit="°C" value={typed.tempC} onChange={set('tempC')} />
+        <SmallField label="One ladle" unit="mL" value={typed.ladleMl} onChange={set('ladleMl')} />
+      </Fields>
+      <Errors sentences={wrong} />
+      {!isHot && <Soft>The pot is at {pot.tempC.toFixed(0)} °C: too cool to need tempering.</Soft>}
+      <Steps aria-label="Ladles and what they make it">
+        {steps.map((step) => (
+          <li key={step.ladles}>
+            {step.ladles} {step.ladles === 1 ? 'ladle' : 'ladles'}
+            <strong>{step.tempC.toFixed(0)} °C</strong>
+          </li>
+        ))}
+      </Steps>
+      {steps.length > 0 && <Soft>At {toC} °C it may go in.</Soft>}
+      {rule && (
+        <Soft>
+          From then on not over {rule.tempC} °C: {rule.why}.
+        </Soft>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,322 @@
+import { useEffect, useState } from 'react';
+import { useNavigate, useParams } from 'react-router';
+import styled from 'styled-components';
+import type { Diet } from '../../core/matter';
+import type { RecipeDraft } from '../../core/reader';
+import type { PatternSlot } from '../../core/recipe';
+import { BANDS } from '../../core/thickness';
+import { Button } from '../components/button';
+import { PickOne } from '../components/menu';
+import { Waiting } from '../components/page';
+import { SmallField } from '../components/small-field';
+import { Caution, Errors, Over, Soft, Subtitle } from '../components/text';
+import { Ticks } from '../components/ticks';
+import { sentencesOf } from '../data/api';
+import { litres, money } from '../data/format';
+import { useSaveRecipe } from '../data/queries';
+import { type Book, useBook } from '../data/use-book';
+import { colour, font, media, size, space } from '../theme/tokens';
+import { NotHere } from './not-here';
+import { clearForm, keepForm, keepPaper, keptForm } from './recipe-editor/kept-form';
+import { LineRow } from './recipe-editor/line-row';
+import { Paper } from './recipe-editor/paper';
+import { RatioList } from './recipe-editor/ratio-list';
+import { StageList } from './recipe-editor/stage-list';
+import { formOfDraft, formOfRecipe, type RecipeForm, useEditing } from './recipe-editor/use-editing';
+import { WhatItHolds } from './recipe-parts/what-it-holds';
+import { useKitchenHere } from './use-kitchen-here';
+
+const Columns = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1.35fr) minmax(0, 1fr);
+  min-height: 100%;
+  > section {
+    padding: ${space.m} 28px ${space.xl};
+    display: grid;
+    gap: ${space.m};
+    align-content: start;
+  }
+  > section:last-child {
+    background: ${colour.sheet};
+    border-left: 1px solid ${colour.line};
+  }
+  ${media.medium} {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  ${media.narrow} {
+    > section {
+      padding: ${space.m};
+    }
+  }
+`;
+
+const Name = styled.input`
+  width: 100%;
+  border: 0;
+  border-bottom: 3px solid ${colour.act};
+  background: none;
+  font: 650 ${size.title} / 1.2 ${font.title};
+  color: ${colour.iron};
+  padding: 4px 0;
+`;
+
+const Figures = styled.div`
+  display: grid;
+  grid-template-columns: repeat(4, minmax(0, 1fr));
+  gap: ${space.m};
+  ${media.narrow} {
+    grid-template-columns: 1fr 1fr;
+  }
+`;
+
+const Bar = styled.div`
+  position: sticky;
+  bottom: 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: ${space.s} ${space.m};
+  align-items: center;
+  padding: ${space.s} 0;
+  background: ${colour.enamel};
+  border-top: 2px solid ${colour.iron};
+`;
+
+/** A recipe being written: from paper, or one of the book taken up again. */
+export function RecipeEditor() {
+  const { id } = useParams();
+  const kitchen = useKitchenHere();
+  const book = useBook(kitchen, id);
+  const [draft, setDraft] = useState<RecipeDraft | null>(null);
+  const [kept, setKept] = useState(() => keptForm(id ?? null));
+  if (!book) return <Waiting />;
+  const recipe = id ? book.library.recipes[id] : undefined;
+  if (id && !recipe) return <NotHere />;
+  const first = kept ?? (recipe ? formOfRecipe(recipe, book) : draft && formOfDraft(draft, book));
+  if (!first) return <Paper book={book} onTaken={setDraft} />;
+  const startOver = () => {
+    clearForm(id ?? null);
+    setKept(null);
+    setDraft(null);
+  };
+  return (
+    <FormFor
+      key={`${id ?? ''} ${kept ? 'kept' : 'fresh'}`}
+      first={first}
+      recipeId={id ?? null}
+      book={book}
+      isKept={kept !== null}
+      onStartOver={startOver}
+    />
+  );
+}
+
+function FormFor({
+  first,
+  recipeId,
+  book,
+  isKept,
+  onStartOver,
+}: {
+  first: RecipeForm;
+  recipeId: string | null;
+  book: Book;
+  /** left lying here by an earlier visit, not saved yet */
+  isKept: boolean;
+  onStartOver: () => void;
+}) {
+  const kitchen = useKitchenHere();
+  const navigate = useNavigate();
+  const save = useSaveRecipe();
+  const [atFirst] = useState(first);
+  const editing = useEditing(atFirst, book);
+  const { form, errors } = editing;
+  const [isTried, setTried] = useState(false);
+  // what is in the form survives a reload; an untouched one leaves no trace
+  useEffect(() => {
+    if (form !== atFirst) keepForm(recipeId, form);
+  }, [form, atFirst, recipeId]);
+  const error = (field: string) => errors.find((one) => one.field === field)?.sentence ?? null;
+  const refused = sentencesOf(save.error);
+  const elsewhere = errors.filter(
+    (one) => !['name', 'portions', 'portionMl', 'saltPercent'].includes(one.field),
+  );
+  const isOff = Math.abs(editing.litresAsWritten / editing.recipe.litres - 1) > 0.35;
+
+  const keep = () => {
+    setTried(true);
+    if (errors.length > 0) return;
+    save.mutate(
+      { recipe: editing.recipe, ...(form.basedOn === null ? {} : { basedOn: form.basedOn }) },
+      {
+        onSuccess: (saved) => {
+          clearForm(recipeId);
+          if (recipeId === null) keepPaper('');
+          navigate(`/recipes/${saved.id}`);
+        },
+      },
+    );
+  };
+
+  return (
+    <Columns>
+      <section>
+        <div>
+          <Over as="h1">
+            {form.basedOn === null ? 'A new recipe' : `Version ${form.basedOn}, taken up again`}
+          </Over>
+          <Name
+            aria-label="Name of the recipe"
+            value={form.name}
+            onChange={(event) => editing.change({ name: event.target.value })}
+          />
+        </div>
+        <Figures>
+          <SmallField
+            label="Makes"
+            value={form.portions}
+            onChange={(portions) => editing.change({ portions })}
+            unit="bowls"
+            error={error('portions')}
+          />
+          <SmallField
+            label="of"
+            value={form.portionMl}
+            onChange={(portionMl) => editing.change({ portionMl })}
+            unit="mL"
+            error={error('portionMl')}
+          />
+          <SmallField
+            label="Salt at the end"
+            value={form.saltPercent}
+            onChange={(saltPercent) => editing.change({ saltPercent })}
+            unit="%"
+            error={error('saltPercent')}
+          />
+          <PickOne
+            label="Thickness"
+            value={form.bandName}
+            options={BANDS.map((band) => ({ id: band.name, text: band.name }))}
+            onChange={(bandName) => editing.change({ bandName })}
+          />
+        </Figures>
+        {isOff && (
+          <Caution>
+            its lines come to about {litres(editing.litresAsWritten)}, and {form.portions} bowls of{' '}
+            {form.portionMl} mL are {litres(editing.recipe.litres)}.
+          </Caution>
+        )}
+        <div>
+          <Subtitle>Lines</Subtitle>
+          <ul aria-label="Lines">
+            {editing.understood.map((one) => (
+              <LineRow key={one.line.id} understood={one} editing={editing} book={book} />
+            ))}
+          </ul>
+          <Button kind="quiet" onPress={editing.addLine}>
+            One more line
+          </Button>
+        </div>
+        <Bar>
+          <Button kind="main" onPress={keep} isDisabled={save.isPending}>
+            {form.basedOn === null ? 'Put it in the book' : `Keep as version ${form.basedOn + 1}`}
+          </Button>
+          {editing.canTakeBack && (
+            <Button kind="quiet" onPress={editing.takeBack}>
+              Take that back
+            </Button>
+          )}
+          {isKept && (
+            <Button kind="quiet" onPress={onStartOver}>
+              {recipeId === null ? 'Clear the desk' : 'Back to the saved one'}
+            </Button>
+          )}
+          <Over>
+            {editing.costCents !== null &&
+              `${money(editing.costCents, kitchen.currency)} a bowl as written. `}
+            {errors.length > 0 && `${errors.length} to put right.`}
+          </Over>
+          <Errors
+            sentences={
+              isTried ? [...new Set([...elsewhere.map((one) => one.sentence), ...refused])] : refused
+            }
+          />
+        </Bar>
+      </section>
+      <section>
+        <Subtitle>Stages</Subtitle>
+        <StageList editing={editing} book={book} />
+        <RatioList editing={editing} book={book} />
+        {editing.tooBig.length > 0 && (
+          <Caution>
+            a piece of it is larger than a spoon takes:{' '}
+            {editing.tooBig
+              .map((id) =>
+                book.rows[
+                  editing.recipe.lines.find((line) => line.id === id)?.ingredientId ?? ''
+                ]?.name.toLowerCase(),
+              )
+              .join(', ')}
+            .
+          </Caution>
+        )}
+        <Ticks
+          label="The menu says"
+          value={form.claims}
+          options={[
+            { id: 'vegetarian', text: 'vegetarian' },
+            { id: 'vegan', text: 'vegan' },
+          ]}
+          onChange={(claims) => editing.change({ claims: claims as Diet[] })}
+        />
+        {editing.holds && (
+          <WhatItHolds holds={editing.holds} broken={editing.broken} advisories={editing.advisories} />
+        )}
+        <PatternSlots editing={editing} />
+        <SmallField label="Note" value={form.note} onChange={(note) => editing.change({ note })} rows={2} />
+      </section>
+    </Columns>
+  );
+}
+
+/** A recipe kept as a pattern: which of its lines may be another food of their role. */
+function PatternSlots({ editing }: { editing: ReturnType<typeof useEditing> }) {
+  const slots = editing.form.rest.pattern ?? [];
+  const roleOf = (kind: string | undefined): PatternSlot['role'] | null =>
+    kind === 'vegetable' || kind === 'pulse'
+      ? 'vegetable'
+      : kind === 'thickener'
+        ? 'starch'
+        : kind === 'stock' || kind === 'water'
+          ? 'liquid'
+          : null;
+  const candidates = editing.understood.flatMap((one) => {
+    const role = /bones$/.test(one.ingredient?.id ?? '') ? ('bone' as const) : roleOf(one.ingredient?.kind);
+    return role ? [{ writtenId: one.line.id, role, name: one.ingredient!.name }] : [];
+  });
+  if (candidates.length === 0) return null;
+  return (
+    <div>
+      <Ticks
+        label="As a pattern, open to another"
+        value={slots.map((slot) => slot.writtenId)}
+        options={candidates.map((one) => ({ id: one.writtenId, text: one.name.split(',')[0]! }))}
+        onChange={(ids) =>
+          editing.change({
+            rest: {
+              ...editing.form.rest,
+              pattern: candidates
+                .filter((one) => ids.includes(one.writtenId))
+                .map(({ writtenId, role }) => ({ writtenId, role })),
+            },
+          })
+        }
+      />
+      {slots.length > 0 && (
+        <Soft>
+          From its page a new recipe can be made with another{' '}
+          {[...new Set(slots.map((slot) => slot.role))].join(', ')}.
+        </Soft>
+      )}
+    </div>
+  );
+}

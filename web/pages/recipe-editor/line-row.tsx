@@ -1,0 +1,143 @@
+import { Pencil, X } from 'lucide-react';
+import { useState } from 'react';
+import styled from 'styled-components';
+import { type Ingredient, isPoured } from '../../../core/matter';
+import type { Understood, UnitSystem } from '../../../core/reader';
+import { IconButton } from '../../components/icon-button';
+import { PickOne } from '../../components/menu';
+import { SmallField } from '../../components/small-field';
+import { volume, weight } from '../../data/format';
+import type { Book } from '../../data/use-book';
+import { colour, media, size, space } from '../../theme/tokens';
+import { useKitchenHere } from '../use-kitchen-here';
+import { LineSheet } from './line-sheet';
+import type { Editing } from './use-editing';
+
+const Row = styled.li`
+  display: grid;
+  grid-template-columns: minmax(0, 1.25fr) minmax(0, 0.8fr) auto;
+  gap: 2px ${space.s};
+  align-items: start;
+  padding: ${space.s} 0;
+  border-bottom: 1px solid ${colour.line};
+  .taken {
+    grid-column: 1 / -1;
+    font-size: ${size.small};
+    color: ${colour.soft};
+    padding-left: 4px;
+  }
+  .taken b {
+    color: ${colour.iron};
+  }
+  .doubt {
+    grid-column: 1 / -1;
+    font-size: ${size.small};
+    color: ${colour.lookIn};
+    padding-left: 4px;
+  }
+  .wrong {
+    color: ${colour.danger};
+  }
+  ${media.narrow} {
+    grid-template-columns: minmax(0, 1fr) auto;
+    > :first-child {
+      grid-column: 1 / -1;
+    }
+  }
+`;
+
+const Tools = styled.span`
+  display: flex;
+`;
+
+const SPLIT = 'split';
+
+/** A line as written, what it was taken for, and where it goes in. */
+export function LineRow({
+  understood,
+  editing,
+  book,
+}: {
+  understood: Understood;
+  editing: Editing;
+  book: Book;
+}) {
+  const { units } = useKitchenHere();
+  const [isOpen, setOpen] = useState(false);
+  const { line, reading, ingredient, edibleKg } = understood;
+  const wrong = editing.errors.find((error) => error.field === `line.${line.id}`);
+  const said = line.text.trim() || 'a new line';
+  const stages = editing.form.stages.map((stage) => ({ id: stage.id, text: stage.title }));
+  const isServed =
+    editing.form.stages.find((stage) => stage.id === line.parts[0]!.stageId)?.ends.rule === 'served';
+  const isSplit = line.parts.length > 1;
+  const bought = ingredient && edibleKg !== null ? edibleKg / ingredient.yield : null;
+  return (
+    <Row>
+      <SmallField
+        label={`Line: ${said}`}
+        isLabelHidden
+        value={line.text}
+        onChange={(text) => editing.changeLine(line.id, { text })}
+        placeholder="2 large onions, sliced 3 mm"
+      />
+      <PickOne
+        label={`Where it goes in: ${said}`}
+        isLabelHidden
+        value={isSplit ? SPLIT : line.parts[0]!.stageId}
+        options={isSplit ? [...stages, { id: SPLIT, text: `${line.parts.length} parts` }] : stages}
+        onChange={(id) =>
+          id === SPLIT ? setOpen(true) : editing.changeLine(line.id, { parts: [{ stageId: id, share: 1 }] })
+        }
+      />
+      <Tools>
+        <IconButton aria-label={`Put right: ${said}`} onPress={() => setOpen(true)}>
+          <Pencil size={19} aria-hidden />
+        </IconButton>
+        <IconButton aria-label={`Strike out: ${said}`} onPress={() => editing.dropLine(line.id)}>
+          <X size={20} aria-hidden />
+        </IconButton>
+      </Tools>
+      {ingredient && (
+        <span className="taken">
+          <b>{ingredient.name}</b>
+          {edibleKg !== null && (
+            <>
+              , <b>{amountIn(ingredient, edibleKg, units)}</b> {isServed ? 'on the bowls' : 'in the pot'}
+              {bought !== null && bought - edibleKg > 0.0005 && `, ${weight(bought, units)} as bought`}
+            </>
+          )}
+          {reading.toTaste && edibleKg === null && ', to taste'}
+          {reading.cut && `; ${reading.cut}`}
+          {understood.comesOut && '; comes out again'}
+          {isSplit && `; ${line.parts.map((part) => `${Math.round(part.share * 100)} %`).join(' + ')}`}
+          {ingredient.guessedFrom &&
+            `; a guess, from ${book.rows[ingredient.guessedFrom]?.name.toLowerCase()}`}
+        </span>
+      )}
+      {wrong ? (
+        <span className="doubt wrong">✕ {wrong.sentence}</span>
+      ) : (
+        line.ingredientId === undefined &&
+        reading.warnings.map((warning) => (
+          <span key={warning.sentence} className="doubt">
+            Look: {warning.sentence}
+          </span>
+        ))
+      )}
+      <LineSheet
+        key={isOpen ? 'open' : 'shut'}
+        isOpen={isOpen}
+        onClose={() => setOpen(false)}
+        understood={understood}
+        editing={editing}
+        book={book}
+      />
+    </Row>
+  );
+}
+
+/** What is poured by volume, the rest by weight. */
+function amountIn(ingredient: Ingredient, kg: number, units: UnitSystem): string {
+  return isPoured(ingredient) ? volume(kg / ingredient.densityKgPerL, units) : weight(kg, units);
+}

@@ -1,0 +1,161 @@
+import { useDeferredValue, useMemo, useState } from 'react';
+import { useNavigate } from 'react-router';
+import styled from 'styled-components';
+import { type RecipeDraft, readLine, readRecipeText } from '../../../core/reader';
+import { Button } from '../../components/button';
+import { Halves, Page } from '../../components/page';
+import { SmallField } from '../../components/small-field';
+import { Errors, Over, Soft, Subtitle, Title } from '../../components/text';
+import { sentencesOf } from '../../data/api';
+import { sentenceCase, weight } from '../../data/format';
+import { useReadFile } from '../../data/queries';
+import type { Book } from '../../data/use-book';
+import { colour, size, space } from '../../theme/tokens';
+import { FilePick } from '../recipe-parts/file-pick';
+import { useKitchenHere } from '../use-kitchen-here';
+import { keepPaper, keptPaper } from './kept-form';
+
+const Read = styled.ol`
+  display: grid;
+  li {
+    display: grid;
+    grid-template-columns: 1fr auto;
+    gap: 0 ${space.m};
+    padding: 5px 0;
+    border-bottom: 1px solid ${colour.line};
+  }
+  small {
+    grid-column: 1 / -1;
+    font-size: ${size.small};
+    color: ${colour.lookIn};
+  }
+  b {
+    white-space: nowrap;
+  }
+`;
+
+const Row = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: ${space.s};
+  align-items: center;
+`;
+
+const EXAMPLE = `Leek and potato soup
+Serves 6
+
+50 g butter
+3 leeks, sliced
+500 g potatoes, peeled, 1.5 cm dice
+1.2 L chicken stock
+2 bay leaves
+150 ml double cream
+salt to taste
+
+Sweat the leeks in the butter for 10 minutes. Add the stock, potatoes and bay, bring to the boil …`;
+
+/** The sheet of paper: typed or pasted as it stands, and read as it is typed. */
+export function Paper({ book, onTaken }: { book: Book; onTaken: (draft: RecipeDraft) => void }) {
+  const kitchen = useKitchenHere();
+  const navigate = useNavigate();
+  const [text, setText] = useState(keptPaper);
+  const write = (next: string) => {
+    setText(next);
+    keepPaper(next);
+  };
+  const read = useReadFile();
+  const late = useDeferredValue(text);
+  const draft = useMemo(() => (late.trim() ? readRecipeText(late, book.table) : null), [late, book]);
+  const readings = useMemo(
+    () => (draft ? draft.written.map((line) => readLine(line.text, book.table)) : []),
+    [draft, book],
+  );
+  const warnings = readings.filter((one) => one.warnings.length > 0).length;
+  return (
+    <Page>
+      <header>
+        <Over>A new recipe</Over>
+        <Title>As it stands on paper</Title>
+        <Soft>
+          Its name, whom it serves, its lines, its method. Every guess can be put right on the next page.
+        </Soft>
+      </header>
+      <Halves $columns="minmax(0, 1.1fr) minmax(0, 1fr)">
+        <section>
+          <SmallField
+            label="The paper"
+            isLabelHidden
+            value={text}
+            onChange={write}
+            rows={14}
+            placeholder={EXAMPLE}
+          />
+          <Row>
+            <Button
+              kind="main"
+              isDisabled={!draft || draft.written.length === 0}
+              onPress={() => draft && onTaken(draft)}
+            >
+              Lay it on the desk
+            </Button>
+            <FilePick
+              label="From a file"
+              accept=".txt,.md,.json,.jsonld,.html,.htm"
+              onText={(name, content) =>
+                read.mutate(
+                  { name, text: content },
+                  {
+                    onSuccess: (found) => {
+                      if (found.kind === 'drafts' && found.drafts[0]) onTaken(found.drafts[0]);
+                      else navigate('/recipes');
+                    },
+                  },
+                )
+              }
+            />
+          </Row>
+          <Errors sentences={sentencesOf(read.error)} />
+        </section>
+        <section aria-live="polite">
+          {draft ? (
+            <>
+              <div>
+                <Subtitle>{draft.name}</Subtitle>
+                <Over>
+                  {draft.portions ? `serves ${draft.portions}; ` : ''}
+                  {draft.written.length} {draft.written.length === 1 ? 'line' : 'lines'} read
+                  {warnings > 0 ? `, ${warnings} to look at` : ''};{' '}
+                  {draft.stages.map((stage) => stage.title.toLowerCase()).join(', ')}
+                </Over>
+              </div>
+              <Read>
+                {readings.map((one, i) => (
+                  // the paper is read anew at every key: a line is its place on it
+                  <li key={i}>
+                    <span>
+                      {one.ingredientId ? book.rows[one.ingredientId]?.name : sentenceCase(one.name)}
+                      {one.cut && `, ${one.cut}`}
+                      {one.comesOut && ', comes out'}
+                    </span>
+                    <b>
+                      {one.edibleG !== null
+                        ? weight(one.edibleG / 1000, kitchen.units)
+                        : one.toTaste
+                          ? 'to taste'
+                          : '?'}
+                    </b>
+                    {one.warnings.map((warning) => (
+                      <small key={warning.sentence}>Look: {warning.sentence}</small>
+                    ))}
+                  </li>
+                ))}
+              </Read>
+            </>
+          ) : (
+            <Soft>What it is taken for shows here, in grams that go in the pot.</Soft>
+          )}
+        </section>
+      </Halves>
+    </Page>
+  );
+}

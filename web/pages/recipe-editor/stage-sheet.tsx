@@ -1,0 +1,204 @@
+import { Fragment, useState } from 'react';
+import { Radio, RadioGroup } from 'react-aria-components';
+import styled from 'styled-components';
+import type { Ingredient } from '../../../core/matter';
+import { chooseMethod, type Method, methodsFor, type Stage, type StageEnd } from '../../../core/recipe';
+import { Button } from '../../components/button';
+import { Choice } from '../../components/choice';
+import { Sheet } from '../../components/sheet';
+import { SmallField } from '../../components/small-field';
+import { Caution, Errors, Over } from '../../components/text';
+import { typedNumber, weight } from '../../data/format';
+import { attentionOf, endOf } from '../../data/stage-words';
+import { colour, radius, size, space } from '../../theme/tokens';
+import { useKitchenHere } from '../use-kitchen-here';
+import type { Editing } from './use-editing';
+
+const Ways = styled(RadioGroup)`
+  display: grid;
+  gap: ${space.xs};
+  .way {
+    display: grid;
+    gap: 2px;
+    padding: ${space.s} ${space.m};
+    border: 2px solid ${colour.line};
+    border-radius: ${radius.m};
+    cursor: pointer;
+  }
+  .way[data-selected] {
+    border-color: ${colour.act};
+    box-shadow: inset 0 0 0 1px ${colour.act};
+  }
+  .way[data-focus-visible] {
+    outline: 3px solid ${colour.act};
+    outline-offset: 2px;
+  }
+  small {
+    font-size: ${size.small};
+    color: ${colour.soft};
+  }
+`;
+
+const Two = styled.div`
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: ${space.s} ${space.m};
+  align-items: end;
+`;
+
+/** One stage: its title and act, the school it is done by with its numbers and reason, and the house's own way of it. */
+export function StageSheet({
+  stage,
+  editing,
+  rows,
+  onClose,
+}: {
+  stage: Stage;
+  editing: Editing;
+  rows: Readonly<Record<string, Ingredient>>;
+  onClose: () => void;
+}) {
+  const [title, setTitle] = useState(stage.title);
+  const [act, setAct] = useState(stage.act);
+  const [draft, setDraft] = useState(stage);
+  const [name, setName] = useState(stage.method);
+  const [figure, setFigure] = useState(figureOf(stage.ends));
+  const [wrong, setWrong] = useState<string | null>(null);
+  const isServed = stage.ends.rule === 'served';
+  const schools = methodsFor(stage.kind ?? 'simmer').filter(
+    (method) => (method.ends.rule === 'served') === isServed,
+  );
+  // the question this stage has answered comes first
+  const asked = schools.find((method) => method.id === stage.methodId)?.question;
+  const questions = [...new Set([...(asked ? [asked] : []), ...schools.map((method) => method.question)])];
+  const rawKg = editing.recipe.lines
+    .filter((line) => line.stageId === stage.id && rows[line.ingredientId]?.kind !== 'fat')
+    .reduce((sum, line) => sum + line.kg, 0);
+
+  const choose = (methodId: string) => {
+    const next = chooseMethod(draft, methodId);
+    setDraft(next);
+    setName(next.method);
+    setFigure(figureOf(next.ends));
+  };
+  const keep = () => {
+    const ends = endsWith(draft.ends, figure);
+    if (!ends) {
+      setWrong(`“${figure}” is no number this stage can end at.`);
+      return;
+    }
+    const isHouse = name.trim() !== draft.method;
+    const { methodId, ...house } = draft;
+    editing.changeStage(stage.id, {
+      ...(isHouse ? house : { ...house, ...(methodId ? { methodId } : {}) }),
+      title: title.trim() || stage.title,
+      act: act.trim(),
+      method: name.trim(),
+      ends,
+      ...(isHouse ? { methodReason: 'The house’s own way.' } : {}),
+    });
+    onClose();
+  };
+
+  return (
+    <Sheet title={stage.title} isOpen onClose={onClose}>
+      <SmallField label="Title" value={title} onChange={setTitle} />
+      <SmallField label="What is done" value={act} onChange={setAct} rows={3} />
+      {schools.length > 0 && (
+        <Ways value={draft.methodId ?? ''} onChange={choose} aria-label="How it is done">
+          {questions.map((question) => (
+            <Fragment key={question}>
+              <Over>{question}: cooks differ</Over>
+              {schools
+                .filter((method) => method.question === question)
+                .map((method) => (
+                  <School key={method.id} method={method} stage={draft} rawKg={rawKg} />
+                ))}
+            </Fragment>
+          ))}
+        </Ways>
+      )}
+      <Two>
+        <SmallField label="The house calls it" value={name} onChange={setName} />
+        {draft.ends.rule !== 'served' && draft.ends.rule !== 'simmer' && (
+          <SmallField
+            label={END_WORDS[draft.ends.rule].label}
+            value={figure}
+            onChange={setFigure}
+            unit={END_WORDS[draft.ends.rule].unit}
+          />
+        )}
+      </Two>
+      <Choice
+        label="Lid"
+        value={draft.lid}
+        options={[
+          { value: 'off', text: 'Off' },
+          { value: 'ajar', text: 'Ajar' },
+          { value: 'on', text: 'On' },
+        ]}
+        onChange={(lid) => setDraft({ ...draft, lid })}
+      />
+      <Errors sentences={wrong ? [wrong] : []} />
+      <Button kind="main" onPress={keep}>
+        Keep it so
+      </Button>
+    </Sheet>
+  );
+}
+
+/** One school with its numbers; the one taken also says why, and what to mind. */
+function School({ method, stage, rawKg }: { method: Method; stage: Stage; rawKg: number }) {
+  const { units } = useKitchenHere();
+  const off = method.waterOff;
+  return (
+    <Radio value={method.id} className="way">
+      <strong>
+        {method.name}
+        {method.isDefault && ', the usual here'}
+      </strong>
+      <small>
+        {endOf({ ...stage, ends: method.ends })}; lid {method.lid};{' '}
+        {attentionOf({ ...stage, attention: method.attention })}
+        {off !== undefined && `; ${Math.round(off * 100)} % is driven off`}
+        {off !== undefined && rawKg > 0 && `, ${weight(rawKg * off, units)} of ${weight(rawKg, units)}`}
+      </small>
+      {method.id === stage.methodId && (
+        <>
+          <small>Why: {method.reason}</small>
+          {method.caution && <Caution>{method.caution}</Caution>}
+        </>
+      )}
+    </Radio>
+  );
+}
+
+const END_WORDS = {
+  minutes: { label: 'On its clock', unit: 'min' },
+  soft: { label: 'Softens, once hot through', unit: 'min at 100 °C' },
+  fall: { label: 'Until this has gone', unit: '%' },
+  warm: { label: 'Up to', unit: '°C' },
+} as const;
+
+function figureOf(ends: StageEnd): string {
+  if (ends.rule === 'minutes') return String(ends.minutes);
+  if (ends.rule === 'soft') return String(ends.softenMin);
+  if (ends.rule === 'warm') return String(ends.tempC);
+  return ends.rule === 'fall' ? String(Math.round(ends.fractionGone * 100)) : '';
+}
+
+function endsWith(ends: StageEnd, typed: string): StageEnd | null {
+  const value = typedNumber(typed);
+  switch (ends.rule) {
+    case 'minutes':
+      return value !== null && value >= 0 && value <= 720 ? { rule: 'minutes', minutes: value } : null;
+    case 'soft':
+      return value !== null && value >= 0 && value <= 600 ? { ...ends, softenMin: value } : null;
+    case 'warm':
+      return value !== null && value >= 30 && value <= 95 ? { rule: 'warm', tempC: value } : null;
+    case 'fall':
+      return value !== null && value >= 1 && value <= 90 ? { rule: 'fall', fractionGone: value / 100 } : null;
+    default:
+      return ends;
+  }
+}

@@ -1,0 +1,328 @@
+import { useMemo, useState } from 'react';
+import { recipeCostPerPortionCents } from '../../../core/book';
+import type { Diet } from '../../../core/matter';
+import {
+  linesOf,
+  type RecipeDraft,
+  rewritten,
+  tooBigForSpoon,
+  type Understood,
+  understandLine,
+  writtenOf,
+} from '../../../core/reader';
+import {
+  type Advisory,
+  advisoriesOf,
+  asWritten,
+  type BrokenClaim,
+  brokenClaims,
+  type Holdings,
+  type Library,
+  newStage,
+  type Ratio,
+  type Recipe,
+  type Stage,
+  type StageKind,
+  setRatioKg,
+  setRatioPart,
+  USUAL,
+  type WrittenLine,
+  whatItHolds,
+} from '../../../core/recipe';
+import { BANDS } from '../../../core/thickness';
+import { typedNumber } from '../../data/format';
+import type { Book } from '../../data/use-book';
+
+/** A recipe in the form: words as typed, lines as written, stages in order. */
+export interface RecipeForm {
+  /** null for one that has never been saved */
+  basedOn: number | null;
+  id: string;
+  name: string;
+  portions: string;
+  portionMl: string;
+  saltPercent: string;
+  bandName: string;
+  claims: readonly Diet[];
+  note: string;
+  written: readonly WrittenLine[];
+  stages: readonly Stage[];
+  /** what is not edited here and stays as it was */
+  rest: Pick<Recipe, 'bowl' | 'colour'> &
+    Partial<Pick<Recipe, 'stocksAs' | 'staysPieces' | 'pattern' | 'keeps' | 'spoonCm'>>;
+}
+
+/** What is wrong with it, field by field; nothing is saved while there is anything. */
+export interface FormError {
+  field: string;
+  sentence: string;
+}
+
+export interface Editing {
+  form: RecipeForm;
+  understood: Understood[];
+  recipe: Recipe;
+  errors: FormError[];
+  litresAsWritten: number;
+  holds: Holdings | null;
+  broken: BrokenClaim[];
+  advisories: Advisory[];
+  tooBig: string[];
+  costCents: number | null;
+  /** true while there is something to take back */
+  canTakeBack: boolean;
+  takeBack(): void;
+  change(part: Partial<RecipeForm>): void;
+  /** as `change`, and to be taken back in one */
+  alter(part: Partial<RecipeForm>): void;
+  changeLine(id: string, part: Partial<WrittenLine>): void;
+  addLine(): void;
+  dropLine(id: string): void;
+  changeStage(id: string, stage: Stage): void;
+  addStage(kind: StageKind): void;
+  dropStage(id: string): void;
+  orderStages(ids: readonly string[]): void;
+  changeRatio(ratio: Ratio, side: number, to: { part: number } | { kg: number }): void;
+}
+
+const BOWL = { topDiameterCm: 13, bottomDiameterCm: 7, heightCm: 5.5, headspaceCm: 1 };
+
+/** A draft off paper laid out in the form: a bowl as large as its lines make it, salt to the trade's middle. */
+export function formOfDraft(draft: RecipeDraft, book: Book): RecipeForm {
+  const portions = draft.portions ?? USUAL.portions;
+  const shape = { litres: 2, portionMl: draft.portionMl ?? USUAL.portionMl, stages: draft.stages };
+  const first = linesOf(shape, draft.written, book.table).lines;
+  const written = asWritten({ lines: first, stages: draft.stages }, book.rows);
+  const { litres, band } = written;
+  // salt in grams or spoons is what the page wants; “to taste” leaves it to the trade
+  const isSaltWritten = draft.written.some((line) => {
+    const { ingredient, edibleKg } = understandLine(line, book.table);
+    return ingredient?.kind === 'salt' && edibleKg !== null;
+  });
+  const portionMl = draft.portionMl ?? Math.max(50, Math.round((litres * 100) / portions) * 10);
+  return {
+    basedOn: null,
+    id: slug(draft.name),
+    name: draft.name,
+    portions: String(portions),
+    portionMl: String(portionMl),
+    saltPercent: isSaltWritten
+      ? String(Math.min(5, Math.round(written.saltPercent * 20) / 20))
+      : String(USUAL.saltPercent),
+    bandName: BANDS[Math.round(band)]!.name,
+    claims: [],
+    note: '',
+    written: draft.written,
+    stages: draft.stages,
+    rest: { bowl: BOWL, colour: 'broth' },
+  };
+}
+
+/** A recipe of the book laid out in the form. */
+export function formOfRecipe(recipe: Recipe, book: Book): RecipeForm {
+  const { bowl, colour, stocksAs, staysPieces, pattern, keeps, spoonCm } = recipe;
+  return {
+    basedOn: recipe.version,
+    id: recipe.id,
+    name: recipe.name,
+    portions: String(Math.round((recipe.litres * 1000) / recipe.portionMl)),
+    portionMl: String(recipe.portionMl),
+    saltPercent: String(recipe.targetSaltPercent),
+    bandName: BANDS[Math.round(recipe.targetBand)]!.name,
+    claims: recipe.claims ?? [],
+    note: recipe.note ?? '',
+    written: writtenOf(recipe, book.table),
+    stages: recipe.stages,
+    rest: {
+      bowl,
+      colour,
+      ...(stocksAs ? { stocksAs } : {}),
+      ...(staysPieces ? { staysPieces } : {}),
+      ...(pattern ? { pattern } : {}),
+      ...(keeps ? { keeps } : {}),
+      ...(spoonCm ? { spoonCm } : {}),
+    },
+  };
+}
+
+export function slug(name: string): string {
+  const plain = name
+    .normalize('NFD')
+    .replace(/[\u0300-\u036f]/g, '')
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-+|-+$/g, '');
+  return plain.slice(0, 60) || 'recipe';
+}
+
+/** Steps that can be taken back, at the most. */
+const MOST_STEPS = 50;
+
+export function useEditing(first: RecipeForm, book: Book): Editing {
+  const [form, setForm] = useState(first);
+  const [past, setPast] = useState<readonly RecipeForm[]>([]);
+  const seen = useMemo(() => look(form, book), [form, book]);
+  const change = (part: Partial<RecipeForm>) => setForm((before) => ({ ...before, ...part }));
+  const alter = (part: Partial<RecipeForm>) => {
+    setPast((before) => [...before, form].slice(-MOST_STEPS));
+    change(part);
+  };
+  return {
+    form,
+    ...seen,
+    change,
+    alter,
+    canTakeBack: past.length > 0,
+    takeBack: () => {
+      const before = past.at(-1);
+      if (!before) return;
+      setForm(before);
+      setPast(past.slice(0, -1));
+    },
+    changeLine: (id, part) =>
+      change({ written: form.written.map((line) => (line.id === id ? { ...line, ...part } : line)) }),
+    addLine: () =>
+      alter({
+        written: [
+          ...form.written,
+          { id: fresh('w', form.written), text: '', parts: [{ stageId: form.stages[0]!.id, share: 1 }] },
+        ],
+      }),
+    dropLine: (id) => alter({ written: form.written.filter((line) => line.id !== id) }),
+    changeStage: (id, stage) => alter({ stages: form.stages.map((one) => (one.id === id ? stage : one)) }),
+    addStage: (kind) => {
+      const stage = newStage(fresh('s', form.stages), kind);
+      const served = form.stages.findIndex((one) => one.ends.rule === 'served');
+      const at = served < 0 ? form.stages.length : served;
+      alter({ stages: [...form.stages.slice(0, at), stage, ...form.stages.slice(at)] });
+    },
+    dropStage: (id) => {
+      const at = form.stages.findIndex((stage) => stage.id === id);
+      const heir = form.stages[at - 1] ?? form.stages[at + 1];
+      if (!heir) return;
+      alter({
+        stages: form.stages.filter((stage) => stage.id !== id),
+        written: form.written.map((line) => ({ ...line, parts: inherited(line.parts, id, heir.id) })),
+      });
+    },
+    orderStages: (ids) => {
+      const stages = ids.flatMap((id) => form.stages.find((stage) => stage.id === id) ?? []);
+      const served = stages.filter((stage) => stage.ends.rule === 'served');
+      alter({ stages: [...stages.filter((stage) => stage.ends.rule !== 'served'), ...served] });
+    },
+    changeRatio: (ratio, side, to) => {
+      const after =
+        'part' in to
+          ? setRatioPart(seen.recipe, ratio, side, to.part)
+          : setRatioKg(seen.recipe, ratio, side, to.kg);
+      alter({ written: rewritten(seen.recipe, after, form.written, book.table) });
+    },
+  };
+}
+
+/** What went in at a stage that is struck out goes in at the one before it. */
+function inherited(parts: WrittenLine['parts'], from: string, to: string): WrittenLine['parts'] {
+  const moved = parts.map((part) => (part.stageId === from ? { ...part, stageId: to } : part));
+  return moved
+    .filter((part, i) => moved.findIndex((one) => one.stageId === part.stageId) === i)
+    .map((part) => ({
+      ...part,
+      share: moved.filter((one) => one.stageId === part.stageId).reduce((sum, one) => sum + one.share, 0),
+    }));
+}
+
+function fresh(letter: string, used: readonly { id: string }[]): string {
+  let n = used.length + 1;
+  while (used.some((one) => one.id === `${letter}${n}`)) n++;
+  return `${letter}${n}`;
+}
+
+/** What the form comes to: the recipe, its lines as understood, and whatever is wrong with it. */
+export function look(
+  form: RecipeForm,
+  book: Book,
+): Omit<
+  Editing,
+  'form' | 'alter' | 'canTakeBack' | 'takeBack' | `${'change' | 'add' | 'drop' | 'order'}${string}`
+> {
+  const errors: FormError[] = [];
+  const figure = (
+    field: keyof RecipeForm & string,
+    name: string,
+    min: number,
+    max: number,
+    fallback: number,
+  ) => {
+    const value = typedNumber(form[field] as string);
+    if (value !== null && value >= min && value <= max) return value;
+    errors.push({ field, sentence: `${name} must be a number from ${min} to ${max}, not “${form[field]}”.` });
+    return fallback;
+  };
+  const portions = figure('portions', 'What it makes', 1, 1000, USUAL.portions);
+  const portionMl = figure('portionMl', 'A bowl', 5, 2000, USUAL.portionMl);
+  const targetSaltPercent = figure('saltPercent', 'Salt', 0, 5, USUAL.saltPercent);
+  if (form.name.trim() === '') errors.push({ field: 'name', sentence: 'It has no name yet.' });
+  const written = form.written.filter((line) => line.text.trim() !== '');
+  if (written.length === 0) errors.push({ field: 'written', sentence: 'A recipe has at least one line.' });
+  const litres = (portions * portionMl) / 1000;
+  const { lines, notUnderstood } = linesOf({ litres, portionMl, stages: form.stages }, written, book.table);
+  for (const one of notUnderstood) {
+    errors.push({
+      field: `line.${one.line.id}`,
+      sentence: one.reading.warnings[0]?.sentence ?? 'Its weight is not known: give grams.',
+    });
+  }
+  for (const line of written) {
+    const sum = line.parts.reduce((total, part) => total + part.share, 0);
+    if (Math.abs(sum - 1) > 1e-6)
+      errors.push({
+        field: `line.${line.id}`,
+        sentence: `Its parts come to ${Math.round(sum * 100)} % of it, not to the whole.`,
+      });
+  }
+  const recipe: Recipe = {
+    ...form.rest,
+    id: form.id,
+    version: form.basedOn ?? 1,
+    name: form.name.trim(),
+    litres,
+    portionMl,
+    targetBand: Math.max(
+      0,
+      BANDS.findIndex((band) => band.name === form.bandName),
+    ),
+    targetSaltPercent,
+    stages: [...form.stages],
+    lines,
+    written,
+    ...(form.claims.length > 0 ? { claims: [...form.claims] } : {}),
+    ...(form.note.trim() ? { note: form.note.trim() } : {}),
+  };
+  const library: Library = { ...book.library, recipes: { ...book.library.recipes, [recipe.id]: recipe } };
+  const whole = tried(
+    () => whatItHolds(recipe, library),
+    (sentence) => errors.push({ field: 'written', sentence }),
+  );
+  return {
+    understood: form.written.map((line) => understandLine(line, book.table)),
+    recipe,
+    errors,
+    litresAsWritten: asWritten(recipe, book.rows).litres,
+    holds: whole,
+    broken: whole ? brokenClaims(recipe, whole) : [],
+    advisories: (whole && tried(() => advisoriesOf(recipe, library))) ?? [],
+    tooBig: tooBigForSpoon(recipe).map((one) => one.lineId),
+    costCents: whole && tried(() => recipeCostPerPortionCents(recipe, library)),
+  };
+}
+
+/** The answer, or null where the model refuses; its sentence goes where it is wanted. */
+function tried<T>(ask: () => T, refused?: (sentence: string) => void): T | null {
+  try {
+    return ask();
+  } catch (error) {
+    if (!(error instanceof RangeError)) throw error;
+    refused?.(`This does not hold together: ${error.message}.`);
+    return null;
+  }
+}

@@ -1,0 +1,83 @@
+import styled from 'styled-components';
+import type { Advisory, Bringer, BrokenClaim, Holdings } from '../../../core/recipe';
+import { Caution, Over, Subtitle } from '../../components/text';
+import { sentenceCase } from '../../data/format';
+import { colour, size, space } from '../../theme/tokens';
+
+const Box = styled.div`
+  display: grid;
+  gap: ${space.s};
+`;
+
+const List = styled.dl`
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: 3px ${space.m};
+  dt {
+    font-weight: 700;
+  }
+  dd {
+    color: ${colour.soft};
+    font-size: ${size.small};
+    align-self: center;
+  }
+`;
+
+const Broken = styled.p`
+  border-left: 4px solid ${colour.danger};
+  padding: 2px 0 2px ${space.s};
+  strong {
+    color: ${colour.danger};
+  }
+`;
+
+/** Who may eat it: allergens with the line that brings each, diet, claims that do not hold, and what to look for. */
+export function WhatItHolds({
+  holds,
+  broken,
+  advisories,
+}: {
+  holds: Holdings;
+  broken: readonly BrokenClaim[];
+  advisories: readonly Advisory[];
+}) {
+  return (
+    <Box>
+      <Subtitle>Holds</Subtitle>
+      {broken.map((one) => (
+        <Broken key={one.claim} role="alert">
+          <strong>Not {one.claim}: </strong>
+          {one.sentence}
+        </Broken>
+      ))}
+      <Over>
+        {sentenceCase(DIET_SENTENCE[holds.diet])}.{' '}
+        {holds.allergens.length === 0 && 'None of the fourteen allergens.'}
+      </Over>
+      <List>
+        {holds.allergens.map((one) => (
+          <FragmentOf key={one.allergen} name={`${one.name}${one.us ? '' : ' (EU list)'}`} from={one.from} />
+        ))}
+      </List>
+      {advisories.map((one) => (
+        <Caution key={one.sentence}>{one.sentence}</Caution>
+      ))}
+    </Box>
+  );
+}
+
+const DIET_SENTENCE = {
+  vegan: 'nothing of any animal',
+  vegetarian: 'no meat, no fish',
+  fish: 'fish, no meat',
+  meat: 'meat',
+} as const;
+
+function FragmentOf({ name, from }: { name: string; from: readonly Bringer[] }) {
+  return (
+    <>
+      <dt>{name}</dt>
+      <dd>{from.map((one) => `${one.path.join(' ← ')}${one.hides ? ` (${one.hides})` : ''}`).join(', ')}</dd>
+    </>
+  );
+}

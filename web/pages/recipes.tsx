@@ -1,0 +1,203 @@
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import styled from 'styled-components';
+import { recipeCostPerPortionCents } from '../../core/book';
+import { type Recipe, whatItHolds } from '../../core/recipe';
+import { bandName } from '../../core/thickness';
+import { LinkButton } from '../components/link-button';
+import { Empty, Page, Waiting } from '../components/page';
+import { Errors, Over, Soft, Subtitle, Title } from '../components/text';
+import { sentencesOf } from '../data/api';
+import { money } from '../data/format';
+import { useBringIn, useReadFile } from '../data/queries';
+import { type Book, useBook } from '../data/use-book';
+import { colour, FOOD, media, space } from '../theme/tokens';
+import { FilePick } from './recipe-parts/file-pick';
+import { useKitchenHere } from './use-kitchen-here';
+
+const Head = styled.header`
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  align-items: end;
+  gap: ${space.m};
+`;
+
+const Tools = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: ${space.s};
+  align-items: center;
+`;
+
+const Row = styled.li`
+  display: grid;
+  grid-template-columns: 20px 1fr auto auto;
+  gap: ${space.m};
+  align-items: center;
+  padding: ${space.m} 0;
+  border-bottom: 1px solid ${colour.line};
+  h2 a {
+    color: inherit;
+  }
+  .cost {
+    text-align: right;
+    white-space: nowrap;
+  }
+  ${media.narrow} {
+    grid-template-columns: 20px 1fr auto;
+    > :last-child {
+      grid-column: 2 / -1;
+    }
+  }
+`;
+
+const Swatch = styled.span`
+  width: 20px;
+  height: 48px;
+  border: 3px solid ${colour.iron};
+  border-top: 0;
+  border-radius: 0 0 7px 7px;
+`;
+
+/** The book: what the kitchen cooks, and what it stands on. */
+export function Recipes() {
+  const kitchen = useKitchenHere();
+  const book = useBook(kitchen);
+  if (!book) return <Waiting />;
+  const dishes = book.recipes.filter(isDish);
+  const bases = book.recipes.filter((recipe) => !isDish(recipe));
+  return (
+    <Page>
+      <Head>
+        <Title>Recipes</Title>
+        <Tools>
+          <LinkButton to="/recipes/new" $main>
+            Write one
+          </LinkButton>
+          <BringIn />
+          <a href="/api/book.json" download>
+            Take the book out
+          </a>
+        </Tools>
+      </Head>
+      {book.recipes.length === 0 && (
+        <Empty title="The book is empty">
+          <Soft>Write the first one down as it stands on paper, or bring a book in.</Soft>
+        </Empty>
+      )}
+      <ul>
+        {dishes.map((recipe) => (
+          <RecipeRow key={recipe.id} recipe={recipe} book={book} />
+        ))}
+      </ul>
+      {bases.length > 0 && (
+        <section>
+          <Subtitle>What they stand on</Subtitle>
+          <ul>
+            {bases.map((recipe) => (
+              <RecipeRow key={recipe.id} recipe={recipe} book={book} />
+            ))}
+          </ul>
+        </section>
+      )}
+    </Page>
+  );
+}
+
+function RecipeRow({ recipe, book }: { recipe: Recipe; book: Book }) {
+  const kitchen = useKitchenHere();
+  const known = knownOf(recipe, book);
+  return (
+    <Row>
+      <Swatch style={{ background: (FOOD[recipe.colour] ?? FOOD.broth!).fill }} />
+      <div>
+        <Subtitle as="h2">
+          <Link to={`/recipes/${recipe.id}`}>{recipe.name}</Link>
+        </Subtitle>
+        <Over>
+          {isDish(recipe)
+            ? `${bandName(Math.round(recipe.targetBand))}, ${recipe.targetSaltPercent} % salt, ${recipe.portionMl} mL a bowl; `
+            : ''}
+          {known ? `${known.diet}; holds ${known.allergens || 'no allergen'}` : 'does not hold together'}
+          {recipe.version > 1 && `; version ${recipe.version}`}
+        </Over>
+      </div>
+      <span className="cost">
+        {known && <strong>{money(known.cents, kitchen.currency)}</strong>}
+        <Over>{recipe.portionMl >= 1000 ? 'a litre' : 'a portion'}</Over>
+      </span>
+      <LinkButton to={`/plan?recipe=${recipe.id}`}>Plan it</LinkButton>
+    </Row>
+  );
+}
+
+/** What goes in a bowl; the rest is what dishes stand on. */
+function isDish(recipe: Recipe): boolean {
+  return !recipe.base && recipe.stocksAs === undefined && !recipe.staysPieces && !recipe.keeps;
+}
+
+const DIET_WORDS = {
+  vegan: 'vegan',
+  vegetarian: 'vegetarian',
+  fish: 'with fish',
+  meat: 'with meat',
+} as const;
+
+function knownOf(recipe: Recipe, book: Book): { diet: string; allergens: string; cents: number } | null {
+  try {
+    const holds = whatItHolds(recipe, book.library);
+    return {
+      diet: DIET_WORDS[holds.diet],
+      allergens: holds.allergens.map((one) => one.name).join(', '),
+      cents: recipeCostPerPortionCents(recipe, book.library),
+    };
+  } catch (error) {
+    if (error instanceof RangeError) return null;
+    throw error;
+  }
+}
+
+/** A book of Slow Pot’s own comes in whole or not at all; any other file goes to the form, recipe by recipe. */
+function BringIn() {
+  const navigate = useNavigate();
+  const bring = useBringIn();
+  const read = useReadFile();
+  const [said, setSaid] = useState<string | null>(null);
+  const error = bring.error ?? read.error;
+  const sentences = sentencesOf(error);
+  return (
+    <>
+      <FilePick
+        label="Bring a book in"
+        accept=".json"
+        onText={(name, text) => {
+          setSaid(null);
+          bring.reset();
+          read.mutate(
+            { name, text },
+            {
+              onSuccess: (found) => {
+                if (found.kind !== 'book') {
+                  navigate('/recipes/new');
+                  return;
+                }
+                bring.mutate(
+                  { name, text },
+                  {
+                    onSuccess: (came) =>
+                      setSaid(
+                        `${came.added.length} new, ${came.newVersions.length} as new versions, ${came.same.length} the same already.`,
+                      ),
+                  },
+                );
+              },
+            },
+          );
+        }}
+      />
+      {said && <Over role="status">{said}</Over>}
+      <Errors sentences={sentences} />
+    </>
+  );
+}

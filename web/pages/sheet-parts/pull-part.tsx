@@ -1,0 +1,58 @@
+import { pullList } from '../../../core/lists';
+import type { Plan, PlanInput } from '../../../core/plan';
+import { recipeIdOf } from '../../../core/recipe';
+import { Subtitle, Unseen } from '../../components/text';
+import { sentenceCase, volume, weight } from '../../data/format';
+import { useKitchenHere } from '../use-kitchen-here';
+
+import { Part, Table } from './paper';
+
+/** What to fetch, by the place it is kept in and who brings it. */
+export function PullPart({ name, plan, input }: { name: string; plan: Plan; input: PlanInput }) {
+  const { units, suppliers } = useKitchenHere();
+  const items = pullList([{ name, plan, ingredients: input.ingredients }], suppliers);
+  const stores = [...new Set(items.map((item) => item.store))];
+  return (
+    <Part aria-label="What to pull">
+      <Subtitle>What to pull</Subtitle>
+      {stores.map((store) => (
+        <Table key={store}>
+          <caption>{sentenceCase(store)}</caption>
+          <thead>
+            <tr>
+              <th className="box" scope="col">
+                <Unseen>Done</Unseen>
+              </th>
+              <th scope="col">What</th>
+              <th scope="col">From</th>
+              <th scope="col" className="figure">
+                As bought
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {items
+              .filter((item) => item.store === store)
+              .map((item) => (
+                <tr key={item.ingredientId}>
+                  <td className="box">
+                    <i />
+                  </td>
+                  <td>{item.name}</td>
+                  <td>
+                    {item.supplier ??
+                      (recipeIdOf(item.ingredientId) || input.ingredients[item.ingredientId]?.kind === 'stock'
+                        ? 'made here'
+                        : '')}
+                  </td>
+                  <td className="figure">
+                    {item.litres !== null ? volume(item.litres, units) : weight(item.purchasedKg, units)}
+                  </td>
+                </tr>
+              ))}
+          </tbody>
+        </Table>
+      ))}
+    </Part>
+  );
+}

@@ -1,0 +1,80 @@
+import { Link, useSearchParams } from 'react-router';
+import styled from 'styled-components';
+import type { Recipe } from '../../core/recipe';
+import { Button } from '../components/button';
+import { Page, Waiting } from '../components/page';
+import { Errors, Over, Soft, Title } from '../components/text';
+import { useMinuteMs } from '../data/clock';
+import { dayAndHour, hourMinute, litres } from '../data/format';
+import { useRecipes } from '../data/queries';
+import { media, space } from '../theme/tokens';
+import { NotHere } from './not-here';
+import { useOrder } from './plan-parts/use-order';
+import { BatchPart } from './sheet-parts/batch-part';
+import { MisePart } from './sheet-parts/mise-part';
+import { PullPart } from './sheet-parts/pull-part';
+import { useKitchenHere, useOrderedRecipe } from './use-kitchen-here';
+
+const Bar = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: ${space.m};
+  align-items: center;
+  ${media.paper} {
+    display: none;
+  }
+`;
+
+/** What goes on paper for one order: what to pull, what to make ready and when, how to cook it. */
+export function SheetPlace() {
+  const { data: recipes, error, refetch } = useRecipes();
+  const [params] = useSearchParams();
+  const nowMs = useMinuteMs();
+  const recipe = useOrderedRecipe(params.get('recipe'));
+  if (!recipes || nowMs === 0) return <Waiting error={error} onRetry={refetch} />;
+  return recipe ? <SheetOf key={recipe.id} recipe={recipe} book={recipes} /> : <NotHere />;
+}
+
+function SheetOf({ recipe, book }: { recipe: Recipe; book: readonly Recipe[] }) {
+  const kitchen = useKitchenHere();
+  const minuteMs = useMinuteMs();
+  const order = useOrder(kitchen, book, recipe, minuteMs);
+  if (!order.plan || !order.input) {
+    return (
+      <Page>
+        <Title>{recipe.name}</Title>
+        <Errors sentences={order.errors.map((one) => one.sentence)} />
+        <Link to={`/plan?${order.search}`}>Back to the order</Link>
+      </Page>
+    );
+  }
+  const { plan, input } = order;
+  return (
+    <Page>
+      <Bar>
+        <Button kind="main" onPress={() => window.print()}>
+          Print
+        </Button>
+        <Link to={`/plan?${order.search}`}>Back to the order</Link>
+        <Soft>Or keep it as PDF from the print window.</Soft>
+      </Bar>
+      <header>
+        <Over>
+          {kitchen.name}, {dayAndHour(plan.serviceAtMs, kitchen.zone)}
+        </Over>
+        <Title>{recipe.name}</Title>
+        <p>
+          <strong>
+            {plan.portions} bowls of {plan.portionMl} mL
+          </strong>
+          , {litres(plan.yieldLitres + (plan.letDown?.litres ?? 0))}, in the {input.pot.name} on{' '}
+          {input.burner.name}; light it at <strong>{hourMinute(plan.startAtMs, kitchen.zone)}</strong>. Recipe
+          version {recipe.version}.
+        </p>
+      </header>
+      <PullPart name={recipe.name} plan={plan} input={input} />
+      <MisePart plan={plan} input={input} />
+      <BatchPart plan={plan} input={input} />
+    </Page>
+  );
+}

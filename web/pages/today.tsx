@@ -1,0 +1,292 @@
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import type { BatchView, KitchenView, ServiceView } from '../../contract';
+import { nextServiceAtMs, orderedRecipe } from '../../contract';
+import { boilingPointC } from '../../core/heat';
+import { oldestFirst } from '../../core/larder';
+import { potLitres } from '../../core/pot';
+import { LinkButton } from '../components/link-button';
+import { Page } from '../components/page';
+import { PotThumb } from '../components/pot-section/pot-thumb';
+import { Over, Soft, Subtitle, Title } from '../components/text';
+import { useMinuteMs } from '../data/clock';
+import { day, hourMinute, litres, sentenceCase, span } from '../data/format';
+import { dateWords, lotAmount } from '../data/lot-words';
+import { useLots, useOpenBatches, useOrders, useRecipes, useSummaries } from '../data/queries';
+import { useLivePot } from '../data/use-pot';
+import { nextActionWords } from '../data/words';
+import { colour, font, media, size, space, target } from '../theme/tokens';
+import { useKitchenHere } from './use-kitchen-here';
+
+const Line = styled.ol`
+  position: relative;
+  display: grid;
+  gap: 0;
+  border-left: 4px solid ${colour.iron};
+  margin-left: ${space.s};
+`;
+
+const Stop = styled.li`
+  position: relative;
+  display: grid;
+  grid-template-columns: 118px 150px 1fr auto;
+  gap: ${space.m};
+  align-items: center;
+  padding: ${space.m} 0 ${space.m} ${space.l};
+  border-bottom: 1px solid ${colour.line};
+  &::before {
+    content: '';
+    position: absolute;
+    left: -12px;
+    top: 50%;
+    width: 16px;
+    height: 16px;
+    margin-top: -10px;
+    border: 4px solid ${colour.iron};
+    border-radius: 50%;
+    background: ${colour.enamel};
+  }
+  ${media.narrow} {
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+    padding-left: ${space.m};
+    > :nth-child(n + 3) {
+      grid-column: 1 / -1;
+    }
+  }
+`;
+
+const Hour = styled.span`
+  font-family: ${font.title};
+  font-weight: 700;
+  font-size: 38px;
+  line-height: 1;
+`;
+
+const Kept = styled.ul`
+  li {
+    display: flex;
+    flex-wrap: wrap;
+    align-items: center;
+    gap: 0 ${space.s};
+    min-height: ${target.anywhere};
+    border-bottom: 1px solid ${colour.line};
+  }
+`;
+
+const Pots = styled.div`
+  display: grid;
+  gap: ${space.s};
+`;
+
+const PotLine = styled(Link)`
+  min-width: 0;
+  display: grid;
+  grid-template-columns: 56px minmax(0, 1fr) auto;
+  gap: ${space.m};
+  align-items: center;
+  color: inherit;
+  ${media.narrow} {
+    grid-template-columns: 56px minmax(0, 1fr);
+    > :last-child {
+      grid-column: 2;
+    }
+  }
+  text-decoration: none;
+  &:hover strong {
+    text-decoration: underline;
+  }
+`;
+
+const Pressing = styled.span<{ $isPressing: boolean }>`
+  font-weight: 700;
+  color: ${({ $isPressing }) => ($isPressing ? colour.lookIn : colour.onTarget)};
+  font-size: ${size.text};
+`;
+
+/** The day down to its last train: what each service wants, what is on for it, and the next thing to do. */
+export function Today() {
+  const kitchen = useKitchenHere();
+  const nowMs = useMinuteMs();
+  const { data: open = [] } = useOpenBatches();
+  const stops = kitchen.services
+    .map((service) => ({ service, atMs: nextServiceAtMs(service.time, kitchen.zone, nowMs) }))
+    .sort((a, b) => a.atMs - b.atMs);
+  const firstBare = stops.find((stop) => !open.some((batch) => isFor(batch, stop.atMs)));
+  return (
+    <Page>
+      <header>
+        <Over>{day(nowMs, kitchen.zone)}</Over>
+        <Title>{kitchen.name}</Title>
+      </header>
+      <Line>
+        {stops.map((stop) => (
+          <ServiceStop
+            key={stop.service.id}
+            {...stop}
+            nowMs={nowMs}
+            kitchen={kitchen}
+            batches={open.filter((batch) => isFor(batch, stop.atMs))}
+            isNext={stop === firstBare}
+          />
+        ))}
+      </Line>
+      <UseFirst kitchen={kitchen} nowMs={nowMs} />
+      <Ahead kitchen={kitchen} />
+      <LastTime zone={kitchen.zone} />
+      <Soft>
+        Water boils at {boilingPointC({ altitudeM: kitchen.altitudeM }).toFixed(1)} °C here. The local code
+        and the licensed person in charge decide; a thermometer overrules every figure.
+      </Soft>
+    </Page>
+  );
+}
+
+/** Lots whose days are over or nearly so: what a soup should be made of today. */
+function UseFirst({ kitchen, nowMs }: { kitchen: KitchenView; nowMs: number }) {
+  const { data: lots = [] } = useLots();
+  const pressing = oldestFirst(lots.filter((lot) => lot.leftKg > LEAST_KG))
+    .map((lot) => ({ lot, date: dateWords(lot, nowMs, kitchen.zone) }))
+    .filter(({ date }) => date.tone !== 'calm')
+    .slice(0, 4);
+  if (pressing.length === 0) return null;
+  return (
+    <section>
+      <Subtitle>Use first</Subtitle>
+      <Kept>
+        {pressing.map(({ lot, date }) => (
+          <li key={lot.id}>
+            <Link to={`/larder/lots/${lot.id}`}>
+              {lotAmount(lot, lot.leftKg, kitchen.units)} {lot.name.toLowerCase()}, lot {lot.number}
+            </Link>
+            <span>{date.left}</span>
+          </li>
+        ))}
+      </Kept>
+    </section>
+  );
+}
+
+/** Less than this is an empty tub, kg. */
+const LEAST_KG = 0.01;
+
+/** What is kept for the days ahead, each to be opened when its day has come. */
+function Ahead({ kitchen }: { kitchen: KitchenView }) {
+  const { data: orders = [] } = useOrders();
+  const { data: recipes = [] } = useRecipes();
+  if (orders.length === 0) return null;
+  return (
+    <section>
+      <Subtitle>Kept for the days ahead</Subtitle>
+      <Kept>
+        {orders.map(({ id, request }) => {
+          const service = kitchen.services.find(
+            (one) => one.time === hourMinute(request.serviceAtMs, kitchen.zone),
+          );
+          const address = new URLSearchParams({
+            recipe: request.recipeId,
+            portions: String(request.portions),
+            portionMl: String(request.portionMl),
+            pot: request.potId,
+            burner: request.burnerId,
+            ...(service ? { service: service.id } : {}),
+            order: id,
+          });
+          return (
+            <li key={id}>
+              {day(request.serviceAtMs, kitchen.zone)}, {hourMinute(request.serviceAtMs, kitchen.zone)}:{' '}
+              <Link to={`/plan?${address}`}>
+                {request.portions} bowls of{' '}
+                {orderedRecipe(request.recipeId, kitchen, recipes)?.name.toLowerCase() ?? request.recipeId}
+              </Link>
+            </li>
+          );
+        })}
+      </Kept>
+      <Over>
+        <Link to="/larder">What they will draw, and what to make for them</Link>
+      </Over>
+    </section>
+  );
+}
+
+/** How the last batch came out: what to have in mind today. */
+function LastTime({ zone }: { zone: string }) {
+  const { data: all = [] } = useSummaries();
+  const last = all
+    .filter((batch) => (batch.result?.served ?? 0) > 0)
+    .sort((a, b) => b.serviceAtMs - a.serviceAtMs)[0];
+  if (!last?.result) return null;
+  const { result } = last;
+  return (
+    <section>
+      <Subtitle>Last time</Subtitle>
+      <p>
+        <Link to={`/log/${last.id}`}>{day(last.serviceAtMs, zone)}</Link>, {last.name.toLowerCase()}:{' '}
+        {result.served} of {last.portions} served, {result.leftPortions} left.{' '}
+        {result.reasons.length > 0
+          ? `${sentenceCase(result.reasons.join('; '))}.`
+          : 'It came out as planned.'}
+      </p>
+    </section>
+  );
+}
+
+function ServiceStop(of: {
+  service: ServiceView;
+  atMs: number;
+  nowMs: number;
+  kitchen: KitchenView;
+  batches: BatchView[];
+  isNext: boolean;
+}) {
+  const { service, atMs, kitchen } = of;
+  const order = `/plan?service=${service.id}`;
+  const isTomorrow = day(atMs, kitchen.zone) !== day(of.nowMs, kitchen.zone);
+  return (
+    <Stop>
+      <Hour>{hourMinute(atMs, kitchen.zone)}</Hour>
+      <span>
+        <strong>{span(atMs - of.nowMs)}</strong> to go
+        <Over>{isTomorrow ? day(atMs, kitchen.zone) : `${service.covers} bowls`}</Over>
+      </span>
+      <Pots>
+        {of.batches.map((batch) => (
+          <BatchLine key={batch.id} batch={batch} kitchen={kitchen} />
+        ))}
+        {of.batches.length === 0 && <Soft>Nothing is on for it yet.</Soft>}
+      </Pots>
+      <LinkButton to={order} $main={of.isNext}>
+        {of.batches.length > 0 ? 'Plan another' : `Plan ${service.covers} bowls`}
+      </LinkButton>
+    </Stop>
+  );
+}
+
+function BatchLine({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView }) {
+  const { state, clock, nowMs, next: wanted } = useLivePot(batch, kitchen);
+  const { recipe } = batch.snapshot.input;
+  const { inPot: pot } = state;
+  const next = nextActionWords(wanted, nowMs, kitchen.zone);
+  return (
+    <PotLine to={`/batches/${batch.id}`}>
+      <PotThumb
+        vessel={pot.vessel}
+        litres={potLitres(state.pot)}
+        food={recipe.colour}
+        markLitres={clock?.markLitres ?? null}
+        ink={colour.iron}
+      />
+      <span>
+        <Subtitle as="strong">{recipe.name}</Subtitle>
+        <Over>
+          {batch.snapshot.plan.portions} bowls, {litres(potLitres(state.pot))} in the {pot.name}
+        </Over>
+      </span>
+      <Pressing $isPressing={next.isPressing}>{next.text}</Pressing>
+    </PotLine>
+  );
+}
+
+function isFor(batch: BatchView, serviceAtMs: number): boolean {
+  return batch.snapshot.plan.serviceAtMs === serviceAtMs;
+}

@@ -1,0 +1,130 @@
+import { type KitchenView, libraryOf, type PlanRequest, planInputOf } from '../../contract';
+import { type BatchSnapshot, type BatchState, type FreeRange, type Lever, levers } from '../../core/batch';
+import { layLots, type ShelfLot } from '../../core/larder';
+import {
+  type AmountAnswer,
+  answerAmount,
+  type OrderAmount,
+  type PotOnBurner,
+  type ScalingNote,
+  type Split,
+  scalingNotes,
+  splitOrder,
+} from '../../core/order';
+import { type PlanInput, planBatch } from '../../core/plan';
+import type { Recipe } from '../../core/recipe';
+import {
+  comparePlans,
+  type PlanChange,
+  type Substitution,
+  type Suggestion,
+  suggestSubstitutions,
+} from '../../core/substitute';
+import { type BasesAhead, type BasesAsked, basesAhead } from './bases-ahead';
+import { type PotChoice, potChoices } from './pot-choices';
+
+/** An order with all it is planned from: what every computation starts with. */
+export interface OrderAsked {
+  request: PlanRequest;
+  kitchen: KitchenView;
+  recipe: Recipe;
+  book: readonly Recipe[];
+  /** the shelf, for what an order would draw */
+  lots: readonly ShelfLot[];
+  /** pots and burners with something on them */
+  busy: { potIds: readonly string[]; burnerIds: readonly string[] };
+}
+
+/** A substitution with what it would lead to; null where it cannot be planned. */
+export interface WeighedSwap {
+  sentence: string;
+  change: Substitution;
+  /** minutes to make it first, where it is a base that is made */
+  makeMin?: number;
+  effect: PlanChange | null;
+}
+
+/** What takes longer than a frame, by name. Each is pure: the worker only carries it. */
+export interface Computations {
+  choices: { asked: OrderAsked; answer: PotChoice[] };
+  ways: { asked: OrderAsked; answer: Split[] };
+  notes: { asked: OrderAsked; answer: ScalingNote[] };
+  amount: { asked: OrderAsked & { amount: OrderAmount }; answer: AmountAnswer };
+  bases: { asked: BasesAsked; answer: BasesAhead };
+  levers: { asked: { snapshot: BatchSnapshot; state: BatchState; free: FreeRange }; answer: Lever[] };
+  swaps: { asked: OrderAsked & { more?: readonly Substitution[] }; answer: WeighedSwap[] };
+}
+export type ComputationName = keyof Computations;
+/** Those that start from an order or the days ahead, and follow it as it changes. */
+export type OrderComputation = Exclude<ComputationName, 'levers'>;
+
+export const COMPUTATIONS: {
+  [Name in ComputationName]: (asked: Computations[Name]['asked']) => Computations[Name]['answer'];
+} = {
+  choices: potChoices,
+  ways: (asked) => {
+    const input = inputFor(asked);
+    return input ? splitOrder(input, freePots(asked)) : [];
+  },
+  notes: (asked) => {
+    const input = inputFor(asked);
+    return input ? scalingNotes(input, planBatch(input)) : [];
+  },
+  amount: (asked) => {
+    const input = inputFor(asked);
+    if (!input) throw new RangeError('This order cannot be planned as it stands');
+    return answerAmount(asked.amount, input);
+  },
+  bases: basesAhead,
+  levers: ({ snapshot, state, free }) => levers(snapshot, state, free),
+  swaps: (asked) => weighedSwaps(asked),
+};
+
+/** Every pot that is free, on the strongest free burner that takes it; the order's own burner is its own pot's. */
+export function freePots({ kitchen, request, busy }: OrderAsked): PotOnBurner[] {
+  return kitchen.pots
+    .filter((pot) => pot.id === request.potId || !busy.potIds.includes(pot.id))
+    .flatMap((pot): PotOnBurner[] => {
+      const burner = kitchen.burners
+        .filter((one) => one.potIds.includes(pot.id) && !busy.burnerIds.includes(one.id))
+        .filter((one) =>
+          pot.id === request.potId ? one.id === request.burnerId : one.id !== request.burnerId,
+        )
+        .sort((a, b) => b.powerW * b.efficiency - a.powerW * a.efficiency)[0];
+      return burner ? [{ pot, burner }] : [];
+    });
+}
+
+function inputFor(asked: OrderAsked, changes = asked.request.changes): PlanInput | null {
+  const { changes: _changes, ...request } = asked.request;
+  const whole = changes && changes.length > 0 ? { ...request, changes } : request;
+  const input = planInputOf(whole, asked.kitchen, asked.recipe, asked.book);
+  return Array.isArray(input) ? null : layLots(input, asked.lots);
+}
+
+function weighedSwaps(asked: OrderAsked & { more?: readonly Substitution[] }): WeighedSwap[] {
+  const now = inputFor(asked);
+  if (!now) return [];
+  const before = { plan: planBatch(now), ingredients: now.ingredients };
+  const done = asked.request.changes ?? [];
+  const table = { ...libraryOf(asked.kitchen, asked.book).ingredients, ...now.ingredients };
+  const offers: Suggestion[] = [
+    ...(asked.more ?? []).map((change) => ({ sentence: 'As you say', change })),
+    ...suggestSubstitutions(now.recipe, table),
+  ];
+  return offers.map((offer) => ({ ...offer, effect: effectOf(asked, before, [...done, offer.change]) }));
+}
+
+function effectOf(
+  asked: OrderAsked,
+  before: Parameters<typeof comparePlans>[0],
+  changes: Substitution[],
+): PlanChange | null {
+  try {
+    const input = inputFor(asked, changes);
+    return input ? comparePlans(before, { plan: planBatch(input), ingredients: input.ingredients }) : null;
+  } catch (error) {
+    if (error instanceof RangeError) return null;
+    throw error;
+  }
+}

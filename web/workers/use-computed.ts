@@ -1,0 +1,60 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import type { ComputationName, Computations, OrderComputation } from './computations';
+
+interface Turn {
+  resolve: (answer: never) => void;
+  reject: (error: Error) => void;
+}
+
+let worker: Worker | null = null;
+let lastTurn = 0;
+const turns = new Map<number, Turn>();
+
+/** Has something computed off the page's own thread; one worker serves them all, in turn. */
+export function compute<Name extends ComputationName>(
+  name: Name,
+  asked: Computations[Name]['asked'],
+): Promise<Computations[Name]['answer']> {
+  worker ??= startWorker();
+  lastTurn += 1;
+  const turn = lastTurn;
+  worker.postMessage({ turn, name, asked });
+  return new Promise((resolve, reject) => turns.set(turn, { resolve: resolve as Turn['resolve'], reject }));
+}
+
+function startWorker(): Worker {
+  const started = new Worker(new URL('./compute.worker.ts', import.meta.url), { type: 'module' });
+  started.onmessage = ({ data }: MessageEvent<{ turn: number; answer?: never; refused?: string }>) => {
+    const waiting = turns.get(data.turn);
+    turns.delete(data.turn);
+    if (data.refused !== undefined) waiting?.reject(new RangeError(data.refused));
+    else waiting?.resolve(data.answer as never);
+  };
+  return started;
+}
+
+/** A computation that follows its question; the last answer stays on the page while the next is worked out. */
+export function useComputed<Name extends OrderComputation>(
+  name: Name,
+  asked: Computations[Name]['asked'] | null,
+  isWanted = true,
+) {
+  return useQuery({
+    queryKey: ['computed', name, asked && keyOf(asked)],
+    queryFn: () => compute(name, asked as Computations[Name]['asked']),
+    enabled: asked !== null && isWanted,
+    placeholderData: keepPreviousData,
+    staleTime: Number.POSITIVE_INFINITY,
+    gcTime: 60_000,
+    retry: false,
+  });
+}
+
+/** What the answer turns on: the order and the versions of what it is planned from, not every byte of them. */
+function keyOf(asked: Computations[OrderComputation]['asked']): unknown {
+  const { kitchen, book, lots, ...rest } = asked;
+  const { clock: _clock, ...still } = kitchen;
+  const shelf = lots.map((lot) => [lot.id, lot.leftKg, lot.useByMs, lot.mayBePast, lot.storage]);
+  const { recipe, ...order } = 'recipe' in rest ? rest : { ...rest, recipe: null };
+  return [order, recipe?.id, recipe?.version, book.map((one) => `${one.id} ${one.version}`), shelf, still];
+}
