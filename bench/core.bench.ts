@@ -33,7 +33,7 @@ describe('the larder, 365 lots with 1,460 draws', () => {
   const events = shelfLog(
     made.map((one, i) => [
       i * 1440 + 400,
-      { type: 'counted', v: 1, payload: { lotId: one.birth.lotId, kg: 1.8, note: 'count' } },
+      { type: 'counted', payload: { lotId: one.birth.lotId, kg: 1.8, note: 'count' } },
     ]),
   );
   bench('fold', () => void foldLarder({ made, draws, events }));
@@ -147,7 +147,7 @@ describe('half an hour of a pot warming and steaming', () => {
     burner: { powerW: 6000, efficiency: 0.4 },
     air: kitchenAir({ altitudeM: 0 }),
   };
-  const empty = openPot({ atMs: 0, tempC: 25, gain: { mean: 1, sd: 0.2 } });
+  const empty = openPot({ atMs: 0, tempC: 25, heatFactor: { mean: 1, sd: 0.2 } });
   const pot = {
     ...addToPot(empty, { masses: { ...NO_MASSES, water: 15 }, share: 'liquid', tempC: 20 }),
     heatFraction: 1,

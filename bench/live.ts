@@ -49,7 +49,7 @@ for (let i = 0; i < POTS; i++) {
     serviceAtMs: kitchen.clock.kitchenFromMs + 9 * 3_600_000,
     potId: `bench-${i}`,
     burnerId: `bench-${i}`,
-    despite: 'measured',
+    overrideReason: 'measured',
   });
   if (!batch.id) throw new Error(JSON.stringify(batch));
   const said = (type: string, payload: unknown) =>

@@ -27,20 +27,20 @@ export function longLog(snapshot: BatchSnapshot, count: number): BatchEvent[] {
   const say = (actedAtMs: number, { type, v, payload }: BatchEventBody) =>
     log.push({ id: `n${log.length}`, seq: log.length, actedAtMs, type, v, payload } as BatchEvent);
   for (const event of cookedLog(snapshot)) say(event.actedAtMs, event);
-  say(log.at(-1)!.actedAtMs + 1000, { type: 'heatSet', v: 1, payload: { fraction: 0.25 } });
-  say(log.at(-1)!.actedAtMs + 1000, { type: 'lidSet', v: 1, payload: { lid: 'on' } });
+  say(log.at(-1)!.actedAtMs + 1000, { type: 'heatSet', payload: { fraction: 0.25 } });
+  say(log.at(-1)!.actedAtMs + 1000, { type: 'lidSet', payload: { lid: 'on' } });
   let state = foldBatch(snapshot, log, 0);
   while (log.length < count) {
     const atMs = log.at(-1)!.actedAtMs + EVERY_S * 1000;
     state = advanceBatch(state, atMs);
     const { pot, inPot } = state;
     const reading = (kind: 'temperature' | 'weight' | 'depth', value: number) =>
-      say(atMs, { type: 'reading', v: 1, payload: { kind, value: Math.round(value * 100) / 100 } });
+      say(atMs, { type: 'reading', payload: { kind, value: Math.round(value * 100) / 100 } });
     const turn = log.length % 10;
     if (turn < 6) reading('temperature', pot.tempC + random.normal(0.3));
     else if (turn === 6) reading('weight', massKg(pot.mixture) + random.normal(0.02));
     else if (turn === 7) reading('depth', depthAtLitres(inPot.vessel, potLitres(pot)) + random.normal(0.2));
-    else say(atMs, { type: 'looked', v: 1, payload: { stageId: 'fall' } });
+    else say(atMs, { type: 'looked', payload: { stageId: 'fall' } });
   }
   return JSON.parse(JSON.stringify(log));
 }

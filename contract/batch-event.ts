@@ -12,7 +12,7 @@ const addedItem = v.strictObject({
   tempC: numberField('Its temperature', -30, 110, '°C'),
   lineId: v.optional(textField('lineId')),
   lotId: v.optional(textField('lotId')),
-  despite: v.optional(textField('The reason', 200)),
+  overrideReason: v.optional(textField('The reason', 200)),
   thickener: v.optional(thickenerSchema),
   comesOut: v.optional(
     v.strictObject({ word: textField('What comes out'), count: countField('Its count', 1, 500) }),
@@ -88,7 +88,7 @@ export const batchEventBodySchema: v.GenericSchema<unknown, BatchEventBody> = v.
       'stageBegun',
       v.strictObject({
         stageId: textField('The stage'),
-        despite: v.optional(textField('The reason', 200)),
+        overrideReason: v.optional(textField('The reason', 200)),
       }),
     ),
     one('stageDone', v.strictObject({ stageId: textField('The stage') })),
@@ -176,17 +176,17 @@ export const batchEventBodySchema: v.GenericSchema<unknown, BatchEventBody> = v.
       v.strictObject({
         portions: countField('Bowls', 1, 1000),
         fate: v.picklist(['served', 'discarded'], 'Bowls are served or discarded.'),
-        despite: v.optional(textField('The reason', 200)),
+        overrideReason: v.optional(textField('The reason', 200)),
       }),
     ),
     one(
-      'putBy',
+      'stored',
       v.strictObject({
         lotId: v.pipe(v.string('lotId must be text.'), v.uuid('lotId must be a UUID.')),
         litres: numberField('What is put by', 0.01, 2000, 'L'),
         place: textField('The place', 60),
         storage: storageField,
-        despite: v.optional(textField('The reason', 200)),
+        overrideReason: v.optional(textField('The reason', 200)),
       }),
     ),
     one('note', v.strictObject({ text: textField('The note', 500) })),

@@ -28,9 +28,9 @@ export function receivedFoodOf(
   const recipe = library.recipes[recipeIdOf(ingredientId) ?? ''];
   if (recipe) {
     const { ingredient, centsPerKg } = recipeAsIngredient(recipe, library);
-    const standsFor = [recipeRowId(recipe.id), ...(recipe.stocksAs ? [recipe.stocksAs] : [])];
+    const satisfies = [recipeRowId(recipe.id), ...(recipe.stocksAs ? [recipe.stocksAs] : [])];
     return {
-      contents: contentsOfRow(ingredient, standsFor, recipe.base),
+      contents: contentsOfRow(ingredient, satisfies, recipe.base),
       centsPerKg,
       life: lifeOf(recipe),
       ...(recipe.best ? { best: recipe.best } : {}),

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { ADJUST_INGREDIENTS } from '../core/batch';
 import { INGREDIENT_BY_ID, ownIngredient } from '../core/matter';
-import { FIRST_GUESS_GAIN } from '../core/pot';
+import { FIRST_GUESS_HEAT_FACTOR } from '../core/pot';
 import type { Recipe } from '../core/recipe';
 import { BROTH } from '../core/testing/broth';
 import { type KitchenView, libraryOf, type PlanRequest, planInputOf, rowsOf } from './index';
@@ -27,7 +27,7 @@ const kitchen: KitchenView = {
       powerW: 6000,
       efficiency: 0.4,
       potIds: ['pot'],
-      gain: { ...FIRST_GUESS_GAIN, batches: 0 },
+      heatFactor: { ...FIRST_GUESS_HEAT_FACTOR, batches: 0 },
     },
   ],
   pricesCentsPerKg: { carrot: 90 },

@@ -46,11 +46,11 @@ export function orderedRecipe(
 
 /** A burner as a batch takes it along: with what a pot on it has shown at its settings, where that is known. */
 export function burnerFor(kitchen: KitchenView, burner: BurnerView, potId: string): PlannedBurner {
-  const { id, name, powerW, efficiency, gain } = burner;
+  const { id, name, powerW, efficiency, heatFactor } = burner;
   const settings = kitchen.learned
     .filter((one) => one.burnerId === id && one.potId === potId && one.fraction < 1)
     .map(({ fraction, lid, arriving }) => ({ fraction, lid, arriving }));
-  return { id, name, powerW, efficiency, gain, ...(settings.length > 0 ? { settings } : {}) };
+  return { id, name, powerW, efficiency, heatFactor, ...(settings.length > 0 ? { settings } : {}) };
 }
 
 /** The order put together with the kitchen it is for; the browser and the server do it alike. */

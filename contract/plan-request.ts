@@ -24,7 +24,7 @@ export const planRequestSchema = v.object({
   /** share of a bowl kept out of the pot and ladled in hot */
   holdBackShare: v.optional(numberField('What is held back', 0, ORDER_LIMITS.holdBackShare.max, 'of a bowl')),
   /** why it is cooked although the larder is short of a base: where that comes from */
-  despite: v.optional(textField('Where it comes from', 200)),
+  overrideReason: v.optional(textField('Where it comes from', 200)),
   /** what stands in for what, one after the other */
   changes: v.optional(v.pipe(v.array(substitutionSchema), v.maxLength(12, 'At most twelve substitutions.'))),
 });

@@ -41,7 +41,7 @@ export const burnerSchema: v.GenericSchema<unknown, PlannedBurner> = v.strictObj
   name: textField('The burner’s name', 60),
   powerW: numberField('Its power', 50, 200_000, 'W'),
   efficiency: numberField('Its efficiency', 0.05, 1, ''),
-  gain: v.strictObject({
+  heatFactor: v.strictObject({
     mean: numberField('What it gives', 0.01, 10, ''),
     sd: numberField('How sure that is', 0.000001, 10, ''),
     batches: numberField('Its batches', 0, 1_000_000, ''),

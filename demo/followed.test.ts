@@ -59,7 +59,7 @@ function potOf(recipeId: string, portions: number, potId: string, burnerId: stri
   if (Array.isArray(asked)) throw new Error(asked.map((one) => one.sentence).join(' '));
   const plan = planBatch(asked);
   const input = potInput(asked, plan);
-  const burner = { ...input.burner, gain: { mean: hidden, sd: 1e-9, batches: 0 } };
+  const burner = { ...input.burner, heatFactor: { mean: hidden, sd: 1e-9, batches: 0 } };
   return {
     name: recipe.name,
     snapshot: { input, plan },
@@ -96,7 +96,6 @@ function follow(pots: readonly Pot[]): void {
         const cm = depthAtLitres(real.inPot.vessel, potLitres(real.pot)) + random.normal(0.3);
         say({
           type: 'reading',
-          v: 1,
           payload: { kind: 'depth', value: Math.max(0.1, Number(cm.toFixed(1))) },
         });
       };
@@ -112,10 +111,10 @@ function follow(pots: readonly Pot[]): void {
           if (want.dueMs !== null && want.dueMs > nowMs) break;
           if (want.stage.asksOut)
             for (const one of state.toComeOut)
-              say({ type: 'removed', v: 1, payload: { word: one.word, count: one.count } });
-          if (want.lines.length > 0) say({ type: 'added', v: 1, payload: { items: want.lines.map(item) } });
-          say({ type: 'stageBegun', v: 1, payload: { stageId: want.stage.id } });
-          say({ type: 'lidSet', v: 1, payload: { lid: want.stage.lid } });
+              say({ type: 'removed', payload: { word: one.word, count: one.count } });
+          if (want.lines.length > 0) say({ type: 'added', payload: { items: want.lines.map(item) } });
+          say({ type: 'stageBegun', payload: { stageId: want.stage.id } });
+          say({ type: 'lidSet', payload: { lid: want.stage.lid } });
           const filled = foldBatch(pot.snapshot, pot.events, nowMs + 1000);
           const fraction = wantedHeat(
             filled.setup,
@@ -123,30 +122,30 @@ function follow(pots: readonly Pot[]): void {
             filled.pot,
             topTemperature(pot.snapshot, filled)?.tempC,
           );
-          say({ type: 'heatSet', v: 1, payload: { fraction } });
+          say({ type: 'heatSet', payload: { fraction } });
           break;
         }
         case 'add':
-          say({ type: 'added', v: 1, payload: { items: want.lines.map(item) } });
+          say({ type: 'added', payload: { items: want.lines.map(item) } });
           break;
         case 'heat':
-          say({ type: 'heatSet', v: 1, payload: { fraction: want.fraction } });
+          say({ type: 'heatSet', payload: { fraction: want.fraction } });
           break;
         case 'cool':
-          say({ type: 'heatSet', v: 1, payload: { fraction: 0 } });
+          say({ type: 'heatSet', payload: { fraction: 0 } });
           break;
         case 'lookIn':
-          if (want.dueMs <= nowMs) say({ type: 'looked', v: 1, payload: { stageId: want.stage.id } });
+          if (want.dueMs <= nowMs) say({ type: 'looked', payload: { stageId: want.stage.id } });
           break;
         case 'answer':
-          say({ type: 'answered', v: 1, payload: { eventId: state.questions[0]!.eventId, believed: true } });
+          say({ type: 'answered', payload: { eventId: state.questions[0]!.eventId, believed: true } });
           break;
         case 'finish': {
           const mark = clock?.markLitres;
           // at the mark? the stick says, to half a centimetre
           if (mark != null && potLitres(real.pot) > mark * 1.03) {
             if (nowMs - pot.readMs > 60_000) read();
-          } else say({ type: 'stageDone', v: 1, payload: { stageId: want.stage.id } });
+          } else say({ type: 'stageDone', payload: { stageId: want.stage.id } });
           break;
         }
         case 'serve':

@@ -1,5 +1,5 @@
 import type { KitchenView } from '../contract';
-import { learnedGain } from '../core/batch';
+import { learnedHeatFactor } from '../core/batch';
 import { BURNERS, KITCHEN, POTS, PRICES_CENTS_PER_KG } from './kitchen';
 
 /** The kitchen as a browser sees it, a burner known by what earlier batches showed of it; the rest by first guesses. */
@@ -13,7 +13,7 @@ export function kitchenView(
     burners: BURNERS.map(({ pots, ...burner }) => ({
       ...burner,
       potIds: [...pots],
-      gain: learnedGain(known[burner.id] ?? []),
+      heatFactor: learnedHeatFactor(known[burner.id] ?? []),
     })),
     pricesCentsPerKg: { ...PRICES_CENTS_PER_KG },
     learned: [],

@@ -35,7 +35,7 @@ async function velouteInTheWalkIn(page: Page): Promise<void> {
     serviceAtMs: clock.kitchenFromMs + 8 * 3_600_000,
     potId: 'rondeau-24',
     burnerId: 'gas-3',
-    despite: 'of the day before',
+    overrideReason: 'of the day before',
   });
   const say = (type: string, payload: object) =>
     ask('POST', `/batches/${batch.id}/events`, { id: uuid(), type, v: 1, payload });
@@ -48,7 +48,7 @@ async function velouteInTheWalkIn(page: Page): Promise<void> {
       lineId: line.lineId,
     }));
   await say('added', { items });
-  await say('putBy', { lotId: uuid(), litres: 5, place: 'walk-in, shelf 1', storage: 'chilled' });
+  await say('stored', { lotId: uuid(), litres: 5, place: 'walk-in, shelf 1', storage: 'chilled' });
   await say('closed', { leftLitres: 0 });
 }
 

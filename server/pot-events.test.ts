@@ -65,7 +65,7 @@ describe('before it is blended', () => {
         recipeId: 'celeriac-veloute',
         potId: 'kettle-60',
         burnerId: 'jacket',
-        despite: 'for the test',
+        overrideReason: 'for the test',
       })
     ).json;
     const { recipe } = started.snapshot.input;
@@ -80,7 +80,7 @@ describe('before it is blended', () => {
     expect(sentences(refused.json)).toMatch(
       new RegExp(`Still in the pot: .*${comesOut!.word}.*why it is puréed all the same`),
     );
-    expect((await say('stageBegun', { stageId: puree.id, despite: 'it is powdered' })).status).toBe(201);
+    expect((await say('stageBegun', { stageId: puree.id, overrideReason: 'it is powdered' })).status).toBe(201);
     await say('closed', { leftLitres: 0 });
   });
 });
@@ -101,7 +101,7 @@ describe('moved to another pot', () => {
       ...chowderOrder(kitchen, 0),
       potId: 'stockpot-40',
       burnerId: 'gas-2',
-      despite: 'for the test',
+      overrideReason: 'for the test',
     });
     expect(other.status).toBe(201);
     expect(sentences((await put('moved', move('stockpot-40', 'gas-3'))).json)).toMatch(

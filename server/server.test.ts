@@ -28,8 +28,8 @@ describe('the Corrie Halt Buffet', () => {
     expect((await ask('GET', '/health')).json).toEqual({ ok: true });
     const kitchen: KitchenView = (await ask('GET', '/kitchen')).json;
     expect(kitchen.pots).toHaveLength(4);
-    expect(kitchen.burners.find((burner) => burner.id === 'gas-2')!.gain.batches).toBe(5);
-    expect(kitchen.burners.find((burner) => burner.id === 'gas-2')!.gain.mean).toBeLessThan(0.93);
+    expect(kitchen.burners.find((burner) => burner.id === 'gas-2')!.heatFactor.batches).toBe(5);
+    expect(kitchen.burners.find((burner) => burner.id === 'gas-2')!.heatFactor.mean).toBeLessThan(0.93);
     const lots: LotView[] = (await ask('GET', '/lots')).json;
     const fumets = lots.filter((lot) => lot.contents.base === 'fish-fumet' && lot.leftLitres > 1);
     expect(fumets.map((lot) => lot.countIt)).toEqual([false]);
@@ -317,7 +317,7 @@ describe('the live stream', () => {
       serviceAtMs: nextServiceAtMs('13:10', kitchen.zone, kitchen.clock.serverNowMs),
       potId: 'rondeau-24',
       burnerId: 'gas-1',
-      despite: 'the other tests drew it',
+      overrideReason: 'the other tests drew it',
     });
     const stop = new AbortController();
     const stream = await fetch(`${kitchenServer.address()}/api/live`, { signal: stop.signal });

@@ -8,7 +8,7 @@ import { Waiting } from './components/page';
 import { RangeBar } from './components/range-bar';
 import { Sheet } from './components/sheet';
 import { useMinuteMs, useTicking } from './data/clock';
-import { hourMinute, span } from './data/format';
+import { hourMinute, span } from './words/amounts';
 import { useLive } from './data/live';
 import { useKitchen } from './data/queries';
 import { colour, font, media, size, space, target } from './theme/tokens';

@@ -56,7 +56,7 @@ export function cookAndAsk(seed: number, instrument: Instrument, options: TruthO
     air: kitchenAir({ altitudeM: 105, airTempC: 24 }),
   };
   const solids = listed.solidsShare * listed.startKg;
-  let pot = openPot({ atMs: 0, tempC: 97.6, gain: { mean: 1, sd: 0.45 } });
+  let pot = openPot({ atMs: 0, tempC: 97.6, heatFactor: { mean: 1, sd: 0.45 } });
   pot = addToPot(pot, {
     masses: { ...NO_MASSES, water: listed.startKg - solids, sugars: solids },
     share: 'liquid',

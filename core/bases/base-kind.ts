@@ -26,7 +26,7 @@ export interface BaseKind {
   name: string;
   family: BaseFamily;
   /** row of the table it stands for in recipes that name it so; none for what only its own recipe names */
-  standsFor?: string;
+  satisfies?: string;
   /** by weight, in the order it is spoken */
   parts: readonly { name: string; parts: number }[];
   partsSource: string;

@@ -40,7 +40,7 @@ export function baseRecipe(
   if (!kind) throw new RangeError(`kindId must be a kind of base, got ${kindId}`);
   const { paper = kind.paper, rows = {}, ...change } = house;
   return paperRecipe(
-    { ...kind.recipe, ...change, base: kind.id, ...(kind.standsFor ? { stocksAs: kind.standsFor } : {}) },
+    { ...kind.recipe, ...change, base: kind.id, ...(kind.satisfies ? { stocksAs: kind.satisfies } : {}) },
     paper,
     rows,
   );

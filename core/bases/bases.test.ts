@@ -28,7 +28,7 @@ const planned = (kindId: string, litres: number) => {
 const pot = (...foods: [string, number][]): PotState =>
   foods.reduce(
     (here, [id, kg]) => putFoodIn(here, { ingredient: INGREDIENT_BY_ID[id]!, kg, tempC: 20 }),
-    openPot({ atMs: 0, tempC: 20, gain: { mean: 1, sd: 0.1 } }),
+    openPot({ atMs: 0, tempC: 20, heatFactor: { mean: 1, sd: 0.1 } }),
   );
 const drawnAfter = (state: PotState, minutes: number) =>
   steep(state.mixture, state.steeping ?? [], { diffuses: minutes, dissolves: minutes });

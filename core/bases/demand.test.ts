@@ -32,7 +32,7 @@ const lot = (
   storage: 'chilled',
   useByMs: useByHour === null ? null : useByHour * HOUR,
   mayBePast: false,
-  standsFor: ['chicken-stock'],
+  satisfies: ['chicken-stock'],
   ...change,
 });
 

@@ -27,14 +27,13 @@ const event = (minute: number, body: BatchEventBody): BatchEvent => {
 const state = (events: readonly BatchEvent[], minute: number) => foldBatch(snapshot, events, at(minute));
 const roots = [
   ...log,
-  event(95, { type: 'stageBegun', v: 1, payload: { stageId: 'roots' } }),
-  event(95.1, { type: 'added', v: 1, payload: { items: itemsFor(snapshot, 'roots') } }),
+  event(95, { type: 'stageBegun', payload: { stageId: 'roots' } }),
+  event(95.1, { type: 'added', payload: { items: itemsFor(snapshot, 'roots') } }),
 ];
 
 describe('what comes out', () => {
   const park = event(110, {
     type: 'lifted',
-    v: 1,
     payload: { ingredientId: 'carrot', kg: 1, fate: 'parked', place: 'tray', backStageId: 'season' },
   });
   it('parked pieces leave the pot, keep their place and weight, and come back to the gram', () => {
@@ -47,7 +46,6 @@ describe('what comes out', () => {
     expect(out.parked).toMatchObject([{ place: 'tray', backStageId: 'season', name: 'carrot' }]);
     const back = event(110, {
       type: 'returned',
-      v: 1,
       payload: { liftedId: park.id, kg: out.parked[0]!.kg, tempC: 25 },
     });
     const again = state([...roots, park, back], 110);
@@ -59,7 +57,6 @@ describe('what comes out', () => {
     const kg = state([...roots, park], 110).parked[0]!.kg;
     const half = event(112, {
       type: 'returned',
-      v: 1,
       payload: { liftedId: park.id, kg: kg / 4, tempC: 25 },
     });
     expect(state([...roots, park, half], 112).parked[0]!.kg).toBeCloseTo((3 * kg) / 4, 9);
@@ -68,8 +65,8 @@ describe('what comes out', () => {
     const season = [
       ...roots,
       park,
-      event(130, { type: 'stageDone', v: 1, payload: { stageId: 'roots' } }),
-      event(131, { type: 'stageBegun', v: 1, payload: { stageId: 'season' } }),
+      event(130, { type: 'stageDone', payload: { stageId: 'roots' } }),
+      event(131, { type: 'stageBegun', payload: { stageId: 'season' } }),
     ];
     const here = state(season, 132);
     expect(nextAction(snapshot, here, stageClock(snapshot, here), at(132))).toMatchObject({
@@ -77,9 +74,9 @@ describe('what comes out', () => {
     });
   });
   it('undone, it never left; thrown away or salvaged, nothing is parked', () => {
-    const undo = event(115, { type: 'undone', v: 1, payload: { eventId: park.id } });
+    const undo = event(115, { type: 'undone', payload: { eventId: park.id } });
     expect(state([...roots, park, undo], 116).parked).toEqual([]);
-    const bay = event(110, { type: 'removed', v: 1, payload: { word: 'bay', count: 1, fate: 'salvaged' } });
+    const bay = event(110, { type: 'removed', payload: { word: 'bay', count: 1, fate: 'salvaged' } });
     const here = state([...roots, bay], 110);
     expect(here.parked).toEqual([]);
     expect(here.toComeOut.reduce((sum, one) => sum + one.count, 0)).toBe(
@@ -88,15 +85,15 @@ describe('what comes out', () => {
   });
   it('fat and liquid poured off are gone by their weight', () => {
     const before = state(log, 80);
-    const fat = event(80, { type: 'pouredOff', v: 1, payload: { what: 'fat', kg: 0.1 } });
-    const liquid = event(80, { type: 'pouredOff', v: 1, payload: { what: 'liquid', kg: 2 } });
+    const fat = event(80, { type: 'pouredOff', payload: { what: 'fat', kg: 0.1 } });
+    const liquid = event(80, { type: 'pouredOff', payload: { what: 'liquid', kg: 2 } });
     const after = state([...log, fat, liquid], 80);
     expect(massKg(before.pot.mixture) - massKg(after.pot.mixture)).toBeCloseTo(2.1, 6);
   });
 });
 
 describe('slips: the pot follows what happened', () => {
-  const slipOf = (slip: Slip, minute = 80) => event(minute, { type: 'slip', v: 1, payload: slip });
+  const slipOf = (slip: Slip, minute = 80) => event(minute, { type: 'slip', payload: slip });
   it('too much of it is in, costs, and leaves the mark where it was', () => {
     const before = state(log, 80);
     const after = state(
@@ -154,7 +151,6 @@ describe('marks, moves, look-ins', () => {
     const ends = (events: readonly BatchEvent[]) => stageClock(snapshot, state(events, 80))!;
     const deeper = event(79, {
       type: 'targetSet',
-      v: 1,
       payload: { target: { kind: 'gone', fraction: 0.4 } },
     });
     expect(ends([...log, deeper]).ends.p50Ms!).toBeGreaterThan(ends(log).ends.p50Ms! + 20 * 60_000);
@@ -170,8 +166,8 @@ describe('marks, moves, look-ins', () => {
       name: 'wide pan',
       vessel: { shape: 'cylinder' as const, diameterCm: 50, heightCm: 20 },
     };
-    const burner = { ...snapshot.input.burner, id: 'other', gain: { mean: 1.1, sd: 0.1, batches: 3 } };
-    const moved = event(80, { type: 'moved', v: 1, payload: { pot, burner } });
+    const burner = { ...snapshot.input.burner, id: 'other', heatFactor: { mean: 1.1, sd: 0.1, batches: 3 } };
+    const moved = event(80, { type: 'moved', payload: { pot, burner } });
     const here = state([...log, moved], 80);
     expect([here.inPot.id, here.onBurner.id, here.pot.heatFraction]).toEqual(['wide', 'other', 0]);
     expect(massKg(here.pot.mixture)).toBeCloseTo(massKg(state(log, 80).pot.mixture), 9);
@@ -179,7 +175,7 @@ describe('marks, moves, look-ins', () => {
     expect(here.segments.at(-1)).toMatchObject({ burnerId: 'gas', potId: 'stockpot', lid: 'off' });
   });
   it('a stretch of steady heat is kept with what the burner was found to give', () => {
-    const set = event(70, { type: 'heatSet', v: 1, payload: { fraction: 0.5 } });
+    const set = event(70, { type: 'heatSet', payload: { fraction: 0.5 } });
     const here = state([...log, set], 90);
     const full = here.segments.find((one) => one.fraction === 1 && one.lid === 'on')!;
     expect(full.minutes).toBeCloseTo(45.2 - 0.3, 1);
@@ -209,9 +205,9 @@ describe('marks, moves, look-ins', () => {
     };
     expect(wantAt(log, 52)).toMatchObject({ kind: 'lookIn', dueMs: at(55.1) });
     expect(wantAt(log, 58)).toMatchObject({ kind: 'lookIn', dueMs: at(55.1) });
-    const looked = event(58, { type: 'looked', v: 1, payload: { stageId: 'fall' } });
+    const looked = event(58, { type: 'looked', payload: { stageId: 'fall' } });
     expect(wantAt([...log, looked], 59)).toMatchObject({ kind: 'lookIn', dueMs: at(68) });
-    const snoozed = event(56, { type: 'snoozed', v: 1, payload: { minutes: 2 } });
+    const snoozed = event(56, { type: 'snoozed', payload: { minutes: 2 } });
     expect(foldBatch(looking, [...log, snoozed], at(57)).snoozedUntilMs).toBe(at(58));
   });
 });
@@ -220,7 +216,6 @@ describe('a top temperature', () => {
   const yolk = (minute: number): BatchEvent[] => [
     event(minute, {
       type: 'added',
-      v: 1,
       payload: { items: [{ ingredientId: 'egg-yolk', kg: 0.5, tempC: 60 }] },
     }),
   ];
@@ -236,19 +231,18 @@ describe('a top temperature', () => {
     const here = state(hot, 80.2);
     expect(nextAction(snapshot, here, stageClock(snapshot, here), at(80.2))).toMatchObject({ kind: 'cool' });
     expect(stageClock(snapshot, here)!.wantedHeat).toBe(0);
-    let obeyed = [...hot, event(81, { type: 'heatSet', v: 1, payload: { fraction: 0 } })];
+    let obeyed = [...hot, event(81, { type: 'heatSet', payload: { fraction: 0 } })];
     for (let m = 110; m < 200; m += 3) {
       const later = state(obeyed, m);
       expect(later.pot.tempC).toBeLessThan(82);
       const fraction = stageClock(snapshot, later)!.wantedHeat;
-      obeyed = [...obeyed, event(m, { type: 'heatSet', v: 1, payload: { fraction } })];
+      obeyed = [...obeyed, event(m, { type: 'heatSet', payload: { fraction } })];
     }
     expect(state(obeyed, 200).pot.tempC).toBeGreaterThan(74);
   });
   it('where it collides with a minimum both are told', () => {
     const bird = event(79, {
       type: 'added',
-      v: 1,
       payload: { items: [{ ingredientId: 'chicken-breast', kg: 1, tempC: 5 }] },
     });
     const low = {
@@ -297,8 +291,8 @@ describe('all of it, in any order', () => {
           kg: fc.constant(0.5),
         }),
       }),
-      fc.constant({ type: 'looked' as const, v: 1 as const, payload: { stageId: 'roots' } }),
-      fc.constant({ type: 'heatSet' as const, v: 1 as const, payload: { fraction: 0.3 } }),
+      fc.constant({ type: 'looked' as const, payload: { stageId: 'roots' } }),
+      fc.constant({ type: 'heatSet' as const, payload: { fraction: 0.3 } }),
     );
     fc.assert(
       fc.property(fc.array(bodies, { minLength: 1, maxLength: 8 }), fc.nat(), (said, cutAt) => {

@@ -38,7 +38,6 @@ describe('what is said where the hand is', () => {
         seq: 1,
         actedAtMs: start,
         type: 'added',
-        v: 1,
         payload: { items: [{ ingredientId: 'dripping', kg, tempC: 90 }] },
       },
     ];

@@ -28,7 +28,7 @@ export interface AddedItem {
   lineId?: string;
   lotId?: string;
   /** why a lot past its date was used, and who answers for it */
-  despite?: string;
+  overrideReason?: string;
   thickener?: ThickenerKind;
   comesOut?: { word: string; count: number };
 }
@@ -54,41 +54,43 @@ export type Slip =
   | { kind: 'forgot'; lineId: string }
   | { kind: 'trouble'; trouble: Trouble; lostKg?: number };
 
-/** What can be said of a batch. Payloads of version 1. */
+/** What can be said of a batch, in the words of today; what older versions said is in `versions/`. */
 export type BatchEventBody =
-  | { type: 'stageBegun'; v: 1; payload: { stageId: string; despite?: string } }
-  | { type: 'stageDone'; v: 1; payload: { stageId: string } }
-  | { type: 'added'; v: 1; payload: { items: AddedItem[] } }
-  | { type: 'heatSet'; v: 1; payload: { fraction: number } }
-  | { type: 'lidSet'; v: 1; payload: { lid: Lid } }
-  | { type: 'reading'; v: 1; payload: PotReading }
-  | { type: 'answered'; v: 1; payload: { eventId: string; believed: boolean } }
+  | { type: 'stageBegun'; payload: { stageId: string; overrideReason?: string } }
+  | { type: 'stageDone'; payload: { stageId: string } }
+  | { type: 'added'; payload: { items: AddedItem[] } }
+  | { type: 'heatSet'; payload: { fraction: number } }
+  | { type: 'lidSet'; payload: { lid: Lid } }
+  | { type: 'reading'; payload: PotReading }
+  | { type: 'answered'; payload: { eventId: string; believed: boolean } }
   /** a look-in: stirred, turned, tasted */
-  | { type: 'looked'; v: 1; payload: { stageId: string } }
+  | { type: 'looked'; payload: { stageId: string } }
   /** the call of this pot is put off */
-  | { type: 'snoozed'; v: 1; payload: { minutes: number } }
+  | { type: 'snoozed'; payload: { minutes: number } }
   /** another mark for the running fall than its recipe has */
-  | { type: 'targetSet'; v: 1; payload: { target: FallTarget } }
-  | { type: 'removed'; v: 1; payload: { word: string; count: number } & Partial<Fate> }
+  | { type: 'targetSet'; payload: { target: FallTarget } }
+  | { type: 'removed'; payload: { word: string; count: number } & Partial<Fate> }
   /** pieces lifted out that carry no tag, kg as they come out */
-  | { type: 'lifted'; v: 1; payload: { ingredientId: string; kg: number } & Fate }
+  | { type: 'lifted'; payload: { ingredientId: string; kg: number } & Fate }
   /** what was parked goes back in; `liftedId` names the event that parked it */
-  | { type: 'returned'; v: 1; payload: { liftedId: string; kg: number; tempC: number } }
+  | { type: 'returned'; payload: { liftedId: string; kg: number; tempC: number } }
   /** rendered fat poured off the top, or liquid ladled out and kept apart from portions and lots */
-  | { type: 'pouredOff'; v: 1; payload: { what: 'fat' | 'liquid'; kg: number } }
-  | { type: 'slip'; v: 1; payload: Slip }
+  | { type: 'pouredOff'; payload: { what: 'fat' | 'liquid'; kg: number } }
+  | { type: 'slip'; payload: Slip }
   /** into another pot, or onto another burner, all that is in it */
-  | { type: 'moved'; v: 1; payload: { pot: Pot; burner: PlannedBurner } }
-  | { type: 'portioned'; v: 1; payload: { portions: number; fate: 'served' | 'discarded'; despite?: string } }
+  | { type: 'moved'; payload: { pot: Pot; burner: PlannedBurner } }
   | {
-      type: 'putBy';
-      v: 1;
-      /** litres as they are cold; the lot is what the pot holds at that moment */
-      payload: { lotId: string; litres: number; place: string; storage: LotStorage; despite?: string };
+      type: 'portioned';
+      payload: { portions: number; fate: 'served' | 'discarded'; overrideReason?: string };
     }
-  | { type: 'note'; v: 1; payload: { text: string } }
-  | { type: 'closed'; v: 1; payload: { leftLitres: number } }
-  | { type: 'undone'; v: 1; payload: { eventId: string } };
+  | {
+      type: 'stored';
+      /** litres as they are cold; the lot is what the pot holds at that moment */
+      payload: { lotId: string; litres: number; place: string; storage: LotStorage; overrideReason?: string };
+    }
+  | { type: 'note'; payload: { text: string } }
+  | { type: 'closed'; payload: { leftLitres: number } }
+  | { type: 'undone'; payload: { eventId: string } };
 
 export type BatchEventType = BatchEventBody['type'];
 

@@ -1,3 +1,4 @@
+import type { AsSaid } from '../log';
 import { variance } from '../pot';
 import type { BatchEvent, BatchSnapshot } from './batch-event';
 import type { BatchState, HeatSegment } from './batch-state';
@@ -11,18 +12,21 @@ export interface BatchResult {
   discarded: number;
   leftLitres: number;
   /** litres put by for the larder; absent in results before there were lots */
-  putByLitres?: number;
+  storedLitres?: number;
   leftPortions: number;
   /** actual yield less predicted, L */
   yieldGapLitres: number;
-  /** where the gap comes from, in words with litres */
-  reasons: string[];
-  gain: { mean: number; sd: number };
+  /** where the gap comes from */
+  reasons: YieldReason[];
+  heatFactor: { mean: number; sd: number };
   /** what each stretch of steady heat showed; absent in results of models before 4 */
   segments?: HeatSegment[];
   /** every forecast that was shown, with what came true; absent in results of models before 4 */
   forecasts?: KeptForecast[];
 }
+
+/** Litres over (above 0) or short, and why: more or less steam, more or less put in, what ladles and walls kept. */
+export type YieldReason = AsSaid | { code: 'steam' | 'amounts' | 'handling'; litres: number };
 
 export interface Outcome {
   yieldLitres: number;
@@ -63,9 +67,9 @@ export function batchResult(
     state.stages.find((stage) => stage.stageId === servingBegun)?.begunMs ??
     state.firstServedMs ??
     state.closed.atMs;
-  const putByLitres = state.putBy.reduce((sum, lot) => sum + lot.litres, 0);
-  const yieldLitres = (state.served + state.discarded) * portionL + putByLitres + state.closed.leftLitres;
-  const outPortions = state.served + putByLitres / portionL;
+  const storedLitres = state.stored.reduce((sum, lot) => sum + lot.litres, 0);
+  const yieldLitres = (state.served + state.discarded) * portionL + storedLitres + state.closed.leftLitres;
+  const outPortions = state.served + storedLitres / portionL;
   const garnishCents = plan.lines
     .filter((line) => line.perBowl)
     .reduce((sum, line) => sum + (line.costCents / plan.portions) * state.served, 0);
@@ -93,39 +97,24 @@ export function batchResult(
     served: state.served,
     discarded: state.discarded,
     leftLitres: state.closed.leftLitres,
-    ...(putByLitres > 0 ? { putByLitres } : {}),
+    ...(storedLitres > 0 ? { storedLitres } : {}),
     leftPortions: Math.floor((state.closed.leftLitres + 1e-9) / portionL),
     yieldGapLitres: yieldLitres - plan.yieldLitres,
     reasons: reasons(snapshot, state, yieldLitres),
-    gain: { mean: state.pot.gain, sd: Math.sqrt(variance(state.pot.covariance, 'burner')) },
+    heatFactor: { mean: state.pot.heatFactor, sd: Math.sqrt(variance(state.pot.covariance, 'burner')) },
     segments: state.segments,
     forecasts: keptForecasts(snapshot, events),
   };
 }
 
-function reasons(snapshot: BatchSnapshot, state: BatchState, yieldLitres: number): string[] {
+function reasons(snapshot: BatchSnapshot, state: BatchState, yieldLitres: number): YieldReason[] {
   const { plan } = snapshot;
   const steamGap = state.pot.evaporatedKg - plan.evaporatedKg;
   const plannedKg = plan.lines.reduce((sum, line) => sum + (line.perBowl ? 0 : line.edibleKg), 0);
-  const addedGap = state.pot.addedKg - plannedKg;
-  const pot = state.atService?.litres ?? yieldLitres;
-  const handling = yieldLitres - pot;
-  const sentences: string[] = [];
-  if (Math.abs(steamGap) > WORTH_SAYING_L) {
-    const what = steamGap > 0 ? 'it boiled harder or longer than planned' : 'less boiled away than planned';
-    sentences.push(`${litres(-steamGap)} because ${what}`);
-  }
-  if (Math.abs(addedGap) > WORTH_SAYING_L) {
-    sentences.push(`${litres(addedGap)} because ${addedGap > 0 ? 'more' : 'less'} went in than planned`);
-  }
-  if (Math.abs(handling) > WORTH_SAYING_L) {
-    const what =
-      handling < 0 ? 'of cling, tastings and full ladles' : 'that the pot held beyond what its readings said';
-    sentences.push(`${litres(handling)} ${what}`);
-  }
-  return sentences;
-}
-
-function litres(gap: number): string {
-  return `${Math.abs(gap).toFixed(1)} L ${gap < 0 ? 'short' : 'over'}`;
+  const each: YieldReason[] = [
+    { code: 'steam', litres: -steamGap },
+    { code: 'amounts', litres: state.pot.addedKg - plannedKg },
+    { code: 'handling', litres: yieldLitres - (state.atService?.litres ?? yieldLitres) },
+  ];
+  return each.filter((one) => 'litres' in one && Math.abs(one.litres) > WORTH_SAYING_L);
 }

@@ -29,7 +29,12 @@ export interface LoggedReading extends PotReading {
 export interface Question {
   eventId: string;
   atMs: number;
-  sentence: string;
+  /** more than has gone in, or far from the rest */
+  why: 'gained' | 'far';
+  /** what was read: litres it stands for, or °C */
+  read: { litres: number } | { tempC: number };
+  /** what was expected instead */
+  expected: { litres: number } | { tempC: number };
 }
 
 export interface ToComeOut {
@@ -69,7 +74,7 @@ export interface HeatSegment {
 }
 
 /** What was put by for the larder: as it left the pot. */
-export interface PutBy {
+export interface StoredLot {
   eventId: string;
   seq: number;
   atMs: number;
@@ -101,6 +106,8 @@ export interface BatchState {
   snoozedUntilMs: number | null;
   slips: SaidSlip[];
   segments: HeatSegment[];
+  /** when something was last done at the pot, ms: from there it is run on, and not for ever */
+  touchedMs: number;
   /** when the heat or lid was last changed */
   heatSinceMs: number;
   readings: LoggedReading[];
@@ -111,7 +118,7 @@ export interface BatchState {
   /** litres and salt at the moment of the first portion, or of closing: the yield */
   atService: { litres: number; saltPercent: number; atMs: number } | null;
   costCents: number;
-  putBy: PutBy[];
+  stored: StoredLot[];
   notes: { atMs: number; text: string }[];
   closed: { atMs: number; leftLitres: number } | null;
   /** events that happened after closing: kept, marked, for a person to settle */

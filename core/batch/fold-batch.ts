@@ -1,19 +1,20 @@
 import { activeEvents } from '../log';
 import { setupOf } from '../plan';
-import { advancePot, openPot } from '../pot';
+import { openPot } from '../pot';
 import { cookingStages } from '../recipe';
 
 import { addFood, pourOff, slipped } from './acts/food-acts';
 import { moveOver, setLid, turnHeat, withSegment } from './acts/heat-acts';
 import { giveBack, liftPieces, takeTagOut } from './acts/out-acts';
 import { receiveReading } from './acts/reading-acts';
-import { atService, portion, putBy } from './acts/serving-acts';
+import { atService, portion, storeLot } from './acts/serving-acts';
 import { beginStage, endStage, setTarget } from './acts/stage-acts';
-import { advanceBatch } from './advance-batch';
+import { advanceBatch, potAt } from './advance-batch';
 import type { BatchEvent, BatchSnapshot } from './batch-event';
 import type { BatchState } from './batch-state';
 import { copyBatch } from './copy-batch';
 import { type FoldContext, foldContext } from './fold-context';
+import { FoldError } from './fold-error';
 
 /**
  * The batch at a moment: its log, undos resolved, run through the pot in the order things happened.
@@ -22,14 +23,14 @@ import { type FoldContext, foldContext } from './fold-context';
  * @param events its log, any order
  * @param atMs the moment wanted; the log's last event if that is later
  * @returns pot, stages, readings, questions, portions
- * @throws RangeError for an event that names what the snapshot does not hold; the server refuses those beforehand
+ * @throws FoldError for an entry that does not go, naming it; such are refused before they are stored
  * @source docs/architecture.md, "A batch is its log"
  */
 export function foldBatch(snapshot: BatchSnapshot, events: readonly BatchEvent[], atMs: number): BatchState {
   const active = activeEvents(events);
   const context = foldContext(snapshot, active, true);
   let state = openBatch(snapshot, active[0]?.actedAtMs ?? snapshot.plan.startAtMs);
-  for (const event of active) state = applyEvent(context, state, event);
+  for (const event of active) state = applied(context, state, event);
   return advanceBatch(state, atMs);
 }
 
@@ -37,7 +38,7 @@ export function foldBatch(snapshot: BatchSnapshot, events: readonly BatchEvent[]
 export function openBatch(snapshot: BatchSnapshot, atMs: number): BatchState {
   const { input } = snapshot;
   return {
-    pot: openPot({ atMs, tempC: input.kitchen.airTempC, gain: input.burner.gain }),
+    pot: openPot({ atMs, tempC: input.kitchen.airTempC, heatFactor: input.burner.heatFactor }),
     inPot: input.pot,
     onBurner: input.burner,
     setup: setupOf(input),
@@ -58,6 +59,7 @@ export function openBatch(snapshot: BatchSnapshot, atMs: number): BatchState {
     snoozedUntilMs: null,
     slips: [],
     segments: [],
+    touchedMs: atMs,
     heatSinceMs: atMs,
     readings: [],
     questions: [],
@@ -66,11 +68,20 @@ export function openBatch(snapshot: BatchSnapshot, atMs: number): BatchState {
     firstServedMs: null,
     atService: null,
     costCents: 0,
-    putBy: [],
+    stored: [],
     notes: [],
     closed: null,
     lateEventIds: [],
   };
+}
+
+/** The same, with the entry named where it does not go. */
+export function applied(context: FoldContext, state: BatchState, event: BatchEvent): BatchState {
+  try {
+    return applyEvent(context, state, event);
+  } catch (error) {
+    throw new FoldError(event, error);
+  }
 }
 
 /** What is only written down: the pot need not be run up to it. */
@@ -99,7 +110,10 @@ function act(context: FoldContext, state: BatchState, event: BatchEvent): BatchS
     return state;
   }
   const atMs = event.actedAtMs;
-  if (!LEAVES_THE_POT.has(event.type)) state.pot = advancePot(state.setup, state.pot, atMs);
+  if (!LEAVES_THE_POT.has(event.type)) {
+    state.pot = potAt(state, atMs);
+    state.touchedMs = atMs;
+  }
   switch (event.type) {
     case 'stageBegun':
       return beginStage(context, state, event.payload.stageId, atMs);
@@ -139,8 +153,8 @@ function act(context: FoldContext, state: BatchState, event: BatchEvent): BatchS
       return moveOver(context, state, event);
     case 'portioned':
       return portion(context, state, event);
-    case 'putBy':
-      return putBy(state, event);
+    case 'stored':
+      return storeLot(state, event);
     case 'note':
       state.notes = context.append(state.notes, { atMs, text: event.payload.text });
       return state;

@@ -1,7 +1,7 @@
 import { activeEvents } from '../log';
 import type { BatchEvent, BatchSnapshot } from './batch-event';
 import type { BatchState } from './batch-state';
-import { applyEvent, foldBatch } from './fold-batch';
+import { applied, foldBatch } from './fold-batch';
 import { type FoldContext, foldContext } from './fold-context';
 
 /** A log folded to its last event, to be taken up again when more is said. */
@@ -21,7 +21,7 @@ export interface FoldedLog {
  * @param before the log as it was folded last, or null
  * @param events the log as it is now, any order; an event of the same id, seq and time is the same
  * @returns the same state as `foldBatch` of those events
- * @throws RangeError as `foldBatch` does
+ * @throws FoldError as `foldBatch` does
  * @source docs/architecture.md, "A batch is its log"
  */
 export function foldOn(
@@ -40,7 +40,7 @@ export function foldOn(
   }
   const state = events
     .slice(before.events.length)
-    .reduce((grown, event) => applyEvent(before.context, grown, event), before.state);
+    .reduce((grown, event) => applied(before.context, grown, event), before.state);
   return { ...before, events, state };
 }
 

@@ -1,9 +1,12 @@
 import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
+import type { Written } from '../log';
 import { massKg } from '../matter';
 import { MODEL_VERSION } from '../plan';
 import { potLitres } from '../pot';
-import { type BatchEvent, type BatchSnapshot, foldBatch } from './';
+import { foldBatch } from './';
+import { upcastBatchEvent } from './versions/upcast-batch-event';
+import { upcastSnapshot } from './versions/upcast-snapshot';
 
 /**
  * Logs as they were written, and what they came to. `figures-vN.json` holds what model N makes of each: a change that
@@ -13,8 +16,9 @@ import { type BatchEvent, type BatchSnapshot, foldBatch } from './';
  */
 interface Golden {
   modelVersion: number;
-  snapshot: BatchSnapshot;
-  events: BatchEvent[];
+  /** as they were written, in the words of their day */
+  snapshot: unknown;
+  events: (Written & { id: string; seq: number; actedAtMs: number })[];
   closedAtMs: number;
   expected: Record<string, number>;
 }
@@ -61,18 +65,24 @@ describe.each(LOGS)('the golden log %s', (name) => {
 });
 
 function figuresOf(golden: Golden): Record<string, number> {
-  const state = foldBatch(golden.snapshot, golden.events, golden.closedAtMs);
+  const events = golden.events.map(({ id, seq, actedAtMs, ...written }) => ({
+    ...upcastBatchEvent(written),
+    id,
+    seq,
+    actedAtMs,
+  }));
+  const state = foldBatch(upcastSnapshot(1, golden.snapshot), events, golden.closedAtMs);
   return {
     massKg: massKg(state.pot.mixture),
     litres: potLitres(state.pot),
     tempC: state.pot.tempC,
-    gain: state.pot.gain,
+    gain: state.pot.heatFactor,
     evaporatedKg: state.pot.evaporatedKg,
     served: state.served,
     saltPercentAtService: state.atService!.saltPercent,
     costCents: state.costCents,
-    putByKg: state.putBy[0]?.kg ?? 0,
-    putByProtein: state.putBy[0]?.mixture.liquid.protein ?? 0,
-    putByGlutamate: state.putBy[0]?.mixture.savour.glutamate ?? 0,
+    putByKg: state.stored[0]?.kg ?? 0,
+    putByProtein: state.stored[0]?.mixture.liquid.protein ?? 0,
+    putByGlutamate: state.stored[0]?.mixture.savour.glutamate ?? 0,
   };
 }

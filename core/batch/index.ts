@@ -14,13 +14,13 @@ export {
   TROUBLES,
   type Trouble,
 } from './batch-event';
-export { type BatchResult, batchResult } from './batch-result';
-export type { BatchState, PutBy } from './batch-state';
+export { type BatchResult, batchResult, type YieldReason } from './batch-result';
+export type { BatchState, HeatSegment, Question, StoredLot } from './batch-state';
 export { applyEvent, foldBatch, openBatch } from './fold-batch';
 export { foldContext } from './fold-context';
 export { type FoldedLog, foldOn } from './fold-on';
 export { honesty, type KeptForecast, keptForecasts } from './kept-forecasts';
-export { learnedGain } from './learned-gain';
+export { learnedHeatFactor } from './learned-heat-factor';
 export { type LearnedRate, learnedRates } from './learned-rates';
 export { forecastBand, levelAhead, levelTrace } from './level-trace';
 export { CATCHES_UNDER, type FreeRange, type Lever, levers, minutesAfter, saves } from './levers';

@@ -21,6 +21,9 @@ export interface ForecastBand {
 /** Minutes between two points of a drawn curve. */
 const EVERY_MIN = 2;
 
+/** A curve over days has its points further apart, so that it has no more than so many. */
+const MOST_POINTS = 720;
+
 /**
  * The level of a batch through its log, as estimated at each moment from what was known by then.
  *
@@ -38,9 +41,10 @@ export function levelTrace(
   const context = foldContext(snapshot, active);
   let state = openBatch(snapshot, active[0]?.actedAtMs ?? snapshot.plan.startAtMs);
   const trace: LevelPoint[] = [];
+  const everyMs = Math.max(EVERY_MIN * 60_000, (untilMs - state.pot.atMs) / MOST_POINTS);
   const walkTo = (toMs: number) => {
-    while (!state.closed && state.pot.atMs + EVERY_MIN * 60_000 < toMs) {
-      state = advanceBatch(state, state.pot.atMs + EVERY_MIN * 60_000);
+    while (!state.closed && state.pot.atMs + everyMs < toMs) {
+      state = advanceBatch(state, state.pot.atMs + everyMs);
       trace.push({ atMs: state.pot.atMs, litres: potLitres(state.pot) });
     }
   };

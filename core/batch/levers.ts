@@ -109,7 +109,7 @@ export function levers(snapshot: BatchSnapshot, state: BatchState, free: FreeRan
     ...otherPots(snapshot, state, free).map(({ pot: other, burner }) => {
       const there = setupOf({ kitchen: snapshot.input.kitchen, pot: other, burner });
       const moved = setHeat(
-        changeBurner(pot, burner.id === onBurner.id ? null : burner.gain),
+        changeBurner(pot, burner.id === onBurner.id ? null : burner.heatFactor),
         Math.max(pot.heatFraction, 0.5),
       );
       return lever(
@@ -129,7 +129,7 @@ export function levers(snapshot: BatchSnapshot, state: BatchState, free: FreeRan
         { setup, pot: half, target: halfTarget, afterMin: POURING_MIN },
       );
       const there = setupOf({ kitchen: snapshot.input.kitchen, ...second });
-      const poured = setHeat(changeBurner(half, second.burner.gain), pot.heatFraction);
+      const poured = setHeat(changeBurner(half, second.burner.heatFactor), pot.heatFraction);
       return {
         ...stays,
         when: slower(stays.when, later(forecastPot(there, poured, halfTarget), POURING_MIN)),
@@ -201,7 +201,9 @@ function halves(_snapshot: BatchSnapshot, state: BatchState, free: FreeRange) {
 function bestBurner(burners: FreeRange['burners'], pot: Pot) {
   return burners
     .filter((burner) => burner.potIds.includes(pot.id))
-    .sort((a, b) => b.powerW * b.efficiency * b.gain.mean - a.powerW * a.efficiency * a.gain.mean)[0];
+    .sort(
+      (a, b) => b.powerW * b.efficiency * b.heatFactor.mean - a.powerW * a.efficiency * a.heatFactor.mean,
+    )[0];
 }
 
 /** Both have to be there. */

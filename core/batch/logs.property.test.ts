@@ -36,25 +36,23 @@ const bodies: fc.Arbitrary<BatchEventBody> = fc.oneof(
   }),
   fc
     .constantFrom(...['boil', 'fall', 'roots', 'season', 'serve'])
-    .map((stageId): BatchEventBody => ({ type: 'stageBegun', v: 1, payload: { stageId } })),
+    .map((stageId): BatchEventBody => ({ type: 'stageBegun', payload: { stageId } })),
   fc
     .constantFrom(...['boil', 'fall', 'roots'])
-    .map((stageId): BatchEventBody => ({ type: 'stageDone', v: 1, payload: { stageId } })),
+    .map((stageId): BatchEventBody => ({ type: 'stageDone', payload: { stageId } })),
   fc
     .double({ min: 0, max: 1, noNaN: true })
-    .map((fraction): BatchEventBody => ({ type: 'heatSet', v: 1, payload: { fraction } })),
-  fc
-    .constantFrom('off', 'ajar', 'on')
-    .map((lid): BatchEventBody => ({ type: 'lidSet', v: 1, payload: { lid } })),
+    .map((fraction): BatchEventBody => ({ type: 'heatSet', payload: { fraction } })),
+  fc.constantFrom('off', 'ajar', 'on').map((lid): BatchEventBody => ({ type: 'lidSet', payload: { lid } })),
   fc
     .double({ min: 0, max: 39, noNaN: true })
-    .map((value): BatchEventBody => ({ type: 'reading', v: 1, payload: { kind: 'depth', value } })),
+    .map((value): BatchEventBody => ({ type: 'reading', payload: { kind: 'depth', value } })),
   fc
     .double({ min: 5, max: 100, noNaN: true })
-    .map((value): BatchEventBody => ({ type: 'reading', v: 1, payload: { kind: 'temperature', value } })),
+    .map((value): BatchEventBody => ({ type: 'reading', payload: { kind: 'temperature', value } })),
   fc
     .integer({ min: 1, max: 12 })
-    .map((portions): BatchEventBody => ({ type: 'portioned', v: 1, payload: { portions, fate: 'served' } })),
+    .map((portions): BatchEventBody => ({ type: 'portioned', payload: { portions, fate: 'served' } })),
 );
 
 const logs = fc
@@ -66,7 +64,6 @@ const logs = fc
       seq: 1,
       actedAtMs: startMs,
       type: 'added',
-      v: 1,
       payload: { items: itemsFor(snapshot, 'boil') },
     };
     const rest = steps.map(([body, minutes], i): BatchEvent => {
@@ -117,7 +114,7 @@ describe('any log a cook can make', () => {
         let folded = foldOn(snapshot, null, told);
         for (const [i, chance] of chances.entries()) {
           const next = rest[0];
-          const of = { id: `x${i}`, seq: 500 + i, v: 1, actedAtMs: told.at(-1)!.actedAtMs + 1 } as const;
+          const of = { id: `x${i}`, seq: 500 + i, actedAtMs: told.at(-1)!.actedAtMs + 1 } as const;
           const any = told[chance % told.length]!;
           if (chance === 0) told = [...told, { ...of, type: 'undone', payload: { eventId: any.id } }];
           else if (chance === 1)
@@ -151,7 +148,6 @@ describe('any log a cook can make', () => {
           seq: 900 + later,
           actedAtMs: endMs - 60_000 + later,
           type: 'undone',
-          v: 1,
           payload: { eventId },
         });
         const without = log.filter((event) => event !== target);

@@ -138,7 +138,6 @@ describe('levers, before any is moved', () => {
       seq: 900,
       actedAtMs: at(76),
       type: 'heatSet' as const,
-      v: 1 as const,
       payload: { fraction: 0.4 },
     },
   ];
@@ -174,7 +173,6 @@ describe('levers, before any is moved', () => {
         seq: 901,
         actedAtMs: at(90),
         type: 'stageBegun' as const,
-        v: 1 as const,
         payload: { stageId: 'season' },
       },
     ];
@@ -217,7 +215,6 @@ describe('forecasts that were shown, beside what came true', () => {
       seq: 902,
       actedAtMs: at(92),
       type: 'stageDone' as const,
-      v: 1 as const,
       payload: { stageId: 'fall' },
     },
   ];

@@ -39,7 +39,7 @@ export function cookOnPaper(prepared: {
       name: 'a burner that suits it',
       powerW: (litres * PAPER_POT.netWPerLitre) / PAPER_POT.efficiency,
       efficiency: PAPER_POT.efficiency,
-      gain: { mean: 1, sd: 1e-6, batches: 0 },
+      heatFactor: { mean: 1, sd: 1e-6, batches: 0 },
     },
     portions: (recipe.litres * 1000) / recipe.portionMl,
     portionMl: recipe.portionMl,

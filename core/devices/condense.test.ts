@@ -39,13 +39,13 @@ describe('one reading out of a stream', () => {
 
 describe('when a pot was last disturbed', () => {
   const say = (i: number, of: BatchEventBody): BatchEvent => ({ ...of, id: `e${i}`, seq: i, actedAtMs: i });
-  const added = say(3, { type: 'added', v: 1, payload: { items: [] } });
-  const heat = (i: number) => say(i, { type: 'heatSet', v: 1, payload: { fraction: 0.4 } });
-  const note = say(9, { type: 'note', v: 1, payload: { text: 'steams' } });
+  const added = say(3, { type: 'added', payload: { items: [] } });
+  const heat = (i: number) => say(i, { type: 'heatSet', payload: { fraction: 0.4 } });
+  const note = say(9, { type: 'note', payload: { text: 'steams' } });
   it('never, while nothing has gone in', () => {
     expect(lastDisturbedMs([])).toBeNull();
     expect(lastDisturbedMs([heat(1), note])).toBeNull();
-    expect(lastDisturbedMs([added, say(4, { type: 'undone', v: 1, payload: { eventId: 'e3' } })])).toBeNull();
+    expect(lastDisturbedMs([added, say(4, { type: 'undone', payload: { eventId: 'e3' } })])).toBeNull();
   });
   it('at the last load, change of heat or lid, in any order of arrival; a note or a look disturbs nothing', () => {
     expect(lastDisturbedMs([added, note])).toBe(3);

@@ -10,7 +10,7 @@ const DISTURBS: ReadonlySet<BatchEventType> = new Set([
   'slip',
   'moved',
   'portioned',
-  'putBy',
+  'stored',
   'heatSet',
   'lidSet',
 ]);

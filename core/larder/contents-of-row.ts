@@ -6,13 +6,13 @@ import type { LotContents } from './lot';
 /** What a kilogram of a food of the table is, as a lot of it would be. */
 export function contentsOfRow(
   row: Ingredient,
-  standsFor: readonly string[] = [row.id],
+  satisfies: readonly string[] = [row.id],
   base?: string,
 ): LotContents {
   return {
     name: row.name,
     ingredientId: row.id,
-    standsFor,
+    satisfies,
     ...(base ? { base } : {}),
     share: row.share,
     perKg: row.perKg,

@@ -19,7 +19,7 @@ import {
 const body = <T extends LarderEventBody['type']>(
   type: T,
   payload: Extract<LarderEventBody, { type: T }>['payload'],
-) => ({ type, v: 1, payload }) as Extract<LarderEventBody, { type: T }>;
+) => ({ type, payload }) as Extract<LarderEventBody, { type: T }>;
 const fold = (made: LotMade[], draws: LotDraw[] = [], events: Parameters<typeof shelfLog>[0] = []) =>
   foldLarder({ made, draws, events: shelfLog(events) });
 
@@ -125,19 +125,17 @@ describe('drawing', () => {
       actedAtMs: SHELF_OPENS_MS + i * MINUTE_MS,
     });
     const log = [
-      say(1, { type: 'added', v: 1, payload: { items: [item('roots', 0.9), item('more', 0.45)] } }),
-      say(2, { type: 'added', v: 1, payload: { items: [item('last', 0.18)] } }),
+      say(1, { type: 'added', payload: { items: [item('roots', 0.9), item('more', 0.45)] } }),
+      say(2, { type: 'added', payload: { items: [item('last', 0.18)] } }),
     ];
-    const forgot = say(3, { type: 'slip', v: 1, payload: { kind: 'forgot', lineId: 'roots' } });
+    const forgot = say(3, { type: 'slip', payload: { kind: 'forgot', lineId: 'roots' } });
     const kg = (events: BatchEvent[]) =>
       drawsOfBatch('b', { carrot: { yield: 0.9 } }, events).map((draw) => Number(draw.kg.toFixed(9)));
     expect(kg(log)).toEqual([1, 0.5, 0.2]);
     expect(kg([...log, forgot])).toEqual([0.5, 0.2]);
-    expect(kg([...log, forgot, say(4, { type: 'undone', v: 1, payload: { eventId: 'd3' } })])).toHaveLength(
-      3,
-    );
-    expect(kg([...log, say(5, { type: 'undone', v: 1, payload: { eventId: 'd2' } })])).toEqual([1, 0.5]);
-    const again = say(6, { type: 'added', v: 1, payload: { items: [item('roots', 0.9)] } });
+    expect(kg([...log, forgot, say(4, { type: 'undone', payload: { eventId: 'd3' } })])).toHaveLength(3);
+    expect(kg([...log, say(5, { type: 'undone', payload: { eventId: 'd2' } })])).toEqual([1, 0.5]);
+    const again = say(6, { type: 'added', payload: { items: [item('roots', 0.9)] } });
     expect(kg([...log, forgot, again])).toEqual([0.5, 0.2, 1]);
   });
   it('passes over what is frozen or past its date and says so, unless the person in charge has', () => {
@@ -181,8 +179,7 @@ describe('what a batch puts by', () => {
     id: `put${i}`,
     seq: 100 + i,
     actedAtMs: log.at(-1)!.actedAtMs + MINUTE_MS,
-    type: 'putBy',
-    v: 1,
+    type: 'stored',
     payload: { lotId: `lot${i}`, litres, place: 'walk-in', storage: 'chilled' },
   });
   const state = foldBatch(snapshot, [...log, put(1, 4), put(2, 2)], 0);

@@ -106,9 +106,9 @@ function arrive(ledger: LedgerBuilder, event: Extract<LarderEvent, { type: 'deli
 }
 
 function arrival(event: Extract<LarderEvent, { type: 'delivered' | 'found' }>): LotBirth | null {
-  if (!event.taken) return null;
+  if (!event.received) return null;
   const { lotId, kg, place, storage } = event.payload;
-  const shared = { ...event.taken, lotId, kg, place, storage };
+  const shared = { ...event.received, lotId, kg, place, storage };
   if (event.type === 'found') {
     const { madeAtMs, note } = event.payload;
     return { ...shared, madeAtMs, origin: { kind: 'found', note } };
@@ -116,9 +116,9 @@ function arrival(event: Extract<LarderEvent, { type: 'delivered' | 'found' }>): 
   const { supplier, arrivedC, tag, useByMs, centsPerKg } = event.payload;
   return {
     ...shared,
-    centsPerKg: centsPerKg ?? event.taken.centsPerKg,
+    centsPerKg: centsPerKg ?? event.received.centsPerKg,
     madeAtMs: event.actedAtMs,
-    life: useByMs === undefined ? event.taken.life : { rule: 'given', useByMs },
+    life: useByMs === undefined ? event.received.life : { rule: 'given', useByMs },
     origin: {
       kind: 'delivery',
       supplier,

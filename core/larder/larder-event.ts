@@ -1,17 +1,16 @@
 import type { LotStorage } from '../matter';
 import type { LotBirth } from './lot';
 
-/** What can be said of the larder. Payloads of version 1; kg as they stand on the scale. */
+/** What can be said of the larder. kg as they stand on the scale. */
 export type LarderEventBody =
   | {
       type: 'delivered';
-      v: 1;
       payload: {
         lotId: string;
         ingredientId: string;
         kg: number;
         supplier: string;
-        /** °C by thermometer as it was taken in */
+        /** °C by thermometer as it was received in */
         arrivedC?: number;
         /** number of a shellfish tag */
         tag?: string;
@@ -23,7 +22,6 @@ export type LarderEventBody =
     }
   | {
       type: 'found';
-      v: 1;
       payload: {
         lotId: string;
         ingredientId: string;
@@ -35,17 +33,15 @@ export type LarderEventBody =
         note: string;
       };
     }
-  | { type: 'moved'; v: 1; payload: { lotId: string; place: string } }
-  | { type: 'frozen'; v: 1; payload: { lotId: string; place: string } }
-  | { type: 'thawed'; v: 1; payload: { lotId: string; place: string } }
+  | { type: 'moved'; payload: { lotId: string; place: string } }
+  | { type: 'frozen'; payload: { lotId: string; place: string } }
+  | { type: 'thawed'; payload: { lotId: string; place: string } }
   | {
       type: 'split';
-      v: 1;
       payload: { lotId: string; toLotId: string; kg: number; place: string; storage: LotStorage };
     }
   | {
       type: 'blended';
-      v: 1;
       payload: {
         toLotId: string;
         name: string;
@@ -55,28 +51,27 @@ export type LarderEventBody =
         storage: LotStorage;
       };
     }
-  | { type: 'fatLifted'; v: 1; payload: { lotId: string; kg: number } }
+  | { type: 'fatLifted'; payload: { lotId: string; kg: number } }
   | {
       type: 'lotRead';
-      v: 1;
       payload:
         | { lotId: string; kind: 'brix' | 'salt' | 'temperature'; value: number }
         | { lotId: string; kind: 'set'; sets: boolean };
     }
-  | { type: 'discarded'; v: 1; payload: { lotId: string; kg: number; reason: string } }
-  | { type: 'counted'; v: 1; payload: { lotId: string; kg: number; note: string } }
-  | { type: 'usePast'; v: 1; payload: { lotId: string; reason: string; by: string } }
-  | { type: 'undone'; v: 1; payload: { eventId: string } };
+  | { type: 'discarded'; payload: { lotId: string; kg: number; reason: string } }
+  | { type: 'counted'; payload: { lotId: string; kg: number; note: string } }
+  | { type: 'usePast'; payload: { lotId: string; reason: string; by: string } }
+  | { type: 'undone'; payload: { eventId: string } };
 
 export type LarderEventType = LarderEventBody['type'];
 
 /** What the table and the prices said of a food when it came in; a later edit changes nothing that is on the shelf. */
 export type ReceivedFood = Pick<LotBirth, 'contents' | 'centsPerKg' | 'life' | 'best' | 'frozenMonths'>;
 
-/** An event as it stands in the larder's log. `taken` is there where food came in. */
+/** An event as it stands in the larder's log. `received` is there where food came in. */
 export type LarderEvent = LarderEventBody & {
   id: string;
   seq: number;
   actedAtMs: number;
-  taken?: ReceivedFood;
+  received?: ReceivedFood;
 };

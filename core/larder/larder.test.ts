@@ -15,7 +15,7 @@ import {
 const body = <T extends LarderEventBody['type']>(
   type: T,
   payload: Extract<LarderEventBody, { type: T }>['payload'],
-) => ({ type, v: 1, payload }) as Extract<LarderEventBody, { type: T }>;
+) => ({ type, payload }) as Extract<LarderEventBody, { type: T }>;
 const fold = (made: LotMade[], draws: LotDraw[] = [], events: Parameters<typeof shelfLog>[0] = []) =>
   foldLarder({ made, draws, events: shelfLog(events) });
 
@@ -160,7 +160,7 @@ describe('the ledger of lots', () => {
     expect(counted.lots.get('A')!.leftKg).toBe(0.5);
     expect(counted.sums.countedOff.kg).toBe(-1.5);
   });
-  it('a lot whose making was taken back leaves its draws stray, kept for a person', () => {
+  it('a lot whose making was received back leaves its draws stray, kept for a person', () => {
     expect(fold([], [drawn('A', 1, 5)]).strayEventIds).toEqual(['draw soup A 5']);
   });
   it('an undone split is none, and undoing that brings it back', () => {

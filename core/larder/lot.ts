@@ -7,7 +7,7 @@ export interface LotContents {
   /** the row it is: a food of the table, or `recipe:…` */
   ingredientId: string;
   /** rows that recipes may name it by, its own first */
-  standsFor: readonly string[];
+  satisfies: readonly string[];
   /** its kind of base, if it is one */
   base?: string;
   share: 'liquid' | 'pieces';

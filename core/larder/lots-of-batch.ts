@@ -1,5 +1,5 @@
 import { baseKind } from '../bases';
-import type { BatchEvent, BatchSnapshot, BatchState, PutBy } from '../batch';
+import type { BatchEvent, BatchSnapshot, BatchState, StoredLot } from '../batch';
 import { activeEvents } from '../log';
 import { DIETS, type Ingredient, times, timesSavour, totalKg, volumeLitres, whole } from '../matter';
 import { type Recipe, recipeRowId } from '../recipe';
@@ -44,7 +44,7 @@ export function drawsOfBatch(
 
 /** The lots a batch put by: what was in the pot then, its allergens and diet from all that had gone in. */
 export function lotsOfBatch(batchId: string, snapshot: BatchSnapshot, state: BatchState): LotMade[] {
-  return state.putBy.map((lot) => ({
+  return state.stored.map((lot) => ({
     eventId: lot.eventId,
     atMs: lot.atMs,
     seq: lot.seq,
@@ -52,7 +52,7 @@ export function lotsOfBatch(batchId: string, snapshot: BatchSnapshot, state: Bat
   }));
 }
 
-function birthOf(batchId: string, snapshot: BatchSnapshot, state: BatchState, lot: PutBy): LotBirth {
+function birthOf(batchId: string, snapshot: BatchSnapshot, state: BatchState, lot: StoredLot): LotBirth {
   const { recipe, ingredients } = snapshot.input;
   const foods = Object.keys(state.addedKgByIngredient).flatMap((id) => ingredients[id] ?? []);
   return {
@@ -70,7 +70,7 @@ function birthOf(batchId: string, snapshot: BatchSnapshot, state: BatchState, lo
   };
 }
 
-function contentsOf(recipe: Recipe, lot: PutBy, foods: readonly Ingredient[]): LotContents {
+function contentsOf(recipe: Recipe, lot: StoredLot, foods: readonly Ingredient[]): LotContents {
   const masses = whole(lot.mixture);
   const perKg = lot.kg > 0 ? 1 / lot.kg : 0;
   const rowId = recipeRowId(recipe.id);
@@ -78,7 +78,7 @@ function contentsOf(recipe: Recipe, lot: PutBy, foods: readonly Ingredient[]): L
   return {
     name: recipe.name,
     ingredientId: rowId,
-    standsFor: recipe.stocksAs ? [rowId, recipe.stocksAs] : [rowId],
+    satisfies: recipe.stocksAs ? [rowId, recipe.stocksAs] : [rowId],
     ...(recipe.base ? { base: recipe.base } : {}),
     share: totalKg(lot.mixture.pieces) > totalKg(lot.mixture.liquid) ? 'pieces' : 'liquid',
     perKg: times(masses, perKg),

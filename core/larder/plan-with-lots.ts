@@ -38,7 +38,7 @@ const SAME_WITHIN = 1e-6;
 
 /** The lots that can stand for a row. */
 export function lotsFor<T extends Pick<ShelfLot, 'contents'>>(rowId: string, lots: readonly T[]): T[] {
-  return lots.filter((lot) => lot.contents.standsFor.includes(rowId));
+  return lots.filter((lot) => lot.contents.satisfies.includes(rowId));
 }
 
 /** A base: what the house makes ahead and a soup stands on. Bouillon and the like are bought, and no base. */

@@ -15,7 +15,7 @@ export interface BaseNeed {
 
 /** A lot with the rows it can stand for. */
 export interface StandingLot extends Drawable {
-  standsFor: readonly string[];
+  satisfies: readonly string[];
 }
 
 export interface DemandPart {
@@ -52,7 +52,7 @@ export function baseDemand(needs: readonly BaseNeed[], lots: readonly StandingLo
   const byRow = new Map<string, BaseDemand>();
   for (const need of [...needs].sort((a, b) => a.atMs - b.atMs)) {
     const there = lots
-      .filter((lot) => lot.standsFor.includes(need.rowId))
+      .filter((lot) => lot.satisfies.includes(need.rowId))
       .map((lot) => ({ ...lot, leftKg: leftKg.get(lot.id)! }));
     const { draws, shortKg, passedOver } = drawLots(need.kg, there, need.atMs);
     for (const draw of draws) leftKg.set(draw.lotId, leftKg.get(draw.lotId)! - draw.kg);

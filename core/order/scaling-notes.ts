@@ -68,7 +68,7 @@ export function scalingNotes(input: PlanInput, plan: Plan): ScalingNote[] {
   const written = Object.fromEntries(
     input.recipe.lines.filter((line) => line.scaling !== 'perBowl').map((line) => [line.id, line.kg]),
   );
-  const small = cookThrough(input, setupOf(input), written, input.burner.gain.mean);
+  const small = cookThrough(input, setupOf(input), written, input.burner.heatFactor.mean);
   return [
     ...roundsNotes(plan),
     ...liquidNote(plan),

@@ -62,13 +62,18 @@ const LONGEST_STAGE_MIN = 12 * 60;
  * @param input the plan's recipe, kitchen and pot
  * @param setup vessel, burner, air
  * @param load kg of each line, 0 or more
- * @param gain share of the burner's expected heat that arrives, above 0
+ * @param heatFactor share of the burner's expected heat that arrives, above 0
  * @returns each stage with its minutes and levels, and the pot at the end
  * @throws RangeError when a stage would not end within twelve hours, naming it
  * @source docs/model.md § 4, § 5, § 11
  */
-export function cookThrough(input: PlanInput, setup: PotSetup, load: Load, gain: number): CookedThrough {
-  let pot = openPot({ atMs: 0, tempC: setup.air.airTempC, gain: { mean: gain, sd: 1e-9 } });
+export function cookThrough(
+  input: PlanInput,
+  setup: PotSetup,
+  load: Load,
+  heatFactor: number,
+): CookedThrough {
+  let pot = openPot({ atMs: 0, tempC: setup.air.airTempC, heatFactor: { mean: heatFactor, sd: 1e-9 } });
   const stages: CookedStage[] = [];
   for (const stage of cookingStages(input.recipe)) {
     const { filled, looseLitres } = fillStage(

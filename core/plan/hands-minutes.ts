@@ -113,5 +113,5 @@ function warmingMinutes(
     const { perKg } = input.ingredients[line.ingredientId]!;
     return sum + ((kgByLine[line.id] ?? 0) - line.kg) * specificHeatKJ(perKg) * WARMED_K;
   }, 0);
-  return moreKJ / (fullKW(setup) * input.burner.gain.mean * fraction * 60);
+  return moreKJ / (fullKW(setup) * input.burner.heatFactor.mean * fraction * 60);
 }

@@ -8,7 +8,7 @@ export {
   type PlannedBurner,
   type PlannedLine,
   type Pot,
-  type Working,
 } from './plan';
 export { planBatch, setupOf } from './plan-batch';
 export { potInput } from './pot-input';
+export type { FigureName, Sureness, Working, WorkingLine, WorkingSource } from './working';

@@ -63,7 +63,7 @@ export function planBatch(input: PlanInput): Plan {
     ...input.recipe.lines.map((line) => plannedLine(input, line, load, wantedLitres)),
     ...heldBackLine(input, solved),
   ];
-  const { mean, sd } = input.burner.gain;
+  const { mean, sd } = input.burner.heatFactor;
   const slow = cookThrough(input, setup, load, Math.max(0.25, mean - sd));
   const quick = cookThrough(input, setup, load, mean + sd);
   const stageSd = cooked.stages.map((stage, i) =>

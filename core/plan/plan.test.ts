@@ -66,9 +66,11 @@ describe('a plan', () => {
   });
   it('opens every figure to arithmetic that holds the figure', () => {
     for (const working of Object.values(plan.workings)) expect(working.lines.length).toBeGreaterThan(0);
-    expect(plan.workings.yield.lines.join(' ')).toContain(plan.yieldLitres.toFixed(2));
-    expect(plan.workings.salt.lines.join(' ')).toContain(`${plan.saltToAddG.toFixed(0)} g to add`);
-    expect(plan.workings.body.lines.join(' ')).toContain(`${plan.flourEquivalentGPerL.toFixed(0)} g/L`);
+    expect(plan.workings.yield.lines).toContainEqual(expect.objectContaining({ litres: plan.yieldLitres }));
+    expect(plan.workings.salt.lines).toContainEqual({ code: 'saltToAdd', grams: plan.saltToAddG });
+    expect(plan.workings.body.lines).toContainEqual(
+      expect.objectContaining({ code: 'perLitre', gPerL: plan.flourEquivalentGPerL }),
+    );
   });
 });
 
@@ -99,10 +101,10 @@ describe('scaling tells the truth', () => {
     expect(wide.stages[1]!.minutes).toBeLessThan(here.stages[1]!.minutes);
   });
   it('a burner known better gives a narrower answer', () => {
-    const gain = { mean: 0.9, sd: 0.05, batches: 5 };
-    const known = planBatch(orderOf({ burner: { ...orderOf().burner, gain } }));
+    const heatFactor = { mean: 0.9, sd: 0.05, batches: 5 };
+    const known = planBatch(orderOf({ burner: { ...orderOf().burner, heatFactor } }));
     expect(known.readySdMinutes).toBeLessThan(planBatch(orderOf()).readySdMinutes);
-    expect(known.workings.start.sureness).toContain('5 batches');
+    expect(known.workings.start.sureness).toMatchObject({ code: 'burnerKnown', batches: 5 });
   });
 });
 

@@ -4,6 +4,7 @@ import type { Burner } from '../pot';
 import type { Recipe } from '../recipe';
 import type { Equipment } from '../scaling';
 import type { Vessel } from '../vessel';
+import type { FigureName, Working } from './working';
 
 /** A pot of the kitchen. */
 export interface Pot {
@@ -17,7 +18,7 @@ export interface Pot {
 export interface PlannedBurner extends Burner {
   id: string;
   name: string;
-  gain: { mean: number; sd: number; batches: number };
+  heatFactor: { mean: number; sd: number; batches: number };
   /** what this pot on it has shown at settings and under lids; absent where nothing is known */
   settings?: readonly KnownSetting[];
 }
@@ -107,25 +108,6 @@ export interface PlannedBase {
   gelatinPercent: number;
   fatPercent: number;
 }
-
-/** A computed figure's line of arithmetic: how it came about, from what, and how sure it is. */
-export interface Working {
-  lines: string[];
-  source: string;
-  sureness: string;
-}
-
-export type FigureName =
-  | 'start'
-  | 'ready'
-  | 'yield'
-  | 'simmer'
-  | 'salt'
-  | 'body'
-  | 'cost'
-  | 'fill'
-  | 'liquid'
-  | 'allergens';
 
 export interface Plan {
   modelVersion: number;

@@ -45,7 +45,7 @@ export function solveLoad(input: PlanInput, setup: PotSetup, wantedLitres: numbe
   const heldLine = input.holdBackShare ? (liquids[0] ?? null) : null;
   const held = heldOf(input, heldLine, wantedLitres * (input.holdBackShare ?? 0));
   const wantedBody = flourEquivalentOfBand({ band: input.band });
-  let cooked = cookThrough(input, setup, load, input.burner.gain.mean);
+  let cooked = cookThrough(input, setup, load, input.burner.heatFactor.mean);
   let lastStepKg = 0;
   let lastMissing = 0;
   for (let round = 0; round < MOST_ROUNDS; round++) {
@@ -76,7 +76,7 @@ export function solveLoad(input: PlanInput, setup: PotSetup, wantedLitres: numbe
     for (const line of recipe.lines) {
       if (typeof line.scaling === 'object') load[line.id] = load[line.scaling.sameAs] ?? 0;
     }
-    cooked = cookThrough(input, setup, load, input.burner.gain.mean);
+    cooked = cookThrough(input, setup, load, input.burner.heatFactor.mean);
   }
   return { load, cooked, heldKg: held.kg, heldLine };
 }

@@ -1,12 +1,11 @@
 import { massKg, specificHeatKJ, whole } from '../matter';
 import { CLING_PERCENT } from '../portions';
 import { fullKW, liquidLitres, type PotSetup, potLitres } from '../pot';
-import { bandName } from '../thickness';
-
 import type { CookedThrough } from './cook-through';
-import type { FigureName, Plan, PlanInput, Working } from './plan';
+import type { Plan, PlanInput } from './plan';
+import type { FigureName, Sureness, Working } from './working';
 
-/** The line of arithmetic behind each figure of a plan, in words and numbers a cook can follow. */
+/** The arithmetic behind each figure of a plan, made from the very numbers it explains. */
 export function workings(
   input: PlanInput,
   setup: PotSetup,
@@ -14,11 +13,11 @@ export function workings(
   cooked: CookedThrough,
 ): Record<FigureName, Working> {
   const { burner } = input;
-  const known =
-    burner.gain.batches > 0
-      ? `${burner.name} as ${burner.gain.batches} batches have shown it, ± ${percent(burner.gain.sd / burner.gain.mean)}`
-      : `a first guess for ${burner.name}, ± ${percent(burner.gain.sd)}; the first readings will narrow it`;
-  const netKW = fullKW(setup) * burner.gain.mean;
+  const { mean, sd, batches } = burner.heatFactor;
+  const known: Sureness =
+    batches > 0
+      ? { code: 'burnerKnown', burnerName: burner.name, batches, share: sd / mean }
+      : { code: 'burnerGuess', burnerName: burner.name, share: sd };
   const boiled = cooked.stages.filter((one) => one.steamedKg > 0.02);
   const come = cooked.stages.find((one) => one.stage.ends.rule === 'simmer');
   const end = cooked.end;
@@ -33,101 +32,139 @@ export function workings(
   return {
     start: {
       lines: [
-        ...plan.stages.map((stage) => `${stage.title}: ${n(stage.minutes, 0)} min`),
-        `together ${n(cooked.minutes, 0)} min, counted back from ready`,
+        ...plan.stages.map(({ title, minutes }) => ({ code: 'stageMinutes' as const, title, minutes })),
+        { code: 'countedBack', minutes: cooked.minutes },
       ],
-      source: 'heat balance of this pot, stage by stage',
+      source: { code: 'heatBalance' },
       sureness: known,
     },
     ready: {
       lines: [
-        `service less ${n((plan.serviceAtMs - plan.readyAtMs) / 60_000, 0)} min kept free`,
-        `one standard deviation is ${n(plan.readySdMinutes, 0)} min: nine batches in ten are ready in time`,
+        { code: 'keptFree', minutes: (plan.serviceAtMs - plan.readyAtMs) / 60_000 },
+        { code: 'spread', sdMinutes: plan.readySdMinutes },
       ],
-      source: 'the plan run three times: burner as expected, weaker, stronger',
+      source: { code: 'threeRuns' },
       sureness: known,
     },
     yield: {
       lines: [
-        `${plan.portions} × ${n(plan.portionMl, 0)} mL = ${n((plan.portions * plan.portionMl) / 1000, 2)} L`,
-        `÷ ${n(1 - CLING_PERCENT / 100, 2)} for what clings to the pot = ${n(plan.yieldLitres, 2)} L, hot`,
-        `${n(plan.startLitres, 1)} L go in, ${n(plan.evaporatedKg, 2)} kg leave as steam`,
+        {
+          code: 'bowlLitres',
+          portions: plan.portions,
+          portionMl: plan.portionMl,
+          litres: (plan.portions * plan.portionMl) / 1000,
+        },
+        { code: 'afterCling', share: 1 - CLING_PERCENT / 100, litres: plan.yieldLitres },
+        { code: 'goesIn', litres: plan.startLitres, steamedKg: plan.evaporatedKg },
       ],
-      source: 'cling about 1 %, common practice',
-      sureness: 'the liquid is solved so that this comes out; the steam is the doubt in it',
+      source: { code: 'cling' },
+      sureness: { code: 'solved' },
     },
     liquid: {
       lines: [
-        ...boiled.map(
-          (one) => `${one.stage.title}: ${n(one.steamedKg, 2)} kg of steam in ${n(one.minutes, 0)} min`,
-        ),
-        `${n(plan.evaporatedKg, 2)} kg in all, put in beforehand`,
+        ...boiled.map(({ stage, steamedKg, minutes }) => ({
+          code: 'stageSteam' as const,
+          title: stage.title,
+          kg: steamedKg,
+          minutes,
+        })),
+        { code: 'steamInAll', kg: plan.evaporatedKg },
       ],
-      source: 'surface law below the boil, burner at the boil (ASHRAE, steam tables)',
+      source: { code: 'surfaceLaw' },
       sureness: known,
     },
     simmer: come
       ? {
           lines: [
-            `about ${n(come.litresAtStart, 1)} L at ${n(specificHeatKJ(whole(end.mixture)), 2)} kJ/kg·K, up to ${n(come.tempAtEndC, 1)} °C`,
-            `${burner.name}: ${n(burner.powerW / 1000, 1)} kW × ${n(burner.efficiency, 2)} × ${n(burner.gain.mean, 2)} = ${n(netKW, 2)} kW into the pot, less wall and steam`,
-            `${n(come.minutes, 0)} min; water boils at ${n(plan.boilingC, 1)} °C at ${n(setup.air.altitudeM, 0)} m`,
+            {
+              code: 'toWarm',
+              litres: come.litresAtStart,
+              specificHeatKJ: specificHeatKJ(whole(end.mixture)),
+              tempC: come.tempAtEndC,
+            },
+            {
+              code: 'heatIn',
+              burnerName: burner.name,
+              ratedW: burner.powerW,
+              efficiency: burner.efficiency,
+              heatFactor: mean,
+              netW: fullKW(setup) * mean * 1000,
+            },
+            {
+              code: 'boilsAt',
+              minutes: come.minutes,
+              boilingC: plan.boilingC,
+              altitudeM: setup.air.altitudeM,
+            },
           ],
-          source: 'heat balance; boiling point from the IAPWS saturation line',
+          source: { code: 'boilingPoint' },
           sureness: known,
         }
-      : { lines: ['this recipe does not come to a simmer'], source: '', sureness: '' },
+      : { lines: [{ code: 'noSimmer' }], source: null, sureness: null },
     salt: {
       lines: [
-        `${n(massKg(end.mixture), 2)} kg at the end × ${n(plan.saltPercent, 2)} % = ${n(plan.saltBroughtG + plan.saltToAddG, 0)} g`,
-        ...brought.map((line) => `${line.name} brings ${n(line.grams, 0)} g`),
-        `${n(plan.saltToAddG, 0)} g to add, last`,
-        `with the garnish a bowl comes to ${n(plan.saltPercentWithGarnish, 2)} %`,
+        {
+          code: 'saltWanted',
+          massKg: massKg(end.mixture),
+          percent: plan.saltPercent,
+          grams: plan.saltBroughtG + plan.saltToAddG,
+        },
+        ...brought.map(({ name, grams }) => ({ code: 'saltBrought' as const, name, grams })),
+        { code: 'saltToAdd', grams: plan.saltToAddG },
+        { code: 'saltWithGarnish', percent: plan.saltPercentWithGarnish },
       ],
-      source: 'mass balance; salt of each ingredient from its table row',
-      sureness: 'as good as the labels: taste before the last third',
+      source: { code: 'massBalance' },
+      sureness: { code: 'labels' },
     },
     body: {
       lines: [
-        `${n(end.mixture.flourEquivalentG, 0)} g of flour or what does as much`,
-        `÷ ${n(liquidLitres(end), 2)} L of liquid without pieces = ${n(plan.flourEquivalentGPerL, 0)} g/L`,
-        `band ${n(plan.band, 1)}, ${bandName(plan.band)}`,
+        { code: 'flour', grams: end.mixture.flourEquivalentG },
+        { code: 'perLitre', litres: liquidLitres(end), gPerL: plan.flourEquivalentGPerL },
+        { code: 'band', band: plan.band },
       ],
-      source: 'white-sauce proportions of home economics; strengths from memory',
-      sureness: 'half a band either way until the kitchen has tested it',
+      source: { code: 'whiteSauce' },
+      sureness: { code: 'halfABand' },
     },
     cost: {
       lines: [
         ...[...plan.lines]
           .sort((a, b) => b.costCents - a.costCents)
           .slice(0, 4)
-          .map((line) => `${line.name}: ${n(line.purchasedKg, 2)} kg, ${n(line.costCents / 100, 2)}`),
-        `${n(plan.costCents / 100, 2)} in all ÷ ${plan.portions} = ${n(plan.costPerPortionCents / 100, 2)}`,
+          .map((line) => ({
+            code: 'lineCost' as const,
+            name: line.name,
+            kg: line.purchasedKg,
+            cents: line.costCents,
+          })),
+        {
+          code: 'costEach',
+          cents: plan.costCents,
+          portions: plan.portions,
+          eachCents: plan.costPerPortionCents,
+        },
       ],
-      source: 'prices as purchased, trim included',
-      sureness: 'ingredients only: no gas, no wages',
+      source: { code: 'prices' },
+      sureness: { code: 'ingredientsOnly' },
     },
     fill: {
       lines: [
-        `brim ${n(plan.brimLitres, 1)} L × ${plan.foams ? '0.75, since milk or starch foams' : '0.80'} = ${n(plan.workingFillLitres, 1)} L`,
-        `fullest ${n(plan.fullest.litres, 1)} L, raw pieces lying loose`,
-        `${n(potLitres(end), 1)} L at the end`,
+        {
+          code: 'workingFill',
+          brimLitres: plan.brimLitres,
+          share: plan.workingFillLitres / plan.brimLitres,
+          foams: plan.foams,
+          litres: plan.workingFillLitres,
+        },
+        { code: 'fullest', litres: plan.fullest.litres },
+        { code: 'atTheEnd', litres: potLitres(end) },
       ],
-      source: 'geometry of the pot; working fill common practice',
-      sureness: 'loose volume of cut vegetables is a first guess, ± 15 %',
+      source: { code: 'geometry' },
+      sureness: { code: 'looseVolume' },
     },
     allergens: {
-      lines: plan.allergens.map((entry) => `${entry.name}: ${entry.from.join(', ')}`),
-      source: 'EU list of fourteen and US list of nine; each from its ingredient',
-      sureness: 'check the labels of what was delivered',
+      lines: plan.allergens.map(({ name, from }) => ({ code: 'allergen', name, from })),
+      source: { code: 'allergenLists' },
+      sureness: { code: 'checkLabels' },
     },
   };
-}
-
-function n(value: number, digits: number): string {
-  return value.toFixed(digits);
-}
-
-function percent(share: number): string {
-  return `${Math.round(share * 100)} %`;
 }

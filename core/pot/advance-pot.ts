@@ -8,12 +8,19 @@ import { steep } from './steep';
 /** Longest step of the balance, s. Short against an hour's change of level, long against what a phone can do. */
 export const STEP_S = 60;
 
+/** For so long after it was last touched a pot is followed by the minute; after that by longer steps, s. */
+const WATCHED_S = 12 * 3600;
+const LATER_STEP_S = 300;
+
+/** This near to the kitchen's air, heat off, a pot is cold, K. */
+const COLD_WITHIN_K = 0.5;
+
 /** Minutes for salt to even out between liquid and centimetre pieces in hot soup. source: from memory, 15 to 30 */
 const SALT_EXCHANGE_MIN = 20;
 
 /**
  * Runs a pot forward with its heat and lid as they are: it warms, steams, boils, cools; what lies in it gives to
- * the water; salt evens out between liquid and pieces; doubt grows.
+ * the water; salt evens out between liquid and pieces; doubt grows. Gone cold with the heat off, it stands still.
  *
  * @param setup vessel, burner, air
  * @param state the pot at `state.atMs`
@@ -26,11 +33,15 @@ export function advancePot(setup: PotSetup, state: PotState, toMs: number): PotS
   const seconds = (finite('toMs', toMs) - state.atMs) / 1000;
   if (seconds <= 0) return state;
   if (massKg(state.mixture) <= 0) return { ...state, atMs: toMs };
+  const air = setup.air.airTempC;
+  if (isCold(state.heatFraction, state.tempC, air)) {
+    return { ...state, atMs: toMs, coldSinceMs: state.coldSinceMs ?? state.atMs };
+  }
   const run = startRun(setup, state);
-  const whole = Math.floor(seconds / STEP_S);
-  for (let i = 0; i < whole; i++) stepRun(run, STEP_S);
-  const rest = seconds - whole * STEP_S;
-  if (rest > 0) stepRun(run, rest);
+  while (run.elapsedS < seconds && !isCold(state.heatFraction, run.tempC, air)) {
+    const stepS = run.elapsedS < WATCHED_S ? STEP_S : LATER_STEP_S;
+    stepRun(run, Math.min(stepS, seconds - run.elapsedS));
+  }
   const steamed = evaporate(state.mixture, run.steamedKg);
   const given = state.steeping?.length
     ? steep(steamed, state.steeping, run.steepedMin)
@@ -43,6 +54,12 @@ export function advancePot(setup: PotSetup, state: PotState, toMs: number): PotS
   after.softenedMin = run.softenedMin;
   after.mixture = exchangeSalt(given.mixture, 1 - Math.exp(-seconds / 60 / SALT_EXCHANGE_MIN));
   after.evaporatedKg = state.evaporatedKg + run.steamedKg;
+  after.coldSinceMs = isCold(state.heatFraction, run.tempC, air) ? state.atMs + run.elapsedS * 1000 : null;
   if (given.steeping) after.steeping = given.steeping;
   return after;
+}
+
+/** With the heat off and as cold as the air nothing moves that a cook would ask of: such a pot is not run on. */
+function isCold(heatFraction: number, tempC: number, airTempC: number): boolean {
+  return heatFraction === 0 && Math.abs(tempC - airTempC) < COLD_WITHIN_K;
 }

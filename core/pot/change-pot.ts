@@ -27,17 +27,20 @@ const WEIGHING_SD = 0.005;
 export function openPot(input: {
   atMs: number;
   tempC: number;
-  gain: { mean: number; sd: number };
+  heatFactor: { mean: number; sd: number };
 }): PotState {
   return {
     atMs: input.atMs,
     mixture: EMPTY,
     tempC: input.tempC,
-    gain: positive('gain.mean', input.gain.mean),
+    heatFactor: positive('heatFactor.mean', input.heatFactor.mean),
     wander: 0,
     setting: 0,
     bias: { dip: 0, scale: 0, brix: 0, eye: 0 },
-    covariance: initialCovariance({ mean: input.gain.mean, sd: positive('gain.sd', input.gain.sd) }),
+    covariance: initialCovariance({
+      mean: input.heatFactor.mean,
+      sd: positive('heatFactor.sd', input.heatFactor.sd),
+    }),
     heatFraction: 0,
     lid: 'off',
     softenedMin: 0,
@@ -47,6 +50,7 @@ export function openPot(input: {
     drawnKg: 0,
     thirstKg: 0,
     steeping: undefined,
+    coldSinceMs: null,
   };
 }
 
@@ -119,8 +123,8 @@ export function drawFromPot(pot: PotState, kg: number): { pot: PotState; drawn: 
  */
 export function setHeat(pot: PotState, fraction: number, known?: { mean: number; sd: number }): PotState {
   if (within('fraction', fraction, 0, 1) === pot.heatFraction) return pot;
-  const sd = known ? known.sd : SETTING_SD * (1 - fraction) * pot.gain;
-  const setting = known ? known.mean - pot.gain : 0;
+  const sd = known ? known.sd : SETTING_SD * (1 - fraction) * pot.heatFactor;
+  const setting = known ? known.mean - pot.heatFactor : 0;
   return {
     ...pot,
     heatFraction: fraction,
@@ -133,17 +137,17 @@ export function setHeat(pot: PotState, fraction: number, known?: { mean: number;
  * Another burner under it, or another pot with the same one: full knowledge of a new burner starts from what is known
  * of it, and the heat is off until it is set.
  *
- * @param gain what the kitchen knows of the new burner; null for the same one
+ * @param heatFactor what the kitchen knows of the new burner; null for the same one
  */
-export function changeBurner(pot: PotState, gain: { mean: number; sd: number } | null): PotState {
+export function changeBurner(pot: PotState, heatFactor: { mean: number; sd: number } | null): PotState {
   const off = { ...setHeat(pot, 0), wander: 0 };
-  if (!gain) return off;
+  if (!heatFactor) return off;
   const covariance = setAfresh(
-    setAfresh(off.covariance, 'burner', gain.sd ** 2),
+    setAfresh(off.covariance, 'burner', heatFactor.sd ** 2),
     'wander',
-    (WANDER.sd * gain.mean) ** 2,
+    (WANDER.sd * heatFactor.mean) ** 2,
   );
-  return { ...off, gain: positive('gain.mean', gain.mean), covariance };
+  return { ...off, heatFactor: positive('heatFactor.mean', heatFactor.mean), covariance };
 }
 
 /** Takes fat off the top, kg; no more than floats. */

@@ -29,7 +29,7 @@ import { leaveFoodOut, putFoodIn } from './put-food-in';
 const minute = 60_000;
 const setup = STOCKPOT;
 function pot(change: Partial<PotState> = {}, kg = 20): PotState {
-  const empty = openPot({ atMs: 0, tempC: 99, gain: { mean: 1, sd: 0.2 } });
+  const empty = openPot({ atMs: 0, tempC: 99, heatFactor: { mean: 1, sd: 0.2 } });
   const masses = { ...NO_MASSES, water: kg * 0.93, sugars: kg * 0.06, salt: kg * 0.005, fat: kg * 0.005 };
   return { ...setHeat(addToPot(empty, { masses, share: 'liquid', tempC: 99.9 }), 1), ...change };
 }
@@ -113,7 +113,7 @@ describe('heat', () => {
       here = readPot(setup, here, { kind: 'weight', value: 20 }).pot;
     }
     expect(arrivingAt(here)).toBeGreaterThan(0);
-    expect(here.gain).toBeGreaterThan(0);
+    expect(here.heatFactor).toBeGreaterThan(0);
   });
   it('a lower setting is less sure than full, one the kitchen knows surer again', () => {
     const at = (fraction: number, known?: { mean: number; sd: number }) =>
@@ -132,11 +132,11 @@ describe('heat', () => {
     expect(Math.sqrt(variance(later.covariance, 'wander'))).toBeCloseTo(0.15, 3);
   });
   it('another burner starts from what is known of it, the same one from what it has shown', () => {
-    const shown = pot({ gain: 0.7 });
+    const shown = pot({ heatFactor: 0.7 });
     const other = changeBurner(shown, { mean: 1.1, sd: 0.2 });
-    expect([other.gain, other.heatFraction]).toEqual([1.1, 0]);
+    expect([other.heatFactor, other.heatFraction]).toEqual([1.1, 0]);
     expect(Math.sqrt(variance(other.covariance, 'burner'))).toBeCloseTo(0.2, 12);
-    expect(changeBurner(shown, null).gain).toBe(0.7);
+    expect(changeBurner(shown, null).heatFactor).toBe(0.7);
   });
 });
 
@@ -168,7 +168,7 @@ describe('forecasts', () => {
 });
 
 function startSure() {
-  const sure = openPot({ atMs: 0, tempC: 99, gain: { mean: 1, sd: 1e-6 } });
+  const sure = openPot({ atMs: 0, tempC: 99, heatFactor: { mean: 1, sd: 1e-6 } });
   return addToPot(sure, { masses: { ...NO_MASSES, water: 20 }, share: 'liquid', tempC: 99.9 }).covariance;
 }
 
@@ -214,7 +214,7 @@ describe('marks of every kind, by mass balance', () => {
 
 describe('what goes in and comes off', () => {
   it('a cold load: 15 kg at 92 °C and 3 kg at 5 °C give 79 °C, back to a simmer in about 8 min at 2.4 kW (hand balance)', () => {
-    const empty = openPot({ atMs: 0, tempC: 92, gain: { mean: 1, sd: 0.1 } });
+    const empty = openPot({ atMs: 0, tempC: 92, heatFactor: { mean: 1, sd: 0.1 } });
     // celeriac in stock: the pot at 3.9 kJ/kgK or so, the load at 3.7
     const hot = putFoodIn(empty, { ingredient: INGREDIENT_BY_ID['vegetable-stock']!, kg: 15, tempC: 92 });
     const load = coldLoad(
@@ -263,7 +263,7 @@ describe('common practice, single-pan loads', () => {
       burner: { powerW: 3500, efficiency: 0.4 },
       air: kitchenAir({ altitudeM: 0, airTempC: 24 }),
     };
-    const empty = openPot({ atMs: 0, tempC: 95, gain: { mean: 1, sd: 0.1 } });
+    const empty = openPot({ atMs: 0, tempC: 95, heatFactor: { mean: 1, sd: 0.1 } });
     const filled = putFoodIn(empty, { ingredient: INGREDIENT_BY_ID.tomato!, kg, tempC: 95 });
     const half = setHeat({ ...filled, lid: 'off' }, 0.5);
     const kgGone = kg * 0.25;

@@ -4,7 +4,7 @@ import { INGREDIENT_BY_ID, massesOf, massKg, totalKg } from '../matter';
 import { addToPot, openPot, type PotState } from './';
 import { finishStage } from './finish-stage';
 
-const empty = openPot({ atMs: 0, tempC: 20, gain: { mean: 1, sd: 0.1 } });
+const empty = openPot({ atMs: 0, tempC: 20, heatFactor: { mean: 1, sd: 0.1 } });
 const put = (pot: PotState, id: string, kg: number, tempC = 20) => {
   const row = INGREDIENT_BY_ID[id]!;
   return addToPot(pot, {

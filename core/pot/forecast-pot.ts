@@ -123,7 +123,8 @@ function dayOf(pot: PotState, target: PotTarget, q: number, minutes: number): Da
   const keeps = (1 - Math.exp(-x)) / x;
   // all of it as shares of the heat that arrives, so that a day is so many times hotter
   const here = arrivingAt(pot);
-  const yetToCome = ((WANDER.sd * pot.gain) / here) ** 2 * Math.max(0, (2 * (1 - keeps)) / x - keeps * keeps);
+  const yetToCome =
+    ((WANDER.sd * pot.heatFactor) / here) ** 2 * Math.max(0, (2 * (1 - keeps)) / x - keeps * keeps);
   const heat: Blend = { burner: 1 / here, wander: keeps / here, setting: 1 / here };
   const kgNow = massKg(pot.mixture);
   const offTarget: Blend =

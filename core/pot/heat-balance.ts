@@ -42,12 +42,12 @@ export function fractionToHold(
   litres: number,
   tempC: number,
   lid: Lid,
-  gain: number,
+  heatFactor: number,
 ): number {
   const out = exits(setup, litres);
   const needKW =
     steamHeat(setup.air, tempC, out.surfaceM2, lid).kW + out.wallKWPerK * (tempC - setup.air.airTempC);
-  return Math.min(1, needKW / (fullKW(setup) * gain));
+  return Math.min(1, needKW / (fullKW(setup) * heatFactor));
 }
 
 /** What reaches the pot at full heat when the burner does what its plate says, kW. */

@@ -7,7 +7,7 @@ export { finishStage } from './finish-stage';
 export { crossingMs, type ForecastInterval, forecastPot, type PotTarget } from './forecast-pot';
 export { exits, fractionToHold, fullKW, steamHeat } from './heat-balance';
 export { kitchenAir } from './kitchen-air';
-export { arrivingAt, type Burner, FIRST_GUESS_GAIN, type PotSetup, type PotState } from './pot';
+export { arrivingAt, type Burner, FIRST_GUESS_HEAT_FACTOR, type PotSetup, type PotState } from './pot';
 export { liquidLitres, litresAtMass, massAtLitres, potLitres } from './pot-litres';
 export { leaveFoodOut, liftFoodOut, putFoodIn } from './put-food-in';
 export { measuredMass, type PotReading, readPot } from './read-pot';

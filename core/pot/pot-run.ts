@@ -36,7 +36,7 @@ export interface PotRun {
 
   readonly setup: PotSetup;
   readonly lid: Lid;
-  readonly gain: number;
+  readonly heatFactor: number;
   readonly setting: number;
   readonly hotter: number;
   readonly plateKW: number;
@@ -68,7 +68,7 @@ export function startRun(setup: PotSetup, state: PotState, hotter?: number): Pot
     outAtLitres: litres,
     setup,
     lid: state.lid,
-    gain: state.gain,
+    heatFactor: state.heatFactor,
     setting: state.setting,
     hotter: hotter ?? 1,
     plateKW: fullKW(setup) * state.heatFraction,
@@ -80,13 +80,13 @@ export function startRun(setup: PotSetup, state: PotState, hotter?: number): Pot
 
 /** Takes a run further by some seconds, in one step of its balance. */
 export function stepRun(run: PotRun, seconds: number): void {
-  const { setup, plateKW, specificHeat, gain } = run;
+  const { setup, plateKW, specificHeat, heatFactor } = run;
   if (Math.abs(run.litres - run.outAtLitres) > LEVEL_MOVED * run.outAtLitres) {
     run.out = exits(setup, run.litres);
     run.outAtLitres = run.litres;
   }
   const capacityKJPerK = run.massKg * specificHeat + setup.emptyMassKg * STEEL_SPECIFIC_HEAT_KJ;
-  const inputKW = plateKW * run.hotter * arriving(gain, run.wander, run.setting);
+  const inputKW = plateKW * run.hotter * arriving(heatFactor, run.wander, run.setting);
   const startC = run.tempC;
   const heat = heatStep(setup.air, run.out, run.lid, { startC, inputKW, capacityKJPerK, seconds });
   const latentKJ = latentHeatKJPerKg({ tempC: heat.tempC });
@@ -97,7 +97,7 @@ export function stepRun(run: PotRun, seconds: number): void {
     predict(run.covariance, jacobian(leaning, run.out.wallKWPerK), keeps, {
       mass: (LOOSE_PER_HOUR.massKg2 * seconds) / 3600,
       temp: (LOOSE_PER_HOUR.tempC2 * seconds) / 3600,
-      wander: (WANDER.sd * gain) ** 2 * (1 - keeps * keeps),
+      wander: (WANDER.sd * heatFactor) ** 2 * (1 - keeps * keeps),
     });
   }
   run.wander *= keeps;

@@ -25,7 +25,7 @@ export interface PotSetup {
 /**
  * A pot at a moment: what is in it, how hot, how it is heated, and how sure that is.
  *
- * `gain` is the share of its expected heat that the burner gives on the average, 1 when it does what its plate says;
+ * `heatFactor` is the share of its expected heat that the burner gives on the average, 1 when it does what its plate says;
  * `wander` and `setting` are the shares it gives beside that just now and at this setting. Mass, temperature,
  * heat and the instruments' own errors are estimated together, so that a dip, a weight or a thermometer teaches all.
  */
@@ -33,7 +33,7 @@ export interface PotState {
   atMs: number;
   mixture: Mixture;
   tempC: number;
-  gain: number;
+  heatFactor: number;
   wander: number;
   setting: number;
   /** what each instrument reads too much, as a share; by eye of what has gone */
@@ -52,6 +52,8 @@ export interface PotState {
   thirstKg?: number | undefined;
   /** what lies in the pot and gives to the water; absent in pots of older logs */
   steeping?: readonly Steeping[] | undefined;
+  /** since when it has stood with the heat off and as cold as the air, ms; null while it has not */
+  coldSinceMs: number | null;
 }
 
 /** What mass is read with. */
@@ -61,15 +63,15 @@ export type Instrument = 'dip' | 'scale' | 'brix' | 'eye';
 const LEAST_ARRIVING = 0.03;
 
 /** Share of the burner's expected heat that arrives now: its own, its wandering, its setting. */
-export function arriving(gain: number, wander: number, setting: number): number {
-  return Math.max(LEAST_ARRIVING, gain + wander + setting);
+export function arriving(heatFactor: number, wander: number, setting: number): number {
+  return Math.max(LEAST_ARRIVING, heatFactor + wander + setting);
 }
 
 /** The same of a pot. */
-export const arrivingAt = (pot: PotState): number => arriving(pot.gain, pot.wander, pot.setting);
+export const arrivingAt = (pot: PotState): number => arriving(pot.heatFactor, pot.wander, pot.setting);
 
-/** First guess of the gain when the kitchen knows nothing yet. source: from memory: the spread of gas efficiencies */
-export const FIRST_GUESS_GAIN = { mean: 1, sd: 0.22 } as const;
+/** First guess of the heat factor when the kitchen knows nothing yet. source: from memory: the spread of gas efficiencies */
+export const FIRST_GUESS_HEAT_FACTOR = { mean: 1, sd: 0.22 } as const;
 
 /** A pot of its own with the same in it. Written out, as it is what a fold does most. */
 export function copyPot(pot: PotState): PotState {
@@ -77,7 +79,7 @@ export function copyPot(pot: PotState): PotState {
     atMs: pot.atMs,
     mixture: pot.mixture,
     tempC: pot.tempC,
-    gain: pot.gain,
+    heatFactor: pot.heatFactor,
     wander: pot.wander,
     setting: pot.setting,
     bias: pot.bias,
@@ -91,5 +93,6 @@ export function copyPot(pot: PotState): PotState {
     drawnKg: pot.drawnKg,
     thirstKg: pot.thirstKg,
     steeping: pot.steeping,
+    coldSinceMs: pot.coldSinceMs,
   };
 }

@@ -42,7 +42,7 @@ export interface ReadResult {
   /** how far the reading lay from what was expected, in standard deviations of both */
   z: number;
   /** why it was not believed, or null */
-  surprise: 'gained' | 'far off' | null;
+  surprise: 'gained' | 'far' | null;
   /** litres it stands for; null of a temperature */
   litres: number | null;
 }
@@ -179,7 +179,7 @@ function settle(
     const damped = what.noise + expected * Math.max(0, z / SURPRISE.dampedFromZ - 1);
     return { z, surprise: null, litres, pot: moved(pot, update(pot.covariance, on, innovation, damped)) };
   }
-  if (!what.believed) return { pot, z, surprise: 'far off', litres };
+  if (!what.believed) return { pot, z, surprise: 'far', litres };
   const afresh = setAfresh(pot.covariance, blend.mass ? 'mass' : 'temp', innovation * innovation * 100);
   const learnt = update(afresh, project(afresh, blend), innovation, what.noise);
   return { z, surprise: null, litres, pot: moved(pot, learnt) };
@@ -189,7 +189,10 @@ function settle(
 function moved(pot: PotState, { pull, covariance }: ReturnType<typeof update>): PotState {
   const after = copyPot(pot);
   after.tempC = pot.tempC + pull[ROW.temp]!;
-  after.gain = Math.min(GAIN_RANGE.most, Math.max(GAIN_RANGE.least, pot.gain + pull[ROW.burner]!));
+  after.heatFactor = Math.min(
+    GAIN_RANGE.most,
+    Math.max(GAIN_RANGE.least, pot.heatFactor + pull[ROW.burner]!),
+  );
   after.wander = pot.wander + pull[ROW.wander]!;
   after.setting = pot.setting + pull[ROW.setting]!;
   after.bias = {

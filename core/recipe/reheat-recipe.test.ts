@@ -26,17 +26,16 @@ const inPot = (minutes: number) =>
   foldBatch(
     snapshot,
     logOf([
-      [0, { type: 'stageBegun', v: 1, payload: { stageId: 'warm' } }],
+      [0, { type: 'stageBegun', payload: { stageId: 'warm' } }],
       [
         0.1,
         {
           type: 'added',
-          v: 1,
           payload: { items: [{ ingredientId: recipeRowId('broth'), kg: 10, tempC: 5, lineId: 'dish' }] },
         },
       ],
-      [0.2, { type: 'lidSet', v: 1, payload: { lid: 'on' } }],
-      [0.3, { type: 'heatSet', v: 1, payload: { fraction: 0.5 } }],
+      [0.2, { type: 'lidSet', payload: { lid: 'on' } }],
+      [0.3, { type: 'heatSet', payload: { fraction: 0.5 } }],
     ]),
     Date.UTC(2026, 2, 10, 10, 0) + minutes * 60_000,
   );

@@ -131,7 +131,7 @@ function foodsOf(
   above: readonly { lineId: string; name: string }[],
 ): Food[] {
   return recipe.lines.flatMap((line) => {
-    const { sub, ingredient } = standsFor(line, library, path);
+    const { sub, ingredient } = satisfies(line, library, path);
     const lineId = above[0]?.lineId ?? line.id;
     const names = above.map((one) => one.name);
     if (ingredient) return [{ lineId, path: [...names, ingredient.name], ingredient }];
@@ -145,7 +145,7 @@ function partsOf(
   path: readonly string[],
 ): { name: string; recipe: Recipe; isGarnish: boolean }[] {
   const below = recipe.lines.flatMap((line) => {
-    const { sub } = standsFor(line, library, path);
+    const { sub } = satisfies(line, library, path);
     if (!sub) return [];
     const parts = partsOf(sub, library, [...path, sub.id]);
     return parts.map((part) => ({ ...part, isGarnish: part.isGarnish || line.scaling === 'perBowl' }));
@@ -153,7 +153,7 @@ function partsOf(
   return [{ name: recipe.name, recipe, isGarnish: false }, ...below];
 }
 
-function standsFor(
+function satisfies(
   line: RecipeLine,
   library: Library,
   path: readonly string[],

@@ -20,7 +20,7 @@ describe('a rehearsal', () => {
   it('falls by the boil-off law of its hidden burner: 20 min against the hand formula', () => {
     const here = startRehearsal(snapshot, 1);
     const { pot, setup } = here.begun;
-    const netPowerW = fullKW(setup) * 1000 * pot.heatFraction * here.snapshot.input.burner.gain.mean;
+    const netPowerW = fullKW(setup) * 1000 * pot.heatFraction * here.snapshot.input.burner.heatFactor.mean;
     const boiledKg = boilOffKgPerHour({ netPowerW, tempC: 95.85 }) / 3;
     const lost = rehearsalAt(here, 20).pot.evaporatedKg - pot.evaporatedKg;
     // less what the wall gives off and what brings it the last degrees up

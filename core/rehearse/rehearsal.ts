@@ -69,11 +69,11 @@ export function startRehearsal(snapshot: BatchSnapshot, chance: number): Rehears
     [...stages].sort((a, b) => (planned(b.id)?.steamedKg ?? 0) - (planned(a.id)?.steamedKg ?? 0))[0];
   positive('what steams away', stage ? (planned(stage.id)?.steamedKg ?? 0) : 0);
   const { burner } = snapshot.input;
-  const mean = burner.gain.mean * (HIDDEN_GAIN.least + (HIDDEN_GAIN.most - HIDDEN_GAIN.least) * chance);
+  const mean = burner.heatFactor.mean * (HIDDEN_GAIN.least + (HIDDEN_GAIN.most - HIDDEN_GAIN.least) * chance);
   const { settings: _known, ...plain } = burner;
   const hidden: BatchSnapshot = {
     ...snapshot,
-    input: { ...snapshot.input, burner: { ...plain, gain: { mean, sd: 1e-9, batches: 0 } } },
+    input: { ...snapshot.input, burner: { ...plain, heatFactor: { mean, sd: 1e-9, batches: 0 } } },
   };
   const log = logUpTo(snapshot, stage!.id);
   const begun = foldBatch(hidden, log, log.at(-1)!.actedAtMs);
@@ -171,13 +171,13 @@ function logUpTo(snapshot: BatchSnapshot, stageId: string): BatchEvent[] {
     const items = snapshot.plan.lines
       .filter((line) => line.stageId === id && !line.perBowl && line.edibleKg > 0)
       .map(({ ingredientId, edibleKg, tempC, lineId }) => ({ ingredientId, kg: edibleKg, tempC, lineId }));
-    say(startMs, { type: 'stageBegun', v: 1, payload: { stageId: id } });
-    if (items.length > 0) say(startMs, { type: 'added', v: 1, payload: { items } });
-    say(startMs, { type: 'lidSet', v: 1, payload: { lid: planned.lid } });
+    say(startMs, { type: 'stageBegun', payload: { stageId: id } });
+    if (items.length > 0) say(startMs, { type: 'added', payload: { items } });
+    say(startMs, { type: 'lidSet', payload: { lid: planned.lid } });
     const fraction = planned.heatFraction;
-    say(startMs, { type: 'heatSet', v: 1, payload: { fraction } });
+    say(startMs, { type: 'heatSet', payload: { fraction } });
     if (id === stageId) break;
-    say(startMs + planned.minutes * 60_000, { type: 'stageDone', v: 1, payload: { stageId: id } });
+    say(startMs + planned.minutes * 60_000, { type: 'stageDone', payload: { stageId: id } });
   }
   return log;
 }

@@ -66,7 +66,7 @@ describe('invariants of scaling', () => {
         },
       });
       const setup = setupOf(input);
-      const opened = openPot({ atMs: 0, tempC: 88, gain: { mean: 1, sd: 1e-9 } });
+      const opened = openPot({ atMs: 0, tempC: 88, heatFactor: { mean: 1, sd: 1e-9 } });
       const water = INGREDIENT_BY_ID.water!.perKg;
       const masses = { ...water, water: water.water * 12 };
       const pot = { ...addToPot(opened, { masses, share: 'liquid', tempC: 88 }), heatFraction: 0.5 };
@@ -90,7 +90,7 @@ describe('a reduction by the batch: 1×, 4×, 10×', () => {
   ) => {
     const input = orderOf({ pot: { id: 'p', name: 'pot', emptyMassKg: 5, vessel } });
     const setup = setupOf(input);
-    const boiled = openPot({ atMs: 0, tempC: setup.air.boilingC, gain: { mean: 1, sd: 1e-9 } });
+    const boiled = openPot({ atMs: 0, tempC: setup.air.boilingC, heatFactor: { mean: 1, sd: 1e-9 } });
     const masses = { ...INGREDIENT_BY_ID.water!.perKg, water: litres };
     const pot = {
       ...addToPot(boiled, { masses, share: 'liquid', tempC: setup.air.boilingC }),

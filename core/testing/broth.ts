@@ -1,7 +1,7 @@
 import type { BatchEvent, BatchEventBody, BatchSnapshot } from '../batch';
 import { INGREDIENT_BY_ID } from '../matter';
 import { type PlanInput, planBatch } from '../plan';
-import { FIRST_GUESS_GAIN } from '../pot';
+import { FIRST_GUESS_HEAT_FACTOR } from '../pot';
 import type { Recipe } from '../recipe';
 
 /** A plain dish for tests: roots in stock, let fall, bound with flour, salted. Invented. */
@@ -95,7 +95,7 @@ export function orderOf(change: Partial<PlanInput> = {}): PlanInput {
       name: 'burner',
       powerW: 7000,
       efficiency: 0.4,
-      gain: { ...FIRST_GUESS_GAIN, batches: 0 },
+      heatFactor: { ...FIRST_GUESS_HEAT_FACTOR, batches: 0 },
     },
     portions: 60,
     portionMl: 250,
@@ -137,15 +137,15 @@ export function itemsFor(snapshot: BatchSnapshot, stageId: string) {
 /** A batch cooked as planned up to the fall, with readings on the way down. */
 export function cookedLog(snapshot: BatchSnapshot): BatchEvent[] {
   return logOf([
-    [0, { type: 'stageBegun', v: 1, payload: { stageId: 'boil' } }],
-    [0.1, { type: 'added', v: 1, payload: { items: itemsFor(snapshot, 'boil') } }],
-    [0.2, { type: 'lidSet', v: 1, payload: { lid: 'on' } }],
-    [0.3, { type: 'heatSet', v: 1, payload: { fraction: 1 } }],
-    [20, { type: 'reading', v: 1, payload: { kind: 'temperature', value: 60 } }],
-    [45, { type: 'stageDone', v: 1, payload: { stageId: 'boil' } }],
-    [45.1, { type: 'stageBegun', v: 1, payload: { stageId: 'fall' } }],
-    [45.2, { type: 'lidSet', v: 1, payload: { lid: 'off' } }],
-    [60, { type: 'reading', v: 1, payload: { kind: 'depth', value: 13.8 } }],
-    [75, { type: 'reading', v: 1, payload: { kind: 'depth', value: 12.9 } }],
+    [0, { type: 'stageBegun', payload: { stageId: 'boil' } }],
+    [0.1, { type: 'added', payload: { items: itemsFor(snapshot, 'boil') } }],
+    [0.2, { type: 'lidSet', payload: { lid: 'on' } }],
+    [0.3, { type: 'heatSet', payload: { fraction: 1 } }],
+    [20, { type: 'reading', payload: { kind: 'temperature', value: 60 } }],
+    [45, { type: 'stageDone', payload: { stageId: 'boil' } }],
+    [45.1, { type: 'stageBegun', payload: { stageId: 'fall' } }],
+    [45.2, { type: 'lidSet', payload: { lid: 'off' } }],
+    [60, { type: 'reading', payload: { kind: 'depth', value: 13.8 } }],
+    [75, { type: 'reading', payload: { kind: 'depth', value: 12.9 } }],
   ]);
 }

@@ -51,14 +51,14 @@ export function lotMade(
 
 /** Larder events at minutes, numbered as they come. */
 export function shelfLog(
-  entries: readonly [minute: number, body: LarderEventBody, taken?: LarderEvent['taken']][],
+  entries: readonly [minute: number, body: LarderEventBody, received?: LarderEvent['received']][],
 ): LarderEvent[] {
-  return entries.map(([minute, body, taken], i) => ({
+  return entries.map(([minute, body, received], i) => ({
     ...body,
     id: `s${i + 1}`,
     seq: i + 1,
     actedAtMs: SHELF_OPENS_MS + minute * MINUTE_MS,
-    ...(taken ? { taken } : {}),
+    ...(received ? { received } : {}),
   }));
 }
 

@@ -27,25 +27,25 @@ function cook(snapshot: BatchSnapshot) {
     nowMs += minutes * 60_000;
   };
   for (const stage of snapshot.input.recipe.stages) {
-    say({ type: 'stageBegun', v: 1, payload: { stageId: stage.id } });
+    say({ type: 'stageBegun', payload: { stageId: stage.id } });
     const items = snapshot.plan.lines
       .filter((line) => line.stageId === stage.id && !line.perBowl && line.edibleKg > 0.00005)
       .map((line) => ({ ingredientId: line.ingredientId, kg: line.edibleKg, tempC: line.tempC, lineId: line.lineId, ...thickenerOf(snapshot, line.lineId), ...(line.comesOut ? { comesOut: line.comesOut } : {}) }));
     if (stage.asksOut) {
-      for (const out of foldBatch(snapshot, log, nowMs).toComeOut) say({ type: 'removed', v: 1, payload: { word: out.word, count: out.count } });
+      for (const out of foldBatch(snapshot, log, nowMs).toComeOut) say({ type: 'removed', payload: { word: out.word, count: out.count } });
     }
-    if (items.length > 0) say({ type: 'added', v: 1, payload: { items } });
-    say({ type: 'lidSet', v: 1, payload: { lid: stage.lid } });
+    if (items.length > 0) say({ type: 'added', payload: { items } });
+    say({ type: 'lidSet', payload: { lid: stage.lid } });
     if (stage.ends.rule === 'served') break;
     for (let turn = 0; turn < 900; turn++) {
       const state = foldBatch(snapshot, log, nowMs);
       const clock = stageClock(snapshot, state);
       if (!clock) throw new Error(`${stage.title} is not running`);
-      if (Math.abs(clock.wantedHeat - state.pot.heatFraction) > 0.02) say({ type: 'heatSet', v: 1, payload: { fraction: clock.wantedHeat } });
+      if (Math.abs(clock.wantedHeat - state.pot.heatFraction) > 0.02) say({ type: 'heatSet', payload: { fraction: clock.wantedHeat } });
       if (clock.ends.p50Ms !== null && clock.ends.p50Ms <= nowMs) break;
       wait(1);
     }
-    say({ type: 'stageDone', v: 1, payload: { stageId: stage.id } });
+    say({ type: 'stageDone', payload: { stageId: stage.id } });
     wait(1.5);
   }
   return foldBatch(snapshot, log, nowMs);

@@ -24,7 +24,7 @@ import { seededRandom } from '../seeded-random';
  * little high, the ladles are generous. The model was not told.
  */
 const HIDDEN = {
-  gain: { 'gas-1': 0.9, 'gas-2': 0.84, 'gas-3': 0.93, 'gas-4': 0.88, induction: 0.97, jacket: 0.95 },
+  heatFactor: { 'gas-1': 0.9, 'gas-2': 0.84, 'gas-3': 0.93, 'gas-4': 0.88, induction: 0.97, jacket: 0.95 },
   gainWanderSd: 0.03,
   stickHighCm: 0.12,
   ladleOver: 1.012,
@@ -51,10 +51,10 @@ export interface CookedBefore {
   portionMl?: number;
   readyAtMs: number;
   potId: string;
-  burnerId: keyof typeof HIDDEN.gain;
+  burnerId: keyof typeof HIDDEN.heatFactor;
   seed: number;
   /** what is put by of it, in shares of what is there; the rest stays in the pot, or is served */
-  putBy?: readonly { lotId: string; share: number; place: string; storage: LotStorage }[];
+  stored?: readonly { lotId: string; share: number; place: string; storage: LotStorage }[];
 }
 
 /**
@@ -85,10 +85,10 @@ export function cookPast(
   const { input: laid, plan, draws } = planWithLots(asked, lots);
   const input = potInput(laid, plan);
   const snapshot: BatchSnapshot = { input, plan, draws };
-  const gain = HIDDEN.gain[day.burnerId] + random.normal(HIDDEN.gainWanderSd);
+  const heatFactor = HIDDEN.heatFactor[day.burnerId] + random.normal(HIDDEN.gainWanderSd);
   const truth: BatchSnapshot = {
     ...snapshot,
-    input: { ...input, burner: { ...input.burner, gain: { mean: gain, sd: 1e-9, batches: 0 } } },
+    input: { ...input, burner: { ...input.burner, heatFactor: { mean: heatFactor, sd: 1e-9, batches: 0 } } },
   };
 
   const log: LogEntry[] = [];
@@ -106,32 +106,32 @@ export function cookPast(
 
   let nowMs = plan.startAtMs + random.normal(2) * 60_000;
   for (const [i, stage] of input.recipe.stages.entries()) {
-    say(nowMs, { type: 'stageBegun', v: 1, payload: { stageId: stage.id } });
+    say(nowMs, { type: 'stageBegun', payload: { stageId: stage.id } });
     const items = plan.lines
       .filter((line) => line.stageId === stage.id && !line.perBowl && line.edibleKg > 0)
       .flatMap((line) => {
         const kg = round(line.edibleKg * (1 + random.normal(0.006)), 4);
         return drawnItems(line, kg, draws);
       });
-    if (items.length > 0) say(nowMs + 20_000, { type: 'added', v: 1, payload: { items } });
-    say(nowMs + 30_000, { type: 'lidSet', v: 1, payload: { lid: stage.lid } });
+    if (items.length > 0) say(nowMs + 20_000, { type: 'added', payload: { items } });
+    say(nowMs + 30_000, { type: 'lidSet', payload: { lid: stage.lid } });
     nowMs += 40_000;
     if (stage.ends.rule === 'served') {
-      say(nowMs, { type: 'heatSet', v: 1, payload: { fraction: day.putBy ? 0 : 0.15 } });
+      say(nowMs, { type: 'heatSet', payload: { fraction: day.stored ? 0 : 0.15 } });
       break;
     }
     nowMs = cookStage(nowMs, stage.id);
     // a sieve keeps back what hangs in the pot
     if (input.recipe.stages[i + 1]?.asksOut && stage.does?.kind !== 'strain') {
       for (const item of realState(nowMs).toComeOut) {
-        say(nowMs, { type: 'removed', v: 1, payload: { word: item.word, count: item.count } });
+        say(nowMs, { type: 'removed', payload: { word: item.word, count: item.count } });
       }
     }
-    say(nowMs, { type: 'stageDone', v: 1, payload: { stageId: stage.id } });
+    say(nowMs, { type: 'stageDone', payload: { stageId: stage.id } });
     nowMs += Math.abs(random.normal(HIDDEN.stageLateMin)) * 60_000;
   }
 
-  const closedAtMs = day.putBy ? keep(day.putBy, nowMs) : serve(nowMs);
+  const closedAtMs = day.stored ? keep(day.stored, nowMs) : serve(nowMs);
   const state = foldBatch(
     snapshot,
     asEvents(() => true),
@@ -160,10 +160,9 @@ export function cookPast(
       Math.floor(real / portionL),
     );
     const first = Math.round(asked * 0.6);
-    say(servedFrom, { type: 'portioned', v: 1, payload: { portions: first, fate: 'served' } });
+    say(servedFrom, { type: 'portioned', payload: { portions: first, fate: 'served' } });
     say(servedFrom + 14 * 60_000, {
       type: 'portioned',
-      v: 1,
       payload: { portions: asked - first, fate: 'served' },
     });
     const left = Math.max(
@@ -171,22 +170,21 @@ export function cookPast(
       potLitres(realState(servedFrom + 25 * 60_000).pot) - asked * portionL * (HIDDEN.ladleOver - 1),
     );
     const closed = Math.round(servedFrom + 40 * 60_000);
-    say(closed, { type: 'closed', v: 1, payload: { leftLitres: round(left, 1) } });
+    say(closed, { type: 'closed', payload: { leftLitres: round(left, 1) } });
     return closed;
   }
 
   /** Into its tubs, and the pot to the sink. */
-  function keep(lotsMade: NonNullable<CookedBefore['putBy']>, readyMs: number): number {
+  function keep(lotsMade: NonNullable<CookedBefore['stored']>, readyMs: number): number {
     const atMs = readyMs + 20 * 60_000;
     const litres = potLitres(realState(atMs).pot) / HOT_OVER_COLD;
     for (const { lotId, share, place, storage } of lotsMade)
       say(atMs, {
-        type: 'putBy',
-        v: 1,
+        type: 'stored',
         payload: { lotId, litres: round(litres * share, 1), place, storage },
       });
     const closed = Math.round(atMs + 10 * 60_000);
-    say(closed, { type: 'closed', v: 1, payload: { leftLitres: 0 } });
+    say(closed, { type: 'closed', payload: { leftLitres: 0 } });
     return closed;
   }
 
@@ -196,7 +194,7 @@ export function cookPast(
     const setup = setupOf(truth.input);
     let atMs = fromMs;
     const heat = (fraction: number) =>
-      say(atMs, { type: 'heatSet', v: 1, payload: { fraction: round(fraction, 2) } });
+      say(atMs, { type: 'heatSet', payload: { fraction: round(fraction, 2) } });
     if (stage.heat.kind === 'hold') {
       const holdC = setup.air.boilingC - SIMMER_UNDER_BOIL_C[stage.heat.simmer];
       heat(1);
@@ -221,7 +219,7 @@ export function cookPast(
   }
 
   function read(atMs: number, reading: PotReading) {
-    say(atMs, { type: 'reading', v: 1, payload: reading });
+    say(atMs, { type: 'reading', payload: reading });
   }
 }
 

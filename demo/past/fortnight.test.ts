@@ -44,13 +44,13 @@ describe('the past fortnight', () => {
     expect(toComeOut).toEqual([]);
   });
   it('the hidden burner gives less than its plate, and the kitchen finds that out', () => {
-    const priors = chowders.map((batch) => batch.snapshot.input.burner.gain.mean);
+    const priors = chowders.map((batch) => batch.snapshot.input.burner.heatFactor.mean);
     expect(priors[0]).toBe(1);
     expect(priors.at(-1)!).toBeLessThan(0.93);
     for (const batch of chowders) {
-      expect(batch.result.gain.mean).toBeGreaterThan(0.7);
-      expect(batch.result.gain.mean).toBeLessThan(1);
-      expect(batch.result.gain.sd).toBeLessThan(0.14);
+      expect(batch.result.heatFactor.mean).toBeGreaterThan(0.7);
+      expect(batch.result.heatFactor.mean).toBeLessThan(1);
+      expect(batch.result.heatFactor.sd).toBeLessThan(0.14);
     }
   });
   it('next time the forecast is better: the time at the stove is missed by less than the first time', () => {

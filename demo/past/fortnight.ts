@@ -30,7 +30,7 @@ const STEPS: readonly Step[] = [
     potId: 'stockpot-40',
     burnerId: 'gas-3',
     seed: 201,
-    putBy: [put(2)],
+    stored: [put(2)],
   }),
   chowder(13, 40, '13:10', 101),
   chowder(11, 60, '13:10', 102),
@@ -42,10 +42,10 @@ const STEPS: readonly Step[] = [
     potId: 'kettle-60',
     burnerId: 'jacket',
     seed: 202,
-    putBy: [put(3, 'walk-in, shelf 1')],
+    stored: [put(3, 'walk-in, shelf 1')],
   }),
   (shelf) => {
-    shelf.say(at(9, '08:40'), { type: 'fatLifted', v: 1, payload: { lotId: lotId(3), kg: 0.18 } });
+    shelf.say(at(9, '08:40'), { type: 'fatLifted', payload: { lotId: lotId(3), kg: 0.18 } });
     return null;
   },
   cook({
@@ -56,7 +56,7 @@ const STEPS: readonly Step[] = [
     potId: 'rondeau-24',
     burnerId: 'gas-1',
     seed: 203,
-    putBy: [{ ...put(4, 'freezer, drawer 1'), storage: 'frozen' as const }],
+    stored: [{ ...put(4, 'freezer, drawer 1'), storage: 'frozen' as const }],
   }),
   crate(8, '07:35', 5, {
     ingredientId: 'fish-bones',
@@ -73,7 +73,7 @@ const STEPS: readonly Step[] = [
     potId: 'stockpot-40',
     burnerId: 'gas-3',
     seed: 204,
-    putBy: [put(6)],
+    stored: [put(6)],
   }),
   cook({
     daysBack: 8,
@@ -83,7 +83,7 @@ const STEPS: readonly Step[] = [
     potId: 'rondeau-24',
     burnerId: 'gas-1',
     seed: 205,
-    putBy: [put(7, 'walk-in, shelf 3')],
+    stored: [put(7, 'walk-in, shelf 3')],
   }),
   cook({
     daysBack: 8,
@@ -93,7 +93,7 @@ const STEPS: readonly Step[] = [
     potId: 'saucepan-4',
     burnerId: 'gas-4',
     seed: 206,
-    putBy: [put(8, 'walk-in, door')],
+    stored: [put(8, 'walk-in, door')],
   }),
   chowder(7, 55, '13:10', 103),
   cook({
@@ -121,7 +121,7 @@ const STEPS: readonly Step[] = [
     potId: 'stockpot-40',
     burnerId: 'induction',
     seed: 208,
-    putBy: [put(10, 'walk-in, shelf 3')],
+    stored: [put(10, 'walk-in, shelf 3')],
   }),
   cook({
     daysBack: 4,
@@ -131,7 +131,7 @@ const STEPS: readonly Step[] = [
     potId: 'rondeau-24',
     burnerId: 'gas-3',
     seed: 209,
-    putBy: [put(11, 'walk-in, shelf 1')],
+    stored: [put(11, 'walk-in, shelf 1')],
   }),
   cook({
     daysBack: 4,
@@ -141,7 +141,7 @@ const STEPS: readonly Step[] = [
     potId: 'rondeau-24',
     burnerId: 'induction',
     seed: 210,
-    putBy: [put(12)],
+    stored: [put(12)],
   }),
   cook({
     daysBack: 3,
@@ -167,7 +167,7 @@ const STEPS: readonly Step[] = [
     potId: 'kettle-60',
     burnerId: 'jacket',
     seed: 212,
-    putBy: [put(15, 'walk-in, shelf 1')],
+    stored: [put(15, 'walk-in, shelf 1')],
   }),
   cook({
     daysBack: 2,
@@ -177,7 +177,7 @@ const STEPS: readonly Step[] = [
     potId: 'rondeau-24',
     burnerId: 'gas-3',
     seed: 213,
-    putBy: [put(16, 'walk-in, shelf 3')],
+    stored: [put(16, 'walk-in, shelf 3')],
   }),
   crate(1, '07:35', 17, {
     ingredientId: 'fish-bones',
@@ -211,7 +211,7 @@ const STEPS: readonly Step[] = [
     potId: 'stockpot-40',
     burnerId: 'induction',
     seed: 214,
-    putBy: [put(14)],
+    stored: [put(14)],
   }),
   cook({
     daysBack: 1,
@@ -221,7 +221,7 @@ const STEPS: readonly Step[] = [
     potId: 'rondeau-24',
     burnerId: 'induction',
     seed: 215,
-    putBy: [put(20, 'walk-in, shelf 3')],
+    stored: [put(20, 'walk-in, shelf 3')],
   }),
   cook({
     daysBack: 1,
@@ -231,7 +231,7 @@ const STEPS: readonly Step[] = [
     potId: 'saucepan-4',
     burnerId: 'gas-4',
     seed: 216,
-    putBy: [put(21, 'walk-in, door')],
+    stored: [put(21, 'walk-in, door')],
   }),
   // what was done on the shelf besides
   (shelf) => {
@@ -242,22 +242,21 @@ const STEPS: readonly Step[] = [
       return Math.max(0.01, Math.round((lot?.leftKg ?? 0) * 100) / 100);
     };
     const toss = (daysBack: number, n: number, kg: number, reason: string) =>
-      said(daysBack, '17:30', { type: 'discarded', v: 1, payload: { lotId: lotId(n), kg, reason } });
+      said(daysBack, '17:30', { type: 'discarded', payload: { lotId: lotId(n), kg, reason } });
     toss(13, 1, left(1, 13), 'bones keep two days');
     toss(9, 2, left(2, 9), 'past its best, and the new one is made');
     toss(7, 5, left(5, 7), 'bones keep two days');
     toss(5, 3, left(3, 5), 'past its date tomorrow, nothing planned for it');
     toss(2, 6, left(6, 2), 'its last day');
-    said(1, '09:10', { type: 'fatLifted', v: 1, payload: { lotId: lotId(15), kg: 0.2 } });
-    said(1, '09:12', { type: 'lotRead', v: 1, payload: { lotId: lotId(15), kind: 'brix', value: 3.3 } });
-    said(1, '09:13', { type: 'lotRead', v: 1, payload: { lotId: lotId(15), kind: 'set', sets: true } });
+    said(1, '09:10', { type: 'fatLifted', payload: { lotId: lotId(15), kg: 0.2 } });
+    said(1, '09:12', { type: 'lotRead', payload: { lotId: lotId(15), kind: 'brix', value: 3.3 } });
+    said(1, '09:13', { type: 'lotRead', payload: { lotId: lotId(15), kind: 'set', sets: true } });
     said(1, '09:20', {
       type: 'split',
-      v: 1,
       payload: { lotId: lotId(15), toLotId: lotId(22), kg: 3, place: 'freezer, drawer 2', storage: 'frozen' },
     });
-    said(1, '16:50', { type: 'moved', v: 1, payload: { lotId: lotId(11), place: 'walk-in, shelf 4' } });
-    said(1, '17:00', { type: 'lotRead', v: 1, payload: { lotId: lotId(14), kind: 'salt', value: 0.15 } });
+    said(1, '16:50', { type: 'moved', payload: { lotId: lotId(11), place: 'walk-in, shelf 4' } });
+    said(1, '17:00', { type: 'lotRead', payload: { lotId: lotId(14), kind: 'salt', value: 0.15 } });
     return null;
   },
 ];
@@ -280,7 +279,7 @@ export function cookFortnight(): Fortnight {
     const batch = cookPast(cooked, shelf.lotsAt(cooked.readyAtMs), known);
     shelf.takeIn(batch);
     batches.push(batch);
-    known[cooked.burnerId] = [...(known[cooked.burnerId] ?? []), batch.result.gain];
+    known[cooked.burnerId] = [...(known[cooked.burnerId] ?? []), batch.result.heatFactor];
   }
   return { batches, larderEvents: shelf.events(), lotIds: shelf.lotIds() };
 }

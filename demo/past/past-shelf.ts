@@ -43,10 +43,10 @@ export function pastShelf(): PastShelf {
     },
     say(atMs, body) {
       const isFood = body.type === 'delivered' || body.type === 'found';
-      const taken = isFood ? receivedFoodOf(body.payload.ingredientId, kitchen, BOOK) : null;
+      const received = isFood ? receivedFoodOf(body.payload.ingredientId, kitchen, BOOK) : null;
       const seq = events.length + 1;
       const id = `00000000-0000-7000-b000-${String(seq).padStart(12, '0')}`;
-      events.push({ ...body, id, seq, actedAtMs: atMs, ...(taken ? { taken } : {}) });
+      events.push({ ...body, id, seq, actedAtMs: atMs, ...(received ? { received } : {}) });
     },
     takeIn(batch) {
       const log = batch.events.map((event, i) => ({ ...event, seq: i + 1 }));

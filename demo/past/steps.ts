@@ -36,7 +36,6 @@ export const crate =
     const { keepsDays, place = 'walk-in, floor', ...rest } = of;
     shelf.say(at(daysBack, time), {
       type: 'delivered',
-      v: 1,
       payload: {
         lotId: lotId(n),
         place,

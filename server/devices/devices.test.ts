@@ -96,7 +96,7 @@ describe('the local interface for probes and scales', () => {
       await ask(
         'POST',
         '/batches',
-        chowderOrder(kitchen, 1, { potId: 'stockpot-40', burnerId: 'gas-2', despite: 'test' }),
+        chowderOrder(kitchen, 1, { potId: 'stockpot-40', burnerId: 'gas-2', overrideReason: 'test' }),
       )
     ).json;
     await ask('POST', '/devices', { id: 'probe-3', kind: 'probe', name: 'probe 3', batchId: other.id });

@@ -14,7 +14,7 @@ import type { ServerContext } from '../server-context';
 import { batches, events, larderEvents, lotNumbers } from '../storage/schema';
 
 /** The types of batch events that touch the larder. */
-const TOUCHES = ['added', 'putBy'];
+const TOUCHES = ['added', 'stored'];
 
 interface BatchShare {
   lastSeq: number;
@@ -77,7 +77,7 @@ async function shareOf(db: ServerContext['db'], batchId: string, lastSeq: number
   const [row] = await db.select().from(batches).where(eq(batches.id, batchId));
   if (!row) return { lastSeq, made: [], draws: [] };
   const log: BatchEvent[] = await eventsOf(db, batchId);
-  const putsBy = log.some((event) => event.type === 'putBy');
+  const putsBy = log.some((event) => event.type === 'stored');
   const untilMs = Math.max(...log.map((event) => event.actedAtMs));
   return {
     lastSeq,

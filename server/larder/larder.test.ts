@@ -232,9 +232,9 @@ describe('planned from the shelf', () => {
     });
     const refused = await ask('POST', '/batches', wanted);
     expect(refused.status).toBe(422);
-    expect(refused.json.errors[0].field).toBe('despite');
+    expect(refused.json.errors[0].field).toBe('overrideReason');
     expect(refused.json.detail).toMatch(/Chicken stock: .* L are wanted, .* L in the larder/);
-    const cooked = await ask('POST', '/batches', { ...wanted, despite: 'fetched from the hotel' });
+    const cooked = await ask('POST', '/batches', { ...wanted, overrideReason: 'fetched from the hotel' });
     expect(cooked.status).toBe(201);
     await ask('POST', `/batches/${cooked.json.id}/events`, said('closed', { leftLitres: 0 }));
   });
@@ -243,7 +243,7 @@ describe('planned from the shelf', () => {
     expect(past.useByMs).toBeLessThan(kitchen.clock.kitchenFromMs);
     const wanted = order({ recipeId: 'pepper-lentil-puree', portions: 8, band: 4, burnerId: 'gas-3' });
     expect((await ask('POST', '/batches', wanted)).json.detail).toMatch(/none in the larder/);
-    const batch: BatchView = (await ask('POST', '/batches', { ...wanted, despite: 'as a test' })).json;
+    const batch: BatchView = (await ask('POST', '/batches', { ...wanted, overrideReason: 'as a test' })).json;
     const item = { ingredientId: 'vegetable-stock', kg: 1, tempC: 5, lotId: past.id };
     const refused = await put(batch, [item]);
     expect(refused.status).toBe(422);
@@ -270,7 +270,7 @@ describe('planned from the shelf', () => {
             burnerId,
             potId,
             portions: 6,
-            despite: 'as a test',
+            overrideReason: 'as a test',
             changes: [
               { kind: 'swap', lineId: 'fumet', byIngredientId: 'kelp-stock', share: 1, keep: 'weight' },
             ],

@@ -135,7 +135,7 @@ async function storyOf(
     const drawn = larder.draws.filter((draw) => draw.eventId === id).reduce((sum, draw) => sum + draw.kg, 0);
     const name = names.get(row.batchId)!;
     const sentence =
-      event.type === 'putBy'
+      event.type === 'stored'
         ? `Put by from ${name}`
         : `${drawn.toFixed(2)} kg drawn for ${name.toLowerCase()}`;
     return { eventId: id, atMs: row.actedAtMs, by: row.by, sentence, mayUndo: false };

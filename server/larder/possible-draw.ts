@@ -12,7 +12,7 @@ const SCALE_KG = 0.05;
  * from an empty one, or a frozen block tipped in, really happened, and is kept.
  */
 export function refuseImpossibleDraw(said: BatchEventBody, lots: readonly LotView[], atMs: number): void {
-  if (said.type === 'putBy') {
+  if (said.type === 'stored') {
     if (lots.some((lot) => lot.id === said.payload.lotId))
       throw impossible('payload.lotId', `There is a lot “${said.payload.lotId}” already.`);
     return;
@@ -23,9 +23,9 @@ export function refuseImpossibleDraw(said: BatchEventBody, lots: readonly LotVie
     const lot = lots.find((one) => one.id === item.lotId);
     if (!lot) throw impossible(`payload.items.${i}.lotId`, `There is no lot “${item.lotId}” in the larder.`);
     const isPast = lot.useByMs !== null && lot.useByMs < atMs;
-    if (isPast && !lot.mayBePast && !item.despite) {
+    if (isPast && !lot.mayBePast && !item.overrideReason) {
       const sentence = `${nameOf(lot)} is past its date. The person in charge says in the larder why it is used, or it is not.`;
-      throw impossible(`payload.items.${i}.despite`, sentence);
+      throw impossible(`payload.items.${i}.overrideReason`, sentence);
     }
   });
 }

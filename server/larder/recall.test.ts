@@ -46,30 +46,30 @@ describe('a base is made, drawn, recalled', () => {
       })),
     );
     const lotId = uuid();
-    const putBy = (change: object = {}) =>
+    const storeIt = (change: object = {}) =>
       ask(
         'POST',
         `/batches/${batch.id}/events`,
-        said('putBy', { lotId, litres: 7, place: 'walk-in, shelf 3', storage: 'chilled', ...change }),
+        said('stored', { lotId, litres: 7, place: 'walk-in, shelf 3', storage: 'chilled', ...change }),
       );
-    expect((await putBy()).json.detail).toMatch(/Still in the pot: .*onion/);
-    expect((await putBy({ litres: 90 })).json.detail).toMatch(/90 L cannot be put by/);
+    expect((await storeIt()).json.detail).toMatch(/Still in the pot: .*onion/);
+    expect((await storeIt({ litres: 90 })).json.detail).toMatch(/90 L cannot be put by/);
     await ask('POST', `/batches/${batch.id}/events`, said('stageBegun', { stageId: 'strain' }));
     await ask('POST', `/batches/${batch.id}/events`, said('stageDone', { stageId: 'strain' }));
-    expect((await putBy()).status).toBe(201);
+    expect((await storeIt()).status).toBe(201);
     stock = (await lots()).find((lot) => lot.id === lotId)!;
     expect(stock).toMatchObject({
       name: 'Light vegetable stock',
       origin: { kind: 'batch', batchId: batch.id },
     });
-    expect(stock.contents.standsFor).toContain('vegetable-stock');
+    expect(stock.contents.satisfies).toContain('vegetable-stock');
     expect(stock.contents.allergens).toEqual(['celery']);
     expect(stock.litres).toBeCloseTo(7, 1);
-    expect((await putBy({ litres: 0.1 })).json.detail).toMatch(/lot “.*” already/);
+    expect((await storeIt({ litres: 0.1 })).json.detail).toMatch(/lot “.*” already/);
     const closed = await ask('POST', `/batches/${batch.id}/events`, said('closed', { leftLitres: 0 }));
     expect(closed.status).toBe(201);
     const view: BatchView = (await ask('GET', `/batches/${batch.id}`)).json;
-    expect(view.result).toMatchObject({ putByLitres: 7, served: 0 });
+    expect(view.result).toMatchObject({ storedLitres: 7, served: 0 });
   });
   it('recalled, it names both soups and every bowl; undone, the draw is none', async () => {
     const soups: string[] = [];
@@ -78,7 +78,7 @@ describe('a base is made, drawn, recalled', () => {
         await ask(
           'POST',
           '/batches',
-          order({ recipeId: 'pepper-lentil-puree', portions, band: 4, despite: 'as a test' }),
+          order({ recipeId: 'pepper-lentil-puree', portions, band: 4, overrideReason: 'as a test' }),
         )
       ).json;
       soups.push(batch.id);
@@ -104,8 +104,8 @@ describe('a base is made, drawn, recalled', () => {
     expect((await ask('GET', '/larder/strays')).json).toEqual([]);
     const maker = stock.origin.kind === 'batch' ? stock.origin.batchId : '';
     const batch: BatchView = (await ask('GET', `/batches/${maker}`)).json;
-    const putBy = batch.events.find((event) => event.type === 'putBy')!;
-    const undo = said('undone', { eventId: putBy.id });
+    const storeIt = batch.events.find((event) => event.type === 'stored')!;
+    const undo = said('undone', { eventId: storeIt.id });
     await ask('POST', `/batches/${maker}/events`, undo);
     expect((await lots()).some((lot) => lot.id === stock.id)).toBe(false);
     const strays = (await ask('GET', '/larder/strays')).json;
@@ -172,7 +172,7 @@ describe('a dish put by is brought back for another train', () => {
   });
   it('out of its lot: what it holds, its date and its top come along, and a recall finds every bowl', async () => {
     first = (
-      await ask('POST', '/batches', order({ recipeId: 'celeriac-veloute', portions: 30, despite: 'test' }))
+      await ask('POST', '/batches', order({ recipeId: 'celeriac-veloute', portions: 30, overrideReason: 'test' }))
     ).json;
     const lines = first.snapshot.plan.lines.filter((line) => !line.perBowl && !line.comesOut);
     await put(
@@ -185,12 +185,12 @@ describe('a dish put by is brought back for another train', () => {
       })),
     );
     const lotId = uuid();
-    const putBy = await ask(
+    const storeIt = await ask(
       'POST',
       `/batches/${first.id}/events`,
-      said('putBy', { lotId, litres: 5, place: 'walk-in', storage: 'chilled' }),
+      said('stored', { lotId, litres: 5, place: 'walk-in', storage: 'chilled' }),
     );
-    expect(putBy.status).toBe(201);
+    expect(storeIt.status).toBe(201);
     const answer = await ask('POST', '/batches', back({ potId: 'stockpot-40', burnerId: 'gas-2' }));
     expect(answer.status).toBe(201);
     const { snapshot, id }: BatchView = answer.json;

@@ -66,7 +66,7 @@ export async function appendEvent(
       .returning();
     const event = loggedEvent(row!);
     if (said.type === 'moved') await moveOver(context, batchId, said.payload);
-    if (said.type === 'putBy') await numberLot(context, said.payload.lotId);
+    if (said.type === 'stored') await numberLot(context, said.payload.lotId);
     if (said.type === 'undone') await putBack(context, batchId, batch.snapshot, [...log, event]);
     await settleClosing(context, batchId, [...log, event], batch.closedAtMs !== null);
     return { event, isNew: true };
@@ -101,7 +101,7 @@ async function settleClosing(
 }
 
 function touchesLots(said: BatchEventBody): boolean {
-  return said.type === 'putBy' || (said.type === 'added' && said.payload.items.some((item) => item.lotId));
+  return said.type === 'stored' || (said.type === 'added' && said.payload.items.some((item) => item.lotId));
 }
 
 function upTo(log: readonly LoggedEvent[], atMs: number): LoggedEvent[] {

@@ -1,6 +1,6 @@
 import { asc, desc, eq, isNotNull } from 'drizzle-orm';
 import type { KitchenView } from '../../contract';
-import { learnedGain, learnedRates } from '../../core/batch';
+import { learnedHeatFactor, learnedRates } from '../../core/batch';
 import type { Recipe } from '../../core/recipe';
 import { notFound } from '../problem';
 import type { ServerContext } from '../server-context';
@@ -27,8 +27,8 @@ export async function kitchenView({ db, clock }: Pick<ServerContext, 'db' | 'clo
     pots: potRows.map(({ position: _, ...pot }) => pot),
     burners: burnerRows.map(({ position: _, ...burner }) => ({
       ...burner,
-      gain: learnedGain(
-        closed.flatMap((one) => (one.burnerId === burner.id && one.result ? [one.result.gain] : [])),
+      heatFactor: learnedHeatFactor(
+        closed.flatMap((one) => (one.burnerId === burner.id && one.result ? [one.result.heatFactor] : [])),
       ),
     })),
     learned: learnedRates(closed.flatMap((one) => one.result?.segments ?? [])),

@@ -27,7 +27,7 @@ export function refuseImpossible(
       const stage = input.recipe.stages.find((one) => one.id === event.payload.stageId);
       if (!stage) throw impossible('payload.stageId', `The recipe has no stage “${event.payload.stageId}”.`);
       if (event.type === 'stageBegun' && !state.closed && purees(stage))
-        refuseHanging(state, event.payload.despite, 'puréed');
+        refuseHanging(state, event.payload.overrideReason, 'puréed');
       return;
     }
     case 'added': {
@@ -117,16 +117,16 @@ export function refuseImpossible(
         const sentence = `${event.payload.portions} bowls are ${litres.toFixed(1)} L, more than the ${potName} holds.`;
         throw impossible('payload.portions', sentence);
       }
-      if (event.payload.fate === 'served') refuseHanging(state, event.payload.despite, 'served');
+      if (event.payload.fate === 'served') refuseHanging(state, event.payload.overrideReason, 'served');
       return;
     }
-    case 'putBy': {
+    case 'stored': {
       const litres = state.closed ? brimLitres : potLitres(state.pot);
       if (event.payload.litres > litres * HAND_SHARE + 0.2) {
         const sentence = `${event.payload.litres} L cannot be put by: the ${potName} holds ${litres.toFixed(1)} L.`;
         throw impossible('payload.litres', sentence);
       }
-      refuseHanging(state, event.payload.despite, 'put by');
+      refuseHanging(state, event.payload.overrideReason, 'put by');
       return;
     }
     case 'closed':
@@ -186,11 +186,11 @@ function refuseTarget(state: BatchState, target: FallTarget): void {
 /** What has to come out is asked for before anything leaves the pot, and overridden only with a reason. */
 function refuseHanging(
   state: BatchState,
-  despite: string | undefined,
+  overrideReason: string | undefined,
   done: 'served' | 'put by' | 'puréed',
 ): void {
   const hanging = state.toComeOut.map((one) => `${one.count} ${one.word}`).join(', ');
-  if (!hanging || despite) return;
+  if (!hanging || overrideReason) return;
   const sentence = `Still in the pot: ${hanging}. Take it out first, or say why it is ${done} all the same.`;
-  throw impossible('payload.despite', sentence);
+  throw impossible('payload.overrideReason', sentence);
 }

@@ -74,7 +74,7 @@ async function snapshotFor(
       const sentence = `At its fullest it is ${plan.fullest.litres.toFixed(1)} L; the ${input.pot.name} boils over above ${plan.workingFillLitres.toFixed(1)} L. Take ${plan.batches} batches or a larger pot.`;
       throw impossible('potId', sentence);
     }
-    if (shorts.length > 0 && !request.despite) throw impossible('despite', shortSentence(shorts));
+    if (shorts.length > 0 && !request.overrideReason) throw impossible('overrideReason', shortSentence(shorts));
     return { input: potInput(laid, plan), plan, draws };
   } catch (error) {
     if (error instanceof RangeError)

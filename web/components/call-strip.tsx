@@ -71,7 +71,7 @@ export function CallStrip({ kitchen, hereId }: { kitchen: KitchenView; hereId: s
     );
   };
   const putOff: Press['said'] = [
-    { batchId: caller.batchId, body: { type: 'snoozed', v: 1, payload: { minutes: SNOOZE_MIN } } },
+    { batchId: caller.batchId, body: { type: 'snoozed', payload: { minutes: SNOOZE_MIN } } },
   ];
   const { answer } = caller;
   return (

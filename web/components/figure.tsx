@@ -1,6 +1,6 @@
 import { Button, Dialog, DialogTrigger, Popover } from 'react-aria-components';
 import styled from 'styled-components';
-import type { Working } from '../../core/plan';
+import type { WorkingWords } from '../words/workings';
 import { colour, radius, size, space, target } from '../theme/tokens';
 import { FigureText } from './text';
 
@@ -65,7 +65,7 @@ export function Figure({
   label: string;
   value: string;
   note?: string;
-  working: Working;
+  working: WorkingWords;
   long?: boolean;
 }) {
   return (

@@ -5,11 +5,11 @@ import type { BatchView, KitchenView } from '../../contract';
 import { potLitres } from '../../core/pot';
 import type { Vessel } from '../../core/vessel';
 import { useTicking } from '../data/clock';
-import { sentenceCase } from '../data/format';
+import { sentenceCase } from '../words/amounts';
 import { useWaiting } from '../data/outbox';
 import { useOpenBatches } from '../data/queries';
 import { type LivePot, livePot } from '../data/use-pot';
-import { nextActionWords } from '../data/words';
+import { nextActionWords } from '../words/batch';
 import { colour, font, media, size, space } from '../theme/tokens';
 import { PotThumb } from './pot-section/pot-thumb';
 

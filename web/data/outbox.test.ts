@@ -22,7 +22,7 @@ const no: Reply = () =>
     },
     { status: 422 },
   );
-const note = (text: string): BatchEventBody => ({ type: 'note', v: 1, payload: { text } });
+const note = (text: string): BatchEventBody => ({ type: 'note', payload: { text } });
 
 beforeEach(() => {
   vi.useFakeTimers();
@@ -63,7 +63,7 @@ describe('the outbox', () => {
       return kept(JSON.parse(init.body));
     });
     const { LARDER, submitEvents } = await import('./outbox');
-    const moved = { type: 'moved', v: 1, payload: { lotId: 'a', place: 'shelf 2' } } as const;
+    const moved = { type: 'moved', payload: { lotId: 'a', place: 'shelf 2' } } as const;
     expect(await submitEvents(LARDER, [moved])).toEqual({ kind: 'kept' });
     expect(paths).toEqual(['/api/larder/events']);
     const wrong = { ...moved, payload: { lotId: 'a', place: '' } };
@@ -101,7 +101,7 @@ describe('the outbox', () => {
     reply = (body) => (body.type === 'reading' ? no(body) : kept(body));
     const { submitEvents } = await import('./outbox');
     const answer = await submitEvents('b', [
-      { type: 'reading', v: 1, payload: { kind: 'depth', value: 45 } },
+      { type: 'reading', payload: { kind: 'depth', value: 45 } },
       note('never sent'),
     ]);
     expect(answer).toEqual({ kind: 'refused', errors: [{ field: 'payload.value', sentence: 'Too deep.' }] });
@@ -111,7 +111,7 @@ describe('the outbox', () => {
   it('a refusal that comes later waits in the tray and does not hold up the rest', async () => {
     reply = away;
     const { submitEvents, flush, dismiss } = await import('./outbox');
-    await submitEvents('b', [{ type: 'reading', v: 1, payload: { kind: 'depth', value: 45 } }]);
+    await submitEvents('b', [{ type: 'reading', payload: { kind: 'depth', value: 45 } }]);
     await vi.advanceTimersByTimeAsync(10);
     await submitEvents('b', [note('after it')]);
     reply = (body) => (body.type === 'reading' ? no(body) : kept(body));
@@ -125,7 +125,7 @@ describe('the outbox', () => {
   it('does not even send what has the wrong form', async () => {
     const { submitEvents } = await import('./outbox');
     const answer = await submitEvents('b', [
-      { type: 'reading', v: 1, payload: { kind: 'depth', value: -3 } },
+      { type: 'reading', payload: { kind: 'depth', value: -3 } },
     ]);
     expect(answer).toMatchObject({ kind: 'refused' });
     expect(sent).toEqual([]);

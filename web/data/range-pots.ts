@@ -2,11 +2,11 @@ import { useCallback } from 'react';
 import type { BatchView, KitchenView } from '../../contract';
 import { type BatchEventBody, type Call, callOf, rangeWalk } from '../../core/batch';
 import { useTicking } from './clock';
-import { span } from './format';
+import { span } from '../words/amounts';
 import { useWaiting, type Waiting } from './outbox';
 import { useOpenBatches } from './queries';
 import { type LivePot, livePot } from './use-pot';
-import { nextActionWords } from './words';
+import { nextActionWords } from '../words/batch';
 
 /** Minutes a call is put off by one press. */
 export const SNOOZE_MIN = 2;
@@ -123,11 +123,11 @@ function answerTo({ batch, pot }: CallingPot): Press | null {
   const { next } = pot;
   switch (next.kind) {
     case 'lookIn': {
-      const body = { type: 'looked', v: 1, payload: { stageId: next.stage.id } } as const;
+      const body = { type: 'looked', payload: { stageId: next.stage.id } } as const;
       return { text: 'Looked in, stirred', said: [{ batchId: batch.id, body }] };
     }
     case 'heat': {
-      const body = { type: 'heatSet', v: 1, payload: { fraction: next.fraction } } as const;
+      const body = { type: 'heatSet', payload: { fraction: next.fraction } } as const;
       return { text: 'Heat is set', said: [{ batchId: batch.id, body }] };
     }
     default:

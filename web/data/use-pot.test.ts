@@ -44,7 +44,6 @@ describe('a pot run along second by second', () => {
         seq: 99,
         actedAtMs: at(77),
         type: 'heatSet' as const,
-        v: 1 as const,
         payload: { fraction: 0.3 },
       },
     ];
@@ -75,7 +74,6 @@ describe('a pot run along second by second', () => {
         seq: 99,
         actedAtMs: at(81),
         type: 'reading' as const,
-        v: 1 as const,
         payload: { kind: 'temperature' as const, value: 95 },
       },
     ];

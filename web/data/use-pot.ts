@@ -14,7 +14,7 @@ import {
 } from '../../core/batch';
 import { potLitres } from '../../core/pot';
 import { kitchenAt, useTicking } from './clock';
-import { span } from './format';
+import { span } from '../words/amounts';
 import { useWaiting, type Waiting } from './outbox';
 
 export interface LivePot {

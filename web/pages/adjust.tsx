@@ -10,7 +10,7 @@ import { Button } from '../components/button';
 import { Field } from '../components/field';
 import { Empty, Halves, Page } from '../components/page';
 import { Errors, FigureText, Over, Soft, Subtitle } from '../components/text';
-import { hourMinute, minutes, money, percent, typedNumber, weight } from '../data/format';
+import { hourMinute, minutes, money, percent, typedNumber, weight } from '../words/amounts';
 import { useLots } from '../data/queries';
 import { colour, size, space, target } from '../theme/tokens';
 import type { BatchHere } from './batch-frame';
@@ -227,7 +227,7 @@ function SaltForm({ here, grams, percentAtEnd }: { here: BatchHere; grams: numbe
     }
     setWrong(null);
     const item = { ingredientId: 'salt', kg: value / 1000, tempC: 18, lineId: 'salt' };
-    if (await tell({ type: 'added', v: 1, payload: { items: [item] } })) setText('');
+    if (await tell({ type: 'added', payload: { items: [item] } })) setText('');
   }
   return (
     <form
@@ -289,7 +289,6 @@ function WayRow({ way, here }: { way: AdjustWay; here: BatchHere }) {
             onPress={() =>
               tell({
                 type: 'added',
-                v: 1,
                 payload: { items: itemsFromLots(rounded(way), lots, here.pot.nowMs) },
               })
             }

@@ -6,7 +6,7 @@ import { LinkButton } from '../components/link-button';
 import { Empty, Page, Waiting } from '../components/page';
 import { Caution, Over, Soft } from '../components/text';
 import { ApiError } from '../data/api';
-import { hourMinute } from '../data/format';
+import { hourMinute } from '../words/amounts';
 import { useBatch, useLots } from '../data/queries';
 import { type LivePot, useLivePot } from '../data/use-pot';
 import { colour, font, media, size, space, target } from '../theme/tokens';

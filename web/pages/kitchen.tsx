@@ -11,7 +11,7 @@ import { PotThumb } from '../components/pot-section/pot-thumb';
 import { Errors, Over, Soft, Subtitle, Title } from '../components/text';
 import { ApiError } from '../data/api';
 import { useMinuteMs } from '../data/clock';
-import { dayAndHour, litres, typedNumber } from '../data/format';
+import { dayAndHour, litres, typedNumber } from '../words/amounts';
 import { useClockChange, useKitchenSettings } from '../data/queries';
 import { colour, space, target } from '../theme/tokens';
 import { useTheme } from '../theme/use-theme';
@@ -88,12 +88,12 @@ export function Kitchen() {
                 </span>
                 <span>
                   <strong>
-                    {((burner.powerW * burner.efficiency * burner.gain.mean) / 1000).toFixed(2)} kW
+                    {((burner.powerW * burner.efficiency * burner.heatFactor.mean) / 1000).toFixed(2)} kW
                   </strong>
                   <Over>
-                    {burner.gain.batches > 0
-                      ? `into the pot, ± ${Math.round((100 * burner.gain.sd) / burner.gain.mean)} %, ${burner.gain.batches} batches`
-                      : `a first guess, ± ${Math.round(100 * burner.gain.sd)} %`}
+                    {burner.heatFactor.batches > 0
+                      ? `into the pot, ± ${Math.round((100 * burner.heatFactor.sd) / burner.heatFactor.mean)} %, ${burner.heatFactor.batches} batches`
+                      : `a first guess, ± ${Math.round(100 * burner.heatFactor.sd)} %`}
                   </Over>
                 </span>
               </li>

@@ -11,7 +11,7 @@ import { LinkButton } from '../components/link-button';
 import { Empty, Halves, Page, Waiting } from '../components/page';
 import { Over, Soft, Subtitle, Title } from '../components/text';
 import { useMinuteMs } from '../data/clock';
-import { minutes } from '../data/format';
+import { minutes } from '../words/amounts';
 import { useLots } from '../data/queries';
 import { useBook } from '../data/use-book';
 import { colour, space } from '../theme/tokens';

@@ -3,7 +3,7 @@ import styled from 'styled-components';
 import { BASE_FAMILIES, BASE_KINDS, type BaseFamily, type BaseKind } from '../../core/bases';
 import { Page } from '../components/page';
 import { Over, Soft, Title } from '../components/text';
-import { minutes } from '../data/format';
+import { minutes } from '../words/amounts';
 import { useLots, useRecipes } from '../data/queries';
 import { colour, media, size, space } from '../theme/tokens';
 import { LarderNav } from './larder-parts/larder-nav';

@@ -10,8 +10,8 @@ import { Empty, Halves, Page, Waiting } from '../components/page';
 import { SmallField } from '../components/small-field';
 import { Errors, Over, Soft, Subtitle, Title } from '../components/text';
 import { useMinuteMs } from '../data/clock';
-import { litres, money, percent, weight } from '../data/format';
-import { isPouredLot } from '../data/lot-words';
+import { litres, money, percent, weight } from '../words/amounts';
+import { isPouredLot } from '../words/lots';
 import { useLots } from '../data/queries';
 import { colour, space } from '../theme/tokens';
 import { type BlendField, loosenWords, wantedOf } from './larder-parts/blend-wanted';
@@ -68,7 +68,6 @@ export function LarderBlend() {
     const names = chosen.filter((lot) => of.kgById[lot.id]).map((lot) => lot.name.toLowerCase());
     const done = await tell({
       type: 'blended',
-      v: 1,
       payload: {
         toLotId,
         name: `Blend of ${[...new Set(names)].join(' and ')}`.slice(0, 60),

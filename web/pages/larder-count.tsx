@@ -5,8 +5,8 @@ import { Button } from '../components/button';
 import { Empty, Page, Waiting } from '../components/page';
 import { SmallField } from '../components/small-field';
 import { Errors, Over, Soft, Title } from '../components/text';
-import { typedNumber } from '../data/format';
-import { isPouredLot } from '../data/lot-words';
+import { typedNumber } from '../words/amounts';
+import { isPouredLot } from '../words/lots';
 import { useLots } from '../data/queries';
 import { colour, media, space } from '../theme/tokens';
 import { LarderNav } from './larder-parts/larder-nav';
@@ -55,7 +55,6 @@ export function LarderCount() {
     const done = await tell(
       ...counted.map(({ lot, value }) => ({
         type: 'counted' as const,
-        v: 1 as const,
         payload: {
           lotId: lot.id,
           kg: Math.round(value! * (isPouredLot(lot) ? lot.contents.densityKgPerL : 1) * 1000) / 1000,

@@ -7,7 +7,7 @@ import { Button } from '../components/button';
 import { Empty, Halves, Page, Waiting } from '../components/page';
 import { Caution, Over, Soft, Title } from '../components/text';
 import { useMinuteMs } from '../data/clock';
-import { dayAndHour } from '../data/format';
+import { dayAndHour } from '../words/amounts';
 import { useLots, useStrays } from '../data/queries';
 import { space } from '../theme/tokens';
 import { DeliverySheet } from './larder-parts/delivery-sheet';

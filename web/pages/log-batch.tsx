@@ -7,9 +7,9 @@ import { activeEvents, undoneIds } from '../../core/log';
 import { LevelChart } from '../components/chart/level-chart';
 import { Empty, Halves, Page, Waiting } from '../components/page';
 import { Over, Soft, Subtitle, Title } from '../components/text';
-import { dayAndHour, hourMinute, litres, money, percent, sentenceCase, span } from '../data/format';
+import { dayAndHour, hourMinute, litres, money, percent, sentenceCase, span } from '../words/amounts';
 import { useBatch } from '../data/queries';
-import { describeEvent } from '../data/words';
+import { describeEvent, reasonWords } from '../words/batch';
 import { colour, font, size, space } from '../theme/tokens';
 import { LotsOfBatch } from './log-parts/lots-of-batch';
 import { useKitchenHere } from './use-kitchen-here';
@@ -107,9 +107,9 @@ function Told({ batch }: { batch: BatchView }) {
         </Over>
         <Title>{input.recipe.name}</Title>
         <Outcome>
-          {result.putByLitres ? `${litres(result.putByLitres)} put by; ` : ''}
+          {result.storedLitres ? `${litres(result.storedLitres)} put by; ` : ''}
           {result.served} served, {left} left{result.discarded > 0 ? `, ${result.discarded} discarded` : ''}.{' '}
-          {result.reasons.length > 0 ? `${sentence(result.reasons)}.` : 'The litres came out as planned.'}
+          {result.reasons.length > 0 ? `${sentenceCase(result.reasons.map(reasonWords).join('; '))}.` : 'The litres came out as planned.'}
         </Outcome>
       </header>
       <Halves $columns="minmax(0, 0.8fr) minmax(0, 1.2fr)">
@@ -162,9 +162,9 @@ function Told({ batch }: { batch: BatchView }) {
           </Table>
           <LotsOfBatch batch={batch} />
           <Soft>
-            {sentenceCase(input.burner.name)} gave {Math.round(result.gain.mean * 100)} % of its plate, ±{' '}
-            {Math.round(result.gain.sd * 100)}; the plan had gone by{' '}
-            {Math.round(input.burner.gain.mean * 100)} %.
+            {sentenceCase(input.burner.name)} gave {Math.round(result.heatFactor.mean * 100)} % of its plate, ±{' '}
+            {Math.round(result.heatFactor.sd * 100)}; the plan had gone by{' '}
+            {Math.round(input.burner.heatFactor.mean * 100)} %.
           </Soft>
         </section>
         <section>
@@ -232,8 +232,4 @@ function curves(batch: BatchView) {
         litres === null ? [] : [{ atMs, litres, isDoubted: status !== 'accepted' }],
       ),
   };
-}
-
-function sentence(reasons: readonly string[]): string {
-  return sentenceCase(reasons.join('; '));
 }

@@ -3,7 +3,7 @@ import styled from 'styled-components';
 import type { BatchSummary } from '../../contract';
 import { Empty, Page, Waiting } from '../components/page';
 import { Over, Soft, Title } from '../components/text';
-import { dayAndHour, litres, money, percent, span } from '../data/format';
+import { dayAndHour, litres, money, percent, span } from '../words/amounts';
 import { useSummaries } from '../data/queries';
 import { colour, size, space } from '../theme/tokens';
 import { HonestyOf } from './log-parts/honesty-of';
@@ -84,7 +84,7 @@ export function Log() {
 }
 
 function Row({ batch, zone, currency }: { batch: BatchSummary; zone: string; currency: string }) {
-  const { predicted, actual, served, putByLitres } = batch.result!;
+  const { predicted, actual, served, storedLitres } = batch.result!;
   const late = Math.round((actual.readyAtMs - predicted.readyAtMs) / 60_000);
   return (
     <tr>
@@ -99,8 +99,8 @@ function Row({ batch, zone, currency }: { batch: BatchSummary; zone: string; cur
         <Over>{litres(predicted.yieldLitres)}</Over>
       </td>
       <td>
-        {putByLitres && served === 0 ? `${litres(putByLitres)} put by` : served}
-        <Over>{putByLitres && served === 0 ? 'for the larder' : `${batch.portions} ordered`}</Over>
+        {storedLitres && served === 0 ? `${litres(storedLitres)} put by` : served}
+        <Over>{storedLitres && served === 0 ? 'for the larder' : `${batch.portions} ordered`}</Over>
       </td>
       <td>
         {span(actual.cookingMinutes * 60_000)}

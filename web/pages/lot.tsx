@@ -13,8 +13,8 @@ import { Caution, Over, Soft, Subtitle, Title } from '../components/text';
 import { Tub } from '../components/tub';
 import { ApiError } from '../data/api';
 import { useMinuteMs } from '../data/clock';
-import { day, dayAndHour } from '../data/format';
-import { isPouredLot, lotColour } from '../data/lot-words';
+import { day, dayAndHour } from '../words/amounts';
+import { isPouredLot, lotColour } from '../words/lots';
 import { useLot, useRecipes } from '../data/queries';
 import { colour, space } from '../theme/tokens';
 import { LarderNav } from './larder-parts/larder-nav';
@@ -176,7 +176,7 @@ function StoryList({ detail, zone }: { detail: LotDetail; zone: string }) {
             <Button
               kind="quiet"
               aria-label={`Take back: ${line.sentence}`}
-              onPress={() => tell({ type: 'undone', v: 1, payload: { eventId: line.eventId } })}
+              onPress={() => tell({ type: 'undone', payload: { eventId: line.eventId } })}
             >
               Take back
             </Button>

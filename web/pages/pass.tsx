@@ -10,10 +10,10 @@ import { Halves, Page } from '../components/page';
 import { PotSection } from '../components/pot-section/pot-section';
 import { Sheet } from '../components/sheet';
 import { Caution, Errors, Soft, Subtitle } from '../components/text';
-import { litres, typedNumber } from '../data/format';
+import { litres, typedNumber } from '../words/amounts';
 import { space } from '../theme/tokens';
 import type { BatchHere } from './batch-frame';
-import { PutBy } from './pass-parts/put-by';
+import { StoreForm } from './pass-parts/store-form';
 import { BowlsThere, LitresThere } from './pass-parts/what-is-there';
 import { TakeOut } from './pot-parts/take-out';
 import { useSubmit } from './pot-parts/use-submit';
@@ -79,8 +79,8 @@ export function Pass() {
         </section>
         <section>
           {state.toComeOut.length > 0 && <TakeOut here={here} />}
-          {isBase ? <PutBy here={here} /> : <ServeForm here={here} />}
-          {!isBase && <PutBy here={here} />}
+          {isBase ? <StoreForm here={here} /> : <ServeForm here={here} />}
+          {!isBase && <StoreForm here={here} />}
           <CloseForm here={here} leftLitres={inPot} />
         </section>
       </Halves>
@@ -110,11 +110,11 @@ function ServeForm({ here }: { here: BatchHere }) {
   function serve(portions: number | null) {
     if (portions === null) return;
     if (hanging.length > 0) setAsked(portions);
-    else void tell({ type: 'portioned', v: 1, payload: { portions, fate: 'served' } });
+    else void tell({ type: 'portioned', payload: { portions, fate: 'served' } });
   }
   function discard() {
     const portions = count();
-    if (portions !== null) void tell({ type: 'portioned', v: 1, payload: { portions, fate: 'discarded' } });
+    if (portions !== null) void tell({ type: 'portioned', payload: { portions, fate: 'discarded' } });
   }
   return (
     <Stack>
@@ -156,9 +156,9 @@ function ServeForm({ here }: { here: BatchHere }) {
                 const payload = {
                   portions: asked ?? 1,
                   fate: 'served' as const,
-                  ...(reason.trim() ? { despite: reason.trim() } : {}),
+                  ...(reason.trim() ? { overrideReason: reason.trim() } : {}),
                 };
-                if (await tell({ type: 'portioned', v: 1, payload })) setAsked(null);
+                if (await tell({ type: 'portioned', payload })) setAsked(null);
               }}
             >
               Serve all the same
@@ -172,7 +172,7 @@ function ServeForm({ here }: { here: BatchHere }) {
               atPot
               onPress={async () => {
                 const payload = { portions: asked ?? 1, fate: 'served' as const };
-                if (await tell({ type: 'portioned', v: 1, payload })) setAsked(null);
+                if (await tell({ type: 'portioned', payload })) setAsked(null);
               }}
             >
               Serve {asked}
@@ -199,7 +199,7 @@ function CloseForm({ here, leftLitres }: { here: BatchHere; leftLitres: number }
       return;
     }
     setWrong(null);
-    if (await tell({ type: 'closed', v: 1, payload: { leftLitres: value } }))
+    if (await tell({ type: 'closed', payload: { leftLitres: value } }))
       navigate(`/log/${here.batch.id}`);
   }
   return (

@@ -9,7 +9,7 @@ import { Empty, Page, Waiting } from '../components/page';
 import { PotSection, type WallMark } from '../components/pot-section/pot-section';
 import { Over, Soft } from '../components/text';
 import { useMinuteMs } from '../data/clock';
-import { hourMinute, litres } from '../data/format';
+import { hourMinute, litres } from '../words/amounts';
 import { useRecipes, useSummaries } from '../data/queries';
 import { colour, media, radius, size, space, target } from '../theme/tokens';
 import type { PotChoice } from '../workers/pot-choices';

@@ -12,7 +12,7 @@ import { SmallField } from '../components/small-field';
 import { Caution, Errors, Over, Soft, Subtitle } from '../components/text';
 import { Ticks } from '../components/ticks';
 import { sentencesOf } from '../data/api';
-import { litres, money } from '../data/format';
+import { litres, money } from '../words/amounts';
 import { useSaveRecipe } from '../data/queries';
 import { type Book, useBook } from '../data/use-book';
 import { colour, font, media, size, space } from '../theme/tokens';

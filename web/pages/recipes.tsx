@@ -8,7 +8,7 @@ import { LinkButton } from '../components/link-button';
 import { Empty, Page, Waiting } from '../components/page';
 import { Errors, Over, Soft, Subtitle, Title } from '../components/text';
 import { sentencesOf } from '../data/api';
-import { money } from '../data/format';
+import { money } from '../words/amounts';
 import { useBringIn, useReadFile } from '../data/queries';
 import { type Book, useBook } from '../data/use-book';
 import { colour, FOOD, media, space } from '../theme/tokens';

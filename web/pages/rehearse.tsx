@@ -18,7 +18,7 @@ import { Choice } from '../components/choice';
 import { Empty, Halves, Page, Waiting } from '../components/page';
 import { PotSection } from '../components/pot-section/pot-section';
 import { Over, Soft, Title } from '../components/text';
-import { litres } from '../data/format';
+import { litres } from '../words/amounts';
 import { useBook } from '../data/use-book';
 import { font, media, size, space } from '../theme/tokens';
 import { NotHere } from './not-here';
@@ -195,7 +195,7 @@ function setUp(
   for (const pot of pots) {
     const burner = kitchen.burners
       .filter((one) => one.potIds.includes(pot.id))
-      .sort((a, b) => b.gain.batches - a.gain.batches)[0];
+      .sort((a, b) => b.heatFactor.batches - a.heatFactor.batches)[0];
     if (!burner) continue;
     const input = planInputOf(
       {

@@ -5,7 +5,7 @@ import { Button } from '../components/button';
 import { Page, Waiting } from '../components/page';
 import { Errors, Over, Soft, Title } from '../components/text';
 import { useMinuteMs } from '../data/clock';
-import { dayAndHour, hourMinute, litres } from '../data/format';
+import { dayAndHour, hourMinute, litres } from '../words/amounts';
 import { useRecipes } from '../data/queries';
 import { media, space } from '../theme/tokens';
 import { NotHere } from './not-here';

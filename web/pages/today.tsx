@@ -10,11 +10,11 @@ import { Page } from '../components/page';
 import { PotThumb } from '../components/pot-section/pot-thumb';
 import { Over, Soft, Subtitle, Title } from '../components/text';
 import { useMinuteMs } from '../data/clock';
-import { day, hourMinute, litres, sentenceCase, span } from '../data/format';
-import { dateWords, lotAmount } from '../data/lot-words';
+import { day, hourMinute, litres, sentenceCase, span } from '../words/amounts';
+import { dateWords, lotAmount } from '../words/lots';
 import { useLots, useOpenBatches, useOrders, useRecipes, useSummaries } from '../data/queries';
 import { useLivePot } from '../data/use-pot';
-import { nextActionWords } from '../data/words';
+import { nextActionWords, reasonWords } from '../words/batch';
 import { colour, font, media, size, space, target } from '../theme/tokens';
 import { useKitchenHere } from './use-kitchen-here';
 
@@ -224,7 +224,7 @@ function LastTime({ zone }: { zone: string }) {
         <Link to={`/log/${last.id}`}>{day(last.serviceAtMs, zone)}</Link>, {last.name.toLowerCase()}:{' '}
         {result.served} of {last.portions} served, {result.leftPortions} left.{' '}
         {result.reasons.length > 0
-          ? `${sentenceCase(result.reasons.join('; '))}.`
+          ? `${sentenceCase(result.reasons.map(reasonWords).join('; '))}.`
           : 'It came out as planned.'}
       </p>
     </section>

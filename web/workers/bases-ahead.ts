@@ -84,7 +84,7 @@ export function basesAhead(asked: BasesAsked): BasesAhead {
   return { bases: answer, refused: [...new Set(refused)] };
 }
 
-const standing = (lot: ShelfLot) => ({ ...lot, standsFor: lot.contents.standsFor });
+const standing = (lot: ShelfLot) => ({ ...lot, satisfies: lot.contents.satisfies });
 
 function needsOf(asked: BasesAsked, order: OrderView, refused: string[]): BaseNeed[] {
   const recipe = orderedRecipe(order.request.recipeId, asked.kitchen, asked.book);

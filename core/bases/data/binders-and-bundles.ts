@@ -4,7 +4,7 @@ import { ROUX_MIN } from '../../scaling';
 import { THICKENERS } from '../../thickness';
 
 import type { BaseKind } from '../base-kind';
-import { putBy } from './stocks';
+import { storeStage } from './stocks';
 
 const TRADE = 'common practice';
 
@@ -65,7 +65,7 @@ const rouxOf = ({ kind, word, cue }: (typeof ROUX_STAGES)[number], minutes = ROU
         trouble: `A black speck: start again. It costs ${minutes + 5} minutes.`,
         caution: 'Roux is far hotter than boiling water and sticks: long sleeves.',
       }),
-      putBy(
+      storeStage(
         'Poured a finger deep into a lined tray; cut in blocks of 100 g when it is hard, weighed, wrapped, cold.',
       ),
     ],
@@ -83,7 +83,7 @@ export const BINDERS_AND_BUNDLES: readonly BaseKind[] = [
     id: 'herb-bundle',
     name: 'Spice bags and herb bundles',
     family: 'aromatics',
-    standsFor: 'herb-bundle',
+    satisfies: 'herb-bundle',
     parts: [
       { name: 'leek leaf', parts: 2 },
       { name: 'parsley stalks', parts: 2 },
@@ -130,7 +130,7 @@ export const BINDERS_AND_BUNDLES: readonly BaseKind[] = [
           cue: 'It holds when shaken.',
           trouble: 'Loose: tie again, not in the pot.',
         }),
-        putBy('In a damp cloth, cold.'),
+        storeStage('In a damp cloth, cold.'),
       ],
     },
     paper: [

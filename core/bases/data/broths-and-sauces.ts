@@ -1,7 +1,7 @@
 import { paperStage as stage } from '../../reader';
 import type { BaseKind } from '../base-kind';
 import { COLD_START, COOL_FAST, NEVER_BOIL, NEVER_SALT, SKIM, WASHED } from './rules';
-import { blanch, cold, justUnder, putBy, strained } from './stocks';
+import { blanch, cold, justUnder, storeStage, strained } from './stocks';
 
 const TRADE = 'common practice';
 
@@ -71,7 +71,7 @@ export const BROTHS_AND_SAUCES: readonly BaseKind[] = [
           does: { kind: 'skim', share: 0.75 },
         }),
         strained('Ladled, not poured, through a cloth.'),
-        putBy('Chill whole, then lift the set fat.'),
+        storeStage('Chill whole, then lift the set fat.'),
       ],
     },
     paper: [
@@ -135,7 +135,7 @@ export const BROTHS_AND_SAUCES: readonly BaseKind[] = [
           ends: { rule: 'fall', fractionGone: 0.9 },
           trouble: 'Catching at the edge: off, wipe the wall, lower.',
         }),
-        putBy('In a small tub while it runs; it sets like rubber.'),
+        storeStage('In a small tub while it runs; it sets like rubber.'),
       ],
     },
     paper: [['10 L chicken stock', 'boil']],
@@ -183,7 +183,7 @@ export const BROTHS_AND_SAUCES: readonly BaseKind[] = [
           cue: 'No powder on the bottom.',
           trouble: 'Lumps: whisk.',
         }),
-        putBy('Used today, or cooled fast and labelled: it is salted.'),
+        storeStage('Used today, or cooled fast and labelled: it is salted.'),
       ],
     },
     paper: [
@@ -244,7 +244,7 @@ export const BROTHS_AND_SAUCES: readonly BaseKind[] = [
           title: 'Purée',
           act: 'Smooth, in fills the jar can take, vented.',
         }),
-        putBy(),
+        storeStage(),
       ],
     },
     paper: [
@@ -306,7 +306,7 @@ export const BROTHS_AND_SAUCES: readonly BaseKind[] = [
         stage('season', 'season', 'season-last', {
           act: 'To half the salt of a dish: what it goes into brings the rest.',
         }),
-        putBy('Into tubs; cool fast, label.'),
+        storeStage('Into tubs; cool fast, label.'),
       ],
       note: 'Two later finishes: with cream and basil as a soup, or under venison and juniper.',
     },

@@ -37,7 +37,7 @@ export const strained = (act: string, change: Partial<Stage> = {}): Stage =>
   });
 
 /** The end of every base: into its vessels, labelled, cold. */
-export const putBy = (act = 'In shallow pans, cooled fast, labelled, its date on it.'): Stage =>
+export const storeStage = (act = 'In shallow pans, cooled fast, labelled, its date on it.'): Stage =>
   stage('serve', 'serve', 'serve-ladle', {
     title: 'Put by',
     act,
@@ -112,7 +112,7 @@ export const STOCKS: readonly BaseKind[] = [
     id: 'white-poultry-stock',
     name: 'White chicken stock',
     family: 'stock',
-    standsFor: 'chicken-stock',
+    satisfies: 'chicken-stock',
     parts: BONES_WATER('chicken bones, blanched'),
     partsSource: HANDBOOK,
     standardBrix: 2.5,
@@ -136,7 +136,7 @@ export const STOCKS: readonly BaseKind[] = [
         simmer(180, 'Three hours, never boiling'),
         lastHour(),
         strained('Bones out, then through a fine sieve.'),
-        putBy(),
+        storeStage(),
       ],
     },
     paper: [
@@ -150,7 +150,7 @@ export const STOCKS: readonly BaseKind[] = [
     id: 'brown-poultry-stock',
     name: 'Roast chicken stock',
     family: 'stock',
-    standsFor: 'chicken-stock',
+    satisfies: 'chicken-stock',
     parts: BONES_WATER('chicken bones, roasted'),
     partsSource: HANDBOOK,
     standardBrix: 3.1,
@@ -177,7 +177,7 @@ export const STOCKS: readonly BaseKind[] = [
         simmer(180, 'Three hours, never boiling'),
         lastHour(),
         strained('Bones out, then through a fine sieve.'),
-        putBy(),
+        storeStage(),
       ],
     },
     paper: [['8 kg chicken bones', 'roast'], ['12 L water', 'water'], ...VEGETABLES],
@@ -186,7 +186,7 @@ export const STOCKS: readonly BaseKind[] = [
     id: 'brown-meat-stock',
     name: 'Brown beef stock',
     family: 'stock',
-    standsFor: 'beef-stock',
+    satisfies: 'beef-stock',
     parts: BONES_WATER('beef bones, roasted'),
     partsSource: HANDBOOK,
     standardBrix: 3.2,
@@ -226,7 +226,7 @@ export const STOCKS: readonly BaseKind[] = [
         },
         lastHour(),
         strained('Bones out, then through a fine sieve; let the fat rise and lift it.'),
-        putBy(),
+        storeStage(),
       ],
     },
     paper: [
@@ -240,7 +240,7 @@ export const STOCKS: readonly BaseKind[] = [
     id: 'light-vegetable-stock',
     name: 'Light vegetable stock',
     family: 'stock',
-    standsFor: 'vegetable-stock',
+    satisfies: 'vegetable-stock',
     parts: [
       { name: 'vegetables', parts: 3 },
       { name: 'water', parts: 10 },
@@ -276,7 +276,7 @@ export const STOCKS: readonly BaseKind[] = [
         cold('Vegetables in cold water, up slowly; skim.'),
         simmer(40, 'Forty minutes, just under', 'Just under a simmer, open.'),
         strained('Through a cloth, not pressed.'),
-        putBy(),
+        storeStage(),
       ],
     },
     paper: [
@@ -293,7 +293,7 @@ export const STOCKS: readonly BaseKind[] = [
     id: 'dark-vegetable-stock',
     name: 'Dark vegetable stock',
     family: 'stock',
-    standsFor: 'dark-vegetable-stock',
+    satisfies: 'dark-vegetable-stock',
     parts: [
       { name: 'vegetables, roasted dark', parts: 4 },
       { name: 'water', parts: 10 },
@@ -333,7 +333,7 @@ export const STOCKS: readonly BaseKind[] = [
         cold('Vegetables and tray juices in cold water, up slowly.'),
         simmer(40, 'Forty minutes, just under', 'Just under a simmer, open.'),
         strained('Through a sieve, pressed lightly.'),
-        putBy(),
+        storeStage(),
       ],
     },
     paper: [
@@ -350,7 +350,7 @@ export const STOCKS: readonly BaseKind[] = [
     id: 'fish-fumet',
     name: 'Fish fumet',
     family: 'stock',
-    standsFor: 'fish-fumet',
+    satisfies: 'fish-fumet',
     parts: [
       { name: 'lean white-fish bones', parts: 5 },
       { name: 'water', parts: 10 },
@@ -402,7 +402,7 @@ export const STOCKS: readonly BaseKind[] = [
           heat: bareSimmer,
         }),
         strained('Through a cloth; do not press.'),
-        putBy(),
+        storeStage(),
       ],
     },
     paper: [
@@ -418,7 +418,7 @@ export const STOCKS: readonly BaseKind[] = [
     id: 'kelp-flake-stock',
     name: 'Kelp and flake stock',
     family: 'stock',
-    standsFor: 'flake-stock',
+    satisfies: 'flake-stock',
     parts: [
       { name: 'dried kelp', parts: 1 },
       { name: 'dried fish flakes', parts: 1.5 },
@@ -467,7 +467,7 @@ export const STOCKS: readonly BaseKind[] = [
           asksOut: true,
         }),
         strained('Through a cloth, not wrung.'),
-        putBy(),
+        storeStage(),
       ],
     },
     paper: [
@@ -480,7 +480,7 @@ export const STOCKS: readonly BaseKind[] = [
     id: 'kelp-mushroom-stock',
     name: 'Kelp and dried-mushroom stock',
     family: 'stock',
-    standsFor: 'kelp-stock',
+    satisfies: 'kelp-stock',
     parts: [
       { name: 'dried kelp', parts: 1 },
       { name: 'dried shiitake', parts: 0.8 },
@@ -527,7 +527,7 @@ export const STOCKS: readonly BaseKind[] = [
           attention: { kind: 'leave' },
         }),
         strained('Through a cloth. The mushrooms are salvaged for a soup.'),
-        putBy(),
+        storeStage(),
       ],
     },
     paper: [

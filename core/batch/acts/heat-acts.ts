@@ -46,7 +46,7 @@ export function moveOver(context: FoldContext, state: BatchState, event: EventOf
     inPot,
     onBurner,
     setup: setupOf({ kitchen, pot: inPot, burner: onBurner }),
-    pot: changeBurner(state.pot, onBurner.id === state.onBurner.id ? null : onBurner.gain),
+    pot: changeBurner(state.pot, onBurner.id === state.onBurner.id ? null : onBurner.heatFactor),
   };
 }
 

@@ -15,7 +15,6 @@ export function receiveReading(
 ): BatchState {
   const reading = event.payload;
   const answer = context.answers.get(event.id);
-  const isTemperature = reading.kind === 'temperature';
   const from = state.stages.find((one) => one.stageId === state.currentStageId)?.fromLitres ?? undefined;
   const result = readPot(state.setup, state.pot, reading, answer === true, from);
   const keep = (status: LoggedReading['status']): BatchState => {
@@ -37,15 +36,14 @@ export function receiveReading(
     return keep('accepted');
   }
   if (isToldAlready(context, state, event)) return keep('set aside');
-  const expected = isTemperature
-    ? `${state.pot.tempC.toFixed(0)} °C was expected`
-    : `about ${potLitres(state.pot).toFixed(1)} L was expected`;
-  const said = result.litres === null ? `${reading.value} °C` : `${result.litres.toFixed(1)} L`;
-  const sentence =
-    result.surprise === 'gained'
-      ? `${said} is more than has gone in; ${expected}. Was something added, or is it a slip of the hand?`
-      : `${said} is far from the rest; ${expected}. Is it right?`;
-  state.questions = context.append(state.questions, { eventId: event.id, atMs: event.actedAtMs, sentence });
+  state.questions = context.append(state.questions, {
+    eventId: event.id,
+    atMs: event.actedAtMs,
+    why: result.surprise,
+    ...(result.litres === null
+      ? { read: { tempC: reading.value }, expected: { tempC: state.pot.tempC } }
+      : { read: { litres: result.litres }, expected: { litres: potLitres(state.pot) } }),
+  });
   return keep('asked');
 }
 

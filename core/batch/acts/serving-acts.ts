@@ -1,7 +1,7 @@
 import { massKg, saltPercent, volumeLitres, whole } from '../../matter';
 import { drawFromPot, potLitres } from '../../pot';
 
-import type { BatchState, PutBy } from '../batch-state';
+import type { BatchState, StoredLot } from '../batch-state';
 import type { EventOf, FoldContext } from '../fold-context';
 
 /** What is put by is measured cold, °C. */
@@ -25,7 +25,7 @@ export function portion(context: FoldContext, before: BatchState, event: EventOf
 }
 
 /** Litres as they are cold leave the pot for the larder; what they cost is their share of what went in. */
-export function putBy(before: BatchState, event: EventOf<'putBy'>): BatchState {
+export function storeLot(before: BatchState, event: EventOf<'stored'>): BatchState {
   const state = atService(before, event.actedAtMs);
   const { lotId, litres, place, storage } = event.payload;
   const there = massKg(state.pot.mixture);
@@ -33,7 +33,7 @@ export function putBy(before: BatchState, event: EventOf<'putBy'>): BatchState {
   const kg = coldLitres > 0 ? Math.min(there, (litres * there) / coldLitres) : 0;
   const { pot, drawn } = drawFromPot(state.pot, kg);
   const gone = there + state.pot.drawnKg;
-  const lot: PutBy = {
+  const lot: StoredLot = {
     eventId: event.id,
     seq: event.seq,
     atMs: event.actedAtMs,
@@ -45,7 +45,7 @@ export function putBy(before: BatchState, event: EventOf<'putBy'>): BatchState {
     place,
     storage,
   };
-  return { ...state, pot, putBy: [...state.putBy, lot] };
+  return { ...state, pot, stored: [...state.stored, lot] };
 }
 
 /** The yield is what is there when the first of it leaves. */

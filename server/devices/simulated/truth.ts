@@ -36,12 +36,12 @@ export interface Truth {
 
 export function hiddenTruth(batchId: string, snapshot: BatchSnapshot): Truth {
   const chance = chanceOf(batchId);
-  const { gain } = snapshot.input.burner;
-  const mean = gain.mean * (HIDDEN.leastGain + (HIDDEN.mostGain - HIDDEN.leastGain) * chance.uniform());
+  const { heatFactor } = snapshot.input.burner;
+  const mean = heatFactor.mean * (HIDDEN.leastGain + (HIDDEN.mostGain - HIDDEN.leastGain) * chance.uniform());
   const { settings: _known, ...burner } = snapshot.input.burner;
   const real: BatchSnapshot = {
     ...snapshot,
-    input: { ...snapshot.input, burner: { ...burner, gain: { mean, sd: 1e-9, batches: 0 } } },
+    input: { ...snapshot.input, burner: { ...burner, heatFactor: { mean, sd: 1e-9, batches: 0 } } },
   };
   let state: BatchState | null = null;
   let seen = 0;

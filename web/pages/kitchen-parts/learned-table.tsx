@@ -1,7 +1,7 @@
 import styled from 'styled-components';
 import type { KitchenView } from '../../../contract';
 import { Caution, Over, Soft, Subtitle } from '../../components/text';
-import { heatWords } from '../../data/words';
+import { heatWords } from '../../words/batch';
 import { colour, size, space } from '../../theme/tokens';
 
 const Table = styled.table`

@@ -1,6 +1,6 @@
 import type { LotView } from '../../../contract';
 import type { BlendLimit, BlendWanted } from '../../../core/larder';
-import { money, typedNumber } from '../../data/format';
+import { money, typedNumber } from '../../words/amounts';
 
 /** The fields of a blend. */
 export type BlendField = 'litres' | 'saltMax' | 'brixMin' | 'umamiMin' | 'priceMax';

@@ -10,7 +10,7 @@ import { SmallField } from '../../components/small-field';
 import { StorageChoice } from '../../components/storage-choice';
 import { Caution, Errors } from '../../components/text';
 import { useMinuteMs } from '../../data/clock';
-import { typedNumber } from '../../data/format';
+import { typedNumber } from '../../words/amounts';
 import { useBook } from '../../data/use-book';
 import { useKitchenHere } from '../use-kitchen-here';
 import { useShelf } from './use-shelf';
@@ -61,7 +61,6 @@ export function DeliverySheet({ onClose }: { onClose: () => void }) {
     if (found.length > 0 || !food || kg === null) return;
     const done = await tell({
       type: 'delivered',
-      v: 1,
       payload: {
         lotId: uuid(),
         ingredientId: food.id,

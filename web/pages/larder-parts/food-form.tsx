@@ -7,7 +7,7 @@ import { SmallField } from '../../components/small-field';
 import { Errors, Soft } from '../../components/text';
 import { Ticks } from '../../components/ticks';
 import { sentencesOf } from '../../data/api';
-import { sentenceCase, typedNumber } from '../../data/format';
+import { sentenceCase, typedNumber } from '../../words/amounts';
 import { useOwnFood } from '../../data/queries';
 import { space } from '../../theme/tokens';
 import { slug } from '../recipe-editor/use-editing';

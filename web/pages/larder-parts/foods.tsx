@@ -8,7 +8,7 @@ import { Sheet } from '../../components/sheet';
 import { SmallField } from '../../components/small-field';
 import { Errors, Over, Soft, Unseen } from '../../components/text';
 import { sentencesOf } from '../../data/api';
-import { money, sentenceCase, typedNumber } from '../../data/format';
+import { money, sentenceCase, typedNumber } from '../../words/amounts';
 import { usePriceChange, useReadFile } from '../../data/queries';
 import { type Book, useBook } from '../../data/use-book';
 import { colour, media, radius, size, space, target } from '../../theme/tokens';

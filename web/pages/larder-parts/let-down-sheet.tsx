@@ -9,7 +9,7 @@ import { Button } from '../../components/button';
 import { Sheet } from '../../components/sheet';
 import { SmallField } from '../../components/small-field';
 import { Caution, Errors, Soft } from '../../components/text';
-import { litres, minutes, percent, typedNumber } from '../../data/format';
+import { litres, minutes, percent, typedNumber } from '../../words/amounts';
 import { useRecipes } from '../../data/queries';
 import { useShelf } from './use-shelf';
 
@@ -76,7 +76,7 @@ export function LetDownSheet({
               {kitchen.burners
                 .slice(0, 3)
                 .map((burner) => {
-                  const netPowerW = burner.powerW * burner.efficiency * burner.gain.mean;
+                  const netPowerW = burner.powerW * burner.efficiency * burner.heatFactor.mean;
                   const hours = found.waterOffKg / boilOffKgPerHour({ netPowerW, tempC: 100 });
                   return `${burner.name}: ${minutes(hours * 60)} at the least`;
                 })
@@ -96,7 +96,6 @@ export function LetDownSheet({
             if (typeof found === 'string') return;
             const done = await tell({
               type: 'blended',
-              v: 1,
               payload: {
                 toLotId: uuid(),
                 name: `${lot.name}, let down`,

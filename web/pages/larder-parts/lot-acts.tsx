@@ -9,8 +9,8 @@ import { Sheet } from '../../components/sheet';
 import { SmallField } from '../../components/small-field';
 import { StorageChoice } from '../../components/storage-choice';
 import { Caution, Errors, Soft } from '../../components/text';
-import { typedNumber } from '../../data/format';
-import { isPouredLot } from '../../data/lot-words';
+import { typedNumber } from '../../words/amounts';
+import { isPouredLot } from '../../words/lots';
 import { useShelf } from './use-shelf';
 
 /** What can be done to a lot, by name. */
@@ -67,7 +67,6 @@ export const LOT_ACTS: Readonly<Record<LotActId, LotAct>> = {
     done: 'That is what is there',
     body: (lot, { kg, words }) => ({
       type: 'counted',
-      v: 1,
       payload: { lotId: lot.id, kg, note: words.note! },
     }),
   },
@@ -76,7 +75,7 @@ export const LOT_ACTS: Readonly<Record<LotActId, LotAct>> = {
     title: 'Move it',
     fields: [PLACE('walk-in')],
     done: 'It stands there',
-    body: (lot, { words }) => ({ type: 'moved', v: 1, payload: { lotId: lot.id, place: words.place! } }),
+    body: (lot, { words }) => ({ type: 'moved', payload: { lotId: lot.id, place: words.place! } }),
   },
   split: {
     button: 'Part some off',
@@ -86,7 +85,6 @@ export const LOT_ACTS: Readonly<Record<LotActId, LotAct>> = {
     done: 'It is parted',
     body: (lot, { kg, words, storage }) => ({
       type: 'split',
-      v: 1,
       payload: { lotId: lot.id, toLotId: uuid(), kg, place: words.place!, storage },
     }),
   },
@@ -96,7 +94,7 @@ export const LOT_ACTS: Readonly<Record<LotActId, LotAct>> = {
     fields: [PLACE('freezer')],
     caution: 'its days stand still while it is frozen and run on when it is thawed.',
     done: 'It is in the freezer',
-    body: (lot, { words }) => ({ type: 'frozen', v: 1, payload: { lotId: lot.id, place: words.place! } }),
+    body: (lot, { words }) => ({ type: 'frozen', payload: { lotId: lot.id, place: words.place! } }),
   },
   thaw: {
     button: 'Thaw',
@@ -104,7 +102,7 @@ export const LOT_ACTS: Readonly<Record<LotActId, LotAct>> = {
     fields: [PLACE('walk-in')],
     caution: 'in the walk-in, not on the bench; its days run on from here.',
     done: 'It is thawing there',
-    body: (lot, { words }) => ({ type: 'thawed', v: 1, payload: { lotId: lot.id, place: words.place! } }),
+    body: (lot, { words }) => ({ type: 'thawed', payload: { lotId: lot.id, place: words.place! } }),
   },
   discard: {
     button: 'Throw away',
@@ -113,7 +111,6 @@ export const LOT_ACTS: Readonly<Record<LotActId, LotAct>> = {
     done: 'It is gone',
     body: (lot, { kg, words }) => ({
       type: 'discarded',
-      v: 1,
       payload: { lotId: lot.id, kg, reason: words.reason! },
     }),
   },
@@ -124,7 +121,6 @@ export const LOT_ACTS: Readonly<Record<LotActId, LotAct>> = {
     done: 'Keep this reading',
     body: (lot, { figure }) => ({
       type: 'lotRead',
-      v: 1,
       payload: { lotId: lot.id, kind: 'brix', value: figure },
     }),
   },
@@ -135,7 +131,6 @@ export const LOT_ACTS: Readonly<Record<LotActId, LotAct>> = {
     done: 'Keep this reading',
     body: (lot, { figure }) => ({
       type: 'lotRead',
-      v: 1,
       payload: { lotId: lot.id, kind: 'salt', value: figure },
     }),
   },
@@ -145,14 +140,14 @@ export const LOT_ACTS: Readonly<Record<LotActId, LotAct>> = {
     fields: [],
     asksSet: true,
     done: 'Keep this',
-    body: (lot, { sets }) => ({ type: 'lotRead', v: 1, payload: { lotId: lot.id, kind: 'set', sets } }),
+    body: (lot, { sets }) => ({ type: 'lotRead', payload: { lotId: lot.id, kind: 'set', sets } }),
   },
   fat: {
     button: 'Lift the fat',
     title: 'Lift the set fat',
     fields: [{ key: 'figure', label: 'Fat lifted, by weight', kind: 'figure', unit: 'kg' }],
     done: 'It is off',
-    body: (lot, { figure }) => ({ type: 'fatLifted', v: 1, payload: { lotId: lot.id, kg: figure } }),
+    body: (lot, { figure }) => ({ type: 'fatLifted', payload: { lotId: lot.id, kg: figure } }),
   },
   usePast: {
     button: 'Use it past its date…',
@@ -163,7 +158,6 @@ export const LOT_ACTS: Readonly<Record<LotActId, LotAct>> = {
     done: 'It may be used',
     body: (lot, { words }) => ({
       type: 'usePast',
-      v: 1,
       payload: { lotId: lot.id, reason: words.reason!, by: words.by! },
     }),
   },

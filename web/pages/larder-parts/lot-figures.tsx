@@ -1,10 +1,10 @@
 import type { KitchenView, LotView } from '../../../contract';
 import { baseKind, SETS_FROM_GELATIN_PERCENT } from '../../../core/bases';
 import { ALLERGENS } from '../../../core/matter';
-import type { Working } from '../../../core/plan';
 import { Figure } from '../../components/figure';
-import { day, dayAndHour, money, percent } from '../../data/format';
-import { bestWords, dateWords, isPouredLot, lotAmount } from '../../data/lot-words';
+import { day, dayAndHour, money, percent } from '../../words/amounts';
+import { bestWords, dateWords, isPouredLot, lotAmount } from '../../words/lots';
+import type { WorkingWords } from '../../words/workings';
 
 /** What a lot is, each figure with the way it came about. */
 export function LotFigures({ lot, kitchen, nowMs }: { lot: LotView; kitchen: KitchenView; nowMs: number }) {
@@ -14,7 +14,7 @@ export function LotFigures({ lot, kitchen, nowMs }: { lot: LotView; kitchen: Kit
   const perKg = lot.contents.perKg;
   const dissolved = 100 * (perKg.protein + perKg.sugars + perKg.other + perKg.salt);
   const poured = isPouredLot(lot);
-  const working = (lines: string[], source: string, sureness: string): Working => ({
+  const working = (lines: string[], source: string, sureness: string): WorkingWords => ({
     lines,
     source,
     sureness,
@@ -140,7 +140,7 @@ export function LotFigures({ lot, kitchen, nowMs }: { lot: LotView; kitchen: Kit
   );
 }
 
-function dateWorking(lot: LotView, kitchen: KitchenView): Working {
+function dateWorking(lot: LotView, kitchen: KitchenView): WorkingWords {
   const made = day(lot.madeAtMs, kitchen.zone);
   const days = kitchen.limits.dateMarkDays;
   const lines = {
@@ -162,7 +162,7 @@ function dateWorking(lot: LotView, kitchen: KitchenView): Working {
   };
 }
 
-function umamiWorking(lot: LotView): Working {
+function umamiWorking(lot: LotView): WorkingWords {
   const per = lot.contents.savourPerKg;
   const g = (share: number) => (100 * share).toFixed(3);
   return {

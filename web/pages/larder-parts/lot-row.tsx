@@ -3,8 +3,8 @@ import styled from 'styled-components';
 import type { KitchenView, LotView } from '../../../contract';
 import { FigureText, Over } from '../../components/text';
 import { Tub } from '../../components/tub';
-import { money } from '../../data/format';
-import { dateWords, isPouredLot, lotAmount, lotColour, standingWords } from '../../data/lot-words';
+import { money } from '../../words/amounts';
+import { dateWords, isPouredLot, lotAmount, lotColour, standingWords } from '../../words/lots';
 import { useRecipes } from '../../data/queries';
 import { colour, media, size, space } from '../../theme/tokens';
 

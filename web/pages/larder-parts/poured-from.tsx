@@ -1,7 +1,7 @@
 import { Checkbox, CheckboxGroup, Label } from 'react-aria-components';
 import styled from 'styled-components';
 import type { LotView } from '../../../contract';
-import { litres, percent } from '../../data/format';
+import { litres, percent } from '../../words/amounts';
 import { colour, radius, size, space, target } from '../../theme/tokens';
 
 const Picked = styled(CheckboxGroup)`

@@ -3,7 +3,7 @@ import styled from 'styled-components';
 import { type KitchenView, orderedRecipe } from '../../../contract';
 import { Button } from '../../components/button';
 import { Caution, Errors, Over, Soft, Subtitle } from '../../components/text';
-import { day, dayAndHour, hourMinute, litres } from '../../data/format';
+import { day, dayAndHour, hourMinute, litres } from '../../words/amounts';
 import { useCancelOrder, useLots, useOrders, useRecipes } from '../../data/queries';
 import { colour, radius, size, space } from '../../theme/tokens';
 import type { BaseAhead } from '../../workers/bases-ahead';

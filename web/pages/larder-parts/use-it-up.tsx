@@ -5,7 +5,7 @@ import type { BatchView, KitchenView } from '../../../contract';
 import { type TrimHeap, useItUp as trimmingsOf } from '../../../core/bases';
 import { INGREDIENT_BY_ID } from '../../../core/matter';
 import { Over, Soft, Subtitle } from '../../components/text';
-import { litres, weight } from '../../data/format';
+import { litres, weight } from '../../words/amounts';
 import { useOpenBatches, useOrders, useRecipes } from '../../data/queries';
 import { colour, space } from '../../theme/tokens';
 import { heapsOfOrders } from '../../workers/trim-heaps';

@@ -3,7 +3,7 @@ import type { BatchView } from '../../../contract';
 import { drawsOfBatch } from '../../../core/larder';
 import { activeEvents } from '../../../core/log';
 import { Over } from '../../components/text';
-import { litres } from '../../data/format';
+import { litres } from '../../words/amounts';
 import { useLots } from '../../data/queries';
 
 /** Lots a batch drew from and lots it put by, each a step of a recall. */
@@ -13,7 +13,7 @@ export function LotsOfBatch({ batch }: { batch: BatchView }) {
   const drawn = new Map<string, number>();
   for (const draw of drawsOfBatch(batch.id, ingredients, batch.events))
     drawn.set(draw.lotId, (drawn.get(draw.lotId) ?? 0) + draw.kg);
-  const put = activeEvents(batch.events).flatMap((event) => (event.type === 'putBy' ? [event.payload] : []));
+  const put = activeEvents(batch.events).flatMap((event) => (event.type === 'stored' ? [event.payload] : []));
   if (drawn.size === 0 && put.length === 0) return null;
   const name = (id: string) => {
     const lot = lots.find((one) => one.id === id);

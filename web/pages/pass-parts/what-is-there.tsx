@@ -2,7 +2,7 @@ import styled from 'styled-components';
 import { bowlMl } from '../../../core/portions';
 import { potLitres } from '../../../core/pot';
 import { Over, Soft } from '../../components/text';
-import { litres, span } from '../../data/format';
+import { litres, span } from '../../words/amounts';
 import { colour, font, space } from '../../theme/tokens';
 import type { BatchHere } from '../batch-frame';
 
@@ -85,7 +85,7 @@ export function BowlsThere({ here, left }: { here: BatchHere; left: number }) {
 export function LitresThere({ here }: { here: BatchHere }) {
   const { plan } = here.batch.snapshot;
   const { state, nowMs } = here.pot;
-  const putBy = state.putBy.reduce((sum, one) => sum + one.litres, 0);
+  const stored = state.stored.reduce((sum, one) => sum + one.litres, 0);
   return (
     <>
       <div>
@@ -101,7 +101,7 @@ export function LitresThere({ here }: { here: BatchHere }) {
       <Tally>
         <div>
           <dt>put by</dt>
-          <dd>{litres(putBy)}</dd>
+          <dd>{litres(stored)}</dd>
         </div>
         <div>
           <dt>planned</dt>

@@ -3,7 +3,7 @@ import { useLocation, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { v7 as uuid } from 'uuid';
 import { SETS_FROM_GELATIN_PERCENT } from '../../../core/bases';
-import type { Plan, PlannedBase } from '../../../core/plan';
+import type { FigureName, Plan, PlannedBase } from '../../../core/plan';
 import { bandName } from '../../../core/thickness';
 import { Button } from '../../components/button';
 import { Field } from '../../components/field';
@@ -13,8 +13,9 @@ import { Sheet } from '../../components/sheet';
 import { Caution, Errors, Subtitle } from '../../components/text';
 import { sentencesOf } from '../../data/api';
 import { useMinuteMs } from '../../data/clock';
-import { day, hourMinute, litres, minutes, money, percent, span } from '../../data/format';
+import { day, hourMinute, litres, minutes, money, percent, span } from '../../words/amounts';
 import { useKeepOrder, useOpenBatches, useStartBatch } from '../../data/queries';
+import { workingWords } from '../../words/workings';
 import { colour, size, space } from '../../theme/tokens';
 import { useKitchenHere } from '../use-kitchen-here';
 import { Shortages } from './from-larder';
@@ -55,7 +56,7 @@ export function Figures({
   const start = useStartBatch();
   const keep = useKeepOrder();
   const [isAsked, setAsked] = useState(false);
-  const [despite, setDespite] = useState('');
+  const [overrideReason, setOverrideReason] = useState('');
   const { search } = useLocation();
   const { data: open = [] } = useOpenBatches();
   const [batchId] = useState(() => uuid());
@@ -66,7 +67,7 @@ export function Figures({
   const busy = open.find((batch) => batch.burnerId === burner.id);
   const isTooFull = plan.batches > 1;
   const isLate = plan.startAtMs < nowMs - 5 * 60_000;
-  const w = plan.workings;
+  const w = (figure: FigureName) => workingWords(plan, figure, kitchen.currency);
   const isAhead = plan.startAtMs - nowMs > AHEAD_MS;
   const orderId = new URLSearchParams(search).get('order');
   const take = (reason?: string) =>
@@ -75,7 +76,7 @@ export function Figures({
       {
         id: batchId,
         ...order.request,
-        ...(reason ? { despite: reason } : {}),
+        ...(reason ? { overrideReason: reason } : {}),
         ...(orderId ? { orderId } : {}),
       },
       { onSuccess: (batch) => navigate(`/batches/${batch.id}`) },
@@ -87,13 +88,13 @@ export function Figures({
           label="Light the burner"
           value={hourMinute(plan.startAtMs, zone)}
           note={fromNow(plan.startAtMs, nowMs)}
-          working={w.start}
+          working={w('start')}
         />
         <Figure
           label="Ready to serve"
           value={hourMinute(plan.readyAtMs, zone)}
           note={`± ${Math.max(1, Math.round(plan.readySdMinutes))} min`}
-          working={w.ready}
+          working={w('ready')}
         />
         <Figure
           label="Yield"
@@ -105,26 +106,26 @@ export function Figures({
                 ? 'strained'
                 : `${Math.floor(plan.yieldPortions + 0.05)} bowls`
           }
-          working={w.yield}
+          working={w('yield')}
         />
         <Figure
           label="Goes in"
           value={litres(plan.startLitres)}
           note={`${plan.evaporatedKg.toFixed(1)} kg steams off`}
-          working={w.liquid}
+          working={w('liquid')}
         />
         <Figure
           label="At its fullest"
           value={litres(plan.fullest.litres)}
           note={`of ${litres(plan.workingFillLitres)}`}
-          working={w.fill}
+          working={w('fill')}
         />
-        {simmer && <Figure label="Coming to a simmer" value={minutes(simmer.minutes)} working={w.simmer} />}
+        {simmer && <Figure label="Coming to a simmer" value={minutes(simmer.minutes)} working={w('simmer')} />}
         {plan.base ? <BaseFigures plan={plan} base={plan.base} /> : <BowlFigures plan={plan} />}
         <Figure
           label="Holds"
           value={plan.allergens.map((one) => one.name).join(', ')}
-          working={w.allergens}
+          working={w('allergens')}
           long
         />
       </div>
@@ -187,12 +188,12 @@ export function Figures({
         </p>
         <Field
           label="It comes from"
-          value={despite}
-          onChange={setDespite}
+          value={overrideReason}
+          onChange={setOverrideReason}
           isText
           error={start.error ? sentencesOf(start.error).join(' ') : null}
         />
-        <Button kind="main" atPot onPress={() => take(despite.trim())}>
+        <Button kind="main" atPot onPress={() => take(overrideReason.trim())}>
           Cook it all the same
         </Button>
       </Sheet>
@@ -222,18 +223,18 @@ function BowlFigures({ plan }: { plan: Plan }) {
         label="Salt at the end"
         value={percent(plan.saltPercent)}
         note={`add ${Math.round(plan.saltToAddG)} g`}
-        working={plan.workings.salt}
+        working={workingWords(plan, 'salt', currency)}
       />
       <Figure
         label="Body"
         value={bandName(plan.band)}
         note={`${Math.round(plan.flourEquivalentGPerL)} g/L`}
-        working={plan.workings.body}
+        working={workingWords(plan, 'body', currency)}
       />
       <Figure
         label="A bowl costs"
         value={money(plan.costPerPortionCents, currency)}
-        working={plan.workings.cost}
+        working={workingWords(plan, 'cost', currency)}
       />
     </>
   );
@@ -277,7 +278,7 @@ function BaseFigures({ plan, base }: { plan: Plan; base: PlannedBase }) {
       <Figure
         label="A litre costs"
         value={money(plan.costCents / plan.yieldLitres, currency)}
-        working={plan.workings.cost}
+        working={workingWords(plan, 'cost', currency)}
       />
     </>
   );

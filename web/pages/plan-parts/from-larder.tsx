@@ -5,7 +5,7 @@ import type { ShortLine } from '../../../core/larder';
 import { recipeIdOf, recipeRowId } from '../../../core/recipe';
 import { Button } from '../../components/button';
 import { Over } from '../../components/text';
-import { litres, volume, weight } from '../../data/format';
+import { litres, volume, weight } from '../../words/amounts';
 import { colour, radius, space } from '../../theme/tokens';
 import { useKitchenHere } from '../use-kitchen-here';
 import type { Order } from './use-order';

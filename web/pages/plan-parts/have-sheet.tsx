@@ -5,7 +5,7 @@ import { Button } from '../../components/button';
 import { Sheet } from '../../components/sheet';
 import { SmallField } from '../../components/small-field';
 import { Errors, Soft } from '../../components/text';
-import { typedNumber, volume, weight } from '../../data/format';
+import { typedNumber, volume, weight } from '../../words/amounts';
 import { space } from '../../theme/tokens';
 import { compute } from '../../workers/use-computed';
 import { useKitchenHere } from '../use-kitchen-here';

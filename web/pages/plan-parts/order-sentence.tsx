@@ -16,7 +16,7 @@ import { BANDS } from '../../../core/thickness';
 import { Menu } from '../../components/menu';
 import { Errors } from '../../components/text';
 import { useMinuteMs } from '../../data/clock';
-import { day } from '../../data/format';
+import { day } from '../../words/amounts';
 import { colour, font } from '../../theme/tokens';
 import { AMOUNT_WORDS, type AmountBy, type Draft, MOST_DAYS_AHEAD, type Order } from './use-order';
 

@@ -6,7 +6,7 @@ import { PickOne, PickTyped } from '../../components/menu';
 import { Sheet } from '../../components/sheet';
 import { SmallField } from '../../components/small-field';
 import { Errors, Over, Soft } from '../../components/text';
-import { minutes, money, typedNumber } from '../../data/format';
+import { minutes, money, typedNumber } from '../../words/amounts';
 import { useBook } from '../../data/use-book';
 import { colour, radius, size, space } from '../../theme/tokens';
 import type { WeighedSwap } from '../../workers/computations';

@@ -18,7 +18,7 @@ import type { Recipe } from '../../../core/recipe';
 import type { Substitution } from '../../../core/substitute';
 import { BANDS } from '../../../core/thickness';
 import { litresAtDepth } from '../../../core/vessel';
-import { typedNumber } from '../../data/format';
+import { typedNumber } from '../../words/amounts';
 import { useLots, useOpenBatches } from '../../data/queries';
 import type { OrderAsked } from '../../workers/computations';
 
@@ -158,7 +158,7 @@ function firstDraft(kitchen: KitchenView, recipe: Recipe, params: URLSearchParam
   const asked = kitchen.burners.find((one) => one.id === params.get('burner'));
   const burner =
     (asked && takes(asked) ? asked : undefined) ??
-    [...kitchen.burners].filter(takes).sort((a, b) => b.gain.batches - a.gain.batches)[0] ??
+    [...kitchen.burners].filter(takes).sort((a, b) => b.heatFactor.batches - a.heatFactor.batches)[0] ??
     kitchen.burners[0]!;
   const pot = wantedPot ?? largestOn(kitchen, burner);
   const amountBy =

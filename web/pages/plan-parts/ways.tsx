@@ -1,7 +1,7 @@
 import styled from 'styled-components';
 import type { Split } from '../../../core/order';
 import { Over, Soft, Subtitle } from '../../components/text';
-import { hourMinute, litres, span } from '../../data/format';
+import { hourMinute, litres, span } from '../../words/amounts';
 import { colour, radius, size, space } from '../../theme/tokens';
 import { useComputed } from '../../workers/use-computed';
 import type { Order } from './use-order';

@@ -6,7 +6,7 @@ import { Button } from '../../components/button';
 import { Field } from '../../components/field';
 import { Caution, Errors, Over, Soft } from '../../components/text';
 import { useLots } from '../../data/queries';
-import { heatWords } from '../../data/words';
+import { heatWords } from '../../words/batch';
 import type { BatchHere } from '../batch-frame';
 import { WeighList } from '../plan-parts/weigh-list';
 import { AmountsSheet, itemsOf } from './amounts-sheet';
@@ -172,7 +172,7 @@ function UnderWay({ here, next, onRead, onOpen }: ActProps & { next: UnderWayWan
       kind={next.kind === 'finish' ? 'main' : 'plain'}
       atPot
       isDisabled={isBusy}
-      onPress={() => once({ type: 'stageDone', v: 1, payload: { stageId: next.stage.id } })}
+      onPress={() => once({ type: 'stageDone', payload: { stageId: next.stage.id } })}
     >
       {isFall ? 'At the mark' : 'It is done'}
     </Button>
@@ -225,24 +225,24 @@ function mainAct(
       return {
         key: 'heat',
         text: next.fraction === 0 ? 'Heat is off' : `Heat is at ${heatWords(next.fraction)}`,
-        bodies: [{ type: 'heatSet', v: 1, payload: { fraction: next.fraction } }],
+        bodies: [{ type: 'heatSet', payload: { fraction: next.fraction } }],
       };
     case 'cool':
       return {
         key: 'cool',
         text: 'Heat is off',
-        bodies: [{ type: 'heatSet', v: 1, payload: { fraction: 0 } }],
+        bodies: [{ type: 'heatSet', payload: { fraction: 0 } }],
       };
     case 'lookIn':
       if (here.pot.nowMs < lookFromMs(next)) return null;
       return {
         key: 'looked',
         text: 'Looked in, stirred',
-        bodies: [{ type: 'looked', v: 1, payload: { stageId: next.stage.id } }],
+        bodies: [{ type: 'looked', payload: { stageId: next.stage.id } }],
       };
     case 'add': {
       const items = itemsOf(next.lines, drawsOf(here.batch.snapshot));
-      return { key: 'add', text: 'These are in', bodies: [{ type: 'added', v: 1, payload: { items } }] };
+      return { key: 'add', text: 'These are in', bodies: [{ type: 'added', payload: { items } }] };
     }
     case 'giveBack':
       return {
@@ -250,7 +250,6 @@ function mainAct(
         text: 'Back in the pot',
         bodies: next.parked.map((one) => ({
           type: 'returned',
-          v: 1,
           payload: { liftedId: one.liftedId, kg: one.kg, tempC: RESTED_C },
         })),
       };

@@ -8,7 +8,7 @@ import { Field } from '../../components/field';
 import { PickOne } from '../../components/menu';
 import { Sheet } from '../../components/sheet';
 import { Errors, Over } from '../../components/text';
-import { typedNumber } from '../../data/format';
+import { typedNumber } from '../../words/amounts';
 
 /** What really went in, line by line, where it was not what the plan said. */
 export function AmountsSheet({

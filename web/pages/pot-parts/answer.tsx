@@ -1,6 +1,7 @@
 import { Button } from '../../components/button';
 import { Errors, Over, Soft } from '../../components/text';
-import { hourMinute, sentenceCase } from '../../data/format';
+import { hourMinute, sentenceCase } from '../../words/amounts';
+import { questionWords } from '../../words/batch';
 import type { BatchHere } from '../batch-frame';
 import { Acts, Cues } from './pot-styles';
 import { useSubmit } from './use-submit';
@@ -13,7 +14,7 @@ export function Answer({ here, beside }: { here: BatchHere; beside: React.ReactN
   // a device makes no slip of the hand: what it shows is right, or it does not hang in the pot
   const device = here.batch.events.find((event) => event.id === question.eventId)?.by ?? null;
   const answer = (believed: boolean) =>
-    tell({ type: 'answered', v: 1, payload: { eventId: question.eventId, believed } });
+    tell({ type: 'answered', payload: { eventId: question.eventId, believed } });
   return (
     <>
       <div>
@@ -23,7 +24,7 @@ export function Answer({ here, beside }: { here: BatchHere; beside: React.ReactN
       <Cues>
         <p>
           {device && `${sentenceCase(device)}: `}
-          {question.sentence}
+          {questionWords(question)}
         </p>
         <Soft>
           It is kept, and counts for nothing until you say.

@@ -8,8 +8,8 @@ import {
 } from '../../../core/batch';
 import { massKg } from '../../../core/matter';
 import { SIMMER_UNDER_BOIL_C, type Stage } from '../../../core/recipe';
-import { hourMinute, span } from '../../data/format';
-import { heatOf } from '../../data/stage-words';
+import { hourMinute, span } from '../../words/amounts';
+import { heatOf } from '../../words/stages';
 import type { BatchHere } from '../batch-frame';
 import { itemsOf } from './amounts-sheet';
 
@@ -19,16 +19,16 @@ export function beginBodies(
   want: Extract<NextAction, { kind: 'begin' }>,
   kgByLine?: Record<string, number>,
   draws: readonly LineDraw[] = drawsOf(here.batch.snapshot),
-  despite = '',
+  overrideReason = '',
 ): BatchEventBody[] {
   const { stage } = want;
   const items = itemsOf(want.lines, draws, kgByLine);
-  const added: BatchEventBody[] = items.length > 0 ? [{ type: 'added', v: 1, payload: { items } }] : [];
+  const added: BatchEventBody[] = items.length > 0 ? [{ type: 'added', payload: { items } }] : [];
   return [
     ...added,
-    { type: 'stageBegun', v: 1, payload: { stageId: stage.id, ...(despite.trim() ? { despite } : {}) } },
-    { type: 'lidSet', v: 1, payload: { lid: stage.lid } },
-    { type: 'heatSet', v: 1, payload: { fraction: firstHeat(here, want) } },
+    { type: 'stageBegun', payload: { stageId: stage.id, ...(overrideReason.trim() ? { overrideReason } : {}) } },
+    { type: 'lidSet', payload: { lid: stage.lid } },
+    { type: 'heatSet', payload: { fraction: firstHeat(here, want) } },
   ];
 }
 

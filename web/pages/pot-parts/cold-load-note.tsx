@@ -3,7 +3,7 @@ import { massKg } from '../../../core/matter';
 import { coldLoad } from '../../../core/pot';
 import { SIMMER_UNDER_BOIL_C } from '../../../core/recipe';
 import { Soft } from '../../components/text';
-import { hourMinute } from '../../data/format';
+import { hourMinute } from '../../words/amounts';
 import type { BatchHere } from '../batch-frame';
 import { firstHeat } from './begin';
 

@@ -4,8 +4,8 @@ import { type BatchEvent, levelAhead, levelTrace } from '../../../core/batch';
 import { activeEvents } from '../../../core/log';
 import { potLitres } from '../../../core/pot';
 import { LevelChart } from '../../components/chart/level-chart';
-import { litres } from '../../data/format';
-import { heatWords } from '../../data/words';
+import { litres } from '../../words/amounts';
+import { heatWords } from '../../words/batch';
 import type { BatchHere } from '../batch-frame';
 
 const ChartBox = styled.div`

@@ -5,8 +5,8 @@ import { forecastPot, massAtLitres, type PotState } from '../../../core/pot';
 import { Button } from '../../components/button';
 import { Choice } from '../../components/choice';
 import { Errors, Over, Soft } from '../../components/text';
-import { hourMinute } from '../../data/format';
-import { heatWords } from '../../data/words';
+import { hourMinute } from '../../words/amounts';
+import { heatWords } from '../../words/batch';
 import type { BatchHere } from '../batch-frame';
 import { useSubmit } from './use-submit';
 
@@ -25,8 +25,8 @@ export function HeatForm({ here, onClose }: { here: BatchHere; onClose: () => vo
 
   async function keep() {
     const bodies: BatchEventBody[] = [];
-    if (fraction !== state.pot.heatFraction) bodies.push({ type: 'heatSet', v: 1, payload: { fraction } });
-    if (lid !== state.pot.lid) bodies.push({ type: 'lidSet', v: 1, payload: { lid } });
+    if (fraction !== state.pot.heatFraction) bodies.push({ type: 'heatSet', payload: { fraction } });
+    if (lid !== state.pot.lid) bodies.push({ type: 'lidSet', payload: { lid } });
     if (await tell(...bodies)) onClose();
   }
 

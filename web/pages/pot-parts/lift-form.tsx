@@ -6,7 +6,7 @@ import { Choice } from '../../components/choice';
 import { Field } from '../../components/field';
 import { PickOne } from '../../components/menu';
 import { Errors, Over, Soft } from '../../components/text';
-import { typedNumber, weight } from '../../data/format';
+import { typedNumber, weight } from '../../words/amounts';
 import { colour, space } from '../../theme/tokens';
 import type { BatchHere } from '../batch-frame';
 import { useSubmit } from './use-submit';
@@ -71,10 +71,10 @@ export function LiftForm({ here, onClose }: { here: BatchHere; onClose: () => vo
   }
 
   function bodyOf(kg: number): BatchEventBody {
-    if (what === FAT || what === LIQUID) return { type: 'pouredOff', v: 1, payload: { what, kg } };
+    if (what === FAT || what === LIQUID) return { type: 'pouredOff', payload: { what, kg } };
     const back = fate === 'parked' && backFor ? { backStageId: backFor } : {};
     const where = fate === 'thrown' ? {} : { place, weighedKg: kg };
-    return { type: 'lifted', v: 1, payload: { ingredientId: what, kg, fate, ...where, ...back } };
+    return { type: 'lifted', payload: { ingredientId: what, kg, fate, ...where, ...back } };
   }
 
   return (
@@ -93,7 +93,6 @@ export function LiftForm({ here, onClose }: { here: BatchHere; onClose: () => vo
                   onPress={() =>
                     tell({
                       type: 'returned',
-                      v: 1,
                       payload: { liftedId: one.liftedId, kg: one.kg, tempC: RESTED_C },
                     })
                   }

@@ -4,7 +4,7 @@ import { Button } from '../../components/button';
 import { Choice } from '../../components/choice';
 import { Field } from '../../components/field';
 import { Errors, Over, Soft } from '../../components/text';
-import { hourMinute, litres, typedNumber } from '../../data/format';
+import { hourMinute, litres, typedNumber } from '../../words/amounts';
 import { space } from '../../theme/tokens';
 import type { BatchHere } from '../batch-frame';
 import { useSubmit } from './use-submit';
@@ -45,7 +45,7 @@ export function MarkForm({ here, onClose }: { here: BatchHere; onClose: () => vo
       return;
     }
     setWrong(null);
-    if (await tell({ type: 'targetSet', v: 1, payload: { target } })) onClose();
+    if (await tell({ type: 'targetSet', payload: { target } })) onClose();
   }
 
   return (

@@ -62,7 +62,7 @@ export function MoreActs({
       {call !== 'none' && (
         <Button
           kind="quiet"
-          onPress={() => tell({ type: 'snoozed', v: 1, payload: { minutes: SNOOZE_MIN } })}
+          onPress={() => tell({ type: 'snoozed', payload: { minutes: SNOOZE_MIN } })}
         >
           Call again in {SNOOZE_MIN} min
         </Button>

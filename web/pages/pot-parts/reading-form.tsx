@@ -7,8 +7,8 @@ import { Choice } from '../../components/choice';
 import { Field } from '../../components/field';
 import { PotSection } from '../../components/pot-section/pot-section';
 import { Errors, Over } from '../../components/text';
-import { litres as litresText, typedNumber } from '../../data/format';
-import { READING_UNIT } from '../../data/words';
+import { litres as litresText, typedNumber } from '../../words/amounts';
+import { READING_UNIT } from '../../words/batch';
 import { space } from '../../theme/tokens';
 import type { BatchHere } from '../batch-frame';
 import { useSubmit } from './use-submit';
@@ -87,7 +87,7 @@ export function ReadingForm({
     }
     setWrong(null);
     const still = isStill && (kind === 'depth' || kind === 'litres') ? { still: true } : {};
-    if (await tell({ type: 'reading', v: 1, payload: { kind, value, ...still } })) onClose();
+    if (await tell({ type: 'reading', payload: { kind, value, ...still } })) onClose();
   }
 
   return (

@@ -3,8 +3,8 @@ import { lookFromMs, lossKgPerHour, type NextAction } from '../../../core/batch'
 import { massKg } from '../../../core/matter';
 import { potLitres } from '../../../core/pot';
 import { Caution, Over } from '../../components/text';
-import { hourMinute, litres, span } from '../../data/format';
-import { heatWords } from '../../data/words';
+import { hourMinute, litres, span } from '../../words/amounts';
+import { heatWords } from '../../words/batch';
 import { colour, font, size, space } from '../../theme/tokens';
 import type { BatchHere } from '../batch-frame';
 import { FallChart } from './fall-chart';

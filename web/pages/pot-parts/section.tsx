@@ -4,8 +4,8 @@ import { massKg, totalKg } from '../../../core/matter';
 import { potLitres } from '../../../core/pot';
 import { workingFillLitres } from '../../../core/vessel';
 import { PotSection, type WallMark } from '../../components/pot-section/pot-section';
-import { hourMinute, litres, sentenceCase } from '../../data/format';
-import { heatWords } from '../../data/words';
+import { hourMinute, litres, sentenceCase } from '../../words/amounts';
+import { heatWords } from '../../words/batch';
 import type { BatchHere } from '../batch-frame';
 
 /** The batch's own pot, drawn as it is now. */

@@ -8,8 +8,8 @@ import { Field } from '../../components/field';
 import { LinkButton } from '../../components/link-button';
 import { PickOne } from '../../components/menu';
 import { Errors, Over, Soft } from '../../components/text';
-import { hourMinute, typedNumber } from '../../data/format';
-import { TROUBLE_WORDS } from '../../data/words';
+import { hourMinute, typedNumber } from '../../words/amounts';
+import { TROUBLE_WORDS } from '../../words/batch';
 import { space } from '../../theme/tokens';
 import type { BatchHere } from '../batch-frame';
 import { useSubmit } from './use-submit';
@@ -52,7 +52,7 @@ export function SlipForm({ here, onClose }: { here: BatchHere; onClose: () => vo
       return;
     }
     setWrong(null);
-    if (await tell({ type: 'slip', v: 1, payload: slip })) setSaid(slip);
+    if (await tell({ type: 'slip', payload: slip })) setSaid(slip);
   }
 
   function read(): Slip | string {

@@ -4,8 +4,8 @@ import { activeEvents } from '../../../core/log';
 import { Button } from '../../components/button';
 import { Field } from '../../components/field';
 import { Errors, Over, Soft } from '../../components/text';
-import { hourMinute } from '../../data/format';
-import { describeEvent } from '../../data/words';
+import { hourMinute } from '../../words/amounts';
+import { describeEvent } from '../../words/batch';
 import { colour, space } from '../../theme/tokens';
 import type { BatchHere } from '../batch-frame';
 import { useSubmit } from './use-submit';
@@ -35,7 +35,7 @@ export function TakeBack({ here }: { here: BatchHere }) {
       <form
         onSubmit={async (event) => {
           event.preventDefault();
-          if (await tellNote({ type: 'note', v: 1, payload: { text: note } })) setNote('');
+          if (await tellNote({ type: 'note', payload: { text: note } })) setNote('');
         }}
       >
         <Field label="A note" value={note} onChange={setNote} error={noteRefusals[0] ?? null} isText />
@@ -51,7 +51,7 @@ export function TakeBack({ here }: { here: BatchHere }) {
             <Button
               kind="quiet"
               aria-label={`Take back: ${describeEvent(event, here.batch.snapshot)}`}
-              onPress={() => tell({ type: 'undone', v: 1, payload: { eventId: event.id } })}
+              onPress={() => tell({ type: 'undone', payload: { eventId: event.id } })}
             >
               Take back
             </Button>

@@ -38,7 +38,7 @@ export function TakeOut({ here }: { here: BatchHere }) {
             key={`${one.word}-${one.sinceMs}`}
             atPot
             onPress={() =>
-              tell({ type: 'removed', v: 1, payload: { word: one.word, count: one.count, ...how } })
+              tell({ type: 'removed', payload: { word: one.word, count: one.count, ...how } })
             }
           >
             {one.count} {one.word}: out

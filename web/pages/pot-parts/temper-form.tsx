@@ -6,7 +6,7 @@ import { topRuleOf } from '../../../core/safety';
 import { PickOne } from '../../components/menu';
 import { SmallField } from '../../components/small-field';
 import { Errors, Over, Soft } from '../../components/text';
-import { typedNumber } from '../../data/format';
+import { typedNumber } from '../../words/amounts';
 import { colour, font, size, space } from '../../theme/tokens';
 import type { BatchHere } from '../batch-frame';
 

@@ -3,9 +3,9 @@ import styled from 'styled-components';
 import { type BatchEventBody, CATCHES_UNDER, type Lever, minutesAfter, saves } from '../../../core/batch';
 import { Button } from '../../components/button';
 import { Errors, Over, Soft } from '../../components/text';
-import { hourMinute, span } from '../../data/format';
+import { hourMinute, span } from '../../words/amounts';
 import { useOpenBatches } from '../../data/queries';
-import { heatWords } from '../../data/words';
+import { heatWords } from '../../words/batch';
 import { colour, font, size, space } from '../../theme/tokens';
 import { compute } from '../../workers/use-computed';
 import type { BatchHere } from '../batch-frame';
@@ -165,18 +165,18 @@ function doable(lever: Lever): boolean {
 function bodiesOf(lever: Lever, here: BatchHere): BatchEventBody[] {
   switch (lever.kind) {
     case 'lid':
-      return [{ type: 'lidSet', v: 1, payload: { lid: lever.lid } }];
+      return [{ type: 'lidSet', payload: { lid: lever.lid } }];
     case 'pot': {
-      const { id, name, powerW, efficiency, gain, settings } = lever.onBurner;
-      const burner = { id, name, powerW, efficiency, gain, ...(settings ? { settings } : {}) };
+      const { id, name, powerW, efficiency, heatFactor, settings } = lever.onBurner;
+      const burner = { id, name, powerW, efficiency, heatFactor, ...(settings ? { settings } : {}) };
       return [
-        { type: 'moved', v: 1, payload: { pot: lever.inPot, burner } },
-        { type: 'heatSet', v: 1, payload: { fraction: lever.fraction } },
+        { type: 'moved', payload: { pot: lever.inPot, burner } },
+        { type: 'heatSet', payload: { fraction: lever.fraction } },
       ];
     }
     default:
       return lever.fraction === here.pot.state.pot.heatFraction
         ? []
-        : [{ type: 'heatSet', v: 1, payload: { fraction: lever.fraction } }];
+        : [{ type: 'heatSet', payload: { fraction: lever.fraction } }];
   }
 }

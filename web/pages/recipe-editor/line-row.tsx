@@ -6,7 +6,7 @@ import type { Understood, UnitSystem } from '../../../core/reader';
 import { IconButton } from '../../components/icon-button';
 import { PickOne } from '../../components/menu';
 import { SmallField } from '../../components/small-field';
-import { volume, weight } from '../../data/format';
+import { volume, weight } from '../../words/amounts';
 import type { Book } from '../../data/use-book';
 import { colour, media, size, space } from '../../theme/tokens';
 import { useKitchenHere } from '../use-kitchen-here';

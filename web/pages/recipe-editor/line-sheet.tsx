@@ -8,7 +8,7 @@ import { PickOne, PickTyped } from '../../components/menu';
 import { Sheet } from '../../components/sheet';
 import { SmallField } from '../../components/small-field';
 import { Errors, Over, Soft } from '../../components/text';
-import { typedNumber } from '../../data/format';
+import { typedNumber } from '../../words/amounts';
 import type { Book } from '../../data/use-book';
 import { space } from '../../theme/tokens';
 import { FoodForm } from '../larder-parts/food-form';

@@ -7,7 +7,7 @@ import { Halves, Page } from '../../components/page';
 import { SmallField } from '../../components/small-field';
 import { Errors, Over, Soft, Subtitle, Title } from '../../components/text';
 import { sentencesOf } from '../../data/api';
-import { sentenceCase, weight } from '../../data/format';
+import { sentenceCase, weight } from '../../words/amounts';
 import { useReadFile } from '../../data/queries';
 import type { Book } from '../../data/use-book';
 import { colour, size, space } from '../../theme/tokens';

@@ -30,7 +30,7 @@ import {
   whatItHolds,
 } from '../../../core/recipe';
 import { BANDS } from '../../../core/thickness';
-import { typedNumber } from '../../data/format';
+import { typedNumber } from '../../words/amounts';
 import type { Book } from '../../data/use-book';
 
 /** A recipe in the form: words as typed, lines as written, stages in order. */

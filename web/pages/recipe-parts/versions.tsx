@@ -3,7 +3,7 @@ import styled from 'styled-components';
 import { compareRecipes } from '../../../core/recipe';
 import { PickOne } from '../../components/menu';
 import { Over, Soft, Subtitle } from '../../components/text';
-import { dayAndHour } from '../../data/format';
+import { dayAndHour } from '../../words/amounts';
 import { useVersions } from '../../data/queries';
 import type { Book } from '../../data/use-book';
 import { colour, size, space } from '../../theme/tokens';

@@ -82,7 +82,7 @@ export function Told({
         </tbody>
       </Table>
       <Soft>
-        The burner gave {Math.round(rehearsal.snapshot.input.burner.gain.mean * 100)} % of its plate.{' '}
+        The burner gave {Math.round(rehearsal.snapshot.input.burner.heatFactor.mean * 100)} % of its plate.{' '}
         {eyeWords(scored)}
       </Soft>
       {earlier.length > 0 && (

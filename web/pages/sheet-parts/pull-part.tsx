@@ -2,7 +2,7 @@ import { pullList } from '../../../core/lists';
 import type { Plan, PlanInput } from '../../../core/plan';
 import { recipeIdOf } from '../../../core/recipe';
 import { Subtitle, Unseen } from '../../components/text';
-import { sentenceCase, volume, weight } from '../../data/format';
+import { sentenceCase, volume, weight } from '../../words/amounts';
 import { useKitchenHere } from '../use-kitchen-here';
 
 import { Part, Table } from './paper';

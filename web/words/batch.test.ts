@@ -4,7 +4,7 @@ import { INGREDIENT_BY_ID } from '../../core/matter';
 import { planBatch } from '../../core/plan';
 import { TROUT_CHOWDER } from '../../demo/dishes/trout-chowder';
 import { BURNERS, KITCHEN, POTS, PRICES_CENTS_PER_KG } from '../../demo/kitchen';
-import { describeEvent, heatWords, nextActionWords } from './words';
+import { describeEvent, heatWords, nextActionWords } from './batch';
 
 const input = {
   recipe: TROUT_CHOWDER,
@@ -12,7 +12,7 @@ const input = {
   pricesCentsPerKg: PRICES_CENTS_PER_KG,
   kitchen: KITCHEN,
   pot: POTS[1]!,
-  burner: { ...BURNERS[1], gain: { mean: 1, sd: 0.2, batches: 0 } },
+  burner: { ...BURNERS[1], heatFactor: { mean: 1, sd: 0.2, batches: 0 } },
   portions: 60,
   portionMl: 250,
   saltPercent: 0.9,
@@ -25,29 +25,29 @@ const [stage] = TROUT_CHOWDER.stages;
 
 describe('what happened, in words', () => {
   const said: [BatchEventBody, string][] = [
-    [{ type: 'stageBegun', v: 1, payload: { stageId: 'fall' } }, 'Began: Let it fall to the mark'],
-    [{ type: 'stageDone', v: 1, payload: { stageId: 'gone' } }, 'Done: gone'],
+    [{ type: 'stageBegun', payload: { stageId: 'fall' } }, 'Began: Let it fall to the mark'],
+    [{ type: 'stageDone', payload: { stageId: 'gone' } }, 'Done: gone'],
     [
-      { type: 'added', v: 1, payload: { items: [{ ingredientId: 'salt', kg: 0.09, tempC: 18 }] } },
+      { type: 'added', payload: { items: [{ ingredientId: 'salt', kg: 0.09, tempC: 18 }] } },
       'In: 90 g fine salt',
     ],
-    [{ type: 'heatSet', v: 1, payload: { fraction: 0.45 } }, 'Heat 45 %'],
-    [{ type: 'heatSet', v: 1, payload: { fraction: 0 } }, 'Heat off'],
-    [{ type: 'lidSet', v: 1, payload: { lid: 'ajar' } }, 'Lid ajar'],
-    [{ type: 'reading', v: 1, payload: { kind: 'depth', value: 8.4 } }, 'Read 8.4 cm'],
-    [{ type: 'reading', v: 1, payload: { kind: 'temperature', value: 94 } }, 'Read 94 °C'],
-    [{ type: 'answered', v: 1, payload: { eventId: 'e', believed: true } }, 'Stood by a reading'],
-    [{ type: 'answered', v: 1, payload: { eventId: 'e', believed: false } }, 'Set a reading aside'],
-    [{ type: 'removed', v: 1, payload: { word: 'bay', count: 3 } }, 'Out: 3 bay'],
-    [{ type: 'portioned', v: 1, payload: { portions: 4, fate: 'served' } }, 'Served 4'],
+    [{ type: 'heatSet', payload: { fraction: 0.45 } }, 'Heat 45 %'],
+    [{ type: 'heatSet', payload: { fraction: 0 } }, 'Heat off'],
+    [{ type: 'lidSet', payload: { lid: 'ajar' } }, 'Lid ajar'],
+    [{ type: 'reading', payload: { kind: 'depth', value: 8.4 } }, 'Read 8.4 cm'],
+    [{ type: 'reading', payload: { kind: 'temperature', value: 94 } }, 'Read 94 °C'],
+    [{ type: 'answered', payload: { eventId: 'e', believed: true } }, 'Stood by a reading'],
+    [{ type: 'answered', payload: { eventId: 'e', believed: false } }, 'Set a reading aside'],
+    [{ type: 'removed', payload: { word: 'bay', count: 3 } }, 'Out: 3 bay'],
+    [{ type: 'portioned', payload: { portions: 4, fate: 'served' } }, 'Served 4'],
     [
-      { type: 'portioned', v: 1, payload: { portions: 2, fate: 'served', despite: 'train leaving' } },
+      { type: 'portioned', payload: { portions: 2, fate: 'served', overrideReason: 'train leaving' } },
       'Served 2 (train leaving)',
     ],
-    [{ type: 'portioned', v: 1, payload: { portions: 1, fate: 'discarded' } }, 'Discarded 1'],
-    [{ type: 'note', v: 1, payload: { text: 'sweet leeks' } }, 'Note: sweet leeks'],
-    [{ type: 'closed', v: 1, payload: { leftLitres: 0.6 } }, 'Closed with 0.6 L left'],
-    [{ type: 'undone', v: 1, payload: { eventId: 'e' } }, 'Took something back'],
+    [{ type: 'portioned', payload: { portions: 1, fate: 'discarded' } }, 'Discarded 1'],
+    [{ type: 'note', payload: { text: 'sweet leeks' } }, 'Note: sweet leeks'],
+    [{ type: 'closed', payload: { leftLitres: 0.6 } }, 'Closed with 0.6 L left'],
+    [{ type: 'undone', payload: { eventId: 'e' } }, 'Took something back'],
   ];
   it.each(said)('%j', (body, words) => {
     expect(describeEvent({ ...body, id: 'x', seq: 1, actedAtMs: now }, snapshot)).toBe(words);

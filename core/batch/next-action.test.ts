@@ -36,7 +36,7 @@ describe('the one next thing', () => {
     expect(wantAt(log.slice(0, 4), 50).kind).toBe('finish');
   });
   it('is the burner, when the stage wants another heat', () => {
-    const low = [...log.slice(0, 4), event(4, { type: 'heatSet', v: 1, payload: { fraction: 0.1 } })];
+    const low = [...log.slice(0, 4), event(4, { type: 'heatSet', payload: { fraction: 0.1 } })];
     const want = wantAt(low, 6);
     expect(want).toMatchObject({ kind: 'heat', fraction: 1 });
   });
@@ -46,19 +46,19 @@ describe('the one next thing', () => {
     expect(want).toMatchObject({ kind: 'begin', dueMs: null });
     const roots = [
       ...log,
-      event(95, { type: 'stageBegun', v: 1, payload: { stageId: 'roots' } }),
-      event(95.1, { type: 'added', v: 1, payload: { items: itemsFor(snapshot, 'roots') } }),
+      event(95, { type: 'stageBegun', payload: { stageId: 'roots' } }),
+      event(95.1, { type: 'added', payload: { items: itemsFor(snapshot, 'roots') } }),
     ];
     const state = foldBatch(snapshot, roots, at(96));
     expect(linesToAdd(snapshot, state, 'roots')).toEqual([]);
     expect(linesToAdd(snapshot, state, 'season').map((line) => line.lineId)).toEqual(['salt']);
   });
   it('is a reading to settle before anything else, the serving when it has come to that, nothing when closed', () => {
-    const odd = event(80, { type: 'reading', v: 1, payload: { kind: 'depth', value: 33 } });
+    const odd = event(80, { type: 'reading', payload: { kind: 'depth', value: 33 } });
     expect(wantAt([...log, odd], 80).kind).toBe('answer');
-    const serving = event(96, { type: 'stageBegun', v: 1, payload: { stageId: 'serve' } });
+    const serving = event(96, { type: 'stageBegun', payload: { stageId: 'serve' } });
     expect(wantAt([...log, serving], 97)).toMatchObject({ kind: 'serve', dueMs: snapshot.plan.serviceAtMs });
-    const closed = event(98, { type: 'closed', v: 1, payload: { leftLitres: 1 } });
+    const closed = event(98, { type: 'closed', payload: { leftLitres: 1 } });
     expect(wantAt([...log, closed], 99).kind).toBe('closed');
   });
 });

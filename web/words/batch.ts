@@ -4,12 +4,39 @@ import {
   type Fate,
   lookFromMs,
   type NextAction,
+  type Question,
   type Slip,
   type Trouble,
+  type YieldReason,
 } from '../../core/batch';
 import type { FallTarget } from '../../core/pot';
 import { bandName } from '../../core/thickness';
-import { hourMinute, span, weight } from './format';
+import { hourMinute, span, weight } from './amounts';
+
+/** A reading the pot cannot explain: what was read, what was expected, and what is asked. */
+export function questionWords({ why, read, expected }: Question): string {
+  const words = (of: Question['read']) =>
+    'tempC' in of ? `${of.tempC.toFixed(0)} °C` : `${of.litres.toFixed(1)} L`;
+  const about = 'tempC' in expected ? words(expected) : `about ${words(expected)}`;
+  return why === 'gained'
+    ? `${words(read)} is more than has gone in; ${about} was expected. Was something added, or is it a slip of the hand?`
+    : `${words(read)} is far from the rest; ${about} was expected. Is it right?`;
+}
+
+/** Where the litres of a closed batch went, a part of a sentence each. */
+export function reasonWords(reason: YieldReason): string {
+  if (reason.code === 'asSaid') return reason.text;
+  const litres = `${Math.abs(reason.litres).toFixed(1)} L ${reason.litres < 0 ? 'short' : 'over'}`;
+  const isMore = reason.litres > 0;
+  switch (reason.code) {
+    case 'steam':
+      return `${litres} because ${isMore ? 'less boiled away than planned' : 'it boiled harder or longer than planned'}`;
+    case 'amounts':
+      return `${litres} because ${isMore ? 'more' : 'less'} went in than planned`;
+    case 'handling':
+      return `${litres} ${isMore ? 'that the pot held beyond what its readings said' : 'left in the pot, tastings, over-pouring'}`;
+  }
+}
 
 /** Words for what happened and for what is wanted, the same on every screen. */
 
@@ -58,9 +85,9 @@ export function describeEvent(event: BatchEvent, snapshot: BatchSnapshot): strin
       return `Out: ${event.payload.count} ${event.payload.word}${fateWords(event.payload)}`;
     case 'portioned':
       return `${event.payload.fate === 'served' ? 'Served' : 'Discarded'} ${event.payload.portions}${
-        event.payload.despite ? ` (${event.payload.despite})` : ''
+        event.payload.overrideReason ? ` (${event.payload.overrideReason})` : ''
       }`;
-    case 'putBy':
+    case 'stored':
       return `Put by: ${event.payload.litres} L, ${event.payload.place}`;
     case 'note':
       return `Note: ${event.payload.text}`;

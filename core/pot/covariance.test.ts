@@ -84,12 +84,13 @@ describe('doubt, held against a general matrix library (mathjs)', () => {
           const big = asMatrix(p);
           const ph = multiply(big, matrix(h)) as Matrix;
           const s = add(multiply(transpose(matrix(h)), ph), matrix([[r]])) as Matrix;
-          const gain = multiply(ph, inv(s)) as Matrix;
-          const expected = asRows(subtract(big, multiply(gain, transpose(ph))) as Matrix);
+          const heatFactor = multiply(ph, inv(s)) as Matrix;
+          const expected = asRows(subtract(big, multiply(heatFactor, transpose(ph))) as Matrix);
           const on = project(p, { mass: 1, dip: lever });
           const { pull, covariance } = update(p, on, innovation, r);
           for (const [i, value] of expected.flat().entries()) expect(covariance[i]).toBeCloseTo(value, 9);
-          for (const i of UNSURE_OF.keys()) expect(pull[i]).toBeCloseTo(asRows(gain)[i]![0]! * innovation, 9);
+          for (const i of UNSURE_OF.keys())
+            expect(pull[i]).toBeCloseTo(asRows(heatFactor)[i]![0]! * innovation, 9);
         },
       ),
       { seed: 906, numRuns: 60 },

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { LotView } from '../../contract';
 import { contentsOfRow } from '../../core/larder';
 import { INGREDIENT_BY_ID } from '../../core/matter';
-import { bestWords, dateWords, isPouredLot, lotAmount, lotColour, standingWords } from './lot-words';
+import { bestWords, dateWords, isPouredLot, lotAmount, lotColour, standingWords } from './lots';
 
 const DAY = 86_400_000;
 const NOW = Date.UTC(2026, 2, 10, 9);

@@ -2,7 +2,7 @@ import type { LotView } from '../../contract';
 import { baseKind } from '../../core/bases';
 import type { UnitSystem } from '../../core/reader';
 import { recipeRowId } from '../../core/recipe';
-import { day, volume, weight } from './format';
+import { day, volume, weight } from './amounts';
 
 /** Words for a lot, the same on every screen. */
 

@@ -11,7 +11,7 @@ import { Field } from '../../components/field';
 import { Sheet } from '../../components/sheet';
 import { StorageChoice } from '../../components/storage-choice';
 import { Caution, Errors, Over, Soft, Subtitle } from '../../components/text';
-import { litres, percent, typedNumber } from '../../data/format';
+import { litres, percent, typedNumber } from '../../words/amounts';
 import { useLots } from '../../data/queries';
 import { space } from '../../theme/tokens';
 import type { BatchHere } from '../batch-frame';
@@ -28,15 +28,15 @@ const PANS = [2.5, 5] as const;
 const WALK_IN = { filmWm2K: 10, airC: 3 } as const;
 
 /** Into tubs for the larder: how much, where, how kept; what hangs in the pot is asked for first. */
-export function PutBy({ here }: { here: BatchHere }) {
+export function StoreForm({ here }: { here: BatchHere }) {
   const [isOpen, setOpen] = useState(false);
   const { data: lots = [] } = useLots();
   const isBase = Boolean(here.batch.snapshot.input.recipe.base);
-  const { putBy } = here.pot.state;
+  const { stored } = here.pot.state;
   return (
     <Stack aria-label="For the larder">
       <Subtitle>For the larder</Subtitle>
-      {putBy.map((one) => {
+      {stored.map((one) => {
         const lot = lots.find((each) => each.id === one.lotId);
         return (
           <p key={one.lotId}>
@@ -47,13 +47,13 @@ export function PutBy({ here }: { here: BatchHere }) {
       })}
       {isBase && <Strength here={here} />}
       <Button
-        kind={isBase && putBy.length === 0 ? 'main' : 'plain'}
+        kind={isBase && stored.length === 0 ? 'main' : 'plain'}
         atPot={isBase}
         onPress={() => setOpen(true)}
       >
         Put some by…
       </Button>
-      {isOpen && <PutBySheet here={here} onClose={() => setOpen(false)} />}
+      {isOpen && <StoreSheet here={here} onClose={() => setOpen(false)} />}
     </Stack>
   );
 }
@@ -75,7 +75,7 @@ function Strength({ here }: { here: BatchHere }) {
   );
 }
 
-function PutBySheet({ here, onClose }: { here: BatchHere; onClose: () => void }) {
+function StoreSheet({ here, onClose }: { here: BatchHere; onClose: () => void }) {
   const { tell, refusals } = useSubmit(here.batch.id);
   const { state } = here.pot;
   const { liquid, pieces } = state.pot.mixture;
@@ -99,9 +99,9 @@ function PutBySheet({ here, onClose }: { here: BatchHere; onClose: () => void })
       litres: value,
       place: place.trim(),
       storage,
-      ...(hanging && reason.trim() ? { despite: reason.trim() } : {}),
+      ...(hanging && reason.trim() ? { overrideReason: reason.trim() } : {}),
     };
-    if (await tell({ type: 'putBy', v: 1, payload })) onClose();
+    if (await tell({ type: 'stored', payload })) onClose();
   }
 
   return (

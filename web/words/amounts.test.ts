@@ -12,7 +12,7 @@ import {
   typedNumber,
   volume,
   weight,
-} from './format';
+} from './amounts';
 
 const ZONE = 'Europe/London';
 const winter = Date.UTC(2026, 2, 10, 13, 10);

@@ -1,0 +1,58 @@
+import { renamed, type UpcastStep, upcast, type Written } from '../../log';
+import type { BatchEventBody, BatchEventType } from '../batch-event';
+
+/** The version of each type of event as it is written now. */
+export const EVENT_VERSIONS: ReadonlyMap<string, number> = new Map<BatchEventType, number>([
+  ['stageBegun', 2],
+  ['stageDone', 1],
+  ['added', 2],
+  ['heatSet', 1],
+  ['lidSet', 1],
+  ['reading', 1],
+  ['answered', 1],
+  ['looked', 1],
+  ['snoozed', 1],
+  ['targetSet', 1],
+  ['removed', 1],
+  ['lifted', 1],
+  ['returned', 1],
+  ['pouredOff', 1],
+  ['slip', 1],
+  ['moved', 2],
+  ['portioned', 2],
+  ['stored', 2],
+  ['note', 1],
+  ['closed', 1],
+  ['undone', 1],
+]);
+
+const withReason = renamed({ despite: 'overrideReason' });
+const withHeatFactor = renamed({ gain: 'heatFactor' });
+
+/**
+ * What older versions said in other words. 1 → 2: `despite` became `overrideReason`, a burner's `gain` its
+ * `heatFactor`, and `putBy` is `stored`.
+ */
+const STEPS: ReadonlyMap<string, UpcastStep> = new Map<string, UpcastStep>([
+  ['stageBegun 1', (payload: object) => ({ payload: withReason(payload) })],
+  ['portioned 1', (payload: object) => ({ payload: withReason(payload) })],
+  ['putBy 1', (payload: object) => ({ type: 'stored', payload: withReason(payload) })],
+  [
+    'added 1',
+    (payload: { items: object[] }) => ({ payload: { ...payload, items: payload.items.map(withReason) } }),
+  ],
+  [
+    'moved 1',
+    (payload: { burner: object }) => ({ payload: { ...payload, burner: withHeatFactor(payload.burner) } }),
+  ],
+]);
+
+/**
+ * An event of a batch as it was written, in the words of today.
+ *
+ * @throws UnknownVersion for one written by a newer Slow Pot
+ */
+export function upcastBatchEvent(written: Written): BatchEventBody {
+  const { type, payload } = upcast(written, EVENT_VERSIONS, STEPS);
+  return { type, payload } as BatchEventBody;
+}

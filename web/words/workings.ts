@@ -1,0 +1,127 @@
+import type { FigureName, Plan, Sureness, WorkingLine, WorkingSource } from '../../core/plan';
+import { bandName } from '../../core/thickness';
+import { money } from './amounts';
+
+/** A figure's arithmetic in words: a line each, where it comes from, how sure it is. */
+export interface WorkingWords {
+  lines: readonly string[];
+  source: string;
+  sureness: string;
+}
+
+/** The arithmetic of one of a plan's figures, as the screen says it. */
+export function workingWords(plan: Plan, figure: FigureName, currency: string): WorkingWords {
+  const { lines, source, sureness } = plan.workings[figure];
+  return {
+    lines: lines.map((line) => lineWords(line, currency)),
+    source: source ? sourceWords(source) : '',
+    sureness: sureness ? surenessWords(sureness) : '',
+  };
+}
+
+function lineWords(line: WorkingLine, currency: string): string {
+  switch (line.code) {
+    case 'asSaid':
+      return line.text;
+    case 'stageMinutes':
+      return `${line.title}: ${n(line.minutes)} min`;
+    case 'countedBack':
+      return `together ${n(line.minutes)} min, counted back from ready`;
+    case 'keptFree':
+      return `service less ${n(line.minutes)} min kept free`;
+    case 'spread':
+      return `one standard deviation is ${n(line.sdMinutes)} min: nine batches in ten are ready in time`;
+    case 'bowlLitres':
+      return `${line.portions} × ${n(line.portionMl)} mL = ${n(line.litres, 2)} L`;
+    case 'afterCling':
+      return `÷ ${n(line.share, 2)} for what stays in the pot = ${n(line.litres, 2)} L, hot`;
+    case 'goesIn':
+      return `${n(line.litres, 1)} L go in, ${n(line.steamedKg, 2)} kg leave as steam`;
+    case 'stageSteam':
+      return `${line.title}: ${n(line.kg, 2)} kg of steam in ${n(line.minutes)} min`;
+    case 'steamInAll':
+      return `${n(line.kg, 2)} kg in all, put in beforehand`;
+    case 'toWarm':
+      return `about ${n(line.litres, 1)} L at ${n(line.specificHeatKJ, 2)} kJ/kg·K, up to ${n(line.tempC, 1)} °C`;
+    case 'heatIn':
+      return `${line.burnerName}: ${n(line.ratedW / 1000, 1)} kW × ${n(line.efficiency, 2)} × ${n(line.heatFactor, 2)} = ${n(line.netW / 1000, 2)} kW into the pot, less wall and steam`;
+    case 'boilsAt':
+      return `${n(line.minutes)} min; water boils at ${n(line.boilingC, 1)} °C at ${n(line.altitudeM)} m`;
+    case 'noSimmer':
+      return 'this recipe does not come to a simmer';
+    case 'saltWanted':
+      return `${n(line.massKg, 2)} kg at the end × ${n(line.percent, 2)} % = ${n(line.grams)} g`;
+    case 'saltBrought':
+      return `${line.name} brings ${n(line.grams)} g`;
+    case 'saltToAdd':
+      return `${n(line.grams)} g to add, last`;
+    case 'saltWithGarnish':
+      return `with the garnish a bowl comes to ${n(line.percent, 2)} %`;
+    case 'flour':
+      return `${n(line.grams)} g of flour or what does as much`;
+    case 'perLitre':
+      return `÷ ${n(line.litres, 2)} L of liquid without pieces = ${n(line.gPerL)} g/L`;
+    case 'band':
+      return `band ${n(line.band, 1)}, ${bandName(line.band)}`;
+    case 'lineCost':
+      return `${line.name}: ${n(line.kg, 2)} kg, ${money(line.cents, currency)}`;
+    case 'costEach':
+      return `${money(line.cents, currency)} in all ÷ ${line.portions} = ${money(line.eachCents, currency)}`;
+    case 'workingFill':
+      return `brim ${n(line.brimLitres, 1)} L × ${n(line.share, 2)}${line.foams ? ', since milk or starch foams' : ''} = ${n(line.litres, 1)} L`;
+    case 'fullest':
+      return `fullest ${n(line.litres, 1)} L, raw pieces lying loose`;
+    case 'atTheEnd':
+      return `${n(line.litres, 1)} L at the end`;
+    case 'allergen':
+      return `${line.name}: ${line.from.join(', ')}`;
+  }
+}
+
+const SOURCES: Readonly<Record<Exclude<WorkingSource['code'], 'asSaid'>, string>> = {
+  heatBalance: 'heat balance of this pot, stage by stage',
+  threeRuns: 'the plan run three times: burner as expected, weaker, stronger',
+  cling: 'about 1 % stays in the pot, common practice',
+  surfaceLaw: 'surface law below the boil, burner at the boil (ASHRAE, steam tables)',
+  boilingPoint: 'heat balance; boiling point from the IAPWS saturation line',
+  massBalance: 'mass balance; salt of each ingredient from its table row',
+  whiteSauce: 'white-sauce proportions of home economics; strengths from memory',
+  prices: 'prices as purchased, trim included',
+  geometry: 'geometry of the pot; working fill common practice',
+  allergenLists: 'EU list of fourteen and US list of nine; each from its ingredient',
+};
+
+function sourceWords(source: WorkingSource): string {
+  return source.code === 'asSaid' ? source.text : SOURCES[source.code];
+}
+
+function surenessWords(sureness: Sureness): string {
+  switch (sureness.code) {
+    case 'asSaid':
+      return sureness.text;
+    case 'burnerKnown':
+      return `${sureness.burnerName} as ${sureness.batches} batches have shown it, ± ${percent(sureness.share)}`;
+    case 'burnerGuess':
+      return `a first guess for ${sureness.burnerName}, ± ${percent(sureness.share)}; the first readings will narrow it`;
+    case 'solved':
+      return 'the liquid is solved so that this comes out; the steam is the doubt in it';
+    case 'labels':
+      return 'as good as the labels: taste before the last third';
+    case 'halfABand':
+      return 'half a band either way until the kitchen has tested it';
+    case 'ingredientsOnly':
+      return 'ingredients only: no gas, no wages';
+    case 'looseVolume':
+      return 'loose volume of cut vegetables is a first guess, ± 15 %';
+    case 'checkLabels':
+      return 'check the labels of what was delivered';
+  }
+}
+
+function n(value: number, digits = 0): string {
+  return value.toFixed(digits);
+}
+
+function percent(share: number): string {
+  return `${Math.round(share * 100)} %`;
+}
