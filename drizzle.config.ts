@@ -2,6 +2,6 @@ import { defineConfig } from 'drizzle-kit';
 
 export default defineConfig({
   dialect: 'sqlite',
-  schema: './server/storage/schema.ts',
+  schema: ['./server/storage/schema.ts', './server/storage/projection-schema.ts'],
   out: './server/storage/migrations',
 });

@@ -6,7 +6,7 @@ import { bench, describe } from 'vitest';
 import { prepareRecipe } from '../core/book';
 import { forecast } from '../core/forecast';
 import { boilingPointC, saturationPressureKPa } from '../core/heat';
-import { blendLots, foldLarder, traceLot } from '../core/larder';
+import { blendLots, foldLarder, lotKey, traceArrows } from '../core/larder';
 import { INGREDIENT_BY_ID, NO_MASSES } from '../core/matter';
 import { planBatch } from '../core/plan';
 import { addToPot, advancePot, kitchenAir, openPot, type PotSetup } from '../core/pot';
@@ -38,7 +38,7 @@ describe('the larder, 365 lots with 1,460 draws', () => {
   );
   bench('fold', () => void foldLarder({ made, draws, events }));
   const larder = foldLarder({ made, draws, events });
-  bench('recall of one lot', () => void traceLot(larder, 'L0'));
+  bench('recall of one lot', () => void traceArrows(larder.arrows, lotKey('L0')));
 });
 
 describe('a blend of five lots with three limits, umami among them', () => {

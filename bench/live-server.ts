@@ -1,43 +1,36 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { seedCorrieHalt } from '../demo/seed-corrie-halt';
+import { seed } from '../demo/seed';
 import { startServer } from '../server/start-server';
-import { burners, pots } from '../server/storage/schema';
 
 /** The demo’s kitchen with twenty pots and burners more, served from the built application, for `bench/live.ts`. */
 const folder = mkdtempSync(join(tmpdir(), 'slow-pot-bench-'));
+const many = Array.from({ length: 20 }, (_, i) => i);
 const server = await startServer({
   host: '127.0.0.1',
   port: 0,
   dataFolder: folder,
-  migrationsFolder: join(process.cwd(), 'server/storage/migrations'),
   webFolder: join(process.cwd(), 'dist/web'),
   buildId: 'bench',
   logLevel: 'error',
-  seed: async (database) => {
-    await seedCorrieHalt(database);
-    const many = Array.from({ length: 20 }, (_, i) => i);
-    await database.db.insert(pots).values(
-      many.map((i) => ({
-        id: `bench-${i}`,
-        position: 100 + i,
-        name: `pot ${i}`,
-        vessel: { shape: 'cylinder' as const, diameterCm: 36, heightCm: 39.3 },
-        emptyMassKg: 7.5,
-      })),
-    );
-    await database.db.insert(burners).values(
-      many.map((i) => ({
-        id: `bench-${i}`,
-        position: 100 + i,
-        name: `ring ${i}`,
-        kind: 'gas',
-        powerW: 7000,
-        efficiency: 0.4,
-        potIds: [`bench-${i}`],
-      })),
-    );
+  seed: () => {
+    const kitchen = seed();
+    const pots = many.map((i) => ({
+      id: `bench-${i}`,
+      name: `pot ${i}`,
+      vessel: { shape: 'cylinder' as const, diameterCm: 36, heightCm: 39.3 },
+      emptyMassKg: 7.5,
+    }));
+    const burners = many.map((i) => ({
+      id: `bench-${i}`,
+      name: `ring ${i}`,
+      kind: 'gas',
+      powerW: 7000,
+      efficiency: 0.4,
+      potIds: [`bench-${i}`],
+    }));
+    return { ...kitchen, pots: [...kitchen.pots, ...pots], burners: [...kitchen.burners, ...burners] };
   },
 });
 process.send?.({ address: server.address });

@@ -24,8 +24,8 @@ export function longLog(snapshot: BatchSnapshot, count: number): BatchEvent[] {
   const random = seededRandom(count);
   const log: BatchEvent[] = [];
   // each as the server writes it, its fields in the same order
-  const say = (actedAtMs: number, { type, v, payload }: BatchEventBody) =>
-    log.push({ id: `n${log.length}`, seq: log.length, actedAtMs, type, v, payload } as BatchEvent);
+  const say = (actedAtMs: number, { type, payload }: BatchEventBody) =>
+    log.push({ id: `n${log.length}`, seq: log.length, actedAtMs, type, payload } as BatchEvent);
   for (const event of cookedLog(snapshot)) say(event.actedAtMs, event);
   say(log.at(-1)!.actedAtMs + 1000, { type: 'heatSet', payload: { fraction: 0.25 } });
   say(log.at(-1)!.actedAtMs + 1000, { type: 'lidSet', payload: { lid: 'on' } });

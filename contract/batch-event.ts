@@ -1,8 +1,9 @@
 import * as v from 'valibot';
-import { type BatchEventBody, TROUBLES } from '../core/batch';
+import { TROUBLES } from '../core/batch';
+import type { Written } from '../core/log';
 import { THICKENER_KINDS } from '../core/matter';
-import { countField, numberField, storageField, textField } from './number-field';
-import { burnerSchema, potSchema } from './pot-schema';
+import type { BatchCommand } from '../core/rules';
+import { countField, idField, numberField, storageField, textField } from './number-field';
 
 export const thickenerSchema = v.picklist(THICKENER_KINDS, 'That thickener is not known.');
 
@@ -75,13 +76,13 @@ const slip = v.variant(
 );
 
 const one = <const T extends string, P extends v.GenericSchema>(type: T, payload: P) =>
-  v.object({ type: v.literal(type), v: v.literal(1, 'Only version 1 of an event is known.'), payload });
+  v.object({ type: v.literal(type), payload });
 
 /** A probe or a scale said it; a cook’s own reading has no such word. */
 const fromDevice = v.optional(v.literal('device', 'A reading is from a device or from a cook.'));
 
-/** What can be said of a batch, version 1. The model's own type is what it must come to. */
-export const batchEventBodySchema: v.GenericSchema<unknown, BatchEventBody> = v.variant(
+/** What can be said of a batch, in the words of today. The model's own type is what it must come to. */
+export const batchCommandSchema: v.GenericSchema<unknown, BatchCommand> = v.variant(
   'type',
   [
     one(
@@ -170,7 +171,7 @@ export const batchEventBodySchema: v.GenericSchema<unknown, BatchEventBody> = v.
       }),
     ),
     one('slip', slip),
-    one('moved', v.strictObject({ pot: potSchema, burner: burnerSchema })),
+    one('moved', v.strictObject({ potId: textField('The pot'), burnerId: textField('The burner') })),
     one(
       'portioned',
       v.strictObject({
@@ -182,7 +183,7 @@ export const batchEventBodySchema: v.GenericSchema<unknown, BatchEventBody> = v.
     one(
       'stored',
       v.strictObject({
-        lotId: v.pipe(v.string('lotId must be text.'), v.uuid('lotId must be a UUID.')),
+        lotId: idField('lotId'),
         litres: numberField('What is put by', 0.01, 2000, 'L'),
         place: textField('The place', 60),
         storage: storageField,
@@ -197,13 +198,27 @@ export const batchEventBodySchema: v.GenericSchema<unknown, BatchEventBody> = v.
     `${typeof issue.input === 'object' ? 'That' : `“${issue.input}”`} is not an event Slow Pot knows.`,
 );
 
+/** An event as it stands in a body, of whatever version: what it says is checked when it is in the words of today. */
+export const writtenSchema: v.GenericSchema<unknown, Written> = v.object({
+  type: textField('type', 40),
+  v: countField('v', 1, 1000),
+  payload: v.unknown(),
+}) as v.GenericSchema<unknown, Written>;
+
+/** Ages are whole milliseconds within a century: what is older than two days has to be confirmed. */
+const MOST_AGE_MS = 3_155_760_000_000;
+
 /** What a device says about an event beside the event itself. `ageMs` is how long ago it happened, by that device. */
 export const envelopeSchema = v.object({
-  id: v.pipe(v.string('id must be text.'), v.uuid('id must be a UUID.')),
-  ageMs: v.optional(numberField('ageMs', -8.64e15, 8.64e15, 'ms'), 0),
+  id: idField('id'),
+  ageMs: v.optional(
+    v.pipe(numberField('ageMs', -MOST_AGE_MS, MOST_AGE_MS, 'ms'), v.transform(Math.round)),
+    0,
+  ),
+  /** a person has confirmed that it was so long ago */
+  confirmed: v.optional(v.boolean('confirmed must be true or false.'), false),
   by: v.optional(textField('by', 40)),
   device: v.optional(textField('device', 60)),
 });
 
 export type Envelope = v.InferOutput<typeof envelopeSchema>;
-export type SubmittedEvent = v.InferInput<typeof envelopeSchema> & BatchEventBody;

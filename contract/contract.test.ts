@@ -1,10 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import {
-  batchEventBodySchema,
+  batchCommandSchema,
   check,
   kitchenTimeMs,
   nextServiceAtMs,
   planRequestSchema,
+  writtenSchema,
   zonedTimeMs,
 } from './index';
 
@@ -42,9 +43,10 @@ describe('what crosses the wire', () => {
     expect(result.errors.every((error) => error.sentence.endsWith('.'))).toBe(true);
   });
   it('knows each kind of event and no other', () => {
-    expect(check(batchEventBodySchema, { type: 'lidSet', payload: { lid: 'ajar' } }).ok).toBe(true);
-    expect(check(batchEventBodySchema, { type: 'lidSet', v: 2, payload: { lid: 'ajar' } }).ok).toBe(false);
-    expect(check(batchEventBodySchema, null).ok).toBe(false);
-    expect(check(batchEventBodySchema, { type: 'toString', payload: {} }).ok).toBe(false);
+    expect(check(batchCommandSchema, { type: 'lidSet', payload: { lid: 'ajar' } }).ok).toBe(true);
+    expect(check(batchCommandSchema, { type: 'lidSet', payload: { lid: 'half' } }).ok).toBe(false);
+    expect(check(writtenSchema, { type: 'lidSet', payload: {} }).ok).toBe(false);
+    expect(check(batchCommandSchema, null).ok).toBe(false);
+    expect(check(batchCommandSchema, { type: 'toString', payload: {} }).ok).toBe(false);
   });
 });

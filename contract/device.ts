@@ -53,13 +53,13 @@ export interface DeviceView {
   name: string;
   batchId: string;
   status: DeviceStatus;
-  /** one sentence about what is wrong; null while all is well */
-  said: string | null;
+  /** what is wrong with what it sends, where a sentence of the form says so; null else */
+  detail: string | null;
   last: { atMs: number; value: number } | null;
   /** samples kept since it came */
   kept: number;
-  /** refused or dropped since it came */
-  dropped: number;
+  /** lines that could not be read, or measure something else, since it came */
+  leftOut: number;
   /** the fault a simulated device was started with; null for a real device */
   simulated: Fault | null;
 }

@@ -1,5 +1,5 @@
 // The one door between server and web: schemas of what crosses the wire, and the views that come back.
-export { batchEventBodySchema, type Envelope, envelopeSchema, type SubmittedEvent } from './batch-event';
+export { batchCommandSchema, type Envelope, envelopeSchema, writtenSchema } from './batch-event';
 export {
   type DeviceStatus,
   type DeviceView,
@@ -11,7 +11,9 @@ export {
   sampleLineSchema,
   startSimulatedDeviceSchema,
 } from './device';
-export { keepingRules, receivedFoodOf } from './keeping';
+export { ingredientSchema } from './ingredient-schema';
+export { keepingRules } from './keeping';
+export type { KitchenSeed, SeedBatch } from './kitchen-seed';
 export {
   type ClockChange,
   clockChangeSchema,
@@ -26,8 +28,9 @@ export {
   ownFoodSchema,
   type PriceChange,
   priceChangeSchema,
+  type TakeBook,
+  takeBookSchema,
 } from './larder-schema';
-export { burnerFor, libraryOf, orderedRecipe, planInputOf, rowsOf } from './plan-input';
 export {
   type KeepOrder,
   keepOrderSchema,
@@ -42,24 +45,47 @@ export { recipeSchema, type SaveRecipe, saveRecipeSchema } from './recipe-schema
 export { type KeepRehearsal, keepRehearsalSchema, type RehearsalView } from './rehearsal';
 export { substitutionSchema } from './substitution-schema';
 export type {
-  BatchSummary,
   BatchView,
+  BookDifference,
   BurnerView,
   ClockView,
+  FieldDifference,
   FileReading,
+  FoodDifference,
+  FoodsView,
   KeepingLimits,
+  KitchenNotice,
   KitchenView,
   LarderStray,
   LiveMessage,
   LoggedEvent,
   LotDetail,
+  LotLabel,
   LotStory,
-  LotView,
   OrderView,
+  PageOf,
   PlanView,
+  PriceDifference,
   RecipeVersionView,
   RecipeView,
   ServiceView,
   TracedBatch,
   TracedStep,
+  WholeKitchen,
+  WrittenEventView,
 } from './views';
+export {
+  day,
+  dayAndHour,
+  hourMinute,
+  litres,
+  minutes,
+  money,
+  percent,
+  sentenceCase,
+  span,
+  typedNumber,
+  volume,
+  weight,
+} from './words/amounts';
+export { fieldErrors, refusalSentence, type SaidIn } from './words/refusals';

@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { countField, numberField } from './number-field';
+import { countField, idField, numberField } from './number-field';
 
 /** What a kitchen may change about itself. */
 export const kitchenSettingsSchema = v.object({
@@ -17,14 +17,18 @@ export const kitchenSettingsSchema = v.object({
 
 export type KitchenSettings = v.InferOutput<typeof kitchenSettingsSchema>;
 
+/** The same said again is done once. */
+const said = { id: v.optional(idField('id')) };
+
 /** How the kitchen's clock runs: the demo's at a speed, to its next morning, or over to real time. */
 export const clockChangeSchema = v.variant('change', [
   v.object({
+    ...said,
     change: v.literal('speed'),
     speed: v.picklist([1, 10, 60], 'The clock runs at 1, 10 or 60 times.'),
   }),
-  v.object({ change: v.literal('nextMorning') }),
-  v.object({ change: v.literal('real') }),
+  v.object({ ...said, change: v.literal('nextMorning') }),
+  v.object({ ...said, change: v.literal('real') }),
 ]);
 
 export type ClockChange = v.InferOutput<typeof clockChangeSchema>;

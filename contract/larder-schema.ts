@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import { ALLERGENS, type Allergen, DIETS, type OwnFood } from '../core/matter';
-import { numberField, textField } from './number-field';
+import { idField, numberField, textField } from './number-field';
 
 const ALLERGEN_IDS = Object.keys(ALLERGENS) as [Allergen, ...Allergen[]];
 
@@ -52,3 +52,14 @@ export const fileSchema = v.object({
   ),
 });
 export type FileToRead = v.InferOutput<typeof fileSchema>;
+
+/** A book to take in: the foods whose labels a person has checked, by id. The same said again is done once. */
+export const takeBookSchema = v.object({
+  id: v.optional(idField('id')),
+  ...fileSchema.entries,
+  checkedFoodIds: v.optional(
+    v.pipe(v.array(textField('A food')), v.maxLength(2000, 'At most 2000 foods at once.')),
+    [],
+  ),
+});
+export type TakeBook = v.InferOutput<typeof takeBookSchema>;

@@ -27,6 +27,19 @@ export function textField(name: string, maxLength = 80) {
   );
 }
 
+/** An id made by whoever says something first. */
+export function idField(name: string) {
+  return v.pipe(v.string(`${name} must be text.`), v.uuid(`${name} must be a UUID.`));
+}
+
+/** The year 2200, ms: no service, delivery or date is later. */
+const LATEST_MS = 7_258_118_400_000;
+
+/** A moment, whole milliseconds UTC. */
+export function timeField(name: string) {
+  return v.pipe(numberField(name, 0, LATEST_MS, 'ms'), v.transform(Math.round));
+}
+
 /** How a lot is kept. */
 export const storageField = v.picklist(LOT_STORAGES, 'It is kept chilled, frozen or dry.');
 

@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { countField, numberField, textField } from './number-field';
+import { countField, idField, numberField, textField, timeField } from './number-field';
 import { substitutionSchema } from './substitution-schema';
 
 /** Limits of an order, in one place for the form, the server and the tests. */
@@ -18,7 +18,7 @@ export const planRequestSchema = v.object({
   portionMl: numberField('A bowl', ORDER_LIMITS.portionMl.min, ORDER_LIMITS.portionMl.max, 'mL'),
   saltPercent: numberField('Salt', ORDER_LIMITS.saltPercent.min, ORDER_LIMITS.saltPercent.max, '%'),
   band: numberField('Thickness', ORDER_LIMITS.band.min, ORDER_LIMITS.band.max, ''),
-  serviceAtMs: numberField('The service time', 0, 8.64e15, 'ms'),
+  serviceAtMs: timeField('The service time'),
   potId: textField('The pot'),
   burnerId: textField('The burner'),
   /** share of a bowl kept out of the pot and ladled in hot */
@@ -33,14 +33,14 @@ export type PlanRequest = v.InferOutput<typeof planRequestSchema>;
 
 /** An order kept for a day to come: cooked from then, wanted of the larder now. */
 export const keepOrderSchema = v.object({
-  id: v.pipe(v.string('id must be text.'), v.uuid('id must be a UUID.')),
+  id: idField('id'),
   ...planRequestSchema.entries,
 });
 
 export type KeepOrder = v.InferOutput<typeof keepOrderSchema>;
 
 export const startBatchSchema = v.object({
-  id: v.pipe(v.string('id must be text.'), v.uuid('id must be a UUID.')),
+  id: idField('id'),
   /** the kept order it is cooked for */
   orderId: v.optional(textField('The order')),
   ...planRequestSchema.entries,

@@ -4,6 +4,9 @@ import * as v from 'valibot';
 export interface FieldError {
   field: string;
   sentence: string;
+  /** which rule refused it, and its quantities; absent where the form itself is wrong */
+  code?: string;
+  values?: Readonly<Record<string, unknown>>;
 }
 
 /** An error as RFC 9457 problem JSON. */

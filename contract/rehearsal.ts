@@ -1,10 +1,10 @@
 import * as v from 'valibot';
 import { REHEARSAL_CALLS } from '../core/rehearse';
-import { numberField, textField } from './number-field';
+import { idField, numberField, textField } from './number-field';
 
 /** What a cook called in a rehearsal, scored against its hidden truth. */
 export const keepRehearsalSchema = v.strictObject({
-  id: v.pipe(v.string('id must be text.'), v.uuid('id must be a UUID.')),
+  id: idField('id'),
   recipeId: textField('The recipe'),
   calls: v.pipe(
     v.array(

@@ -1,10 +1,12 @@
 import type { BatchEvent, BatchResult, BatchSnapshot, LearnedRate } from '../core/batch';
-import type { atItsBest, LotLife, ShelfLot, TraceStep } from '../core/larder';
-import type { Ingredient, LotStorage } from '../core/matter';
+import type { LarderEventBody, TraceStep } from '../core/larder';
+import type { Ingredient } from '../core/matter';
 import type { Plan, PlannedBurner, Pot } from '../core/plan';
 import type { RecipeDraft, UnitSystem } from '../core/reader';
 import type { Recipe } from '../core/recipe';
+import type { Mark } from '../core/rules';
 import type { Equipment } from '../core/scaling';
+import type { LotView } from '../core/views';
 import type { DeviceView } from './device';
 import type { PlanRequest } from './plan-request';
 
@@ -41,50 +43,44 @@ export interface KitchenView {
   services: ServiceView[];
   pots: Pot[];
   burners: BurnerView[];
-  pricesCentsPerKg: Record<string, number>;
-  /** who brings it, by ingredient */
-  suppliers: Record<string, string>;
   units: UnitSystem;
   equipment: Equipment;
   limits: KeepingLimits;
-  /** what closed batches have shown of pots, burners, settings and lids */
-  learned: LearnedRate[];
-  /** foods of the kitchen's own and labels over the table */
-  ownIngredients: Ingredient[];
   clock: ClockView;
+  /** what a person should know of the file and the clock; none while all is well */
+  notices: KitchenNotice[];
 }
 
-/** A lot of the larder as it stands, with what is computed of it. */
-export interface LotView extends ShelfLot {
+/** Something about the kitchen's file or clock that a person should know. */
+export type KitchenNotice =
+  | { code: 'fileDamaged' }
+  /** the machine's clock jumped by so much at that kitchen time */
+  | { code: 'clockJumped'; jumpMs: number; atMs: number };
+
+/** The foods of a kitchen's own, what each costs, and who brings it. */
+export interface FoodsView {
+  /** hundredths of the kitchen's money a kg as purchased */
+  pricesCentsPerKg: Record<string, number>;
+  /** who brings it, by ingredient */
+  suppliers: Record<string, string>;
+  /** foods of the kitchen's own and labels over the table */
+  ownIngredients: Ingredient[];
+}
+
+/** The kitchen with all that a plan turns on. */
+export type WholeKitchen = KitchenView & FoodsView & { learned: LearnedRate[] };
+
+/** A page of a list, and where the next one begins; null after the last. */
+export interface PageOf<T> {
+  rows: T[];
+  next: string | null;
+}
+
+/** A lot by the words on its label. */
+export interface LotLabel {
+  id: string;
   name: string;
-  place: string;
-  storage: LotStorage;
-  bornAtMs: number;
-  bornKg: number;
-  litres: number;
-  leftLitres: number;
-  saltPercent: number;
-  /** of what is dissolved, °Brix, and whether a person read it or it was computed */
-  brix: number;
-  isBrixRead: boolean;
-  /** times the usual strength of its kind; null for a kind without one */
-  strength: number | null;
-  /** set in the cold: seen, or expected from its gelatin */
-  sets: { value: boolean; isSeen: boolean };
-  gelatinPercent: number;
-  fatPercent: number;
-  fatLiftedKg: number;
-  umami: number;
-  frozenSinceMs: number | null;
-  frozenMonths: number;
-  life: LotLife;
-  best: ReturnType<typeof atItsBest>;
-  usePast: { reason: string; by: string; atMs: number } | null;
-  centsPerLitre: number;
-  /** more was drawn than there was: the shelf has to be counted */
-  countIt: boolean;
-  /** when the tag of a shellfish crate may be thrown away; null while there is some left, or for no tag */
-  tagUntilMs: number | null;
+  number: number;
 }
 
 /** An entry that names a lot which is not there any more. */
@@ -93,18 +89,21 @@ export interface LarderStray {
   atMs: number;
   /** the batch that drew, or null for what was done on the shelf */
   batchId: string | null;
-  sentence: string;
 }
 
-/** A line of a lot’s own story. */
-export interface LotStory {
-  eventId: string;
-  atMs: number;
-  by: string | null;
-  sentence: string;
-  /** it can be taken back from here: what a batch said is taken back at the batch */
-  mayUndo: boolean;
-}
+/** A line of a lot’s own story: what was done on the shelf, or what a batch drew or stored. */
+export type LotStory = { eventId: string; atMs: number; by: string | null } & (
+  | {
+      kind: 'shelf';
+      event: LarderEventBody;
+      /** numbers on the labels of the lots it names */
+      numbers: Record<string, number>;
+      /** it can be undone from here: what a batch said is undone at the batch */
+      mayUndo: boolean;
+    }
+  | { kind: 'drawn'; kg: number; batchName: string }
+  | { kind: 'stored'; batchName: string }
+);
 
 /** A batch on the way from a lot to the bowls, or from which it came. */
 export interface TracedBatch {
@@ -152,8 +151,10 @@ export type LoggedEvent = BatchEvent & {
   receivedAtMs: number;
   by: string | null;
   device: string | null;
+  /** the version its type has now: a browser that does not know it loads itself anew */
+  v: number;
   /** why a person should look at it, if anything */
-  flag: string | null;
+  flag: Mark | null;
 };
 
 export interface BatchView {
@@ -167,20 +168,19 @@ export interface BatchView {
   events: LoggedEvent[];
   closedAtMs: number | null;
   result: BatchResult | null;
+  /** its log does not fold: where it stops. It is set aside until that entry is undone */
+  broken: { eventId: string | null; why: string } | null;
 }
 
-/** A batch in a list, without its log. */
-export interface BatchSummary {
+/** An entry of a log as it was written, of whatever version. */
+export interface WrittenEventView {
+  seq: number;
   id: string;
-  recipeId: string;
-  name: string;
-  potName: string;
-  burnerName: string;
-  createdAtMs: number;
-  serviceAtMs: number;
-  portions: number;
-  closedAtMs: number | null;
-  result: BatchResult | null;
+  type: string;
+  v: number;
+  payload: unknown;
+  actedAtMs: number;
+  by: string | null;
 }
 
 export type RecipeView = Recipe;
@@ -195,20 +195,72 @@ export interface RecipeVersionView {
 /** What a file was read as. Nothing is kept until it is said so. */
 export type FileReading =
   | { kind: 'drafts'; drafts: RecipeDraft[] }
-  | { kind: 'book'; recipes: Recipe[]; ingredients: Ingredient[] }
-  | { kind: 'prices'; prices: { ingredientId: string; centsPerKg: number; supplier?: string }[] };
+  | { kind: 'book'; difference: BookDifference }
+  | { kind: 'prices'; difference: PriceDifference };
+
+/** What taking a book in would change, recipe by recipe and food by food. */
+export interface BookDifference {
+  recipes: {
+    id: string;
+    name: string;
+    change: 'new' | 'newVersion' | 'same';
+    version: number;
+    fields: string[];
+  }[];
+  foods: FoodDifference[];
+}
+
+/** One field that would change, as it reads; empty for what is not there. */
+export interface FieldDifference {
+  field: string;
+  before: string;
+  after: string;
+}
+
+/** What a book says of a food beside what stands here. */
+export interface FoodDifference {
+  id: string;
+  name: string;
+  /** new to this kitchen, over a row of its own, or over a row of the table */
+  change: 'new' | 'own' | 'table' | 'same';
+  fields: FieldDifference[];
+  /** its allergens or its diet would be others, or are new here: a person checks its label */
+  needsPerson: boolean;
+}
+
+/** What taking prices in would change. */
+export interface PriceDifference {
+  prices: {
+    ingredientId: string;
+    name: string;
+    centsPerKg: number;
+    beforeCentsPerKg: number | null;
+    supplier?: string;
+    beforeSupplier: string | null;
+  }[];
+  same: number;
+}
 
 export type PlanView = Plan;
 
-/** What the live stream says: an event of a batch, or that something else changed. */
+/** What the live stream says: an event of a batch, or what else changed. */
 export type LiveMessage =
   | { kind: 'event'; batchId: string; event: LoggedEvent }
-  | { kind: 'batch'; batchId: string }
+  | {
+      kind: 'batch';
+      batchId: string;
+      change: 'started' | 'moved' | 'closed' | 'reopened' | 'broken' | 'mended';
+    }
+  | { kind: 'lots'; lotIds: string[] }
+  | { kind: 'order'; orderId: string }
+  | { kind: 'kitchen'; part: 'settings' | 'foods' | 'learned' }
+  | { kind: 'recipes'; recipeIds: string[] }
+  | { kind: 'rehearsals' }
   | { kind: 'clock'; clock: ClockView }
-  | { kind: 'larder' }
-  | { kind: 'orders' }
-  | { kind: 'kitchen' }
-  | { kind: 'recipes' }
   | { kind: 'device'; device: DeviceView }
-  | { kind: 'devices' }
+  | { kind: 'deviceGone'; deviceId: string }
+  /** more was missed than is kept: everything is to be asked for again */
+  | { kind: 'resync' }
+  /** all that was missed has been said */
+  | { kind: 'here' }
   | { kind: 'build'; id: string };

@@ -1,5 +1,4 @@
 import { describe, expect, it } from 'vitest';
-import { planInputOf } from '../contract';
 import {
   type BatchEvent,
   type BatchEventBody,
@@ -11,6 +10,7 @@ import {
   wantedHeat,
 } from '../core/batch';
 import { operations } from '../core/matter';
+import { planInputOf } from '../core/order';
 import { planBatch, potInput } from '../core/plan';
 import { potLitres } from '../core/pot';
 import { depthAtLitres } from '../core/vessel';
@@ -56,7 +56,7 @@ function potOf(recipeId: string, portions: number, potId: string, burnerId: stri
     recipe,
     BOOK,
   );
-  if (Array.isArray(asked)) throw new Error(asked.map((one) => one.sentence).join(' '));
+  if (Array.isArray(asked)) throw new Error(asked.map((one) => one.code).join(' '));
   const plan = planBatch(asked);
   const input = potInput(asked, plan);
   const burner = { ...input.burner, heatFactor: { mean: hidden, sd: 1e-9, batches: 0 } };

@@ -23,7 +23,12 @@ export async function demoServer(): Promise<DemoServer> {
 
   async function start(): Promise<void> {
     child = spawn(process.execPath, ['dist/server/main.js'], {
-      env: { ...process.env, PORT: String(port), SLOW_POT_DATA: folder },
+      env: {
+        ...process.env,
+        PORT: String(port),
+        SLOW_POT_DATA: folder,
+        SLOW_POT_SEED: 'dist/demo/seed.js',
+      },
       stdio: ['ignore', 'ignore', 'inherit'],
     });
     for (let tries = 0; tries < 200; tries++) {

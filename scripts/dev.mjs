@@ -4,7 +4,10 @@ import { installPackages } from './steps.mjs';
 /** `npm run dev`: the server, restarted when its sources change, and Vite with hot reload in front of it. */
 installPackages();
 const children = [
-  spawn('npx', ['tsx', 'watch', 'demo/main.ts'], { stdio: 'inherit' }),
+  spawn('npx', ['tsx', 'watch', 'server/main.ts'], {
+    stdio: 'inherit',
+    env: { ...process.env, SLOW_POT_SEED: process.env.SLOW_POT_SEED ?? 'demo/seed.ts' },
+  }),
   spawn('npx', ['vite'], { stdio: 'inherit' }),
 ];
 for (const signal of ['SIGINT', 'SIGTERM']) {

@@ -1,6 +1,6 @@
 import { execFileSync, spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
-import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import { cpSync, existsSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 
 /** Steps that `npm run demo` and `npm test` share. Plain Node: they run before anything is installed. */
@@ -25,8 +25,13 @@ export function build() {
   if (existsSync('dist/build-id') && readFileSync('dist/build-id', 'utf8') === id) return;
   console.log('Building…');
   run('npx', ['vite', 'build', '--logLevel', 'warn']);
-  bundle('demo/main.ts', 'dist/server/main.js');
-  mkdirSync('dist', { recursive: true });
+  rmSync('dist/server', { recursive: true, force: true });
+  bundle('server/main.ts', 'dist/server/main.js');
+  bundle('server/rebuild.ts', 'dist/server/rebuild.js');
+  bundle('server/files/read-worker.ts', 'dist/server/read-worker.js');
+  bundle('server/storage/check-worker.ts', 'dist/server/check-worker.js');
+  bundle('demo/seed.ts', 'dist/demo/seed.js');
+  cpSync('server/storage/migrations', 'dist/server/migrations', { recursive: true });
   writeFileSync('dist/build-id', id);
 }
 

@@ -1,13 +1,14 @@
 import { v7 as uuid } from 'uuid';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { type KitchenView, libraryOf, nextServiceAtMs, rowsOf } from '../contract';
+import { type FoodsView, type KitchenView, nextServiceAtMs } from '../contract';
+import { libraryOf, rowsOf } from '../core/book';
 import { readingTable, readLine } from '../core/reader';
 import type { Recipe } from '../core/recipe';
-import { seedCorrieHalt } from '../demo/seed-corrie-halt';
+import { seed } from '../demo/seed';
 import { bookOf, fieldOf, sentences, someSoup as soup } from './testing/say';
 import { testKitchen } from './testing/test-kitchen';
 
-const kitchenServer = testKitchen(seedCorrieHalt);
+const kitchenServer = testKitchen(seed);
 const { ask } = kitchenServer;
 const book = () => bookOf(ask);
 
@@ -211,8 +212,8 @@ describe('foods of the kitchen’s own, and prices', () => {
     ]);
     const sum = Object.values(json.perKg as Record<string, number>).reduce((a, b) => a + b, 0);
     expect(sum).toBeCloseTo(1, 9);
-    const kitchen: KitchenView = (await ask('GET', '/kitchen')).json;
-    const table = readingTable(rowsOf(libraryOf(kitchen, [])));
+    const foods: FoodsView = (await ask('GET', '/foods')).json;
+    const table = readingTable(rowsOf(libraryOf(foods, [])));
     expect(readLine('200 g dry-cured bacon', table).ingredientId).toBe('house-bacon');
   });
   it.each([
@@ -235,7 +236,7 @@ describe('foods of the kitchen’s own, and prices', () => {
     expect([answer.status, fieldOf(answer.json)]).toEqual([status, field]);
   });
   it('a price changes alone, and a stranger changes none', async () => {
-    const before: KitchenView = (await ask('GET', '/kitchen')).json;
+    const before: FoodsView = (await ask('GET', '/foods')).json;
     const refused = await ask('PATCH', '/prices', {
       prices: [
         { ingredientId: 'onion', centsPerKg: 999 },
@@ -243,10 +244,10 @@ describe('foods of the kitchen’s own, and prices', () => {
       ],
     });
     expect([refused.status, fieldOf(refused.json)]).toEqual([422, 'prices.1.ingredientId']);
-    expect(((await ask('GET', '/kitchen')).json as KitchenView).pricesCentsPerKg).toEqual(
+    expect(((await ask('GET', '/foods')).json as FoodsView).pricesCentsPerKg).toEqual(
       before.pricesCentsPerKg,
     );
-    const after: KitchenView = (
+    const after: FoodsView = (
       await ask('PATCH', '/prices', { prices: [{ ingredientId: 'onion', centsPerKg: 120 }] })
     ).json;
     expect(after.pricesCentsPerKg).toEqual({ ...before.pricesCentsPerKg, onion: 120 });

@@ -1,13 +1,19 @@
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
-import express, { type Express } from 'express';
+import express, { type Express, Router } from 'express';
 import helmet from 'helmet';
-import type { DeviceContext } from './devices/device-routes';
+import { batchRoutes } from './batches/batch-routes';
+import { deviceRoutes } from './devices/device-routes';
+import { kitchenRoutes } from './kitchen/kitchen-routes';
+import { larderRoutes } from './larder/larder-routes';
+import { orderRoutes } from './orders/order-routes';
 import { problemHandler, unknownRoute } from './problem';
-import { apiRoutes } from './routes/api';
+import { recipeRoutes } from './recipes/recipe-routes';
+import { rehearsalRoutes } from './rehearsals/rehearsal-routes';
+import type { ServerContext } from './server-context';
 
 /** The whole server as an Express application; `webFolder` holds the built browser side, if there is one. */
-export function createApp(context: DeviceContext, webFolder?: string): Express {
+export function createApp(context: ServerContext, webFolder?: string): Express {
   const app = express();
   app.disable('x-powered-by');
   app.use(
@@ -22,14 +28,10 @@ export function createApp(context: DeviceContext, webFolder?: string): Express {
       strictTransportSecurity: false,
     }),
   );
-  // Files come larger, through a door of their own.
-  const json = express.json({ limit: '200kb' });
-  app.use((request, response, next) =>
-    request.path.startsWith('/api/files/') ? next() : json(request, response, next),
-  );
   app.use('/api', apiRoutes(context), unknownRoute);
   if (webFolder && existsSync(webFolder)) {
-    app.use('/assets', express.static(join(webFolder, 'assets'), { immutable: true, maxAge: '1y' }));
+    const assets = join(webFolder, 'assets');
+    app.use('/assets', express.static(assets, { immutable: true, maxAge: '1y', fallthrough: false }));
     app.use(express.static(webFolder, { index: false }));
     app.get('/{*path}', (_request, response) => {
       response.set('Cache-Control', 'no-cache').sendFile('index.html', { root: webFolder });
@@ -37,4 +39,36 @@ export function createApp(context: DeviceContext, webFolder?: string): Express {
   }
   app.use(problemHandler(context.log));
   return app;
+}
+
+/** The API: a room of routes for each topic, and the live stream. Answers are held against what a browser has. */
+function apiRoutes(context: ServerContext): Router {
+  const api = Router();
+  // Files come larger, through doors of their own.
+  const json = express.json({ limit: '200kb' });
+  api.use((request, response, next) =>
+    request.path.startsWith('/files/') ? next() : json(request, response, next),
+  );
+  api.use((_request, response, next) => {
+    response.set({ 'Cache-Control': 'private, no-cache', 'Slow-Pot-Position': context.live.position() });
+    next();
+  });
+  api.get('/live', (request, response) => {
+    const { after } = request.query;
+    context.live.open(
+      request,
+      response,
+      request.get('Last-Event-ID') ?? (typeof after === 'string' ? after : undefined),
+    );
+  });
+  api.use(
+    kitchenRoutes(context),
+    batchRoutes(context),
+    larderRoutes(context),
+    orderRoutes(context),
+    recipeRoutes(context),
+    deviceRoutes(context),
+    rehearsalRoutes(context),
+  );
+  return api;
 }

@@ -1,11 +1,12 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import type { BatchView, KitchenView } from '../contract';
-import { foldBatch } from '../core/batch';
-import { seedCorrieHalt } from '../demo/seed-corrie-halt';
+import type { BatchView, KitchenView, PageOf } from '../contract';
+import { foldBatch, type LearnedRate } from '../core/batch';
+import type { BatchHead } from '../core/views';
+import { seed } from '../demo/seed';
 import { chowderOrder, fieldOf, said, sentences } from './testing/say';
 import { testKitchen } from './testing/test-kitchen';
 
-const kitchenServer = testKitchen(seedCorrieHalt);
+const kitchenServer = testKitchen(seed);
 const { ask } = kitchenServer;
 let kitchen: KitchenView;
 let batch: BatchView;
@@ -42,8 +43,8 @@ describe('bad input at the pot: a sentence, and nothing changed', () => {
     ['lifted', { ingredientId: 'nettle', kg: 1, fate: 'parked' }, /“nettle” is not among/],
     ['lifted', { ingredientId: 'potato', kg: 1, fate: 'eaten' }, /thrown away, salvaged or parked/],
     ['returned', { liftedId: 'nothing', kg: 1, tempC: 20 }, /Nothing of that name lies parked/],
-    ['pouredOff', { what: 'fat', kg: 40 }, /40 kg of fat cannot be poured off/],
-    ['slip', { kind: 'forgot', lineId: 'thyme' }, /nothing to put right/],
+    ['pouredOff', { what: 'fat', kg: 40 }, /40.00 kg of fat cannot be poured off/],
+    ['slip', { kind: 'forgot', lineId: 'thyme' }, /nothing to correct/],
     ['slip', { kind: 'tooMuch', ingredientId: 'nettle', kg: 1, tempC: 20 }, /“nettle” is not among/],
     ['slip', { kind: 'sneeze' }, /no slip Slow Pot knows/],
     ['slip', { kind: 'trouble', trouble: 'ghost' }, /no trouble Slow Pot knows/],
@@ -78,18 +79,17 @@ describe('before it is blended', () => {
     const refused = await say('stageBegun', { stageId: puree.id });
     expect(refused.status).toBe(422);
     expect(sentences(refused.json)).toMatch(
-      new RegExp(`Still in the pot: .*${comesOut!.word}.*why it is puréed all the same`),
+      new RegExp(`Still in the pot: .*${comesOut!.word}.*why it is blended all the same`),
     );
-    expect((await say('stageBegun', { stageId: puree.id, overrideReason: 'it is powdered' })).status).toBe(201);
+    expect((await say('stageBegun', { stageId: puree.id, overrideReason: 'it is powdered' })).status).toBe(
+      201,
+    );
     await say('closed', { leftLitres: 0 });
   });
 });
 
 describe('moved to another pot', () => {
-  const move = (potId: string, burnerId: string) => {
-    const { kind: _kind, potIds: _potIds, ...burner } = kitchen.burners.find((one) => one.id === burnerId)!;
-    return { pot: kitchen.pots.find((one) => one.id === potId)!, burner };
-  };
+  const move = (potId: string, burnerId: string) => ({ potId, burnerId });
   it('only where it fits, on a burner that takes it, and where nothing stands', async () => {
     expect(sentences((await put('moved', move('saucepan-4', 'gas-4'))).json)).toMatch(
       /does not go into the 4 L saucepan/,
@@ -107,12 +107,10 @@ describe('moved to another pot', () => {
     expect(sentences((await put('moved', move('stockpot-40', 'gas-3'))).json)).toMatch(
       /40 L stockpot is in use/,
     );
-    expect(
-      sentences(
-        (await put('moved', { ...move('kettle-60', 'jacket'), pot: { ...kitchen.pots[0]!, id: 'bath' } }))
-          .json,
-      ),
-    ).toMatch(/no pot “bath”/);
+    expect(sentences((await put('moved', move('bath', 'jacket'))).json)).toMatch(/no pot “bath”/);
+    const bent = { ...kitchen.pots[0]!, emptyMassKg: -9 };
+    const measures = { pot: bent, burner: kitchen.burners[0]! };
+    expect((await put('moved', { ...move('kettle-60', 'jacket'), ...measures })).status).toBe(400);
   });
   it('it stands there from then on; taken back, it stands where it was, and both places are free or taken accordingly', async () => {
     const moved = await put('moved', move('kettle-60', 'jacket'));
@@ -128,7 +126,8 @@ describe('moved to another pot', () => {
 
 describe('what a closed batch teaches', () => {
   it('its stretches of heat stand in the kitchen, and start the next batch on that pot and burner', async () => {
-    const known = kitchen.learned.find(
+    const learned: LearnedRate[] = (await ask('GET', '/kitchen/learned')).json;
+    const known = learned.find(
       (one) => one.burnerId === 'gas-2' && one.potId === 'stockpot-40' && one.fraction < 1,
     );
     expect(known).toBeDefined();
@@ -138,10 +137,14 @@ describe('what a closed batch teaches', () => {
     expect(there.snapshot.input.burner.settings!.map((one) => one.fraction)).toContain(known!.fraction);
   });
   it('every forecast that was shown is frozen with what came true', async () => {
-    const all = (await ask('GET', '/batches')).json as { result: { forecasts?: unknown[] } | null }[];
-    const kept = all.flatMap((one) => one.result?.forecasts ?? []);
+    const { rows } = (await ask('GET', '/batches')).json as PageOf<BatchHead>;
+    const each = await Promise.all(
+      rows.map(async (one) => (await ask('GET', `/batches/${one.id}`)).json as BatchView),
+    );
+    const kept = each.flatMap((one) => one.result?.forecasts ?? []);
     expect(kept.length).toBeGreaterThan(50);
     expect(kept[0]).toMatchObject({ p10Ms: expect.any(Number), cameMs: expect.any(Number) });
+    expect((await ask('GET', '/log/forecasts')).json).toHaveLength(Math.min(200, kept.length));
   });
 });
 
@@ -160,7 +163,8 @@ describe('rehearsals', () => {
         })
       ).status,
     ).toBe(409);
-    expect((await ask('POST', '/rehearsals', { id, recipeId: 'nothing', calls })).status).toBe(404);
+    const other = '018f0000-0000-7000-8000-000000000002';
+    expect((await ask('POST', '/rehearsals', { id: other, recipeId: 'nothing', calls })).status).toBe(404);
     expect((await ask('GET', '/rehearsals')).json).toHaveLength(1);
   });
 });

@@ -1,14 +1,11 @@
-import type { Logger } from 'pino';
-import type { KitchenClock } from './clock/kitchen-clock';
-import type { LiveStream } from './live/live-stream';
-import type { Database } from './storage/open-database';
-import type { Write } from './storage/write-queue';
+import type { CommandContext } from './command-context';
+import type { DeviceHub } from './devices/device-hub';
+import type { SimulatedDevices } from './devices/simulated/simulated-devices';
+import type { FileReader } from './files/file-reader';
 
 /** What every route works with. */
-export interface ServerContext {
-  db: Database;
-  write: Write;
-  clock: KitchenClock;
-  live: LiveStream;
-  log: Logger;
+export interface ServerContext extends CommandContext {
+  devices: DeviceHub;
+  simulatedDevices: SimulatedDevices;
+  files: FileReader;
 }

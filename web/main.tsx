@@ -6,7 +6,7 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, RouterProvider } from 'react-router';
 import { createQueryClient } from './data/queries';
-import { Broken, NotHere } from './pages/not-here';
+import { Broken, NotHere, PlaceDied } from './pages/not-here';
 import { Shell } from './shell';
 import { GlobalStyle } from './theme/global-style';
 import './theme/use-theme';
@@ -17,65 +17,79 @@ const router = createBrowserRouter([
     element: <Shell />,
     errorElement: <Broken />,
     children: [
-      { index: true, lazy: async () => ({ Component: (await import('./pages/today')).Today }) },
-      { path: 'plan', lazy: async () => ({ Component: (await import('./pages/plan')).PlanPlace }) },
-      { path: 'recipes', lazy: async () => ({ Component: (await import('./pages/recipes')).Recipes }) },
       {
-        path: 'recipes/new',
-        lazy: async () => ({ Component: (await import('./pages/recipe-editor')).RecipeEditor }),
-      },
-      {
-        path: 'recipes/:id/edit',
-        lazy: async () => ({ Component: (await import('./pages/recipe-editor')).RecipeEditor }),
-      },
-      { path: 'sheet', lazy: async () => ({ Component: (await import('./pages/sheet')).SheetPlace }) },
-      {
-        path: 'recipes/:id',
-        lazy: async () => ({ Component: (await import('./pages/recipe')).RecipePlace }),
-      },
-      {
-        path: 'rehearse/:id',
-        lazy: async () => ({ Component: (await import('./pages/rehearse')).Rehearse }),
-      },
-      { path: 'larder', lazy: async () => ({ Component: (await import('./pages/larder')).Larder }) },
-      {
-        path: 'larder/foods',
-        lazy: async () => ({ Component: (await import('./pages/larder-foods')).LarderFoods }),
-      },
-      {
-        path: 'larder/bases',
-        lazy: async () => ({ Component: (await import('./pages/larder-bases')).LarderBases }),
-      },
-      {
-        path: 'larder/bases/:id',
-        lazy: async () => ({ Component: (await import('./pages/larder-base')).LarderBase }),
-      },
-      {
-        path: 'larder/blend',
-        lazy: async () => ({ Component: (await import('./pages/larder-blend')).LarderBlend }),
-      },
-      {
-        path: 'larder/count',
-        lazy: async () => ({ Component: (await import('./pages/larder-count')).LarderCount }),
-      },
-      { path: 'larder/lots/:id', lazy: async () => ({ Component: (await import('./pages/lot')).LotPlace }) },
-      {
-        path: 'larder/lots/:id/label',
-        lazy: async () => ({ Component: (await import('./pages/lot-label')).LotLabel }),
-      },
-      { path: 'log', lazy: async () => ({ Component: (await import('./pages/log')).Log }) },
-      { path: 'log/:id', lazy: async () => ({ Component: (await import('./pages/log-batch')).LogBatch }) },
-      { path: 'kitchen', lazy: async () => ({ Component: (await import('./pages/kitchen')).Kitchen }) },
-      {
-        path: 'batches/:id',
-        lazy: async () => ({ Component: (await import('./pages/batch-frame')).BatchFrame }),
+        errorElement: <PlaceDied />,
         children: [
-          { index: true, lazy: async () => ({ Component: (await import('./pages/pot')).PotPlace }) },
-          { path: 'bench', lazy: async () => ({ Component: (await import('./pages/adjust')).AdjustPage }) },
-          { path: 'pass', lazy: async () => ({ Component: (await import('./pages/pass')).Pass }) },
+          { index: true, lazy: async () => ({ Component: (await import('./pages/today')).Today }) },
+          { path: 'plan', lazy: async () => ({ Component: (await import('./pages/plan')).PlanPlace }) },
+          { path: 'recipes', lazy: async () => ({ Component: (await import('./pages/recipes')).Recipes }) },
+          {
+            path: 'recipes/new',
+            lazy: async () => ({ Component: (await import('./pages/recipe-editor')).RecipeEditor }),
+          },
+          {
+            path: 'recipes/:id/edit',
+            lazy: async () => ({ Component: (await import('./pages/recipe-editor')).RecipeEditor }),
+          },
+          { path: 'sheet', lazy: async () => ({ Component: (await import('./pages/sheet')).SheetPlace }) },
+          {
+            path: 'recipes/:id',
+            lazy: async () => ({ Component: (await import('./pages/recipe')).RecipePlace }),
+          },
+          {
+            path: 'rehearse/:id',
+            lazy: async () => ({ Component: (await import('./pages/rehearse')).Rehearse }),
+          },
+          { path: 'larder', lazy: async () => ({ Component: (await import('./pages/larder')).Larder }) },
+          {
+            path: 'larder/foods',
+            lazy: async () => ({ Component: (await import('./pages/larder-foods')).LarderFoods }),
+          },
+          {
+            path: 'larder/bases',
+            lazy: async () => ({ Component: (await import('./pages/larder-bases')).LarderBases }),
+          },
+          {
+            path: 'larder/bases/:id',
+            lazy: async () => ({ Component: (await import('./pages/larder-base')).LarderBase }),
+          },
+          {
+            path: 'larder/blend',
+            lazy: async () => ({ Component: (await import('./pages/larder-blend')).LarderBlend }),
+          },
+          {
+            path: 'larder/count',
+            lazy: async () => ({ Component: (await import('./pages/larder-count')).LarderCount }),
+          },
+          {
+            path: 'larder/lots/:id',
+            lazy: async () => ({ Component: (await import('./pages/lot')).LotPlace }),
+          },
+          {
+            path: 'larder/lots/:id/label',
+            lazy: async () => ({ Component: (await import('./pages/lot-label')).LotLabel }),
+          },
+          { path: 'log', lazy: async () => ({ Component: (await import('./pages/log')).Log }) },
+          {
+            path: 'log/:id',
+            lazy: async () => ({ Component: (await import('./pages/log-batch')).LogBatch }),
+          },
+          { path: 'kitchen', lazy: async () => ({ Component: (await import('./pages/kitchen')).Kitchen }) },
+          {
+            path: 'batches/:id',
+            lazy: async () => ({ Component: (await import('./pages/batch-frame')).BatchFrame }),
+            children: [
+              { index: true, lazy: async () => ({ Component: (await import('./pages/pot')).PotPlace }) },
+              {
+                path: 'bench',
+                lazy: async () => ({ Component: (await import('./pages/adjust')).AdjustPage }),
+              },
+              { path: 'pass', lazy: async () => ({ Component: (await import('./pages/pass')).Pass }) },
+            ],
+          },
+          { path: '*', element: <NotHere /> },
         ],
       },
-      { path: '*', element: <NotHere /> },
     ],
   },
 ]);

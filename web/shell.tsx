@@ -1,15 +1,19 @@
+import { useQueryClient } from '@tanstack/react-query';
 import { Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import styled from 'styled-components';
-import { type KitchenView, nextServiceAtMs } from '../contract';
+import { hourMinute, type KitchenView, nextServiceAtMs, span } from '../contract';
+import { Boundary } from './components/boundary';
 import { CallStrip } from './components/call-strip';
+import { Notices } from './components/notices';
 import { OutboxNote } from './components/outbox-note';
 import { Waiting } from './components/page';
 import { RangeBar } from './components/range-bar';
 import { Sheet } from './components/sheet';
 import { useMinuteMs, useTicking } from './data/clock';
-import { hourMinute, span } from './words/amounts';
+import { decideHere } from './data/decide-here';
 import { useLive } from './data/live';
+import { setDecider } from './data/outbox';
 import { useKitchen } from './data/queries';
 import { colour, font, media, size, space, target } from './theme/tokens';
 
@@ -145,6 +149,7 @@ const PLACES = [
 /** What stands around every place: the places along the top, time down to service, the range along the bottom. */
 export function Shell() {
   useLive();
+  useRules();
   const { data: kitchen, error, refetch } = useKitchen();
   const { pathname } = useLocation();
   const [isHelpOpen, setHelpOpen] = useState(false);
@@ -171,7 +176,12 @@ export function Shell() {
       </Top>
       <div>
         <OutboxNote />
-        {kitchen && <CallStrip kitchen={kitchen} hereId={hereId} />}
+        <Notices kitchen={kitchen} />
+        {kitchen && (
+          <Boundary instead={() => null}>
+            <CallStrip kitchen={kitchen} hereId={hereId} />
+          </Boundary>
+        )}
       </div>
       <Main id="place" tabIndex={-1} ref={main}>
         {kitchen ? (
@@ -183,7 +193,11 @@ export function Shell() {
         )}
       </Main>
       <aside id="notes" aria-label="How a figure came about" />
-      {kitchen && <RangeBar kitchen={kitchen} hereId={hereId} />}
+      {kitchen && (
+        <Boundary instead={() => <nav aria-label="The range" />}>
+          <RangeBar kitchen={kitchen} hereId={hereId} />
+        </Boundary>
+      )}
       <Sheet title="Keys" isOpen={isHelpOpen} onClose={() => setHelpOpen(false)}>
         <Keys>
           {PLACES.map((place) => (
@@ -205,6 +219,12 @@ function FragmentOfKey({ name, does }: { name: string; does: string }) {
       <dd>{does}</dd>
     </>
   );
+}
+
+/** The rules are asked in this browser before anything is sent. */
+function useRules(): void {
+  const client = useQueryClient();
+  useEffect(() => setDecider(decideHere(client)), [client]);
 }
 
 /** The next train, and the time; drawn anew each minute. */

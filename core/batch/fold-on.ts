@@ -1,7 +1,8 @@
 import { activeEvents } from '../log';
+import { advanceBatch } from './advance-batch';
 import type { BatchEvent, BatchSnapshot } from './batch-event';
 import type { BatchState } from './batch-state';
-import { applied, foldBatch } from './fold-batch';
+import { applied, foldBatch, openBatch } from './fold-batch';
 import { type FoldContext, foldContext } from './fold-context';
 
 /** A log folded to its last event, to be taken up again when more is said. */
@@ -11,11 +12,28 @@ export interface FoldedLog {
   readonly isBlank: boolean;
   readonly state: BatchState;
   readonly context: FoldContext;
+  /** states on the way, the newest last, to go on from when something is said a little late */
+  readonly marks: readonly Mark[];
 }
 
+/** The state when everything up to an event had happened. */
+interface Mark {
+  after: Moment;
+  /** how many events that was */
+  count: number;
+  state: BatchState;
+}
+
+type Moment = Pick<BatchEvent, 'actedAtMs' | 'seq'>;
+
+/** A mark stays after so many events, and so many of them are kept beside the last. */
+const MARK_EVERY = 25;
+const MARKS = 4;
+
 /**
- * Folds a log that has grown: where it only goes on, the new events are put on top; where it changed in the middle,
- * by an undo, an answer or something said late, it is folded whole.
+ * Folds a log that has grown: where it only goes on, the new events are put on top; where something was said a little
+ * late, it is folded on from the last mark before; where it changed by an undo or an answer, or further back, it is
+ * folded whole.
  *
  * @param snapshot what was decided when the batch started
  * @param before the log as it was folded last, or null
@@ -29,34 +47,109 @@ export function foldOn(
   before: FoldedLog | null,
   events: readonly BatchEvent[],
 ): FoldedLog {
-  if (!before || before.isBlank || !goesOn(before.events, events)) {
-    const active = activeEvents(events);
-    return {
-      events,
-      isBlank: active.length === 0,
-      state: foldBatch(snapshot, events, 0),
-      context: foldContext(snapshot, active),
-    };
-  }
-  const state = events
-    .slice(before.events.length)
-    .reduce((grown, event) => applied(before.context, grown, event), before.state);
-  return { ...before, events, state };
+  const news = before && !before.isBlank ? newsIn(before.events, events) : null;
+  if (!before || news === null || !news.every(isOnlyMore)) return foldWhole(snapshot, events);
+  const first = news.reduce<BatchEvent | null>((a, b) => (a && !isLater(a, b) ? a : b), null);
+  if (first === null) return { ...before, events };
+  const last = before.marks.at(-1);
+  if (last && isLater(first, last.after)) return grown(before, events, [...news].sort(later));
+  const marks = before.marks.filter((mark) => isLater(first, mark.after));
+  const from = marks.at(-1);
+  if (!from) return foldWhole(snapshot, events);
+  const rest = activeEvents(events).filter((event) => isLater(event, from.after));
+  return grown({ ...before, marks, state: from.state }, events, rest);
 }
 
-/** True when a log is another and then some more, each after the one before it, none of it about what went before. */
-function goesOn(before: readonly BatchEvent[], events: readonly BatchEvent[]): boolean {
-  if (before.length === 0 || events.length < before.length) return false;
-  return events.every((event, i) => {
-    if (i < before.length) return isSame(event, before[i]!) && (i === 0 || isLater(event, events[i - 1]!));
-    return event.type !== 'undone' && event.type !== 'answered' && isLater(event, events[i - 1]!);
-  });
+/**
+ * A batch at a moment that may lie before its last events.
+ *
+ * @param atMs the moment wanted
+ * @returns the state with what had happened by then, run forward to it
+ */
+export function foldedAt(snapshot: BatchSnapshot, log: FoldedLog, atMs: number): BatchState {
+  if (log.isBlank) return foldBatch(snapshot, [], atMs);
+  const last = log.marks.at(-1);
+  if (last && last.after.actedAtMs <= atMs) return advanceBatch(last.state, atMs);
+  const from = log.marks.findLast((mark) => mark.after.actedAtMs <= atMs);
+  const until = activeEvents(log.events).filter((event) => event.actedAtMs <= atMs);
+  const rest = from ? until.filter((event) => isLater(event, from.after)) : until;
+  const start = from?.state ?? openBatch(snapshot, rest[0]?.actedAtMs ?? atMs);
+  return advanceBatch(
+    rest.reduce((state, event) => applied(log.context, state, event), start),
+    atMs,
+  );
+}
+
+/** A state that was kept, taken for the log it was kept of: nothing is folded. */
+export function resumeFold(
+  snapshot: BatchSnapshot,
+  events: readonly BatchEvent[],
+  state: BatchState,
+): FoldedLog {
+  const active = activeEvents(events);
+  const last = active.at(-1);
+  return {
+    events,
+    isBlank: last === undefined,
+    state,
+    context: foldContext(snapshot, active),
+    marks: last ? [{ after: last, count: active.length, state }] : [],
+  };
+}
+
+/** All of it: the long past on one state of its own, the last stretch with a mark here and there. */
+function foldWhole(snapshot: BatchSnapshot, events: readonly BatchEvent[]): FoldedLog {
+  const active = activeEvents(events);
+  const context = foldContext(snapshot, active);
+  const cut = Math.max(0, Math.floor(active.length / MARK_EVERY) - MARKS) * MARK_EVERY;
+  const past = active.slice(0, cut);
+  const alone = foldContext(snapshot, active, true);
+  const opened = openBatch(snapshot, active[0]?.actedAtMs ?? snapshot.plan.startAtMs);
+  const state = past.reduce((so, event) => applied(alone, so, event), opened);
+  const after = past.at(-1);
+  const blank = { events, isBlank: active.length === 0, state, context };
+  return grown({ ...blank, marks: after ? [{ after, count: cut, state }] : [] }, events, active.slice(cut));
+}
+
+/** Events put on top, in the order they happened; the last state is always a mark. */
+function grown(before: FoldedLog, events: readonly BatchEvent[], more: readonly BatchEvent[]): FoldedLog {
+  let { state } = before;
+  let count = before.marks.at(-1)?.count ?? 0;
+  const marks = [...before.marks];
+  for (const event of more) {
+    state = applied(before.context, state, event);
+    count += 1;
+    marks.push({ after: event, count, state });
+  }
+  return { ...before, events, state, marks: thinned(marks) };
+}
+
+/** The last, and of those before it one in so many. */
+function thinned(marks: readonly Mark[]): Mark[] {
+  const before = marks.slice(0, -1).filter((mark) => mark.count % MARK_EVERY === 0);
+  return [...before.slice(-MARKS), ...marks.slice(-1)];
+}
+
+/** What a log has beyond another that it begins with; null where it does not begin with it. */
+function newsIn(before: readonly BatchEvent[], events: readonly BatchEvent[]): BatchEvent[] | null {
+  if (events.length < before.length) return null;
+  for (let i = 0; i < before.length; i++) if (!isSame(events[i]!, before[i]!)) return null;
+  return events.slice(before.length);
+}
+
+/** It says nothing about what was said before. */
+function isOnlyMore(event: BatchEvent): boolean {
+  return event.type !== 'undone' && event.type !== 'answered';
 }
 
 function isSame(a: BatchEvent, b: BatchEvent): boolean {
   return a === b || (a.id === b.id && a.seq === b.seq && a.actedAtMs === b.actedAtMs);
 }
 
-function isLater(event: BatchEvent, than: BatchEvent): boolean {
-  return event.actedAtMs > than.actedAtMs || (event.actedAtMs === than.actedAtMs && event.seq > than.seq);
+function later(a: Moment, b: Moment): number {
+  return a.actedAtMs - b.actedAtMs || a.seq - b.seq;
+}
+
+function isLater(event: Moment, than: Moment): boolean {
+  return later(event, than) > 0;
 }

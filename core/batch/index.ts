@@ -14,14 +14,31 @@ export {
   TROUBLES,
   type Trouble,
 } from './batch-event';
-export { type BatchResult, batchResult, type YieldReason } from './batch-result';
+export { type BatchResult, batchResult, type Outcome, type YieldReason } from './batch-result';
 export type { BatchState, HeatSegment, Question, StoredLot } from './batch-state';
 export { applyEvent, foldBatch, openBatch } from './fold-batch';
 export { foldContext } from './fold-context';
-export { type FoldedLog, foldOn } from './fold-on';
+export { FoldError } from './fold-error';
+export { type FoldedLog, foldedAt, foldOn, resumeFold } from './fold-on';
 export { honesty, type KeptForecast, keptForecasts } from './kept-forecasts';
-export { learnedHeatFactor } from './learned-heat-factor';
-export { type LearnedRate, learnedRates } from './learned-rates';
+export {
+  type BurnerSums,
+  heatFactorOf,
+  learnedHeatFactor,
+  UNKNOWN_BURNER,
+  withBatch,
+} from './learned-heat-factor';
+export {
+  bestKnownFirst,
+  type LearnedRate,
+  learnedRates,
+  NO_STRETCHES,
+  type RateKey,
+  type RateSums,
+  rateKey,
+  rateOf,
+  withStretch,
+} from './learned-rates';
 export { forecastBand, levelAhead, levelTrace } from './level-trace';
 export { CATCHES_UNDER, type FreeRange, type Lever, levers, minutesAfter, saves } from './levers';
 export { lookEveryMin, lookFromMs } from './look-every';
@@ -30,3 +47,11 @@ export { type Call, callOf, dueSinceMs, rangeWalk } from './range-walk';
 export { rescueOf } from './rescue';
 export { lossKgPerHour, type StageClock, stageClock, wantedHeat } from './stage-clock';
 export { topTemperature } from './top-temperature';
+export { EVENT_STEPS, EVENT_VERSIONS, upcastBatchEvent } from './versions/upcast-batch-event';
+export {
+  RESULT_VERSION,
+  SNAPSHOT_VERSION,
+  upcastResult,
+  upcastSnapshot,
+} from './versions/upcast-snapshot';
+export { wantedSinceMs } from './wanted-since';

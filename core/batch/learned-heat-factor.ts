@@ -3,6 +3,43 @@ import { FIRST_GUESS_HEAT_FACTOR } from '../pot';
 /** A burner is not the same twice: what one batch shows of the next, one standard deviation. From memory. */
 const BETWEEN_BATCHES_SD = 0.06;
 
+/** What batches have shown of a burner, added up: each by how sure it was. */
+export interface BurnerSums {
+  weight: number;
+  sum: number;
+  batches: number;
+}
+
+/** A burner nobody has cooked on: its first guess. */
+export const UNKNOWN_BURNER: BurnerSums = {
+  weight: 1 / FIRST_GUESS_HEAT_FACTOR.sd ** 2,
+  sum: FIRST_GUESS_HEAT_FACTOR.mean / FIRST_GUESS_HEAT_FACTOR.sd ** 2,
+  batches: 0,
+};
+
+/** The sums with one closed batch more. */
+export function withBatch(sums: BurnerSums, batch: { mean: number; sd: number }): BurnerSums {
+  const weight = 1 / (batch.sd ** 2 + BETWEEN_BATCHES_SD ** 2);
+  return {
+    weight: sums.weight + weight,
+    sum: sums.sum + weight * batch.mean,
+    batches: sums.batches + 1,
+  };
+}
+
+/** What a kitchen knows of a burner, and how sure the next batch may be of it. */
+export function heatFactorOf({ weight, sum, batches }: BurnerSums): {
+  mean: number;
+  sd: number;
+  batches: number;
+} {
+  return {
+    mean: sum / weight,
+    sd: batches > 0 ? Math.sqrt(1 / weight + BETWEEN_BATCHES_SD ** 2) : FIRST_GUESS_HEAT_FACTOR.sd,
+    batches,
+  };
+}
+
 /**
  * What a kitchen knows of a burner: its first guess, drawn in by each closed batch by how sure that batch was.
  *
@@ -16,16 +53,5 @@ export function learnedHeatFactor(batches: readonly { mean: number; sd: number }
   sd: number;
   batches: number;
 } {
-  let weight = 1 / FIRST_GUESS_HEAT_FACTOR.sd ** 2;
-  let sum = FIRST_GUESS_HEAT_FACTOR.mean * weight;
-  for (const batch of batches) {
-    const w = 1 / (batch.sd ** 2 + BETWEEN_BATCHES_SD ** 2);
-    weight += w;
-    sum += w * batch.mean;
-  }
-  return {
-    mean: sum / weight,
-    sd: batches.length ? Math.sqrt(1 / weight + BETWEEN_BATCHES_SD ** 2) : FIRST_GUESS_HEAT_FACTOR.sd,
-    batches: batches.length,
-  };
+  return heatFactorOf(batches.reduce(withBatch, UNKNOWN_BURNER));
 }

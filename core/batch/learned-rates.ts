@@ -1,20 +1,33 @@
 import type { Lid } from '../evaporation';
 import type { HeatSegment } from './batch-state';
 
-/** What the kitchen has learned of a pot on a burner at a setting under a lid. */
-export interface LearnedRate {
+/** A pot on a burner at a setting (share of full to the nearest tenth) under a lid. */
+export interface RateKey {
   potId: string;
   burnerId: string;
-  /** the setting, share of full to the nearest tenth */
   fraction: number;
   lid: Lid;
+}
+
+/** What the kitchen has learned of a pot on a burner at a setting under a lid. */
+export interface LearnedRate extends RateKey {
   /** share of the expected heat that arrives, mean and one standard deviation of what the next batch will show */
   arriving: { mean: number; sd: number };
-  /** batches it was seen in, and minutes in all */
+  /** stretches it was seen in, and minutes in all */
   segments: number;
   minutes: number;
   /** the last ones against those before: share that it has moved by, where that is more than doubt; else null */
   drifted: number | null;
+}
+
+/** Stretches of one key added up, the last ones apart: what a rate is made of, whatever came before. */
+export interface RateSums {
+  weight: number;
+  sum: number;
+  segments: number;
+  minutes: number;
+  /** the newest last */
+  last: readonly { mean: number; sd: number }[];
 }
 
 /** From batch to batch the same setting differs by so much, one standard deviation. From memory. */
@@ -24,6 +37,41 @@ const DRIFT_Z = 2.5;
 /** The last so many are held against the rest. */
 const LAST = 2;
 
+export const NO_STRETCHES: RateSums = { weight: 0, sum: 0, segments: 0, minutes: 0, last: [] };
+
+export function rateKey({ potId, burnerId, fraction, lid }: HeatSegment): RateKey {
+  return { potId, burnerId, fraction: Math.round(fraction * 10) / 10, lid };
+}
+
+/** The sums with one stretch more, newer than all before it. */
+export function withStretch(sums: RateSums, stretch: Pick<HeatSegment, 'arriving' | 'minutes'>): RateSums {
+  const { mean, sd } = stretch.arriving;
+  const weight = weightOf(sd);
+  return {
+    weight: sums.weight + weight,
+    sum: sums.sum + weight * mean,
+    segments: sums.segments + 1,
+    minutes: sums.minutes + stretch.minutes,
+    last: [...sums.last, { mean, sd }].slice(-LAST),
+  };
+}
+
+/** What the sums say of the next batch. */
+export function rateOf(key: RateKey, sums: RateSums): LearnedRate {
+  return {
+    ...key,
+    arriving: { mean: sums.sum / sums.weight, sd: Math.hypot(Math.sqrt(1 / sums.weight), BETWEEN_SD) },
+    segments: sums.segments,
+    minutes: sums.minutes,
+    drifted: driftOf(sums),
+  };
+}
+
+/** The best known first. */
+export function bestKnownFirst(rates: readonly LearnedRate[]): LearnedRate[] {
+  return [...rates].sort((a, b) => a.arriving.sd / a.arriving.mean - b.arriving.sd / b.arriving.mean);
+}
+
 /**
  * Heat by pot, burner, setting and lid, from the stretches of steady heat of closed batches.
  *
@@ -32,43 +80,25 @@ const LAST = 2;
  * @source published: precision-weighted mean of normals; drift by the difference of two such means
  */
 export function learnedRates(segments: readonly HeatSegment[]): LearnedRate[] {
-  const groups = new Map<string, HeatSegment[]>();
+  const groups = new Map<string, { key: RateKey; sums: RateSums }>();
   for (const one of segments) {
-    const key = [one.potId, one.burnerId, Math.round(one.fraction * 10), one.lid].join('|');
-    groups.set(key, [...(groups.get(key) ?? []), one]);
+    const key = rateKey(one);
+    const name = JSON.stringify(key);
+    groups.set(name, { key, sums: withStretch(groups.get(name)?.sums ?? NO_STRETCHES, one) });
   }
-  return [...groups.values()]
-    .map((own) => {
-      const all = weighted(own);
-      return {
-        potId: own[0]!.potId,
-        burnerId: own[0]!.burnerId,
-        fraction: Math.round(own[0]!.fraction * 10) / 10,
-        lid: own[0]!.lid,
-        arriving: { mean: all.mean, sd: Math.hypot(all.sd, BETWEEN_SD) },
-        segments: own.length,
-        minutes: own.reduce((sum, one) => sum + one.minutes, 0),
-        drifted: driftOf(own),
-      };
-    })
-    .sort((a, b) => a.arriving.sd / a.arriving.mean - b.arriving.sd / b.arriving.mean);
+  return bestKnownFirst([...groups.values()].map(({ key, sums }) => rateOf(key, sums)));
 }
 
-function driftOf(own: readonly HeatSegment[]): number | null {
-  if (own.length < LAST + 2) return null;
-  const before = weighted(own.slice(0, -LAST));
-  const last = weighted(own.slice(-LAST));
-  const moved = last.mean - before.mean;
-  return Math.abs(moved) > DRIFT_Z * Math.hypot(before.sd, last.sd) ? moved / before.mean : null;
+function driftOf({ weight, sum, segments, last }: RateSums): number | null {
+  if (segments < LAST + 2) return null;
+  const lastWeight = last.reduce((all, one) => all + weightOf(one.sd), 0);
+  const lastSum = last.reduce((all, one) => all + weightOf(one.sd) * one.mean, 0);
+  const before = { mean: (sum - lastSum) / (weight - lastWeight), sd: Math.sqrt(1 / (weight - lastWeight)) };
+  const now = { mean: lastSum / lastWeight, sd: Math.sqrt(1 / lastWeight) };
+  const moved = now.mean - before.mean;
+  return Math.abs(moved) > DRIFT_Z * Math.hypot(before.sd, now.sd) ? moved / before.mean : null;
 }
 
-function weighted(own: readonly HeatSegment[]): { mean: number; sd: number } {
-  let weight = 0;
-  let sum = 0;
-  for (const one of own) {
-    const w = 1 / (one.arriving.sd ** 2 + BETWEEN_SD ** 2);
-    weight += w;
-    sum += w * one.arriving.mean;
-  }
-  return { mean: sum / weight, sd: Math.sqrt(1 / weight) };
+function weightOf(sd: number): number {
+  return 1 / (sd ** 2 + BETWEEN_SD ** 2);
 }

@@ -1,6 +1,6 @@
 import type { Lid } from '../evaporation';
 import { brixOf, massKg } from '../matter';
-import { type PlannedBurner, type Pot, setupOf } from '../plan';
+import { type PlannedBurner, type Pot, setupOf, strongestBurner } from '../plan';
 import {
   arrivingAt,
   changeBurner,
@@ -183,7 +183,7 @@ function otherPots(snapshot: BatchSnapshot, state: BatchState, free: FreeRange) 
     .filter((pot) => workingFillLitres(pot.vessel, foams) >= litres)
     .flatMap((pot) => {
       const own = [...free.burners, { ...state.onBurner, potIds: [pot.id] }];
-      const burner = bestBurner(own, pot);
+      const burner = strongestBurner(own, pot.id);
       return burner ? [{ pot, burner }] : [];
     });
 }
@@ -194,16 +194,8 @@ function halves(_snapshot: BatchSnapshot, state: BatchState, free: FreeRange) {
   const pot = free.pots.find(
     (one) => one.id !== state.inPot.id && workingFillLitres(one.vessel, true) >= litres,
   );
-  const burner = pot && bestBurner(free.burners, pot);
+  const burner = pot && strongestBurner(free.burners, pot.id);
   return pot && burner ? [{ pot, burner }] : [];
-}
-
-function bestBurner(burners: FreeRange['burners'], pot: Pot) {
-  return burners
-    .filter((burner) => burner.potIds.includes(pot.id))
-    .sort(
-      (a, b) => b.powerW * b.efficiency * b.heatFactor.mean - a.powerW * a.efficiency * a.heatFactor.mean,
-    )[0];
 }
 
 /** Both have to be there. */

@@ -69,7 +69,7 @@ export function nextAction(
   }
   const endMs = clock.ends.p50Ms;
   if (endMs !== null && endMs <= nowMs) return { kind: 'finish', stage, dueMs: endMs };
-  if (clock.wantedHeat < state.pot.heatFraction - HEAT_WORTH_SAYING || isCold(clock, state))
+  if (wantsOtherHeat(clock.wantedHeat, state.pot.heatFraction))
     return { kind: 'heat', stage, fraction: clock.wantedHeat, dueMs: null };
   if (stage.attention.kind === 'handsOn') return { kind: 'handsOn', stage, dueMs: endMs };
   const nextMs = Math.min(endMs ?? Number.POSITIVE_INFINITY, next?.dueMs ?? Number.POSITIVE_INFINITY);
@@ -119,7 +119,7 @@ function dueLater(snapshot: BatchSnapshot, state: BatchState, clock: StageClock)
     .sort((a, b) => a.dueMs - b.dueMs);
 }
 
-/** Turned off, or far too low, while the stage wants heat. */
-function isCold(clock: StageClock, state: BatchState): boolean {
-  return clock.wantedHeat > state.pot.heatFraction + 2 * HEAT_WORTH_SAYING;
+/** Too high by what is worth a word; or turned off, or far too low, while the stage wants heat. */
+export function wantsOtherHeat(wanted: number, heatFraction: number): boolean {
+  return wanted < heatFraction - HEAT_WORTH_SAYING || wanted > heatFraction + 2 * HEAT_WORTH_SAYING;
 }

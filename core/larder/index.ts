@@ -11,11 +11,25 @@ export {
 export { concentrate, letDown, type Strengthened } from './concentrate';
 export { contentsOfRow } from './contents-of-row';
 export { type Draw, type Drawable, drawLots, oldestFirst } from './draw-lots';
-export { foldLarder } from './fold-larder';
+export { foldLarder, type Larder } from './fold-larder';
 export { itemsFromLots } from './items-from-lots';
-export type { LarderEvent, LarderEventBody, ReceivedFood } from './larder-event';
-export type { Larder, LotDraw, LotMade } from './ledger';
-export type { Lot, LotContents, LotLife } from './lot';
+export type { LarderEvent, LarderEventBody, LarderEventType, ReceivedFood } from './larder-event';
+export {
+  type Arrow,
+  type BornLot,
+  batchKey,
+  drawnEntry,
+  type FoldedLot,
+  type LotDraw,
+  type LotEntry,
+  type LotMade,
+  lotKey,
+  madeEntry,
+  shelfEntries,
+  type TraceKey,
+} from './ledger';
+export type { Lot, LotBirth, LotContents, LotLife } from './lot';
+export { EMPTY_TUB_KG, isEmptyTub, isOverdrawn, isPastUse, SCALE_KG } from './lot-state';
 export { drawsOfBatch, lifeOf, lotsOfBatch } from './lots-of-batch';
 export { mixContents } from './mix-contents';
 export {
@@ -27,5 +41,12 @@ export {
   type ShelfLot,
   type ShortLine,
 } from './plan-with-lots';
-export { type TraceStep, traceLot } from './trace-lot';
+export { receivedFoodOf } from './received-food';
+export { type LedgerStore, settleLots } from './settle-lots';
+export { type LotTrace, type TraceStep, traceArrows } from './trace-lot';
 export { atItsBest, type KeepingRules, useByMs } from './use-by';
+export {
+  LARDER_EVENT_VERSIONS,
+  upcastLarderEvent,
+  upcastReceivedFood,
+} from './versions/upcast-larder-event';

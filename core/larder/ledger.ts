@@ -1,3 +1,4 @@
+import type { LarderEvent } from './larder-event';
 import type { Lot, LotBirth } from './lot';
 
 /** Kilograms a batch took out of a lot: read off the batch's own log. */
@@ -10,7 +11,7 @@ export interface LotDraw {
   seq: number;
 }
 
-/** A lot that a batch put by: read off the batch's own log. */
+/** A lot that a batch stored: read off the batch's own log. */
 export interface LotMade {
   eventId: string;
   birth: LotBirth;
@@ -18,12 +19,65 @@ export interface LotMade {
   seq: number;
 }
 
-/** One lot poured or parted into another. */
-export interface LotPour {
-  fromLotId: string;
-  toLotId: string;
-  kg: number;
+/** Where an entry stands among the others: by its time, then births before draws before the shelf, then as it came. */
+export interface Position {
   atMs: number;
+  order: 0 | 1 | 2;
+  seq: number;
+}
+
+/** One thing that was said of one lot. An event that touches several lots is an entry of each. */
+export type LotEntry = Position & { eventId: string; lotId: string } & (
+    | { kind: 'made'; birth: LotBirth }
+    | { kind: 'drawn'; batchId: string; kg: number }
+    | { kind: 'shelf'; event: LarderEvent }
+  );
+
+export const before = (a: Position, b: Position): boolean => byPosition(a, b) < 0;
+
+export function byPosition(a: Position, b: Position): number {
+  return a.atMs - b.atMs || a.order - b.order || a.seq - b.seq;
+}
+
+export const madeEntry = ({ eventId, birth, atMs, seq }: LotMade): LotEntry => ({
+  kind: 'made',
+  eventId,
+  lotId: birth.lotId,
+  atMs,
+  seq,
+  order: 0,
+  birth,
+});
+
+export const drawnEntry = ({ eventId, lotId, batchId, kg, atMs, seq }: LotDraw): LotEntry => ({
+  kind: 'drawn',
+  eventId,
+  lotId,
+  batchId,
+  kg,
+  atMs,
+  seq,
+  order: 1,
+});
+
+/** An event of the larder as an entry of each lot it names. */
+export function shelfEntries(event: LarderEvent): LotEntry[] {
+  const { id: eventId, actedAtMs: atMs, seq } = event;
+  return lotsNamed(event).map((lotId) => ({ kind: 'shelf', eventId, lotId, atMs, seq, order: 2, event }));
+}
+
+/** The lots an event of the larder names, what it brings into being among them. */
+export function lotsNamed(event: LarderEvent): string[] {
+  switch (event.type) {
+    case 'undone':
+      return [];
+    case 'split':
+      return [event.payload.lotId, event.payload.toLotId];
+    case 'blended':
+      return [...new Set([...event.payload.parts.map((part) => part.lotId), event.payload.toLotId])];
+    default:
+      return [event.payload.lotId];
+  }
 }
 
 /** A row of the ledger's sums: kilograms and hundredths of the kitchen's money. */
@@ -32,73 +86,38 @@ export interface Tally {
   cents: number;
 }
 
-/** The larder at a moment. */
-export interface Larder {
-  lots: ReadonlyMap<string, Lot>;
-  draws: readonly LotDraw[];
-  pours: readonly LotPour[];
-  /** what came in, and where it went; with what is left they balance */
-  sums: Readonly<Record<'in' | 'drawn' | 'discarded' | 'lifted' | 'countedOff', Tally>>;
-  /** events that name a lot that is not there (its birth was taken back): kept, for a person to settle */
-  strayEventIds: readonly string[];
+/** Where kilograms of a lot came from or went. */
+export type TallyName = 'in' | 'drawn' | 'discarded' | 'lifted' | 'countedOff';
+
+/** Kilograms that went from a lot or batch into another. */
+export interface Arrow {
+  from: TraceKey;
+  to: TraceKey;
+  kg: number;
+  atMs: number;
 }
 
-/** The sums while they are written. */
-export type Sums = Record<keyof Larder['sums'], Tally>;
+/** A lot or a batch on the way of a recall. */
+export type TraceKey = `lot ${string}` | `batch ${string}`;
 
-/** The ledger while it is built: what an entry writes in. */
-export interface LedgerBuilder {
-  lots: Map<string, Lot>;
-  draws: LotDraw[];
-  pours: LotPour[];
-  sums: Sums;
-  strays: string[];
+export const lotKey = (id: string): TraceKey => `lot ${id}`;
+export const batchKey = (id: string): TraceKey => `batch ${id}`;
+
+/** A lot at the moment it came into being. */
+export interface BornLot {
+  lot: Lot;
+  at: Position;
 }
 
-/** Adds kilograms at a price to a sum. */
-export function tally(ledger: LedgerBuilder, name: keyof Sums, kg: number, centsPerKg: number): void {
-  const sum = ledger.sums[name];
-  ledger.sums[name] = { kg: sum.kg + kg, cents: sum.cents + kg * centsPerKg };
-}
-
-/** A lot comes into being. */
-export function bear(ledger: LedgerBuilder, birth: LotBirth, atMs: number, eventId: string): void {
-  const { kg, ...rest } = birth;
-  ledger.lots.set(birth.lotId, {
-    ...rest,
-    bornKg: kg,
-    bornAtMs: atMs,
-    leftKg: kg,
-    frozenSinceMs: birth.storage === 'frozen' ? atMs : null,
-    brix: null,
-    saltPercent: null,
-    sets: null,
-    tempC: null,
-    fatLiftedKg: 0,
-    usePast: null,
-    history: [eventId],
-  });
-}
-
-/** Kilograms leave a lot under a name. */
-export function take(ledger: LedgerBuilder, lot: Lot, kg: number, name: keyof Sums, eventId: string): void {
-  tally(ledger, name, kg, lot.centsPerKg);
-  alter(ledger, lot, { leftKg: lot.leftKg - kg }, eventId);
-}
-
-/** A lot changes, and its story has one event more. */
-export function alter(ledger: LedgerBuilder, lot: Lot, change: Partial<Lot>, eventId: string): void {
-  ledger.lots.set(lot.lotId, { ...lot, ...change, history: [...lot.history, eventId] });
-}
-
-/** The date a mixture inherits from a lot: none from raw goods or what is under no date mark. */
-export function datedAt(lot: Lot | undefined, atMs: number): number[] {
-  if (lot?.life.rule !== 'dateMark' || lot.origin.kind === 'delivery') return [];
-  return [lot.madeAtMs + (lot.frozenSinceMs === null ? 0 : atMs - lot.frozenSinceMs)];
-}
-
-/** Frozen time is no time: the date moves by as long as it was frozen. */
-export function thawed(lot: Lot, atMs: number): Partial<Lot> {
-  if (lot.frozenSinceMs === null) return {};
-  return { storage: 'chilled', madeAtMs: lot.madeAtMs + (atMs - lot.frozenSinceMs), frozenSinceMs: null };
+/** What the entries of one lot come to. */
+export interface FoldedLot {
+  /** null where it never came into being */
+  lot: Lot | null;
+  /** as it came into being, its date and contents settled, and where in the ledger that stands */
+  born: BornLot | null;
+  /** from the batch that made it, and out of it into batches and lots */
+  arrows: Arrow[];
+  moves: (Tally & { name: TallyName })[];
+  /** events that could not be put: kept, for a person to settle */
+  strayEventIds: string[];
 }

@@ -68,6 +68,8 @@ export interface Lot extends Omit<LotBirth, 'kg'> {
   bornAtMs: number;
   /** what is left; below 0 when more was drawn than there was */
   leftKg: number;
+  /** when a batch last drew from it, ms */
+  lastDrawnMs: number | null;
   frozenSinceMs: number | null;
   brix: LotReading<number> | null;
   saltPercent: LotReading<number> | null;

@@ -1,4 +1,4 @@
-import type { Larder } from './ledger';
+import type { Arrow, TraceKey } from './ledger';
 
 /** A batch or a lot on the way from or to another, and through how many hands. */
 export interface TraceStep {
@@ -17,59 +17,39 @@ export interface LotTrace {
   from: TraceStep[];
 }
 
-interface Arrow {
-  from: string;
-  to: string;
-  kg: number;
-}
-
 /**
- * Walks both ways from a lot: the batches it went into, the lots those put by, and on to the bowls; the batch or
+ * Walks both ways from a lot: the batches it went into, the lots those stored, and on to the bowls; the batch or
  * delivery it came from, and the lots that went into that.
  *
- * @param larder folded from the logs, so that what was taken back is not followed
- * @param lotId one that was born
- * @throws RangeError for a lot that is not there
+ * @param arrows those that can be reached from it, in the order things happened; more do no harm
+ * @param start where to begin
  */
-export function traceLot(larder: Larder, lotId: string): LotTrace {
-  if (!larder.lots.has(lotId)) throw new RangeError(`lotId must be a lot of the larder, got ${lotId}`);
-  const arrows = arrowsOf(larder);
-  return { into: walk(lotId, arrows, 'from', 'to'), from: walk(lotId, arrows, 'to', 'from') };
-}
-
-const batchKey = (id: string) => `batch ${id}`;
-
-function arrowsOf(larder: Larder): Arrow[] {
-  const made = [...larder.lots.values()].flatMap((lot) =>
-    lot.origin.kind === 'batch'
-      ? [{ from: batchKey(lot.origin.batchId), to: lot.lotId, kg: lot.bornKg }]
-      : [],
-  );
-  const drawn = larder.draws.map((draw) => ({ from: draw.lotId, to: batchKey(draw.batchId), kg: draw.kg }));
-  const poured = larder.pours.map((pour) => ({ from: pour.fromLotId, to: pour.toLotId, kg: pour.kg }));
-  return [...made, ...drawn, ...poured];
+export function traceArrows(arrows: readonly Arrow[], start: TraceKey): LotTrace {
+  return { into: walk(start, arrows, 'from', 'to'), from: walk(start, arrows, 'to', 'from') };
 }
 
 /** Breadth first, each thing once, by the shortest way; what went the same way twice is added up. */
-function walk(start: string, arrows: readonly Arrow[], near: 'from' | 'to', far: 'from' | 'to'): TraceStep[] {
-  const seen = new Map<string, TraceStep>();
-  let edge = [start];
+function walk(
+  start: TraceKey,
+  arrows: readonly Arrow[],
+  near: 'from' | 'to',
+  far: 'from' | 'to',
+): TraceStep[] {
+  const from = new Map<TraceKey, Arrow[]>();
+  for (const arrow of arrows) from.set(arrow[near], [...(from.get(arrow[near]) ?? []), arrow]);
+  const seen = new Map<TraceKey, TraceStep>();
+  let edge: TraceKey[] = [start];
   for (let steps = 1; edge.length > 0; steps++) {
-    const next: string[] = [];
-    for (const arrow of arrows) {
-      if (!edge.includes(arrow[near]) || arrow[far] === start) continue;
+    const next: TraceKey[] = [];
+    for (const arrow of edge.flatMap((key) => from.get(key) ?? [])) {
+      if (arrow[far] === start) continue;
       const known = seen.get(arrow[far]);
       if (known) {
-        if (known.steps === steps && known.viaId === plain(arrow[near])) known.kg += arrow.kg;
+        if (known.steps === steps && known.viaId === idOf(arrow[near])) known.kg += arrow.kg;
         continue;
       }
-      seen.set(arrow[far], {
-        kind: arrow[far].startsWith('batch ') ? 'batch' : 'lot',
-        id: plain(arrow[far]),
-        steps,
-        kg: arrow.kg,
-        viaId: plain(arrow[near]),
-      });
+      const kind = arrow[far].startsWith('batch ') ? 'batch' : 'lot';
+      seen.set(arrow[far], { kind, id: idOf(arrow[far]), steps, kg: arrow.kg, viaId: idOf(arrow[near]) });
       next.push(arrow[far]);
     }
     edge = next;
@@ -77,4 +57,4 @@ function walk(start: string, arrows: readonly Arrow[], near: 'from' | 'to', far:
   return [...seen.values()];
 }
 
-const plain = (key: string) => key.replace(/^batch /, '');
+const idOf = (key: TraceKey) => key.slice(key.indexOf(' ') + 1);

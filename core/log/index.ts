@@ -1,3 +1,3 @@
 export { activeEvents, undoneIds } from './active-events';
 export { type AsSaid, asSaid } from './as-said';
-export { renamed, UnknownVersion, type UpcastStep, upcast, type Written } from './upcast';
+export { each, renamed, UnknownVersion, type UpcastStep, upcast, type Written, within } from './upcast';

@@ -6,7 +6,7 @@ export interface Written {
 }
 
 /** What one version of a type says, in the words of the next; a type may get another name on the way. */
-export type UpcastStep = (payload: never) => { type?: string; payload: unknown };
+export type UpcastStep = (payload: unknown) => { type?: string; payload: unknown };
 
 /** Written by a newer Slow Pot, or by none: it is never skipped. */
 export class UnknownVersion extends RangeError {
@@ -39,15 +39,34 @@ export function upcast(
     if (now === v) return { type, v, payload };
     const step = steps.get(`${type} ${v}`);
     if (!step || (now !== undefined && v > now)) throw new UnknownVersion(written.type, written.v);
-    const next = step(payload as never);
+    const next = step(payload);
     type = next.type ?? type;
     payload = next.payload;
     v += 1;
   }
 }
 
-/** A step that gives fields other names and leaves the rest. */
-export function renamed(names: Readonly<Record<string, string>>): (payload: object) => object {
+/** A step that gives fields other names and leaves the rest; what is no object is left to whoever checks it. */
+export function renamed(names: Readonly<Record<string, string>>): (payload: unknown) => unknown {
   return (payload) =>
-    Object.fromEntries(Object.entries(payload).map(([name, value]) => [names[name] ?? name, value]));
+    isFields(payload)
+      ? Object.fromEntries(Object.entries(payload).map(([name, value]) => [names[name] ?? name, value]))
+      : payload;
+}
+
+/** A step for one field of it. */
+export function within(field: string, step: (value: unknown) => unknown): (payload: unknown) => unknown {
+  return (payload) =>
+    isFields(payload) && Object.hasOwn(payload, field)
+      ? { ...payload, [field]: step(payload[field]) }
+      : payload;
+}
+
+/** A step for each of a list. */
+export function each(step: (value: unknown) => unknown): (list: unknown) => unknown {
+  return (list) => (Array.isArray(list) ? list.map(step) : list);
+}
+
+function isFields(value: unknown): value is Record<string, unknown> {
+  return typeof value === 'object' && value !== null && !Array.isArray(value);
 }

@@ -1,4 +1,20 @@
 export { type BaseDemand, type BaseNeed, baseDemand, type StandingLot } from './base-demand';
+export {
+  type BaseAhead,
+  type BasesAhead,
+  type BasesAsked,
+  basesAhead,
+  type KeptOrder,
+  type Making,
+  type MakingRefusal,
+  type RefusedOrder,
+} from './bases-ahead';
+export { freePots } from './free-pots';
 export { type AmountAnswer, answerAmount, type OrderAmount } from './order-amount';
+export type { OrderRefusal } from './order-refusal';
+export type { KitchenBurner, KnownRate, OrderRequest, PlanningKitchen } from './order-request';
+export { burnerFor, planInputOf } from './plan-input';
+export { type PotChoice, type PotFit, potChoices } from './pot-choices';
 export { type ScalingNote, scalingNotes } from './scaling-notes';
 export { type PotOnBurner, type Split, splitOrder } from './split-order';
+export { heapsOfOrders } from './trim-heaps';

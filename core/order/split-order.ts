@@ -26,8 +26,9 @@ export interface Split {
   parts: SplitPart[];
   /** from lighting the first burner to service, minutes */
   minutes: number;
-  /** what it asks of the cook, and what it costs */
-  sentence: string;
+  /** in equal batches: minutes between two, and hours the first waits for the last */
+  turnaroundMin?: number;
+  heldH?: number;
 }
 
 /** Between one batch and the next the pot is emptied, washed and set up again, minutes. Common practice. */
@@ -44,13 +45,13 @@ const HELD_BACK_STEPS = [0.1, 0.2, 0.3, 0.4, 0.5] as const;
  * be cooked is left out.
  *
  * @param input the order, in its pot
- * @param berths pots that are free, each on a burner that takes it; this order's own among them
+ * @param places pots that are free, each on a burner that takes it; this order's own among them
  * @returns ways that work, the soonest to light last first
  * @source docs/model.md § 12
  */
-export function splitOrder(input: PlanInput, berths: readonly PotOnBurner[]): Split[] {
+export function splitOrder(input: PlanInput, places: readonly PotOnBurner[]): Split[] {
   const own: PotOnBurner = { pot: input.pot, burner: input.burner };
-  const others = berths.filter((berth) => berth.pot.id !== own.pot.id);
+  const others = places.filter((place) => place.pot.id !== own.pot.id);
   return [
     ...inBatches(input, own),
     ...inAnotherPot(input, others),
@@ -59,60 +60,49 @@ export function splitOrder(input: PlanInput, berths: readonly PotOnBurner[]): Sp
   ].sort((a, b) => a.minutes - b.minutes);
 }
 
-function inBatches(input: PlanInput, berth: PotOnBurner): Split[] {
+function inBatches(input: PlanInput, place: PotOnBurner): Split[] {
   for (let count = 2; count <= MOST_BATCHES; count++) {
     const sizes = Array.from({ length: count }, (_, i) => Math.ceil((input.portions - i) / count));
-    const part = partOf(input, berth, sizes[0]!);
+    const part = partOf(input, place, sizes[0]!);
     if (!part) continue;
     // the last is ready for service; each before it as much earlier as a batch and the washing take
     const eachMs = part.readyAtMs - part.startAtMs + TURNAROUND_MIN * 60_000;
     const parts = sizes.map((portions, i) => ({
-      ...(partOf(input, berth, portions) ?? part),
+      ...(partOf(input, place, portions) ?? part),
       portions,
       startAtMs: part.startAtMs - (count - 1 - i) * eachMs,
       readyAtMs: part.readyAtMs - (count - 1 - i) * eachMs,
     }));
-    const heldH = (((count - 1) * eachMs) / 3_600_000).toFixed(1);
-    const sentence = `${count} equal batches in the ${berth.pot.name}, ${TURNAROUND_MIN} min between them; the first is held hot at 57 °C or above for ${heldH} h, or cooled and reheated.`;
-    return [splitOf('batches', parts, input, sentence)];
+    const heldH = ((count - 1) * eachMs) / 3_600_000;
+    return [{ ...splitOf('batches', parts, input), turnaroundMin: TURNAROUND_MIN, heldH }];
   }
   return [];
 }
 
 function inAnotherPot(input: PlanInput, others: readonly PotOnBurner[]): Split[] {
-  return others.flatMap((berth) => {
-    const part = partOf(input, berth, input.portions);
-    return part
-      ? [
-          splitOf(
-            'otherPot',
-            [part],
-            input,
-            `All of it at once in the ${berth.pot.name} on ${berth.burner.name}.`,
-          ),
-        ]
-      : [];
+  return others.flatMap((place) => {
+    const part = partOf(input, place, input.portions);
+    return part ? [splitOf('otherPot', [part], input)] : [];
   });
 }
 
 function inTwoPots(input: PlanInput, own: PotOnBurner, others: readonly PotOnBurner[]): Split[] {
   return others
-    .filter((berth) => berth.burner.id !== own.burner.id)
-    .flatMap((berth) => {
-      const first = shareFor(input, own, berth);
+    .filter((place) => place.burner.id !== own.burner.id)
+    .flatMap((place) => {
+      const first = shareFor(input, own, place);
       const one = first > 0 && first < input.portions ? partOf(input, own, first) : null;
-      const two = one ? partOf(input, berth, input.portions - first) : null;
+      const two = one ? partOf(input, place, input.portions - first) : null;
       if (!one || !two) return [];
-      const sentence = `At the same time in the ${own.pot.name} and the ${berth.pot.name}: twice the looking in, once the waiting.`;
-      return [splitOf('twoPots', [one, two], input, sentence)];
+      return [splitOf('twoPots', [one, two], input)];
     });
 }
 
 /** Portions for the first of two pots, so that both are as full as each other. */
 function shareFor(input: PlanInput, a: PotOnBurner, b: PotOnBurner): number {
-  const fill = (berth: PotOnBurner) => {
+  const fill = (place: PotOnBurner) => {
     try {
-      return planBatch({ ...input, ...berth, portions: 1 }).workingFillLitres;
+      return planBatch({ ...input, ...place, portions: 1 }).workingFillLitres;
     } catch {
       return 0;
     }
@@ -121,28 +111,26 @@ function shareFor(input: PlanInput, a: PotOnBurner, b: PotOnBurner): number {
   return left + right === 0 ? 0 : Math.round((input.portions * left) / (left + right));
 }
 
-function heldBack(input: PlanInput, berth: PotOnBurner): Split[] {
+function heldBack(input: PlanInput, place: PotOnBurner): Split[] {
   for (const holdBackShare of HELD_BACK_STEPS) {
-    const part = partOf({ ...input, holdBackShare }, berth, input.portions);
+    const part = partOf({ ...input, holdBackShare }, place, input.portions);
     if (!part) continue;
-    const ml = Math.round(input.portionMl * holdBackShare);
-    const sentence = `Cooked concentrated in the ${berth.pot.name} and let down at service: ${Math.round(input.portionMl - ml)} mL from the pot and ${ml} mL of hot liquid to the bowl.`;
-    return [splitOf('holdBack', [part], input, sentence)];
+    return [splitOf('holdBack', [part], input)];
   }
   return [];
 }
 
-/** A part planned in a berth; null where it does not fit or cannot be cooked there. */
-function partOf(input: PlanInput, berth: PotOnBurner, portions: number): SplitPart | null {
+/** A part planned in a pot on a burner; null where it does not fit or cannot be cooked there. */
+function partOf(input: PlanInput, place: PotOnBurner, portions: number): SplitPart | null {
   if (portions < 1) return null;
   try {
-    const plan = planBatch({ ...input, ...berth, portions });
+    const plan = planBatch({ ...input, ...place, portions });
     if (plan.batches > 1) return null;
     return {
-      potId: berth.pot.id,
-      potName: berth.pot.name,
-      burnerId: berth.burner.id,
-      burnerName: berth.burner.name,
+      potId: place.pot.id,
+      potName: place.pot.name,
+      burnerId: place.burner.id,
+      burnerName: place.burner.name,
       portions,
       startAtMs: plan.startAtMs,
       readyAtMs: plan.readyAtMs,
@@ -156,7 +144,7 @@ function partOf(input: PlanInput, berth: PotOnBurner, portions: number): SplitPa
   }
 }
 
-function splitOf(kind: Split['kind'], parts: SplitPart[], input: PlanInput, sentence: string): Split {
+function splitOf(kind: Split['kind'], parts: SplitPart[], input: PlanInput): Split {
   const firstMs = Math.min(...parts.map((part) => part.startAtMs));
-  return { kind, parts, sentence, minutes: (input.serviceAtMs - firstMs) / 60_000 };
+  return { kind, parts, minutes: (input.serviceAtMs - firstMs) / 60_000 };
 }

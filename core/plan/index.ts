@@ -11,4 +11,5 @@ export {
 } from './plan';
 export { planBatch, setupOf } from './plan-batch';
 export { potInput } from './pot-input';
+export { heatDeliveredW, strongestBurner } from './strongest-burner';
 export type { FigureName, Sureness, Working, WorkingLine, WorkingSource } from './working';

@@ -5,7 +5,7 @@ import { UNITS, type Unit } from './data/units';
  * Converts a kitchen quantity from one unit to another.
  *
  * @param value in `from` units, any finite number
- * @param from,to mL L tsp tbsp floz cup pint quart gallon (US), imp-pint imp-gallon, metric-cup metric-tbsp,
+ * @param from,to mL L tsp tbsp floz cup pint quart gallon (US), imp-floz imp-pint imp-quart imp-gallon, metric-cup metric-tbsp,
  *   g kg oz lb, degC degF, cm in
  * @param densityGPerMl above 0; needed only between mass and volume
  * @returns the quantity in `to` units, unrounded

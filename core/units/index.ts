@@ -1,3 +1,3 @@
 export { convert } from './convert';
-export type { Unit } from './data/units';
+export { UNITS, type Unit } from './data/units';
 export { roundGrams, roundMillilitres } from './round-for-kitchen';

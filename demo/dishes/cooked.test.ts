@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { planInputOf } from '../../contract';
 import { type BatchEvent, type BatchEventBody, type BatchSnapshot, foldBatch, stageClock } from '../../core/batch';
 import { massKg, operations, totalKg } from '../../core/matter';
+import { planInputOf } from '../../core/order';
 import { planBatch, potInput } from '../../core/plan';
 import { potLitres } from '../../core/pot';
 import { kitchenView } from '../kitchen-view';
@@ -13,7 +13,7 @@ const serviceAtMs = Date.UTC(2026, 2, 10, 18, 5);
 function snapshotOf(recipeId: string, more: { holdBackShare?: number; portions?: number } = {}): BatchSnapshot {
   const recipe = BOOK.find((one) => one.id === recipeId)!;
   const input = planInputOf({ recipeId, portions: 40, portionMl: recipe.portionMl, saltPercent: recipe.targetSaltPercent, band: recipe.targetBand, serviceAtMs, potId: 'stockpot-40', burnerId: 'gas-2', ...more }, kitchen, recipe, BOOK);
-  if (Array.isArray(input)) throw new Error(input[0]!.sentence);
+  if (Array.isArray(input)) throw new Error(input[0]!.code);
   const plan = planBatch(input);
   return { input: potInput(input, plan), plan };
 }

@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { check, libraryOf, planInputOf, recipeSchema, rowsOf } from '../../contract';
+import { check, recipeSchema } from '../../contract';
+import { libraryOf, rowsOf } from '../../core/book';
+import { planInputOf } from '../../core/order';
 import { planBatch } from '../../core/plan';
 import { linesOf, readingTable } from '../../core/reader';
 import { brokenClaims, ratioParts, ratiosOf, recipeIdOf, whatItHolds } from '../../core/recipe';
@@ -41,7 +43,7 @@ describe('the dishes of the house', () => {
   });
   it.each(DISHES.map((recipe) => [recipe.name, recipe] as const))('%s is planned for 40: bowls, salt, a cost, allergens', (_name, recipe) => {
     const input = planInputOf({ recipeId: recipe.id, portions: 40, portionMl: recipe.portionMl, saltPercent: recipe.targetSaltPercent, band: recipe.targetBand, serviceAtMs: Date.UTC(2026, 2, 10, 18, 5), potId: 'stockpot-40', burnerId: 'gas-2' }, kitchen, recipe, BOOK);
-    if (Array.isArray(input)) throw new Error(input[0]!.sentence);
+    if (Array.isArray(input)) throw new Error(input[0]!.code);
     const plan = planBatch(input);
     expect(plan.yieldPortions).toBeCloseTo(40, 0);
     expect(plan.saltPercent).toBeCloseTo(recipe.targetSaltPercent, 1);

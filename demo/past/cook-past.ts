@@ -1,4 +1,4 @@
-import { type PlanRequest, planInputOf } from '../../contract';
+import type { PlanRequest } from '../../contract';
 import {
   type BatchEvent,
   type BatchEventBody,
@@ -11,6 +11,7 @@ import {
 } from '../../core/batch';
 import { planWithLots, type ShelfLot } from '../../core/larder';
 import type { LotStorage } from '../../core/matter';
+import { planInputOf } from '../../core/order';
 import { potInput, setupOf } from '../../core/plan';
 import { type PotReading, potLitres } from '../../core/pot';
 import { type Recipe, SIMMER_UNDER_BOIL_C } from '../../core/recipe';
@@ -81,7 +82,7 @@ export function cookPast(
     burnerId: day.burnerId,
   };
   const asked = planInputOf(request, kitchenView(known), recipe, BOOK);
-  if (Array.isArray(asked)) throw new Error(asked.map((error) => error.sentence).join(' '));
+  if (Array.isArray(asked)) throw new Error(asked.map((error) => error.code).join(' '));
   const { input: laid, plan, draws } = planWithLots(asked, lots);
   const input = potInput(laid, plan);
   const snapshot: BatchSnapshot = { input, plan, draws };

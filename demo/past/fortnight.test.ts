@@ -1,7 +1,15 @@
 import { describe, expect, it } from 'vitest';
 import { keepingRules } from '../../contract';
 import { foldBatch } from '../../core/batch';
-import { atItsBest, drawsOfBatch, foldLarder, lotsOfBatch, traceLot, useByMs } from '../../core/larder';
+import {
+  atItsBest,
+  drawsOfBatch,
+  foldLarder,
+  lotKey,
+  lotsOfBatch,
+  traceArrows,
+  useByMs,
+} from '../../core/larder';
 import { massKg } from '../../core/matter';
 import { TROUT_CHOWDER } from '../dishes/trout-chowder';
 import { DEMO_OPENS_AT, KITCHEN } from '../kitchen';
@@ -103,7 +111,7 @@ describe('the week of lots on the shelf', () => {
     expect(useByMs(lot(12), rules)).toBeGreaterThan(DEMO_OPENS_AT);
   });
   it('a crate of bones can be followed to every bowl of two chowders', () => {
-    const steps = traceLot(larder, lotId(5)).into;
+    const steps = traceArrows(larder.arrows, lotKey(lotId(5))).into;
     const served = steps
       .filter((step) => step.kind === 'batch')
       .map((step) => past.find((batch) => batch.id === step.id)!.result.served);

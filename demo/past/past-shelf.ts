@@ -1,4 +1,4 @@
-import { receivedFoodOf } from '../../contract';
+import { keepingRules } from '../../contract';
 import { foldBatch } from '../../core/batch';
 import {
   drawsOfBatch,
@@ -8,9 +8,10 @@ import {
   type LotDraw,
   type LotMade,
   lotsOfBatch,
+  receivedFoodOf,
   type ShelfLot,
 } from '../../core/larder';
-import { lotView } from '../../server/larder/lot-view';
+import { lotView } from '../../core/views';
 import { BOOK } from '../dishes/dishes';
 import { kitchenView } from '../kitchen-view';
 import type { PastBatch } from './cook-past';
@@ -36,9 +37,10 @@ export function pastShelf(): PastShelf {
   const larder = (atMs: number) => foldLarder({ made, draws, events }, atMs);
   return {
     lotsAt: (atMs) => {
-      const at = larder(atMs);
-      return [...at.lots.values()].map((lot) =>
-        lotView(lot, { larder: at, number: 0, kitchen, nowMs: atMs }),
+      const rules = keepingRules(kitchen);
+      const tagDays = kitchen.limits.shellfishTagDays;
+      return [...larder(atMs).lots.values()].map((lot) =>
+        lotView(lot, { number: 0, rules, tagDays, nowMs: atMs }),
       );
     },
     say(atMs, body) {

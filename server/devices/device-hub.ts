@@ -1,11 +1,11 @@
 import { v7 as uuid } from 'uuid';
 import { type DeviceStatus, type DeviceView, type Fault, MEASURES, type SampleLine } from '../../contract';
 import { condense, type DeviceKind, lastDisturbedMs, type Sample } from '../../core/devices';
+import { isAside } from '../batches/batch-logs';
+import { submitEvent } from '../batches/submit-event';
 import { ProblemError } from '../problem';
-import { appendEvent } from '../routes/append-event';
-import { batchRow, eventsOf } from '../routes/batch-store';
-import type { ServerContext } from '../server-context';
-import { samples } from '../storage/schema';
+import type { CommandContext } from '../command-context';
+import { insertSamples } from '../storage';
 
 /** A device at a pot, with what has come of it. */
 interface Device {
@@ -17,18 +17,19 @@ interface Device {
   recent: Sample[];
   reading: Sample | null;
   kept: number;
-  dropped: number;
+  leftOut: number;
   heardRealMs: number;
-  wrong: { status: DeviceStatus; said: string; untilRealMs: number } | null;
-  /** samples in the running second, to tell a flood */
-  second: { fromRealMs: number; count: number };
+  wrong: { status: DeviceStatus; detail: string | null; untilRealMs: number } | null;
+  /** lines it may still send at once, and when that was counted */
+  room: { lines: number; atRealMs: number };
   toldRealMs: number;
 }
 
 /** So many samples are looked back on. */
 const RECENT = 60;
-/** A device that sends more than this in a second floods: the rest of that second is dropped. */
-const MOST_A_SECOND = 600;
+/** A device may send so many lines at once, and so many a second over time; for more it is asked to wait. */
+export const LINES_AT_ONCE = 8000;
+const LINES_A_SECOND = 50;
 /** Not heard of for so long, it is quiet, real ms. */
 const QUIET_MS = 10_000;
 /** A fault is shown for so long after it was last seen, real ms. */
@@ -38,41 +39,40 @@ const TELL_MS = 900;
 /** The very same value so often is no measuring: every instrument has noise. */
 const STUCK_AFTER = 30;
 
+/** What became of lines: kept, or to be sent again after a while. */
+export type Taken = { kept: number; leftOut: number } | { waitS: number };
+
 /** Probes and scales: what they send is kept apart from the log, and condensed into readings of their pot. */
 export interface DeviceHub {
   register(of: Pick<Device, 'id' | 'kind' | 'name' | 'batchId'> & { simulated?: Fault }): DeviceView;
   remove(id: string): boolean;
   views(): DeviceView[];
   has(id: string): boolean;
-  /** takes lines in: keeps the good ones, counts the bad ones, says what is wrong */
-  take(
-    id: string,
-    lines: readonly SampleLine[],
-    bad: readonly string[],
-  ): Promise<{ kept: number; dropped: number }>;
+  /** takes lines in, all of them or none: keeps the good ones, counts the bad ones, says what is wrong */
+  take(id: string, lines: readonly SampleLine[], bad: readonly string[]): Taken;
 }
 
-export function createDeviceHub(context: ServerContext, realNow: () => number = Date.now): DeviceHub {
+export function createDeviceHub(context: CommandContext, realNow: () => number = Date.now): DeviceHub {
   const devices = new Map<string, Device>();
 
   function view(device: Device): DeviceView {
     const now = realNow();
-    const isQuiet = device.kept + device.dropped > 0 && now - device.heardRealMs > QUIET_MS;
+    const isQuiet = device.kept + device.leftOut > 0 && now - device.heardRealMs > QUIET_MS;
     const wrong = device.wrong && device.wrong.untilRealMs > now ? device.wrong : null;
     const status: DeviceStatus = isQuiet
       ? 'quiet'
       : (wrong?.status ?? (device.kept > 0 ? 'sending' : 'waiting'));
-    const { id, kind, name, batchId, kept, dropped, simulated } = device;
+    const { id, kind, name, batchId, kept, leftOut, simulated } = device;
     return {
       id,
       kind,
       name,
       batchId,
       status,
-      said: isQuiet ? 'Nothing heard of it: is it switched on, in the pot, in reach?' : (wrong?.said ?? null),
+      detail: isQuiet ? null : (wrong?.detail ?? null),
       last: device.recent.at(-1) ?? null,
       kept,
-      dropped,
+      leftOut,
       simulated,
     };
   }
@@ -83,76 +83,81 @@ export function createDeviceHub(context: ServerContext, realNow: () => number = 
     context.live.publish({ kind: 'device', device: view(device) });
   }
 
-  function fault(device: Device, status: DeviceStatus, said: string): void {
-    device.wrong = { status, said, untilRealMs: realNow() + SHOWN_MS };
+  function fault(device: Device, status: DeviceStatus, detail: string | null = null): void {
+    device.wrong = { status, detail, untilRealMs: realNow() + SHOWN_MS };
   }
 
-  async function take(id: string, lines: readonly SampleLine[], bad: readonly string[]) {
-    const device = devices.get(id)!;
+  /** Room for so many lines now; null where there is, else the seconds to wait for it. */
+  function waitFor(device: Device, count: number): number | null {
     const now = realNow();
-    device.heardRealMs = now;
-    if (now - device.second.fromRealMs >= 1000) device.second = { fromRealMs: now, count: 0 };
-    const room = Math.max(0, MOST_A_SECOND - device.second.count);
-    const own = lines.filter((line) => line.kind === MEASURES[device.kind]);
-    const kept = own.slice(0, room);
-    device.second.count += own.length;
-    const dropped = lines.length - kept.length + bad.length;
-    device.dropped += dropped;
-    if (bad.length > 0)
-      fault(device, 'rubbish', `It sends what cannot be: ${bad[0]} Those lines are left out.`);
-    if (own.length > room)
-      fault(
-        device,
-        'flooding',
-        `It sends more than ${MOST_A_SECOND} values a second: the rest is dropped, the pot goes on.`,
-      );
-    if (kept.length > 0) {
-      const rows = kept.map((line) => ({
-        deviceId: id,
-        batchId: device.batchId,
-        kind: line.kind,
-        value: line.value,
-        atMs: context.clock.agoMs(line.ageMs),
-      }));
-      await context.write(() => context.db.insert(samples).values(rows));
-      device.kept += rows.length;
-      device.recent = [...device.recent, ...rows].slice(-RECENT);
-      const same = device.recent.slice(-STUCK_AFTER);
-      if (same.length === STUCK_AFTER && same.every((one) => one.value === same[0]!.value))
-        fault(
-          device,
-          'stuck',
-          'It shows the very same value all the time: it no longer measures. Nothing is read off it.',
-        );
-      else await readOff(device);
+    const grown = ((now - device.room.atRealMs) / 1000) * LINES_A_SECOND;
+    device.room = { lines: Math.min(LINES_AT_ONCE, device.room.lines + grown), atRealMs: now };
+    if (count > device.room.lines) return Math.ceil((count - device.room.lines) / LINES_A_SECOND);
+    device.room.lines -= count;
+    return null;
+  }
+
+  function take(id: string, lines: readonly SampleLine[], bad: readonly string[]): Taken {
+    const device = devices.get(id)!;
+    device.heardRealMs = realNow();
+    const waitS = waitFor(device, lines.length + bad.length);
+    if (waitS !== null) {
+      fault(device, 'flooding');
+      tell(device);
+      return { waitS };
     }
+    const own = lines.filter((line) => line.kind === MEASURES[device.kind]);
+    const leftOut = lines.length - own.length + bad.length;
+    device.leftOut += leftOut;
+    if (bad.length > 0) fault(device, 'rubbish', bad[0] ?? null);
+    if (own.length > 0) keep(device, own);
     if (devices.has(id)) tell(device);
-    return { kept: kept.length, dropped };
+    return { kept: own.length, leftOut };
+  }
+
+  function keep(device: Device, lines: readonly SampleLine[]): void {
+    const { id: deviceId, batchId } = device;
+    const rows = lines.map(({ kind, value, ageMs }) => ({
+      deviceId,
+      batchId,
+      kind,
+      value,
+      atMs: context.clock.agoMs(ageMs),
+    }));
+    context.storage.transact((tx) => insertSamples(tx, rows));
+    device.kept += rows.length;
+    device.recent = [...device.recent, ...rows.slice(-RECENT)].slice(-RECENT);
+    const same = device.recent.slice(-STUCK_AFTER);
+    if (same.length === STUCK_AFTER && same.every((one) => one.value === same[0]!.value))
+      fault(device, 'stuck');
+    else readOff(device);
   }
 
   /** The pot is served: what stood at it is taken away, or its readings would come late for ever. */
   function remove(id: string): boolean {
     const was = devices.delete(id);
-    if (was) context.live.publish({ kind: 'devices' });
+    if (was) context.live.publish({ kind: 'deviceGone', deviceId: id });
     return was;
   }
 
   /** A reading into the pot's log, when one is due. What the pot cannot explain is asked about like any other. */
-  async function readOff(device: Device): Promise<void> {
+  function readOff(device: Device): void {
     if (device.wrong?.status === 'stuck' && device.wrong.untilRealMs > realNow()) return;
     if (!condense(device.kind, device.recent, device.reading)) return;
-    if ((await batchRow(context.db, device.batchId)).closedAtMs !== null) {
+    const batch = context.logs.of(device.batchId);
+    if (isAside(batch)) return;
+    if (batch.row.closedAtMs !== null) {
       remove(device.id);
       return;
     }
-    const disturbedMs = lastDisturbedMs(await eventsOf(context.db, device.batchId));
+    const disturbedMs = lastDisturbedMs(batch.events);
     if (disturbedMs === null) return;
     const since = device.recent.filter((one) => one.atMs >= disturbedMs);
     const reading = condense(device.kind, since, device.reading);
     if (!reading) return;
     device.reading = reading;
     try {
-      await appendEvent(context, device.batchId, {
+      submitEvent(context, device.batchId, {
         id: uuid(),
         type: 'reading',
         v: 1,
@@ -176,10 +181,10 @@ export function createDeviceHub(context: ServerContext, realNow: () => number = 
         recent: [],
         reading: null,
         kept: 0,
-        dropped: 0,
+        leftOut: 0,
         heardRealMs: realNow(),
         wrong: null,
-        second: { fromRealMs: realNow(), count: 0 },
+        room: { lines: LINES_AT_ONCE, atRealMs: realNow() },
         toldRealMs: 0,
       };
       devices.set(of.id, device);

@@ -6,33 +6,26 @@ import {
   sampleLineSchema,
   startSimulatedDeviceSchema,
 } from '../../contract';
+import { isAside } from '../batches/batch-logs';
 import { checked, impossible, notFound, ProblemError } from '../problem';
-import { batchRow } from '../routes/batch-store';
 import type { ServerContext } from '../server-context';
-import type { DeviceHub } from './device-hub';
-import type { SimulatedDevices } from './simulated/simulated-devices';
-
-/** The context with devices in it. */
-export interface DeviceContext extends ServerContext {
-  devices: DeviceHub;
-  simulatedDevices: SimulatedDevices;
-}
+import { LINES_AT_ONCE } from './device-hub';
 
 /** Lines longer than this, or more of them at once, are no bridge of ours. */
 const MOST_BYTES = 256_000;
 
 /** The local interface for probes and scales: JSON lines in, server-sent events out. See docs/devices.md. */
-export function deviceRoutes(context: DeviceContext): Router {
+export function deviceRoutes(context: ServerContext): Router {
   const routes = Router();
   routes.get('/devices', (_request, response) => {
     response.json(context.devices.views());
   });
-  routes.post('/devices', async (request, response) => {
+  routes.post('/devices', (request, response) => {
     const wanted = checked(registerDeviceSchema, request.body);
-    await openBatch(context, wanted.batchId);
+    needOpenBatch(context, wanted.batchId);
     response.status(201).json(context.devices.register(wanted));
   });
-  routes.delete('/devices/:id', async (request, response) => {
+  routes.delete('/devices/:id', (request, response) => {
     const { id } = request.params;
     if (!context.devices.has(id)) throw notFound('device', id);
     context.simulatedDevices.stop(id);
@@ -43,23 +36,35 @@ export function deviceRoutes(context: DeviceContext): Router {
     const { id } = request.params;
     if (!context.devices.has(id)) throw notFound('device', id);
     const { lines, bad } = readLines(await textOf(request));
-    const taken = await context.devices.take(id, lines, bad);
+    if (lines.length + bad.length > LINES_AT_ONCE) throw tooMuch(`${LINES_AT_ONCE} lines`);
+    if (!context.devices.has(id)) throw notFound('device', id);
+    const taken = context.devices.take(id, lines, bad);
+    if ('waitS' in taken) {
+      response.set('Retry-After', String(taken.waitS));
+      const sentence = `Too many lines: nothing of them was kept. Send them again in ${taken.waitS} s.`;
+      throw new ProblemError(429, 'Later', [{ field: '', sentence }]);
+    }
     response
       .status(bad.length > 0 && lines.length === 0 ? 422 : 202)
       .json({ ...taken, bad: bad.slice(0, 5) });
   });
-  routes.post('/simulated-devices', async (request, response) => {
+  routes.post('/simulated-devices', (request, response) => {
     const wanted = checked(startSimulatedDeviceSchema, request.body);
-    await openBatch(context, wanted.batchId);
-    response.status(201).json(await context.simulatedDevices.start(wanted));
+    needOpenBatch(context, wanted.batchId);
+    response.status(201).json(context.simulatedDevices.start(wanted));
   });
   return routes;
 }
 
-async function openBatch(context: ServerContext, batchId: string): Promise<void> {
-  const batch = await batchRow(context.db, batchId);
-  if (batch.closedAtMs !== null)
+function needOpenBatch(context: ServerContext, batchId: string): void {
+  const batch = context.logs.of(batchId);
+  if (isAside(batch)) throw impossible('batchId', 'That batch is set aside: nothing can be measured in it.');
+  if (batch.row.closedAtMs !== null)
     throw impossible('batchId', 'That batch is closed: there is nothing left to measure.');
+}
+
+function tooMuch(most: string): ProblemError {
+  return new ProblemError(413, 'Too much at once', [{ field: '', sentence: `At most ${most} at once.` }]);
 }
 
 /** Each line by itself: one that cannot be read spoils only itself, and is named by its number. */
@@ -83,8 +88,7 @@ export function readLines(text: string): { lines: SampleLine[]; bad: string[] } 
 }
 
 async function textOf(request: Request): Promise<string> {
-  if (typeof request.body === 'object' && request.body !== null && Object.keys(request.body).length > 0)
-    return JSON.stringify(request.body);
+  if (request.body !== undefined) return JSON.stringify(request.body);
   const chunks: Buffer[] = [];
   let bytes = 0;
   for await (const chunk of request) {
@@ -92,9 +96,6 @@ async function textOf(request: Request): Promise<string> {
     // read to its end all the same: a line cut off in the middle would be the sender's next answer
     if (bytes <= MOST_BYTES) chunks.push(chunk as Buffer);
   }
-  if (bytes > MOST_BYTES)
-    throw new ProblemError(413, 'Too much at once', [
-      { field: '', sentence: `At most ${MOST_BYTES / 1000} kB of lines at once.` },
-    ]);
+  if (bytes > MOST_BYTES) throw tooMuch(`${MOST_BYTES / 1000} kB of lines`);
   return Buffer.concat(chunks).toString('utf8');
 }

@@ -1,13 +1,13 @@
 import { setTimeout as wait } from 'node:timers/promises';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { BatchView, DeviceView, KitchenView } from '../../contract';
-import { seedCorrieHalt } from '../../demo/seed-corrie-halt';
+import { seed } from '../../demo/seed';
 import { chowderOrder, said } from '../testing/say';
 import { testKitchen } from '../testing/test-kitchen';
 import { readLines } from './device-routes';
 import { linesOf } from './simulated/simulated-devices';
 
-const kitchenServer = testKitchen(seedCorrieHalt);
+const kitchenServer = testKitchen(seed);
 const { ask } = kitchenServer;
 let batch: BatchView;
 let kitchen: KitchenView;
@@ -27,7 +27,8 @@ async function send(id: string, lines: readonly unknown[] | string) {
     headers: { 'Content-Type': 'application/x-ndjson' },
     body,
   });
-  return { status: response.status, json: await response.json() };
+  const retryAfter = response.headers.get('Retry-After');
+  return { status: response.status, retryAfter, json: await response.json() };
 }
 const register = (id: string, kind: 'probe' | 'scale') =>
   ask('POST', '/devices', { id, kind, name: id, batchId: batch.id });
@@ -55,29 +56,31 @@ describe('the local interface for probes and scales', () => {
     const after = await readings();
     expect(after.length).toBe(before + 1);
     expect(after.at(-1)).toMatchObject({ payload: { kind: 'temperature', value: 24.1 }, by: 'probe-1' });
-    expect(await device('probe-1')).toMatchObject({ status: 'sending', kept: 9, said: null });
+    expect(await device('probe-1')).toMatchObject({ status: 'sending', kept: 9, detail: null });
   });
   it('a line that cannot be spoils only itself, and is named', async () => {
     const answer = await send(
       'probe-1',
       '{"kind":"temperature","value":24}\nÿþ\n{"kind":"temperature","value":9999}',
     );
-    expect([answer.status, answer.json.kept, answer.json.dropped]).toEqual([202, 1, 2]);
+    expect([answer.status, answer.json.kept, answer.json.leftOut]).toEqual([202, 1, 2]);
     expect(answer.json.bad.join(' ')).toMatch(
       /line 2 is no JSON.*line 3: A temperature must be from -40 to 140/,
     );
     expect(await device('probe-1')).toMatchObject({ status: 'rubbish' });
     expect((await send('probe-1', 'nothing but noise')).status).toBe(422);
   });
-  it('a flood is held off at 600 a second, said, and the pot goes on', async () => {
+  it('a flood is asked to wait and loses nothing: what was sent is all kept or sent again, and the pot goes on', async () => {
     await register('scale-1', 'scale');
-    const answer = await send(
-      'scale-1',
-      Array.from({ length: 1500 }, (_, i) => ({ kind: 'weight', value: 2 + (i % 7) / 100 })),
-    );
-    expect(answer.json.kept).toBe(600);
-    expect((await device('scale-1')).said).toMatch(/more than 600 values a second/);
+    const lines = Array.from({ length: 4000 }, (_, i) => ({ kind: 'weight', value: 2 + (i % 7) / 100 }));
+    expect((await send('scale-1', lines)).json.kept).toBe(4000);
+    expect((await send('scale-1', lines.slice(0, 3900))).json.kept).toBe(3900);
+    const later = await send('scale-1', lines);
+    expect(later.status).toBe(429);
+    expect(Number(later.retryAfter)).toBeGreaterThan(60);
+    expect(await device('scale-1')).toMatchObject({ status: 'flooding', kept: 7900 });
     expect((await put('note', { text: 'still here' })).status).toBe(201);
+    expect((await send('scale-1', '\n{}'.repeat(8001))).status).toBe(413);
   });
   it('the very same value all the time is no measuring: nothing is read off it', async () => {
     await register('probe-2', 'probe');

@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { check, recipeSchema } from '../../contract';
+import { check, ingredientSchema, recipeSchema } from '../../contract';
 import type { Ingredient } from '../../core/matter';
 import type { Recipe } from '../../core/recipe';
 import { fileProblem, parseJson } from './file-problem';
@@ -13,6 +13,8 @@ interface BookFile {
 }
 
 const FORMAT = 'slow-pot-book';
+/** A book is no larger than this. */
+const MOST_ROWS = 2000;
 
 export function writeBook(recipes: readonly Recipe[], ingredients: readonly Ingredient[]): string {
   const file: BookFile = { format: FORMAT, version: 1, recipes: [...recipes], ingredients: [...ingredients] };
@@ -31,8 +33,11 @@ export function readBook(text: string): { recipes: Recipe[]; ingredients: Ingred
     v.object({
       format: v.literal(FORMAT),
       version: v.number(),
-      recipes: v.array(v.unknown()),
-      ingredients: v.optional(v.array(ingredientShape), []),
+      recipes: v.pipe(v.array(v.unknown()), v.maxLength(MOST_ROWS, `At most ${MOST_ROWS} recipes at once.`)),
+      ingredients: v.optional(
+        v.pipe(v.array(v.unknown()), v.maxLength(MOST_ROWS, `At most ${MOST_ROWS} foods at once.`)),
+        [],
+      ),
     }),
     file,
   );
@@ -43,36 +48,33 @@ export function readBook(text: string): { recipes: Recipe[]; ingredients: Ingred
       `This file is of version ${head.value.version}; only version 1 can be read here.`,
     );
   }
-  const recipes = head.value.recipes.map((one, i) => {
-    const checked = check(recipeSchema, one);
-    if (checked.ok) return checked.value;
-    const { field, sentence } = checked.errors[0]!;
-    throw fileProblem(`recipes.${i}.${field}`, `Recipe ${i + 1}, ${field}: ${sentence}`);
-  });
-  return { recipes, ingredients: head.value.ingredients as unknown as Ingredient[] };
+  const recipes = rows('recipes', 'Recipe', head.value.recipes, recipeSchema);
+  const ingredients = rows('ingredients', 'Food', head.value.ingredients, ingredientSchema);
+  return { recipes, ingredients };
 }
 
-const share = v.pipe(v.number(), v.minValue(0), v.maxValue(1));
-const ingredientShape = v.looseObject({
-  id: v.string(),
-  name: v.string(),
-  kind: v.string(),
-  perKg: v.object({
-    water: share,
-    fat: share,
-    protein: share,
-    sugars: share,
-    starch: share,
-    other: share,
-    salt: share,
-    alcohol: share,
-  }),
-  densityKgPerL: v.pipe(v.number(), v.minValue(0.1), v.maxValue(5)),
-  looseKgPerL: v.pipe(v.number(), v.minValue(0.01), v.maxValue(5)),
-  yield: share,
-  share: v.picklist(['liquid', 'pieces']),
-  allergens: v.array(v.string()),
-  diet: v.picklist(['vegan', 'vegetarian', 'fish', 'meat']),
-  store: v.string(),
-  source: v.string(),
-});
+/** Each row held against its schema, and no id twice. */
+function rows<T extends { id: string }>(
+  list: string,
+  what: string,
+  found: readonly unknown[],
+  schema: v.GenericSchema<unknown, T>,
+): T[] {
+  const seen = new Map<string, number>();
+  return found.map((one, i) => {
+    const row = check(schema, one);
+    if (!row.ok) {
+      const { field, sentence } = row.errors[0]!;
+      throw fileProblem(`${list}.${i}.${field}`, `${what} ${i + 1}, ${field}: ${sentence}`);
+    }
+    const { id } = row.value;
+    const before = seen.get(id);
+    if (before !== undefined)
+      throw fileProblem(
+        `${list}.${i}.id`,
+        `${what} ${i + 1}, id: “${id}” stands there as ${before + 1} too.`,
+      );
+    seen.set(id, i);
+    return row.value;
+  });
+}

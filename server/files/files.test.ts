@@ -1,13 +1,15 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { type FileReading, type KitchenView, libraryOf, rowsOf } from '../../contract';
+import type { FileReading, FoodsView } from '../../contract';
+import { libraryOf, rowsOf } from '../../core/book';
 import { INGREDIENT_BY_ID } from '../../core/matter';
 import { linesOf, readingTable, readLine } from '../../core/reader';
 import type { Recipe } from '../../core/recipe';
-import { seedCorrieHalt } from '../../demo/seed-corrie-halt';
+import { seed } from '../../demo/seed';
 import { bookOf, fieldOf, sentences, someSoup as soup } from '../testing/say';
 import { testKitchen } from '../testing/test-kitchen';
+import { readBook } from './book-json';
 
-const kitchenServer = testKitchen(seedCorrieHalt);
+const kitchenServer = testKitchen(seed);
 const { ask } = kitchenServer;
 const book = () => bookOf(ask);
 
@@ -17,17 +19,18 @@ afterAll(kitchenServer.remove);
 describe('taken out and brought in again', () => {
   const read = (name: string, text: string) => ask('POST', '/files/read', { name, text });
   const table = async () => {
-    const kitchen: KitchenView = (await ask('GET', '/kitchen')).json;
-    return readingTable(rowsOf(libraryOf(kitchen, await book())));
+    const foods: FoodsView = (await ask('GET', '/foods')).json;
+    return readingTable(rowsOf(libraryOf(foods, await book())));
   };
 
   it('our own JSON is the same, recipe by recipe, and taking it in again changes nothing', async () => {
     const whole = await ask('GET', '/book.json');
+    expect(readBook(whole.text).recipes).toEqual(await book());
     const again = (await read('book.json', whole.text)).json as Extract<FileReading, { kind: 'book' }>;
-    expect(again.recipes).toEqual(await book());
+    expect(again.difference.recipes.map((one) => one.change)).toEqual((await book()).map(() => 'same'));
     const taken = (await ask('POST', '/files/book', { name: 'book.json', text: whole.text })).json;
     expect([taken.added, taken.newVersions]).toEqual([[], []]);
-    expect(taken.same.length).toBe(again.recipes.length);
+    expect(taken.same.length).toBe(again.difference.recipes.length);
   });
   it('schema.org JSON-LD is the same in name, portions, lines, places, titles, acts and minutes', async () => {
     for (const recipe of (await book()).filter((one) => one.written)) {
@@ -108,28 +111,24 @@ describe('taken out and brought in again', () => {
       expect(grams(draft.written)).toEqual(grams(recipe.written!));
     }
   });
-  it('prices as CSV are the same', async () => {
+  it('prices as CSV are the same; what differs is shown before it is taken in', async () => {
     const out = await ask('GET', '/prices.csv');
-    const kitchen: KitchenView = (await ask('GET', '/kitchen')).json;
-    const { prices } = (await read('prices.csv', out.text)).json;
-    expect(
-      Object.fromEntries(
-        prices.map((row: { ingredientId: string; centsPerKg: number }) => [
-          row.ingredientId,
-          Math.round(row.centsPerKg),
-        ]),
-      ),
-    ).toEqual(kitchen.pricesCentsPerKg);
-    expect(
-      Object.fromEntries(
-        prices.flatMap((row: { ingredientId: string; supplier?: string }) =>
-          row.supplier ? [[row.ingredientId, row.supplier]] : [],
-        ),
-      ),
-    ).toEqual(kitchen.suppliers);
-    expect((await ask('PATCH', '/prices', { prices })).json.pricesCentsPerKg).toEqual(
-      kitchen.pricesCentsPerKg,
-    );
+    const foods: FoodsView = (await ask('GET', '/foods')).json;
+    const same = (await read('prices.csv', out.text)).json.difference;
+    expect(same).toEqual({ prices: [], same: Object.keys(foods.pricesCentsPerKg).length });
+    const dearer = out.text.replace(/(onion,Onion[^,]*,)[\d.]+/, '$19.99');
+    const { difference } = (await read('prices.csv', dearer)).json;
+    expect(difference.prices).toEqual([
+      {
+        ingredientId: 'onion',
+        name: INGREDIENT_BY_ID.onion!.name,
+        centsPerKg: 999,
+        beforeCentsPerKg: foods.pricesCentsPerKg.onion,
+        beforeSupplier: foods.suppliers.onion ?? null,
+        ...(foods.suppliers.onion ? { supplier: foods.suppliers.onion } : {}),
+      },
+    ]);
+    expect((await ask('GET', '/foods')).json).toEqual(foods);
   });
 
   const wrong: [string, string, string, string, RegExp][] = [
@@ -187,10 +186,95 @@ describe('taken out and brought in again', () => {
       recipes: [good, bad],
       ingredients: [own],
     });
-    const answer = await ask('POST', '/files/book', { name: 'b.json', text });
+    const answer = await ask('POST', '/files/book', {
+      name: 'b.json',
+      text,
+      checkedFoodIds: ['house-onion'],
+    });
     expect(answer.status).toBe(422);
     expect(sentences(answer.json)).toMatch(/moon/);
     expect(await book()).toEqual(before);
-    expect(((await ask('GET', '/kitchen')).json as KitchenView).ownIngredients).toEqual([]);
+    expect(((await ask('GET', '/foods')).json as FoodsView).ownIngredients).toEqual([]);
+  });
+
+  const bookOfFoods = (ingredients: object[], recipes: object[] = []) =>
+    JSON.stringify({ format: 'slow-pot-book', version: 1, recipes, ingredients });
+  const bare = ['milk', 'cream', 'butter'].map((id) => ({ ...INGREDIENT_BY_ID[id]!, allergens: [] }));
+  it('rows of the table that a book would change are named, and a label is taken in only as a person has checked it', async () => {
+    const text = bookOfFoods(bare);
+    const { difference } = (await read('b.json', text)).json;
+    expect(difference.foods).toEqual(
+      bare.map(({ id, name }) =>
+        expect.objectContaining({
+          id,
+          name,
+          change: 'table',
+          needsPerson: true,
+          fields: [{ field: 'allergens', before: 'milk', after: '' }],
+        }),
+      ),
+    );
+    const half = { name: 'b.json', text, checkedFoodIds: ['milk', 'cream'] };
+    const refused = await ask('POST', '/files/book', half);
+    expect([refused.status, fieldOf(refused.json)]).toEqual([422, 'foods.butter']);
+    expect(((await ask('GET', '/foods')).json as FoodsView).ownIngredients).toEqual([]);
+  });
+  it('a new food and its recipe go in together, once, however often it is pressed', async () => {
+    const own = { ...INGREDIENT_BY_ID.onion!, id: 'house-onion', name: 'House onion' };
+    const recipe = soup('Soup of the house onion');
+    const wanted = {
+      id: '018f0000-0000-7000-8000-00000000b00c',
+      name: 'b.json',
+      text: bookOfFoods([own], [recipe]),
+      checkedFoodIds: ['house-onion'],
+    };
+    const [first, again] = await Promise.all([
+      ask('POST', '/files/book', wanted),
+      ask('POST', '/files/book', wanted),
+    ]);
+    expect([first.status, again.status]).toEqual([200, 200]);
+    expect(first.json).toEqual({ added: [recipe.name], newVersions: [], same: [] });
+    expect(again.json).toEqual(first.json);
+    const versions = (await ask('GET', `/recipes/${recipe.id}/versions`)).json;
+    expect(versions).toHaveLength(1);
+    expect(((await ask('GET', '/foods')).json as FoodsView).ownIngredients.map((row) => row.id)).toEqual([
+      'house-onion',
+    ]);
+  });
+  it.each([
+    ['yield 0', { yield: 0 }, /yield: What is left after trim must be from 0.01/],
+    ['a word for a number', { densityKgPerL: 'heavy' }, /must be a number/],
+    ['a food with no id', { id: undefined }, /missing|must be text/],
+    ['a food that is a list', [], /./],
+  ])('%s is refused, naming the food', async (_name, change, sentence) => {
+    const food = Array.isArray(change) ? change : { ...INGREDIENT_BY_ID.onion!, ...change };
+    const answer = await read('b.json', bookOfFoods([food]));
+    expect(answer.status).toBe(422);
+    expect(fieldOf(answer.json)).toMatch(/^ingredients\.0/);
+    expect(sentences(answer.json)).toMatch(sentence);
+  });
+});
+
+describe('files that would stop a server', () => {
+  const read = (name: string, text: string) => ask('POST', '/files/read', { name, text });
+  const open = (tag: string, times: number) =>
+    `${tag.repeat(times)}<script type="application/ld+json">{"@type":"Recipe","name":"Deep","recipeIngredient":["1 leek"]}</script>`;
+  it('a page of open tags, however deep, is read in the time its length takes', async () => {
+    for (const tag of ['<div>', '<svg>', '<table><tr>', '<a href="']) {
+      const text = open(tag, Math.floor(1_500_000 / tag.length));
+      const before = performance.now();
+      const answer = await read('page.html', text);
+      expect(performance.now() - before).toBeLessThan(5000);
+      expect([200, 422]).toContain(answer.status);
+    }
+    expect((await read('page.html', open('<div>', 16_000))).json.drafts[0].name).toBe('Deep');
+  });
+  it('data nested without end, and text without end, are refused in words while the kitchen goes on', async () => {
+    const deep = `{"@graph":${'['.repeat(5000)}${']'.repeat(5000)}}`;
+    expect(sentences((await read('a.json', deep)).json)).toMatch(/nested too deep/);
+    const slow = read('a.txt', `Soup\n${'1 of the or and '.repeat(200_000)}`);
+    expect((await ask('GET', '/health')).status).toBe(200);
+    expect([200, 422]).toContain((await slow).status);
+    expect((await ask('GET', '/recipes')).status).toBe(200);
   });
 });

@@ -1,4 +1,3 @@
-import { parse } from 'node-html-parser';
 import {
   type ReadingTable,
   type RecipeDraft,
@@ -8,6 +7,7 @@ import {
 } from '../../core/reader';
 import { newStage, type Recipe, type Stage, type WrittenLine } from '../../core/recipe';
 import { fileProblem, parseJson } from './file-problem';
+import { linkedData, textOfHtml } from './html-text';
 
 /** schema.org/Recipe as JSON-LD: what any reader of recipes understands, and what this one reads back the same. */
 
@@ -53,19 +53,21 @@ export function readJsonLd(text: string, table: ReadingTable): RecipeDraft[] {
 }
 
 function blocksOf(text: string): string[] {
-  if (!/^\s*</.test(text)) return [text];
-  const page = parse(text, { blockTextElements: { script: true } });
-  return page.querySelectorAll('script[type="application/ld+json"]').map((script) => script.rawText.trim());
+  return /^\s*</.test(text) ? linkedData(text) : [text];
 }
 
+/** Data are nested no deeper than this where a recipe is looked for. */
+const DEEPEST = 40;
+
 /** A recipe may stand alone, in a list, in a graph, or under something else. */
-function recipesIn(node: unknown): Json[] {
-  if (Array.isArray(node)) return node.flatMap(recipesIn);
+function recipesIn(node: unknown, depth = 0): Json[] {
+  if (depth > DEEPEST) throw fileProblem('file', 'What is in this file is nested too deep to be a recipe.');
+  if (Array.isArray(node)) return node.flatMap((one) => recipesIn(one, depth + 1));
   if (node === null || typeof node !== 'object') return [];
   const json = node as Json;
   const types = [json['@type']].flat();
   if (types.includes('Recipe')) return [json];
-  return [json['@graph'], json.mainEntity, json.itemListElement].flatMap(recipesIn);
+  return [json['@graph'], json.mainEntity, json.itemListElement].flatMap((one) => recipesIn(one, depth + 1));
 }
 
 function draftOf(json: Json, index: number, table: ReadingTable): RecipeDraft {
@@ -95,7 +97,7 @@ function draftOf(json: Json, index: number, table: ReadingTable): RecipeDraft {
     const draft = fromSections(sections, lines);
     if (draft) return { name, portions, portionMl: portionMl ? Number(portionMl) : null, ...draft };
   }
-  const steps = instructions.flatMap(stepTexts);
+  const steps = instructions.flatMap((step) => stepTexts(step));
   const paper = [
     name,
     ...(portions ? [`Serves ${portions}`] : []),
@@ -115,7 +117,7 @@ function fromSections(
   const parts = lines.map((): { stageId: string; share: number }[] => []);
   const stages = sections.map((section, i): Stage => {
     const id = `s${i + 1}`;
-    const texts = [section.itemListElement ?? []].flat().flatMap(stepTexts);
+    const texts = [section.itemListElement ?? []].flat().flatMap((step) => stepTexts(step));
     for (const text of texts.filter((one) => one.startsWith(GOES_IN))) {
       const share = /^In: (\d+(?:\.\d+)?) % of /.exec(text);
       const line = text.slice(share ? share[0].length : GOES_IN.length);
@@ -153,14 +155,15 @@ function wholeParts(parts: { stageId: string; share: number }[]): { stageId: str
   return parts.map((part, i) => (i === parts.length - 1 ? { ...part, share: 1 - rest } : part));
 }
 
-function stepTexts(step: unknown): string[] {
+function stepTexts(step: unknown, depth = 0): string[] {
+  if (depth > DEEPEST) throw fileProblem('file', 'The steps in this file are nested too deep.');
   if (typeof step === 'string')
     return plain(step)
       .split(/\n+/)
       .filter((text) => text !== '');
   if (step === null || typeof step !== 'object') return [];
   const json = step as Json;
-  if (json.itemListElement) return [json.itemListElement].flat().flatMap(stepTexts);
+  if (json.itemListElement) return [json.itemListElement].flat().flatMap((one) => stepTexts(one, depth + 1));
   return [plain(json.text ?? json.name)].filter((text) => text !== '');
 }
 
@@ -168,7 +171,7 @@ function stepTexts(step: unknown): string[] {
 function plain(value: unknown): string {
   if (typeof value === 'number') return String(value);
   if (typeof value !== 'string') return '';
-  const text = /[<&]/.test(value) ? parse(value).text : value;
+  const text = /[<&]/.test(value) ? textOfHtml(value) : value;
   return text.replace(/[ \t]+/g, ' ').trim();
 }
 

@@ -1,6 +1,10 @@
 import Papa from 'papaparse';
 import type { Ingredient } from '../../core/matter';
+import { own } from '../../core/own';
 import { fileProblem } from './file-problem';
+
+/** No food costs more a kg: a price over it is a slip. */
+const MOST_PRICE = 100_000;
 
 export interface PriceRow {
   ingredientId: string;
@@ -53,13 +57,13 @@ export function readPrices(text: string, ingredients: Readonly<Record<string, In
   return data.flatMap((row, i): PriceRow[] => {
     const line = i + 2;
     const said = (row.id ?? '').trim() || (row.ingredient ?? '').trim();
-    const id = ingredients[said]?.id ?? byName.get(said.toLowerCase());
+    const id = own(ingredients, said)?.id ?? byName.get(said.toLowerCase());
     if (!id)
       throw fileProblem(`line ${line}`, `Line ${line}: there is no ingredient “${said}” in the table.`);
     const price = (row.price_per_kg ?? '').trim();
     if (price === '') return [];
     const value = Number(price.replace(',', '.'));
-    if (!Number.isFinite(value) || value < 0)
+    if (!Number.isFinite(value) || value < 0 || value > MOST_PRICE)
       throw fileProblem(`line ${line}`, `Line ${line}: “${price}” is not a price.`);
     if (seen.has(id))
       throw fileProblem(`line ${line}`, `Line ${line}: ${said} stands in line ${seen.get(id)} too.`);

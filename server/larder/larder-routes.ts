@@ -1,23 +1,41 @@
 import { Router } from 'express';
+import type { LotView } from '../../core/views';
+import { pageOf } from '../page-of';
 import type { ServerContext } from '../server-context';
-import { appendLarderEvent } from './append-larder-event';
 import { lotDetail, strays } from './lot-detail';
-import { lotViews } from './lot-views';
+import { finishedView, shelfView } from './lot-views';
+import { submitLarderEvent } from './submit-larder-event';
 
 /** The larder: its lots, each with its story, and what is said of them. */
 export function larderRoutes(context: ServerContext): Router {
   const routes = Router();
-  routes.get('/lots', async (_request, response) => {
-    response.json(await lotViews(context));
+  const { clock, storage } = context;
+  routes.get('/lots', (_request, response) => {
+    response.json(shelfView(storage.db, clock.nowMs()));
   });
-  routes.get('/larder/strays', async (_request, response) => {
-    response.json(await strays(context));
+  routes.get('/lots/finished', (request, response) => {
+    response.json(
+      pageOf<LotView>(
+        request.query,
+        (before, limit) =>
+          finishedView(
+            storage.db,
+            before && { bornAtMs: before.atMs, lotId: before.id },
+            limit,
+            clock.nowMs(),
+          ),
+        (lot) => ({ atMs: lot.bornAtMs, id: lot.id }),
+      ),
+    );
   });
-  routes.get('/lots/:id', async (request, response) => {
-    response.json(await lotDetail(context, request.params.id));
+  routes.get('/lots/:id', (request, response) => {
+    response.json(lotDetail(context, request.params.id));
   });
-  routes.post('/larder/events', async (request, response) => {
-    const { event, isNew } = await appendLarderEvent(context, request.body);
+  routes.get('/larder/strays', (_request, response) => {
+    response.json(strays(storage.db));
+  });
+  routes.post('/larder/events', (request, response) => {
+    const { event, isNew } = submitLarderEvent(context, request.body);
     response.status(isNew ? 201 : 200).json(event);
   });
   return routes;

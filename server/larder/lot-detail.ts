@@ -1,143 +1,117 @@
-import { eq, inArray } from 'drizzle-orm';
-import type { LarderStray, LotDetail, LotStory, LotView, TracedBatch, TracedStep } from '../../contract';
-import { type BatchEvent, foldBatch } from '../../core/batch';
-import { type Larder, type LarderEvent, type TraceStep, traceLot } from '../../core/larder';
+import type { LarderStray, LotDetail, LotStory, TracedBatch, TracedStep } from '../../contract';
+import { type LarderEventBody, type Lot, lotKey, type TraceStep, traceArrows } from '../../core/larder';
 import { activeEvents } from '../../core/log';
+import type { LotView } from '../../core/views';
+import { isAside } from '../batches/batch-logs';
 import { notFound } from '../problem';
-import { eventsOf, loggedEvent } from '../routes/batch-store';
-import { kitchenView } from '../routes/kitchen-store';
-import type { ServerContext } from '../server-context';
-import { batches, events } from '../storage/schema';
-import { type LarderEventRow, larderEvent, larderNow } from './larder-store';
-import { lotView } from './lot-view';
-import { shelfSentence } from './shelf-sentence';
+import type { CommandContext } from '../command-context';
+import {
+  arrowsAround,
+  type Db,
+  drawsByEvent,
+  headRow,
+  keptLot,
+  keptLotsOf,
+  type LoggedLarderEvent,
+  larderEventRow,
+  numbersOf,
+  strayEventIds,
+  undosOf,
+  writtenEvent,
+} from '../storage';
+import { lotViewsOf } from './lot-views';
 
 /** A lot with its story, everything it went into down to the bowls, and everything it came from. */
-export async function lotDetail(context: ServerContext, lotId: string): Promise<LotDetail> {
-  const [{ larder, numbers, events: rows }, kitchen] = await Promise.all([
-    larderNow(context),
-    kitchenView(context),
-  ]);
-  const lot = larder.lots.get(lotId);
+export function lotDetail(context: CommandContext, lotId: string): LotDetail {
+  const { db } = context.storage;
+  const lot = keptLot(db, lotId);
   if (!lot) throw notFound('lot', lotId);
   const nowMs = context.clock.nowMs();
-  const viewOf = (id: string) =>
-    lotView(larder.lots.get(id)!, { larder, number: numbers.get(id) ?? 0, kitchen, nowMs });
-  const trace = traceLot(larder, lotId);
-  const ids = [...trace.into, ...trace.from].filter((step) => step.kind === 'batch').map((step) => step.id);
-  const traced = await tracedBatches(context, ids, nowMs);
-  const withNames = (step: TraceStep): TracedStep => ({
-    ...step,
-    ...(step.kind === 'lot' ? { lot: viewOf(step.id) } : {}),
-    ...(traced.has(step.id) ? { batch: traced.get(step.id)! } : {}),
-  });
-  const into = trace.into.map(withNames);
+  const trace = traceArrows(arrowsAround(db, lotKey(lotId)), lotKey(lotId));
+  const steps = [...trace.into, ...trace.from];
+  const idsOf = (kind: TraceStep['kind']) => [
+    ...new Set(steps.filter((step) => step.kind === kind).map((step) => step.id)),
+  ];
+  const views = lotViewsOf(db, [lot, ...keptLotsOf(db, idsOf('lot'))], nowMs);
+  const lots = new Map(views.map((view) => [view.id, brief(view)]));
+  const batches = new Map(idsOf('batch').flatMap((id) => tracedBatch(context, id)));
+  const named = (step: TraceStep): TracedStep => {
+    if (step.kind === 'batch') return { ...step, ...withKey('batch', batches.get(step.id)) };
+    return { ...step, ...withKey('lot', lots.get(step.id)) };
+  };
+  const into = trace.into.map(named);
   return {
-    lot: viewOf(lotId),
-    story: await storyOf(context, larder, lot.history, rows, viewOf),
+    lot: views[0]!,
+    story: storyOf(db, lot),
     into,
-    from: trace.from.map(withNames),
+    from: trace.from.map(named),
     bowls: into.reduce((sum, step) => sum + (step.batch?.served ?? 0), 0),
   };
 }
 
 /** Entries that name a lot whose making was taken back: kept, for a person to settle. */
-export async function strays({ db }: Pick<ServerContext, 'db'>): Promise<LarderStray[]> {
-  const { larder, events: rows } = await larderNow({ db });
-  if (larder.strayEventIds.length === 0) return [];
-  const batchRows = await db
-    .select()
-    .from(events)
-    .where(inArray(events.id, [...larder.strayEventIds]));
-  return larder.strayEventIds.map((id) => {
-    const drawn = batchRows.find((row) => row.id === id);
-    const own = rows.find((row) => row.id === id);
-    return {
-      eventId: id,
-      atMs: drawn?.actedAtMs ?? own?.actedAtMs ?? 0,
-      batchId: drawn?.batchId ?? null,
-      sentence: drawn
-        ? 'A batch drew from a lot whose making was taken back.'
-        : 'Something was done to a lot whose making was taken back.',
-    };
+export function strays(db: Db): LarderStray[] {
+  return strayEventIds(db).map((eventId) => {
+    const drawn = writtenEvent(db, eventId);
+    const atMs = drawn?.actedAtMs ?? larderEventRow(db, eventId)?.actedAtMs ?? 0;
+    return { eventId, atMs, batchId: drawn?.batchId ?? null };
   });
 }
 
-async function tracedBatches(
-  { db }: ServerContext,
-  ids: readonly string[],
-  nowMs: number,
-): Promise<Map<string, TracedBatch>> {
-  if (ids.length === 0) return new Map();
-  const rows = await db
-    .select()
-    .from(batches)
-    .where(inArray(batches.id, [...ids]));
-  const each = await Promise.all(
-    rows.map(async (row): Promise<TracedBatch> => {
-      const { plan, input } = row.snapshot;
-      const shared = {
-        batchId: row.id,
-        name: input.recipe.name,
-        atMs: row.createdAtMs,
-        serviceAtMs: plan.serviceAtMs,
-      };
-      if (row.result) {
-        const { served, discarded, leftLitres } = row.result;
-        return { ...shared, isOpen: false, served, discarded, leftLitres };
-      }
-      const state = foldBatch(row.snapshot, await eventsOf(db, row.id), nowMs);
-      return { ...shared, isOpen: true, served: state.served, discarded: state.discarded, leftLitres: null };
-    }),
-  );
-  return new Map(each.map((one) => [one.batchId, one]));
+function brief({ number, name, place, leftLitres, leftKg, origin, bornAtMs }: LotView) {
+  return { number, name, place, leftLitres, leftKg, origin, bornAtMs };
 }
 
-/** What was done to a lot, in words, whoever's log it stands in. */
-async function storyOf(
-  { db }: ServerContext,
-  larder: Larder,
-  history: readonly string[],
-  rows: readonly LarderEventRow[],
-  viewOf: (id: string) => LotView,
-): Promise<LotStory[]> {
-  const byId = new Map(rows.map((row) => [row.id, row]));
-  const ofBatches = history.filter((id) => !byId.has(id));
-  const batchRows =
-    ofBatches.length === 0 ? [] : await db.select().from(events).where(inArray(events.id, ofBatches));
-  const names = new Map(
-    await Promise.all(
-      [...new Set(batchRows.map((row) => row.batchId))].map(async (id) => {
-        const [row] = await db.select().from(batches).where(eq(batches.id, id));
-        return [id, row?.snapshot.input.recipe.name ?? id] as const;
-      }),
-    ),
-  );
-  const active = new Set(
-    activeEvents<LarderEvent | BatchEvent>(rows.map(larderEvent)).map((event) => event.id),
-  );
-  return history.map((id): LotStory => {
-    const own = byId.get(id);
-    if (own) {
-      const sentence = shelfSentence(larderEvent(own), larder, viewOf);
-      return { eventId: id, atMs: own.actedAtMs, by: own.by, sentence, mayUndo: active.has(id) };
-    }
-    const row = batchRows.find((one) => one.id === id);
-    if (!row)
-      return {
-        eventId: id,
-        atMs: 0,
-        by: null,
-        sentence: 'Something that is not in any log.',
-        mayUndo: false,
-      };
-    const event = loggedEvent(row);
-    const drawn = larder.draws.filter((draw) => draw.eventId === id).reduce((sum, draw) => sum + draw.kg, 0);
-    const name = names.get(row.batchId)!;
-    const sentence =
-      event.type === 'stored'
-        ? `Put by from ${name}`
-        : `${drawn.toFixed(2)} kg drawn for ${name.toLowerCase()}`;
-    return { eventId: id, atMs: row.actedAtMs, by: row.by, sentence, mayUndo: false };
+function withKey<K extends string, T>(key: K, value: T | undefined): Partial<Record<K, T>> {
+  return value === undefined ? {} : ({ [key]: value } as Record<K, T>);
+}
+
+function tracedBatch({ storage, logs }: CommandContext, batchId: string): [string, TracedBatch][] {
+  const head = headRow(storage.db, batchId);
+  if (!head) return [];
+  const { name, createdAtMs: atMs, serviceAtMs, outcome } = head;
+  const shared = { batchId, name, atMs, serviceAtMs };
+  if (outcome) {
+    const { served, discarded, leftLitres } = outcome;
+    return [[batchId, { ...shared, isOpen: false, served, discarded, leftLitres }]];
+  }
+  const open = logs.of(batchId);
+  const { served, discarded } = isAside(open) ? { served: 0, discarded: 0 } : open.log.state;
+  return [[batchId, { ...shared, isOpen: true, served, discarded, leftLitres: null }]];
+}
+
+/** What was done to a lot, whoever's log it stands in. */
+function storyOf(db: Db, lot: Lot): LotStory[] {
+  const draws = drawsByEvent(db, lot.lotId);
+  return lot.history.flatMap((eventId): LotStory[] => {
+    const own = larderEventRow(db, eventId);
+    if (own) return [shelfLine(db, own)];
+    const written = writtenEvent(db, eventId);
+    if (!written) return [];
+    const { actedAtMs: atMs, by, batchId } = written;
+    const shared = { eventId, atMs, by, batchName: headRow(db, batchId)?.name ?? '' };
+    const kg = draws.get(eventId);
+    return [kg === undefined ? { ...shared, kind: 'stored' } : { ...shared, kind: 'drawn', kg }];
   });
+}
+
+function shelfLine(db: Db, logged: LoggedLarderEvent): LotStory {
+  const { id: eventId, actedAtMs: atMs, by, type, payload } = logged;
+  const [stands] = activeEvents([logged, ...undosOf(db, eventId)]);
+  return {
+    kind: 'shelf',
+    eventId,
+    atMs,
+    by,
+    event: { type, payload } as LarderEventBody,
+    numbers: Object.fromEntries(numbersOf(db, lotIdsIn(payload))),
+    mayUndo: stands !== undefined,
+  };
+}
+
+/** Ids of lots that what was said names. */
+function lotIdsIn(payload: LoggedLarderEvent['payload']): string[] {
+  const parts = 'parts' in payload ? payload.parts.map((part) => part.lotId) : [];
+  const own = 'lotId' in payload ? [payload.lotId] : [];
+  return [...own, ...('toLotId' in payload ? [payload.toLotId] : []), ...parts];
 }

@@ -1,14 +1,46 @@
-import type { LotView } from '../../contract';
-import { kitchenView } from '../routes/kitchen-store';
-import type { ServerContext } from '../server-context';
-import { larderNow } from './larder-store';
-import { lotView } from './lot-view';
+import { keepingRules } from '../../contract';
+import type { Lot } from '../../core/larder';
+import { type LotView, lotView } from '../../core/views';
+import { settingsOf } from '../kitchen/kitchen-view';
+import { type Db, finishedLots, type KitchenRow, keptLot, numbersOf, shelfLots } from '../storage';
 
-/** Every lot there ever was, as the screens show it, the first born first; whoever lists a shelf leaves out the empty. */
-export async function lotViews(context: Pick<ServerContext, 'db' | 'clock'>): Promise<LotView[]> {
-  const [{ larder, numbers }, kitchen] = await Promise.all([larderNow(context), kitchenView(context)]);
-  const nowMs = context.clock.nowMs();
-  return [...larder.lots.values()].map((lot) =>
-    lotView(lot, { larder, number: numbers.get(lot.lotId) ?? 0, kitchen, nowMs }),
+const DAY_MS = 86_400_000;
+
+/** Lots as every screen shows them. */
+export function lotViewsOf(
+  db: Db,
+  lots: readonly Lot[],
+  nowMs: number,
+  kitchen: Pick<KitchenRow, 'zone' | 'limits'> = settingsOf(db),
+): LotView[] {
+  const rules = keepingRules(kitchen);
+  const numbers = numbersOf(
+    db,
+    lots.map((lot) => lot.lotId),
   );
+  const tagDays = kitchen.limits.shellfishTagDays;
+  return lots.map((lot) => lotView(lot, { number: numbers.get(lot.lotId) ?? 0, rules, tagDays, nowMs }));
+}
+
+/** One lot; null where there is none. */
+export function lotViewOf(db: Db, lotId: string, nowMs: number): LotView | null {
+  const lot = keptLot(db, lotId);
+  return lot ? lotViewsOf(db, [lot], nowMs)[0]! : null;
+}
+
+/** The shelf: what is left of anything, what was drawn beyond, and tags that have still to be kept. */
+export function shelfView(db: Db, nowMs: number): LotView[] {
+  const kitchen = settingsOf(db);
+  const tagsFromMs = nowMs - kitchen.limits.shellfishTagDays * DAY_MS;
+  return lotViewsOf(db, shelfLots(db, tagsFromMs), nowMs, kitchen);
+}
+
+/** A page of lots that are finished, the newest first. */
+export function finishedView(
+  db: Db,
+  before: { bornAtMs: number; lotId: string } | null,
+  limit: number,
+  nowMs: number,
+): LotView[] {
+  return lotViewsOf(db, finishedLots(db, before, limit), nowMs);
 }

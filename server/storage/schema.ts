@@ -1,12 +1,17 @@
+import { sql } from 'drizzle-orm';
 import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
-import type { KeepingLimits, KeepRehearsal, PlanRequest, ServiceView } from '../../contract';
-import type { BatchResult, BatchSnapshot } from '../../core/batch';
-import type { ReceivedFood } from '../../core/larder';
+import type { KeepingLimits, KeepRehearsal, ServiceView } from '../../contract';
+import type { LotMade } from '../../core/larder';
 import type { Ingredient } from '../../core/matter';
 import type { Recipe } from '../../core/recipe';
 import { FOOD_CODE } from '../../core/safety';
 import type { Equipment } from '../../core/scaling';
 import type { Vessel } from '../../core/vessel';
+
+/**
+ * What is written down: the log, and what a kitchen says of itself. Nothing here can be made anew from anything else.
+ * Each JSON column that may change its shape has its version beside it; `1` is what was written before there were any.
+ */
 
 /** What a kitchen has beside pots and burners until it says otherwise. */
 const PLAIN_EQUIPMENT: Equipment = {
@@ -77,6 +82,7 @@ export const recipes = sqliteTable(
     id: text().notNull(),
     version: integer().notNull(),
     doc: text({ mode: 'json' }).$type<Recipe>().notNull(),
+    v: integer().notNull().default(1),
     savedAtMs: integer().notNull().default(0),
   },
   (table) => [primaryKey({ columns: [table.id, table.version] })],
@@ -93,18 +99,29 @@ export const oldLots = sqliteTable('lots', {
   madeAtMs: integer().notNull(),
 });
 
-export const batches = sqliteTable('batches', {
-  id: text().primaryKey(),
-  recipeId: text().notNull(),
-  potId: text().notNull(),
-  burnerId: text().notNull(),
-  createdAtMs: integer().notNull(),
-  /** what was asked for, so that the same start said twice can be told from another */
-  request: text({ mode: 'json' }).notNull(),
-  snapshot: text({ mode: 'json' }).$type<BatchSnapshot>().notNull(),
-  closedAtMs: integer(),
-  result: text({ mode: 'json' }).$type<BatchResult>(),
-});
+export const batches = sqliteTable(
+  'batches',
+  {
+    id: text().primaryKey(),
+    recipeId: text().notNull(),
+    /** where it stands now, after any move */
+    potId: text().notNull(),
+    burnerId: text().notNull(),
+    createdAtMs: integer().notNull(),
+    /** what was asked for, so that the same start said twice can be told from another */
+    request: text({ mode: 'json' }).notNull(),
+    snapshot: text({ mode: 'json' }).notNull(),
+    snapshotV: integer().notNull().default(1),
+    closedAtMs: integer(),
+    /** predicted beside actual, frozen as it was closed */
+    result: text({ mode: 'json' }),
+    resultV: integer().notNull().default(1),
+  },
+  (table) => [
+    index('batches_open').on(table.createdAtMs).where(sql`${table.closedAtMs} IS NULL`),
+    index('batches_closed').on(table.closedAtMs),
+  ],
+);
 
 /** The log. Rows are only ever added. */
 export const events = sqliteTable(
@@ -123,26 +140,33 @@ export const events = sqliteTable(
     clientAtMs: integer().notNull(),
     by: text(),
     device: text(),
+    /** what a person should look at, as a code with its quantities; a sentence in older rows */
     flag: text(),
   },
-  (table) => [index('events_by_batch').on(table.batchId, table.actedAtMs)],
+  (table) => [index('events_by_batch').on(table.batchId, table.seq)],
 );
 
 /** The larder's own log: deliveries and what was done on the shelf. What batches put by and draw is in theirs. */
-export const larderEvents = sqliteTable('larder_events', {
-  seq: integer().primaryKey({ autoIncrement: true }),
-  id: text().notNull().unique(),
-  type: text().notNull(),
-  v: integer().notNull(),
-  payload: text({ mode: 'json' }).notNull(),
-  /** what the table and prices said of food that came in */
-  taken: text({ mode: 'json' }).$type<ReceivedFood>(),
-  actedAtMs: integer().notNull(),
-  receivedAtMs: integer().notNull(),
-  clientAtMs: integer().notNull(),
-  by: text(),
-  device: text(),
-});
+export const larderEvents = sqliteTable(
+  'larder_events',
+  {
+    seq: integer().primaryKey({ autoIncrement: true }),
+    id: text().notNull().unique(),
+    type: text().notNull(),
+    v: integer().notNull(),
+    payload: text({ mode: 'json' }).notNull(),
+    /** what the table and prices said of food that came in */
+    received: text('taken', { mode: 'json' }),
+    actedAtMs: integer().notNull(),
+    receivedAtMs: integer().notNull(),
+    clientAtMs: integer().notNull(),
+    by: text(),
+    device: text(),
+    /** the event it undoes, where it is an undo */
+    undoesId: text(),
+  },
+  (table) => [index('larder_undos').on(table.undoesId)],
+);
 
 /** The running number on a lot's label: given once, never again. */
 export const lotNumbers = sqliteTable('lot_numbers', {
@@ -151,16 +175,50 @@ export const lotNumbers = sqliteTable('lot_numbers', {
 });
 
 /** Orders kept for a day to come. */
-export const orders = sqliteTable('orders', {
+export const orders = sqliteTable(
+  'orders',
+  {
+    id: text().primaryKey(),
+    request: text({ mode: 'json' }).notNull(),
+    v: integer().notNull().default(1),
+    serviceAtMs: integer().notNull().default(0),
+    createdAtMs: integer().notNull(),
+    /** the batch it was cooked as */
+    batchId: text(),
+    cancelledAtMs: integer(),
+  },
+  (table) => [
+    index('orders_open')
+      .on(table.serviceAtMs)
+      .where(sql`${table.batchId} IS NULL AND ${table.cancelledAtMs} IS NULL`),
+  ],
+);
+
+/** A lot as the batch that stored it left it, frozen as that batch closed: a newer model does not rewrite it. */
+export const lotBirths = sqliteTable(
+  'lot_births',
+  {
+    lotId: text().primaryKey(),
+    batchId: text()
+      .notNull()
+      .references(() => batches.id),
+    eventId: text().notNull(),
+    modelVersion: integer().notNull(),
+    birth: text({ mode: 'json' }).$type<LotMade>().notNull(),
+  },
+  (table) => [index('lot_births_by_batch').on(table.batchId)],
+);
+
+/** What was answered to commands that leave no row of their own under their id. */
+export const answers = sqliteTable('answers', {
   id: text().primaryKey(),
-  request: text({ mode: 'json' }).$type<PlanRequest>().notNull(),
-  createdAtMs: integer().notNull(),
-  /** the batch it was cooked as */
-  batchId: text(),
-  cancelledAtMs: integer(),
+  /** a digest of what was asked for, so that the same said again can be told from another */
+  content: text().notNull(),
+  answer: text({ mode: 'json' }).notNull(),
+  atMs: integer().notNull(),
 });
 
-/** What probes and scales send, as it came: samples are no events. */
+/** What probes and scales send, as it came, for two days: samples are no events. */
 export const samples = sqliteTable(
   'samples',
   {
@@ -173,7 +231,32 @@ export const samples = sqliteTable(
     value: real().notNull(),
     atMs: integer().notNull(),
   },
-  (table) => [index('samples_by_batch').on(table.batchId, table.atMs)],
+  (table) => [
+    index('samples_by_batch').on(table.batchId, table.atMs),
+    index('samples_by_time').on(table.atMs),
+  ],
+);
+
+/** What is kept of older samples: mean, least and greatest of a minute, and of five. */
+export const sampleSpans = sqliteTable(
+  'sample_spans',
+  {
+    deviceId: text().notNull(),
+    batchId: text()
+      .notNull()
+      .references(() => batches.id),
+    kind: text({ enum: ['temperature', 'weight'] }).notNull(),
+    fromMs: integer().notNull(),
+    spanMs: integer().notNull(),
+    count: integer().notNull(),
+    mean: real().notNull(),
+    least: real().notNull(),
+    greatest: real().notNull(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.deviceId, table.batchId, table.kind, table.spanMs, table.fromMs] }),
+    index('sample_spans_by_time').on(table.spanMs, table.fromMs),
+  ],
 );
 
 /** What was called in rehearsals, scored. */
@@ -184,11 +267,13 @@ export const rehearsals = sqliteTable('rehearsals', {
   calls: text({ mode: 'json' }).$type<KeepRehearsal['calls']>().notNull(),
 });
 
-/** The kitchen's clock, a row each time it was set: kitchen time runs on from here at a speed. */
+/** The kitchen's clock, a row each time it was set or mended: kitchen time runs on from here at a speed. */
 export const clockSegments = sqliteTable('clock_segments', {
   id: integer().primaryKey({ autoIncrement: true }),
   mode: text({ enum: ['demo', 'real'] }).notNull(),
   speed: real().notNull(),
   kitchenFromMs: integer().notNull(),
   realFromMs: integer().notNull(),
+  /** how far the machine's clock had jumped, where that is why, ms */
+  jumpMs: integer(),
 });

@@ -1,18 +1,28 @@
 import { v7 as uuid } from 'uuid';
-import type { KitchenView, LotView } from '../../contract';
+import type { KitchenView } from '../../contract';
 import { zonedTimeMs } from '../../contract';
+import { EVENT_VERSIONS } from '../../core/batch';
+import { LARDER_EVENT_VERSIONS } from '../../core/larder';
 import type { Recipe } from '../../core/recipe';
 import { recipeFrom } from '../../core/testing/book';
+import type { LotView } from '../../core/views';
 import type { testKitchen } from './test-kitchen';
 
 type Ask = ReturnType<typeof testKitchen>['ask'];
 
-/** An event of a pot or of the shelf as a browser says it. */
+/** An event of a pot as a browser says it. */
 export const said = (type: string, payload: unknown, more: object = {}) => ({
   id: uuid(),
   type,
-  v: 1,
+  v: EVENT_VERSIONS.get(type) ?? 1,
   payload,
+  ...more,
+});
+
+/** An event of the shelf as a browser says it. */
+export const saidOfShelf = (type: string, payload: unknown, more: object = {}) => ({
+  ...said(type, payload),
+  v: LARDER_EVENT_VERSIONS.get(type) ?? 1,
   ...more,
 });
 
@@ -30,7 +40,11 @@ export const chowderOrder = (kitchen: KitchenView, daysOn: number, change: objec
   ...change,
 });
 
-export const lotsOf = async (ask: Ask): Promise<LotView[]> => (await ask('GET', '/lots')).json;
+/** Every lot there is: those on the shelf, and the first page of those that are finished. */
+export const lotsOf = async (ask: Ask): Promise<LotView[]> => [
+  ...(await ask('GET', '/lots')).json,
+  ...(await ask('GET', '/lots/finished')).json.rows,
+];
 export const bookOf = async (ask: Ask): Promise<Recipe[]> => (await ask('GET', '/recipes')).json;
 
 /** What a problem says, field by field. */

@@ -18,7 +18,6 @@ export function testKitchen(seed: NonNullable<ServerOptions['seed']>) {
     host: '127.0.0.1',
     port: 0,
     dataFolder: folder,
-    migrationsFolder: join(process.cwd(), 'server/storage/migrations'),
     buildId: 'test',
     seed,
     logLevel: 'silent',

@@ -1,7 +1,7 @@
 import { Button, Dialog, DialogTrigger, Popover } from 'react-aria-components';
 import styled from 'styled-components';
-import type { WorkingWords } from '../words/workings';
 import { colour, radius, size, space, target } from '../theme/tokens';
+import type { WorkingWords } from '../words/workings';
 import { FigureText } from './text';
 
 const Row = styled(Button)`

@@ -1,6 +1,6 @@
 import styled from 'styled-components';
-import { dismiss, useWaiting } from '../data/outbox';
-import { colour, space } from '../theme/tokens';
+import { dismiss, sayAgain, useWaiting, type Waiting } from '../data/outbox';
+import { colour, media, space } from '../theme/tokens';
 import { Button } from './button';
 
 const Strip = styled.div`
@@ -12,9 +12,12 @@ const Strip = styled.div`
   .refused {
     display: flex;
     flex-wrap: wrap;
-    gap: ${space.s};
+    gap: 0 ${space.s};
     align-items: center;
     color: ${colour.danger};
+  }
+  ${media.narrow} {
+    padding: ${space.s} ${space.m};
   }
 `;
 
@@ -28,19 +31,38 @@ export function OutboxNote() {
     <Strip role="status">
       {waiting > 0 && (
         <p>
-          <strong>No line to the kitchen’s server.</strong> {waiting}{' '}
-          {waiting === 1 ? 'entry waits' : 'entries wait'} on this device and will be sent when it is back. Go
+          <strong>Not at the kitchen’s server yet.</strong> {waiting}{' '}
+          {waiting === 1 ? 'entry waits' : 'entries wait'} on this device and will be sent when it answers. Go
           on cooking.
         </p>
       )}
       {refused.map((item) => (
-        <div className="refused" key={item.id}>
-          <span>Not taken: {item.refused?.map((error) => error.sentence).join(' ')}</span>
-          <Button kind="quiet" onPress={() => dismiss(item.id)}>
-            Put away
-          </Button>
-        </div>
+        <Refused key={item.id} item={item} />
       ))}
     </Strip>
+  );
+}
+
+/** What was refused, with what can be done about it. */
+function Refused({ item }: { item: Waiting }) {
+  const errors = item.refused ?? [];
+  const isLongAgo = errors.some((error) => error.code === 'longAgo');
+  return (
+    <div className="refused">
+      <span>Not taken: {errors.map((error) => error.sentence).join(' ')}</span>
+      {isLongAgo && (
+        <>
+          <Button kind="quiet" onPress={() => void sayAgain(item.id, 'longAgo')}>
+            It was so long ago
+          </Button>
+          <Button kind="quiet" onPress={() => void sayAgain(item.id, 'justNow')}>
+            It was just now
+          </Button>
+        </>
+      )}
+      <Button kind="quiet" onPress={() => void dismiss(item.id)}>
+        Put away
+      </Button>
+    </div>
   );
 }

@@ -1,16 +1,16 @@
 import { memo, useCallback } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import type { BatchView, KitchenView } from '../../contract';
+import { type BatchView, type KitchenView, sentenceCase } from '../../contract';
 import { potLitres } from '../../core/pot';
 import type { Vessel } from '../../core/vessel';
 import { useTicking } from '../data/clock';
-import { sentenceCase } from '../words/amounts';
+
 import { useWaiting } from '../data/outbox';
 import { useOpenBatches } from '../data/queries';
-import { type LivePot, livePot } from '../data/use-pot';
-import { nextActionWords } from '../words/batch';
+import { type LivePot, livePotOrNull } from '../data/use-pot';
 import { colour, font, media, size, space } from '../theme/tokens';
+import { nextActionWords } from '../words/batch';
 import { PotThumb } from './pot-section/pot-thumb';
 
 const Bar = styled.nav`
@@ -89,8 +89,9 @@ export function RangeBar({ kitchen, hereId }: { kitchen: KitchenView; hereId: st
   const waiting = useWaiting();
   const { clock, zone } = kitchen;
   const read = useCallback(
-    (nowMs: number) => open.map((batch) => placeOf(batch, livePot(batch, waiting, clock, nowMs), zone)),
-    [open, waiting, clock, zone],
+    (nowMs: number) =>
+      open.map((batch) => placeOf(batch, livePotOrNull(batch, waiting, kitchen, nowMs), zone)),
+    [open, waiting, kitchen, zone],
   );
   const places = useTicking(clock, read);
   const busy = new Set(open.map((batch) => batch.burnerId));
@@ -128,7 +129,8 @@ interface RangePlace {
   isPressing: boolean;
 }
 
-function placeOf(batch: BatchView, live: LivePot, zone: string): RangePlace {
+function placeOf(batch: BatchView, live: LivePot | null, zone: string): RangePlace {
+  if (!live) return asidePlace(batch);
   const { state, clock, nowMs, next } = live;
   const { recipe } = batch.snapshot.input;
   const { inPot: pot, onBurner: burner } = state;
@@ -141,6 +143,22 @@ function placeOf(batch: BatchView, live: LivePot, zone: string): RangePlace {
     name: shortName(recipe.name),
     doing: clock ? `${clock.stage.title.toLowerCase()}, ${burner.name}` : `${pot.name}, ${burner.name}`,
     ...nextActionWords(next, nowMs, zone),
+  };
+}
+
+/** A pot that cannot be worked out stands there all the same: by its name, and with the way to it. */
+function asidePlace({ id, snapshot }: BatchView): RangePlace {
+  const { pot, burner, recipe } = snapshot.input;
+  return {
+    batchId: id,
+    vessel: pot.vessel,
+    litres: 0,
+    food: recipe.colour,
+    markLitres: null,
+    name: shortName(recipe.name),
+    doing: `${pot.name}, ${burner.name}`,
+    text: 'set aside: look at its log',
+    isPressing: true,
   };
 }
 

@@ -1,67 +1,76 @@
 import { type QueryClient, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
-import type { BatchView, DeviceView, KitchenView, LiveMessage, LoggedEvent } from '../../contract';
-import { flush, LARDER, onKept } from './outbox';
+import type { BatchView, DeviceView, KitchenView, LiveMessage } from '../../contract';
+import { onPosition } from './api';
+import { remember, withEvents } from './caught-up';
+import { newBuild } from './new-build';
+import { LARDER, onKept, tryNow } from './outbox';
 import { KEYS } from './queries';
 
-/** Keeps the page and the server the same: one stream, resynced after a silence or a sleep. */
+/**
+ * Keeps the page and the server the same by one stream. It is opened with the position of the first answer: whatever is
+ * said after that is heard, and what a query brings that was asked before is put right.
+ */
 export function useLive(): void {
   const client = useQueryClient();
   useEffect(() => {
-    let buildId: string | null = null;
-    let wasOpen = false;
-    const stream = new EventSource('/api/live');
-    const resync = () => {
-      void client.invalidateQueries();
-      void flush();
+    let stream: EventSource | null = null;
+    let position: string | null = null;
+    const begin = () => {
+      stream?.close();
+      stream = new EventSource(`/api/live?after=${encodeURIComponent(position ?? '')}`);
+      stream.onmessage = ({ data, lastEventId }) => {
+        if (lastEventId) position = lastEventId;
+        hear(client, JSON.parse(data) as LiveMessage);
+      };
+      stream.onopen = () => void tryNow();
     };
-    stream.onopen = () => {
-      if (wasOpen) resync();
-      wasOpen = true;
+    const stopPosition = onPosition((at) => {
+      if (position !== null) return;
+      position = at;
+      begin();
+    });
+    /** A line that slept is a dead one; a new one says what was missed. */
+    const wake = () => {
+      if (document.visibilityState !== 'visible' || position === null) return;
+      begin();
+      void tryNow();
     };
-    stream.onmessage = ({ data }) => {
-      const message = JSON.parse(data) as LiveMessage;
-      if (message.kind === 'build') {
-        if (buildId && buildId !== message.id) location.reload();
-        buildId = message.id;
-      } else hear(client, message);
-    };
-    const onWake = () => document.visibilityState === 'visible' && resync();
-    document.addEventListener('visibilitychange', onWake);
-    window.addEventListener('online', resync);
-    const stopKept = onKept((batchId, event) =>
-      hear(client, batchId === LARDER ? { kind: 'larder' } : { kind: 'event', batchId, event }),
-    );
-    void flush();
+    document.addEventListener('visibilitychange', wake);
+    window.addEventListener('online', wake);
+    const stopKept = onKept((batchId, event) => {
+      if (batchId === LARDER) void client.invalidateQueries({ queryKey: KEYS.lots });
+      else hear(client, { kind: 'event', batchId, event });
+    });
+    void tryNow();
     return () => {
-      stream.close();
+      stream?.close();
+      stopPosition();
       stopKept();
-      document.removeEventListener('visibilitychange', onWake);
-      window.removeEventListener('online', resync);
+      document.removeEventListener('visibilitychange', wake);
+      window.removeEventListener('online', wake);
     };
   }, [client]);
 }
 
-function hear(client: QueryClient, message: Exclude<LiveMessage, { kind: 'build' }>): void {
+/** Puts what was heard where it belongs: what changed, and no more, is asked for again. */
+export function hear(client: QueryClient, message: LiveMessage): void {
+  const again = (...keys: readonly (readonly unknown[])[]) => {
+    for (const queryKey of keys) void client.invalidateQueries({ queryKey });
+  };
   switch (message.kind) {
     case 'event': {
       const { batchId, event } = message;
-      client.setQueryData<BatchView>(KEYS.batch(batchId), (batch) => batch && withEvent(batch, event));
+      remember(batchId, event);
+      client.setQueryData<BatchView>(KEYS.batch(batchId), (batch) => batch && withEvents(batch, [event]));
       client.setQueryData<BatchView[]>(KEYS.open, (open) =>
-        open?.map((batch) => (batch.id === batchId ? withEvent(batch, event) : batch)),
+        open?.map((batch) => (batch.id === batchId ? withEvents(batch, [event]) : batch)),
       );
       return;
     }
     case 'batch':
-      for (const queryKey of [
-        KEYS.batch(message.batchId),
-        KEYS.open,
-        KEYS.summaries,
-        KEYS.kitchen,
-        KEYS.lots,
-      ]) {
-        void client.invalidateQueries({ queryKey });
-      }
+      again(KEYS.batch(message.batchId), KEYS.open);
+      if (message.change === 'closed' || message.change === 'reopened') again(KEYS.closed, KEYS.kitchen);
       return;
     case 'clock':
       client.setQueryData<KitchenView>(
@@ -69,34 +78,45 @@ function hear(client: QueryClient, message: Exclude<LiveMessage, { kind: 'build'
         (kitchen) => kitchen && { ...kitchen, clock: message.clock },
       );
       return;
-    case 'larder':
-      void client.invalidateQueries({ queryKey: KEYS.lots });
+    case 'lots':
+      again(KEYS.lots);
       return;
-    case 'orders':
-      void client.invalidateQueries({ queryKey: KEYS.orders });
+    case 'order':
+      again(KEYS.orders);
       return;
     case 'recipes':
-      void client.invalidateQueries({ queryKey: KEYS.recipes });
+      again(KEYS.recipes);
+      return;
+    case 'rehearsals':
+      again(KEYS.rehearsals);
       return;
     case 'device': {
       const { device } = message;
-      client.setQueryData<DeviceView[]>(KEYS.devices, (all) =>
-        all?.some((one) => one.id === device.id)
-          ? all.map((one) => (one.id === device.id ? device : one))
-          : [...(all ?? []), device],
+      client.setQueryData<DeviceView[]>(
+        KEYS.devices,
+        (all) =>
+          all &&
+          [...all.filter((one) => one.id !== device.id), device].sort((a, b) => (a.id < b.id ? -1 : 1)),
       );
       return;
     }
-    case 'devices':
-      void client.invalidateQueries({ queryKey: KEYS.devices });
+    case 'deviceGone':
+      client.setQueryData<DeviceView[]>(KEYS.devices, (all) =>
+        all?.filter((one) => one.id !== message.deviceId),
+      );
       return;
     case 'kitchen':
-      void client.invalidateQueries({ queryKey: KEYS.kitchen });
+      again(PART_KEYS[message.part]);
+      return;
+    case 'resync':
+      void client.invalidateQueries();
+      return;
+    case 'build':
+      newBuild(message.id);
+      return;
+    case 'here':
+      return;
   }
 }
 
-function withEvent(batch: BatchView, event: LoggedEvent): BatchView {
-  return batch.events.some((one) => one.id === event.id)
-    ? batch
-    : { ...batch, events: [...batch.events, event] };
-}
+const PART_KEYS = { settings: KEYS.kitchen, foods: KEYS.foods, learned: KEYS.learned } as const;

@@ -1,7 +1,6 @@
-import { QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useCallback } from 'react';
+import { QueryClient, useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useCallback, useMemo } from 'react';
 import type {
-  BatchSummary,
   BatchView,
   ClockChange,
   ClockView,
@@ -9,38 +8,55 @@ import type {
   Fault,
   FileReading,
   FileToRead,
+  FoodsView,
   KeepOrder,
   KeepRehearsal,
   KitchenSettings,
   KitchenView,
   LarderStray,
   LotDetail,
-  LotView,
+  LotLabel,
   OrderView,
+  PageOf,
   PriceChange,
   RecipeVersionView,
   RecipeView,
   RehearsalView,
   SaveRecipe,
   StartBatch,
+  TakeBook,
+  WholeKitchen,
+  WrittenEventView,
 } from '../../contract';
+import type { KeptForecast, LearnedRate } from '../../core/batch';
 import type { DeviceKind } from '../../core/devices';
 import type { Ingredient, OwnFood } from '../../core/matter';
+import type { BatchHead, LotView } from '../../core/views';
 import { ApiError, ask } from './api';
+import { caughtUp } from './caught-up';
 
 /** Everything the browser knows of the server, by key. */
 export const KEYS = {
   kitchen: ['kitchen'],
+  learned: ['learned'],
+  foods: ['foods'],
   recipes: ['recipes'],
   lots: ['lots'],
-  lot: (id: string) => ['lots', id],
+  shelf: ['lots', 'shelf'],
+  finished: ['lots', 'finished'],
+  lot: (id: string) => ['lots', 'one', id],
+  lotsOf: (batchId: string) => ['lots', 'of', batchId],
   strays: ['lots', 'strays'],
   orders: ['orders'],
   devices: ['devices'],
   rehearsals: ['rehearsals'],
   open: ['batches', 'open'],
-  summaries: ['batches', 'all'],
+  closed: ['batches', 'closed'],
+  last: (recipeId: string | null) => ['batches', 'closed', 'last', recipeId],
+  usual: ['batches', 'closed', 'usual'],
+  forecasts: ['batches', 'closed', 'forecasts'],
   batch: (id: string) => ['batch', id],
+  written: (id: string) => ['batch', id, 'written'],
   versions: (id: string) => ['recipes', id, 'versions'],
 } as const;
 
@@ -49,8 +65,8 @@ export function createQueryClient(): QueryClient {
     defaultOptions: {
       queries: {
         staleTime: 30_000,
-        retry: (count, error) => error instanceof ApiError && error.isOffline && count < 60,
-        retryDelay: 1000,
+        retry: (count, error) => error instanceof ApiError && !error.isRefusal && count < 60,
+        retryDelay: (count) => Math.min(1000 * 1.5 ** count, 15_000),
       },
     },
   });
@@ -62,7 +78,47 @@ export const useKitchen = () =>
 export const useRecipes = () =>
   useQuery({ queryKey: KEYS.recipes, queryFn: () => ask<RecipeView[]>('GET', '/recipes') });
 
-export const useLots = () => useQuery({ queryKey: KEYS.lots, queryFn: () => ask<LotView[]>('GET', '/lots') });
+export const useFoods = () =>
+  useQuery({ queryKey: KEYS.foods, queryFn: () => ask<FoodsView>('GET', '/foods') });
+
+export const useLearned = () =>
+  useQuery({ queryKey: KEYS.learned, queryFn: () => ask<LearnedRate[]>('GET', '/kitchen/learned') });
+
+/** The kitchen with all that a plan turns on; null while any of it is fetched. */
+export function useWholeKitchen(kitchen: KitchenView): WholeKitchen | null {
+  const { data: foods } = useFoods();
+  const { data: learned } = useLearned();
+  return useMemo(
+    () => (foods && learned ? { ...kitchen, ...foods, learned } : null),
+    [kitchen, foods, learned],
+  );
+}
+
+/** The shelf: what there is some of, and what has to be counted. */
+export const useLots = () =>
+  useQuery({ queryKey: KEYS.shelf, queryFn: () => ask<LotView[]>('GET', '/lots') });
+
+/** Lots that are finished, the newest first, as many pages as were asked for. */
+export const useFinishedLots = () => usePages<LotView>(KEYS.finished, '/lots/finished');
+
+/** A list by the page, the newest first. */
+function usePages<T>(queryKey: readonly unknown[], path: string) {
+  return useInfiniteQuery({
+    queryKey,
+    queryFn: ({ pageParam }) =>
+      ask<PageOf<T>>('GET', pageParam === null ? path : `${path}?before=${pageParam}`),
+    initialPageParam: null as string | null,
+    getNextPageParam: (last) => last.next,
+    select: ({ pages }) => pages.flatMap((page) => page.rows),
+  });
+}
+
+/** Lots that a batch drew from or stored, by their labels. */
+export const useLotsOf = (batchId: string) =>
+  useQuery({
+    queryKey: KEYS.lotsOf(batchId),
+    queryFn: () => ask<LotLabel[]>('GET', `/batches/${encodeURIComponent(batchId)}/lots`),
+  });
 
 export const useLot = (id: string) =>
   useQuery({
@@ -136,15 +192,40 @@ export function useCancelOrder() {
 }
 
 export const useOpenBatches = () =>
-  useQuery({ queryKey: KEYS.open, queryFn: () => ask<BatchView[]>('GET', '/batches/open') });
+  useQuery({
+    queryKey: KEYS.open,
+    queryFn: async () => (await ask<BatchView[]>('GET', '/batches/open')).map(caughtUp),
+  });
 
-export const useSummaries = () =>
-  useQuery({ queryKey: KEYS.summaries, queryFn: () => ask<BatchSummary[]>('GET', '/batches') });
+/** Closed batches, the newest first, as many pages as were asked for. */
+export const useClosedBatches = () => usePages<BatchHead>(KEYS.closed, '/batches');
+
+/** The last batch that was served; null where none was. */
+export const useLastServed = () =>
+  useQuery({ queryKey: KEYS.last(null), queryFn: () => ask<BatchHead | null>('GET', '/batches/last') });
+
+/** The recipe that is cooked most. */
+export const useUsualRecipe = () =>
+  useQuery({
+    queryKey: KEYS.usual,
+    queryFn: () => ask<{ recipeId: string | null }>('GET', '/batches/usual'),
+  });
+
+/** The last forecasts that were shown, with what came true. */
+export const useForecasts = () =>
+  useQuery({ queryKey: KEYS.forecasts, queryFn: () => ask<KeptForecast[]>('GET', '/log/forecasts') });
+
+/** A batch's log as it was written, for one that cannot be folded. */
+export const useWrittenLog = (id: string) =>
+  useQuery({
+    queryKey: KEYS.written(id),
+    queryFn: () => ask<WrittenEventView[]>('GET', `/batches/${encodeURIComponent(id)}/log`),
+  });
 
 export const useBatch = (id: string) =>
   useQuery({
     queryKey: KEYS.batch(id),
-    queryFn: () => ask<BatchView>('GET', `/batches/${encodeURIComponent(id)}`),
+    queryFn: async () => caughtUp(await ask<BatchView>('GET', `/batches/${encodeURIComponent(id)}`)),
   });
 
 export function useStartBatch() {
@@ -197,8 +278,8 @@ export const useReadFile = () =>
 export function useBringIn() {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: (file: FileToRead) =>
-      ask<{ added: string[]; newVersions: string[]; same: string[] }>('POST', '/files/book', file),
+    mutationFn: (book: TakeBook) =>
+      ask<{ added: string[]; newVersions: string[]; same: string[] }>('POST', '/files/book', book),
     onSuccess: () => client.invalidateQueries(),
   });
 }
@@ -207,14 +288,14 @@ export function useOwnFood() {
   const client = useQueryClient();
   return useMutation({
     mutationFn: (food: OwnFood) => ask<Ingredient>('POST', '/ingredients', food),
-    onSuccess: () => client.invalidateQueries({ queryKey: KEYS.kitchen }),
+    onSuccess: () => client.invalidateQueries({ queryKey: KEYS.foods }),
   });
 }
 
 export function usePriceChange() {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: (change: PriceChange) => ask<KitchenView>('PATCH', '/prices', change),
-    onSuccess: (kitchen) => client.setQueryData(KEYS.kitchen, kitchen),
+    mutationFn: (change: PriceChange) => ask<FoodsView>('PATCH', '/prices', change),
+    onSuccess: (foods) => client.setQueryData(KEYS.foods, foods),
   });
 }

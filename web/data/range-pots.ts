@@ -1,12 +1,12 @@
 import { useCallback } from 'react';
-import type { BatchView, KitchenView } from '../../contract';
-import { type BatchEventBody, type Call, callOf, rangeWalk } from '../../core/batch';
+import { type BatchView, type KitchenView, span } from '../../contract';
+import { type Call, callOf, rangeWalk } from '../../core/batch';
+import type { BatchCommand } from '../../core/rules';
+import { nextActionWords } from '../words/batch';
 import { useTicking } from './clock';
-import { span } from '../words/amounts';
 import { useWaiting, type Waiting } from './outbox';
 import { useOpenBatches } from './queries';
-import { type LivePot, livePot } from './use-pot';
-import { nextActionWords } from '../words/batch';
+import { type LivePot, livePotOrNull } from './use-pot';
 
 /** Minutes a call is put off by one press. */
 export const SNOOZE_MIN = 2;
@@ -14,7 +14,7 @@ export const SNOOZE_MIN = 2;
 /** What one press says where the cook stands. */
 export interface Press {
   text: string;
-  said: { batchId: string; body: BatchEventBody }[];
+  said: { batchId: string; body: BatchCommand }[];
 }
 
 /** A pot that calls from out of sight. */
@@ -67,9 +67,9 @@ export function rangeCalls(of: {
 }): RangeCalls {
   const { kitchen, nowMs } = of;
   const pots = of.open
-    .map((batch): CallingPot => {
-      const pot = livePot(batch, of.waiting, kitchen.clock, nowMs);
-      return { batch, pot, call: callOf(asRangePot(batch, pot), nowMs, pot.nextSinceMs) };
+    .flatMap((batch): CallingPot[] => {
+      const pot = livePotOrNull(batch, of.waiting, kitchen, nowMs);
+      return pot ? [callingPot(batch, pot, nowMs)] : [];
     })
     .sort((a, b) => LOUDNESS[b.call] - LOUDNESS[a.call]);
   const wordsOf = ({ pot }: CallingPot) => nextActionWords(pot.next, nowMs, kitchen.zone).text;
@@ -84,6 +84,10 @@ export function rangeCalls(of: {
         ? { ...callerOf(first, pots, elsewhere, nowMs), words: wordsOf(first) }
         : null,
   };
+}
+
+function callingPot(batch: BatchView, pot: LivePot, nowMs: number): CallingPot {
+  return { batch, pot, call: callOf(asRangePot(batch, pot), nowMs, pot.nextSinceMs) };
 }
 
 function callerOf(

@@ -1,5 +1,5 @@
 import { useCallback } from 'react';
-import type { BatchView, KitchenView } from '../../contract';
+import { type BatchView, type KitchenView, span } from '../../contract';
 import {
   advanceBatch,
   type BatchEvent,
@@ -11,10 +11,12 @@ import {
   nextAction,
   type StageClock,
   stageClock,
+  wantedSinceMs,
 } from '../../core/batch';
 import { potLitres } from '../../core/pot';
+import { type BatchCommand, eventOfCommand, upcastCommand } from '../../core/rules';
 import { kitchenAt, useTicking } from './clock';
-import { span } from '../words/amounts';
+
 import { useWaiting, type Waiting } from './outbox';
 
 export interface LivePot {
@@ -38,6 +40,8 @@ interface Running {
   log: FoldedLog;
   waiting: readonly Waiting[];
   clockView: KitchenView['clock'];
+  /** since when it has wanted what it wants, by what it is */
+  since: { key: string; sinceMs: number } | null;
   events: readonly BatchEvent[];
   folded: BatchState;
   kept: BatchState;
@@ -54,9 +58,11 @@ const SEEN = { litres: 0.05, tempC: 0.5 } as const;
 /** A batch as it is now: its log, what is still on its way to the server, and the model run to this moment. */
 export function useLivePot(batch: BatchView, kitchen: KitchenView): LivePot {
   const waiting = useWaiting();
-  const { clock } = kitchen;
-  const read = useCallback((nowMs: number) => livePot(batch, waiting, clock, nowMs), [batch, waiting, clock]);
-  return useTicking(clock, read, newsOf);
+  const read = useCallback(
+    (nowMs: number) => livePot(batch, waiting, kitchen, nowMs),
+    [batch, waiting, kitchen],
+  );
+  return useTicking(kitchen.clock, read, newsOf);
 }
 
 /** The pot before, for as long as the one now would look the same. */
@@ -77,13 +83,17 @@ function minutesTo({ next, nowMs }: LivePot): string | null {
   return 'dueMs' in next && next.dueMs !== null ? span(next.dueMs - nowMs) : null;
 }
 
+/** What of the kitchen a pot asks for. */
+export type PotKitchen = Pick<KitchenView, 'clock' | 'pots' | 'burners'>;
+
 /** The same outside a component: every part of the page that asks in one second gets one answer. */
 export function livePot(
   batch: BatchView,
   waiting: readonly Waiting[],
-  clockView: KitchenView['clock'],
+  kitchen: PotKitchen,
   nowMs: number,
 ): LivePot {
+  const clockView = kitchen.clock;
   const before = running.get(batch.id);
   const mine = waitingOf(batch.id, waiting, before?.waiting);
   const isSame =
@@ -92,43 +102,71 @@ export function livePot(
     before.waiting === mine &&
     before.clockView === clockView;
   if (isSame && before.live?.nowMs === nowMs) return before.live;
-  const run = isSame ? before : foldAnew(before ?? null, batch, mine, clockView, nowMs);
+  const run = isSame ? before : foldAnew(before ?? null, batch, mine, kitchen);
   if (nowMs < run.kept.pot.atMs) run.kept = run.folded;
   const wholeMs = Math.floor(nowMs / KEPT_EVERY_MS) * KEPT_EVERY_MS;
   run.kept = advanceBatch(run.kept, wholeMs);
   const state = advanceBatch(run.kept, nowMs);
-  if (!isSame || Math.abs(nowMs - run.clockAtMs) > FORECAST_HOLDS_MS) {
+  // a forecast is made anew on a grid of its own for each pot, the same on every tablet, and at each event
+  const clockAtMs = gridded(nowMs, batch.id);
+  if (!isSame || clockAtMs !== run.clockAtMs) {
     run.clock = stageClock(batch.snapshot, state);
-    // the first time holds for a pot's own share of the span, so that twenty pots are not all computed in one second
-    run.clockAtMs = isSame ? nowMs : nowMs - FORECAST_HOLDS_MS * shareOf(batch.id);
+    run.clockAtMs = clockAtMs;
   }
   const next = nextAction(batch.snapshot, state, run.clock, nowMs);
-  const last = before?.live;
-  const nextSinceMs = last && keyOf(last.next) === keyOf(next) ? last.nextSinceMs : nowMs;
+  const key = keyOf(next);
+  if (run.since?.key !== key)
+    run.since = { key, sinceMs: wantedSinceMs(batch.snapshot, run.events, state, next, nowMs) };
+  const nextSinceMs = run.since.sinceMs;
   const live = { state, clock: run.clock, events: run.events, nowMs, next, nextSinceMs };
   run.live = live;
   running.set(batch.id, run);
   return live;
 }
 
+/** The same where a pot may be set aside, or the model may have no answer for it: null, and the others go on. */
+export function livePotOrNull(
+  batch: BatchView,
+  waiting: readonly Waiting[],
+  kitchen: PotKitchen,
+  nowMs: number,
+): LivePot | null {
+  if (batch.broken) return null;
+  try {
+    return livePot(batch, waiting, kitchen, nowMs);
+  } catch (error) {
+    if (!unworked.has(batch.id)) console.error(`batch ${batch.id} cannot be worked out`, error);
+    unworked.add(batch.id);
+    return null;
+  }
+}
+const unworked = new Set<string>();
+
+/** A batch's log as it is here: the server's, with what waits to be sent on top. */
+export function logHere(batch: BatchView, waiting: readonly Waiting[], kitchen: PotKitchen): FoldedLog {
+  const log = foldOn(batch.snapshot, running.get(batch.id)?.log ?? null, batch.events);
+  return foldWhatCanBe(batch, log, withWaiting(batch, waitingOf(batch.id, waiting), kitchen));
+}
+
 function foldAnew(
   before: Running | null,
   batch: BatchView,
   waiting: readonly Waiting[],
-  clockView: KitchenView['clock'],
-  nowMs: number,
+  kitchen: PotKitchen,
 ): Running {
   const log = foldOn(batch.snapshot, before?.log ?? null, batch.events);
-  const whole = foldWhatCanBe(batch, log, withWaiting(batch, waiting, clockView));
+  const whole = foldWhatCanBe(batch, log, withWaiting(batch, waiting, kitchen));
   return {
     log,
     waiting,
-    clockView,
+    clockView: kitchen.clock,
+    // what only goes on wants the same since the same; what changed further back may not
+    since: before && isGrown(before.log.events, batch.events) ? before.since : null,
     events: whole.events,
     folded: whole.state,
     kept: whole.state,
     clock: null,
-    clockAtMs: nowMs,
+    clockAtMs: Number.NaN,
     live: null,
   };
 }
@@ -138,11 +176,28 @@ function isSameLog(a: readonly BatchEvent[], b: readonly BatchEvent[]): boolean 
   return a === b || (a.length === b.length && a.every((event, i) => event.id === b[i]!.id));
 }
 
-/** A share 0..1 of its own for each batch. */
-function shareOf(id: string): number {
+/** The last moment of a pot's own minute grid: twenty pots are not all computed in one second. */
+function gridded(nowMs: number, id: string): number {
   let sum = 0;
   for (const char of id) sum = (sum * 31 + char.charCodeAt(0)) % 997;
-  return sum / 997;
+  const offsetMs = Math.round((FORECAST_HOLDS_MS * sum) / 997);
+  return Math.floor((nowMs - offsetMs) / FORECAST_HOLDS_MS) * FORECAST_HOLDS_MS + offsetMs;
+}
+
+/** Events were only added, each after those before, none of them an undo or an answer. */
+function isGrown(before: readonly BatchEvent[], events: readonly BatchEvent[]): boolean {
+  return (
+    events.length >= before.length &&
+    before.every((event, i) => event.id === events[i]!.id) &&
+    events
+      .slice(before.length)
+      .every(
+        (event) =>
+          event.type !== 'undone' &&
+          event.type !== 'answered' &&
+          event.actedAtMs >= (before.at(-1)?.actedAtMs ?? 0),
+      )
+  );
 }
 
 /** What tells one want from the next: its kind and its stage, not its minute. */
@@ -173,20 +228,29 @@ function waitingOf(
 function withWaiting(
   batch: BatchView,
   waiting: readonly Waiting[],
-  clockView: KitchenView['clock'],
+  kitchen: PotKitchen,
 ): readonly BatchEvent[] {
   if (waiting.length === 0) return batch.events;
   const known = new Set(batch.events.map((event) => event.id));
   const lastSeq = batch.events.at(-1)?.seq ?? 0;
-  return [
-    ...batch.events,
-    ...waiting
-      .filter((item) => !known.has(item.id))
-      .map((item, i) => ({
-        ...(item.body as BatchEventBody),
-        id: item.id,
-        seq: lastSeq + 1 + i,
-        actedAtMs: kitchenAt(clockView, item.actedBrowserMs),
-      })),
-  ];
+  const more = waiting
+    .filter((item) => !known.has(item.id))
+    .flatMap((item, i): BatchEvent[] => {
+      const body = bodyOf(item, kitchen);
+      const actedAtMs = kitchenAt(kitchen.clock, item.actedBrowserMs);
+      return body ? [{ ...body, id: item.id, seq: lastSeq + 1 + i, actedAtMs }] : [];
+    });
+  return [...batch.events, ...more];
+}
+
+/** What waits as the event it will be; null for what is not known here. */
+function bodyOf(item: Waiting, { pots, burners }: PotKitchen): BatchEventBody | null {
+  try {
+    const command = upcastCommand(item) as BatchCommand;
+    const placed = eventOfCommand({ pots, burners, learned: [] }, command);
+    return 'body' in placed ? placed.body : null;
+  } catch (error) {
+    if (error instanceof RangeError) return null;
+    throw error;
+  }
 }

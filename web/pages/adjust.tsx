@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { useOutletContext } from 'react-router';
 import styled from 'styled-components';
+import { hourMinute, minutes, money, percent, typedNumber, weight } from '../../contract';
 import { type AdjustWay, adjustments } from '../../core/adjust';
 import { itemsFromLots } from '../../core/larder';
 import { massKg } from '../../core/matter';
@@ -10,7 +11,6 @@ import { Button } from '../components/button';
 import { Field } from '../components/field';
 import { Empty, Halves, Page } from '../components/page';
 import { Errors, FigureText, Over, Soft, Subtitle } from '../components/text';
-import { hourMinute, minutes, money, percent, typedNumber, weight } from '../words/amounts';
 import { useLots } from '../data/queries';
 import { colour, size, space, target } from '../theme/tokens';
 import type { BatchHere } from './batch-frame';

@@ -1,15 +1,16 @@
 import { memo } from 'react';
 import { Link, NavLink, Outlet, useParams } from 'react-router';
 import styled from 'styled-components';
-import type { BatchView, KitchenView } from '../../contract';
+import { type BatchView, hourMinute, type KitchenView } from '../../contract';
 import { LinkButton } from '../components/link-button';
 import { Empty, Page, Waiting } from '../components/page';
 import { Caution, Over, Soft } from '../components/text';
 import { ApiError } from '../data/api';
-import { hourMinute } from '../words/amounts';
+
 import { useBatch, useLots } from '../data/queries';
 import { type LivePot, useLivePot } from '../data/use-pot';
 import { colour, font, media, size, space, target } from '../theme/tokens';
+import { SetAside } from './set-aside';
 import { useKitchenHere } from './use-kitchen-here';
 
 const Head = styled.header`
@@ -100,6 +101,7 @@ export function BatchFrame() {
     );
   }
   if (!batch) return <Waiting error={error} onRetry={refetch} />;
+  if (batch.broken) return <SetAside batch={batch} broken={batch.broken} />;
   return <Inside batch={batch} kitchen={kitchen} />;
 }
 

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import styled from 'styled-components';
+import { dayAndHour, litres, typedNumber } from '../../contract';
 import { boilingPointC } from '../../core/heat';
 import { FOOD_CODE } from '../../core/safety';
 import { litresAtDepth, type Vessel } from '../../core/vessel';
@@ -11,7 +12,6 @@ import { PotThumb } from '../components/pot-section/pot-thumb';
 import { Errors, Over, Soft, Subtitle, Title } from '../components/text';
 import { ApiError } from '../data/api';
 import { useMinuteMs } from '../data/clock';
-import { dayAndHour, litres, typedNumber } from '../words/amounts';
 import { useClockChange, useKitchenSettings } from '../data/queries';
 import { colour, space, target } from '../theme/tokens';
 import { useTheme } from '../theme/use-theme';

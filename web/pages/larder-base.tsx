@@ -1,6 +1,7 @@
 import { lazy, Suspense } from 'react';
 import { Link, useParams } from 'react-router';
 import styled from 'styled-components';
+import { minutes } from '../../contract';
 import { type BaseKind, baseKind } from '../../core/bases';
 import { recipeAsIngredient } from '../../core/book';
 import { INGREDIENT_BY_ID, type Ingredient, savourOf } from '../../core/matter';
@@ -11,7 +12,6 @@ import { LinkButton } from '../components/link-button';
 import { Empty, Halves, Page, Waiting } from '../components/page';
 import { Over, Soft, Subtitle, Title } from '../components/text';
 import { useMinuteMs } from '../data/clock';
-import { minutes } from '../words/amounts';
 import { useLots } from '../data/queries';
 import { useBook } from '../data/use-book';
 import { colour, space } from '../theme/tokens';

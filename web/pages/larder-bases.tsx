@@ -1,9 +1,9 @@
 import { Link } from 'react-router';
 import styled from 'styled-components';
+import { minutes } from '../../contract';
 import { BASE_FAMILIES, BASE_KINDS, type BaseFamily, type BaseKind } from '../../core/bases';
 import { Page } from '../components/page';
 import { Over, Soft, Title } from '../components/text';
-import { minutes } from '../words/amounts';
 import { useLots, useRecipes } from '../data/queries';
 import { colour, media, size, space } from '../theme/tokens';
 import { LarderNav } from './larder-parts/larder-nav';

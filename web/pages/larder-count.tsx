@@ -1,14 +1,14 @@
 import { useState } from 'react';
 import styled from 'styled-components';
+import { typedNumber } from '../../contract';
 import { oldestFirst } from '../../core/larder';
 import { Button } from '../components/button';
 import { Empty, Page, Waiting } from '../components/page';
 import { SmallField } from '../components/small-field';
 import { Errors, Over, Soft, Title } from '../components/text';
-import { typedNumber } from '../words/amounts';
-import { isPouredLot } from '../words/lots';
 import { useLots } from '../data/queries';
 import { colour, media, space } from '../theme/tokens';
+import { isPouredLot } from '../words/lots';
 import { LarderNav } from './larder-parts/larder-nav';
 import { useShelf } from './larder-parts/use-shelf';
 

@@ -1,15 +1,17 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import type { LotView } from '../../contract';
+import { dayAndHour } from '../../contract';
 import { oldestFirst } from '../../core/larder';
+import type { LotView } from '../../core/views';
 import { Button } from '../components/button';
 import { Empty, Halves, Page, Waiting } from '../components/page';
 import { Caution, Over, Soft, Title } from '../components/text';
 import { useMinuteMs } from '../data/clock';
-import { dayAndHour } from '../words/amounts';
+
 import { useLots, useStrays } from '../data/queries';
 import { space } from '../theme/tokens';
+import { strayWords } from '../words/lots';
 import { DeliverySheet } from './larder-parts/delivery-sheet';
 import { LarderNav } from './larder-parts/larder-nav';
 import { LotRow } from './larder-parts/lot-row';
@@ -96,7 +98,7 @@ function Strays({ zone }: { zone: string }) {
     <div role="status">
       {strays.map((stray) => (
         <Caution key={stray.eventId}>
-          {stray.sentence} {dayAndHour(stray.atMs, zone)}.{' '}
+          {strayWords(stray)} {dayAndHour(stray.atMs, zone)}.{' '}
           {stray.batchId && <Link to={`/log/${stray.batchId}`}>The batch</Link>}
         </Caution>
       ))}

@@ -1,16 +1,26 @@
 import { useMemo } from 'react';
 import { useParams } from 'react-router';
 import styled from 'styled-components';
-import type { BatchView } from '../../contract';
+import {
+  type BatchView,
+  dayAndHour,
+  hourMinute,
+  litres,
+  money,
+  percent,
+  sentenceCase,
+  span,
+} from '../../contract';
 import { foldBatch, forecastBand, levelTrace } from '../../core/batch';
 import { activeEvents, undoneIds } from '../../core/log';
 import { LevelChart } from '../components/chart/level-chart';
 import { Empty, Halves, Page, Waiting } from '../components/page';
 import { Over, Soft, Subtitle, Title } from '../components/text';
-import { dayAndHour, hourMinute, litres, money, percent, sentenceCase, span } from '../words/amounts';
+
 import { useBatch } from '../data/queries';
-import { describeEvent, reasonWords } from '../words/batch';
 import { colour, font, size, space } from '../theme/tokens';
+import { describeEvent, reasonWords } from '../words/batch';
+import { markWords } from '../words/marks';
 import { LotsOfBatch } from './log-parts/lots-of-batch';
 import { useKitchenHere } from './use-kitchen-here';
 
@@ -109,7 +119,9 @@ function Told({ batch }: { batch: BatchView }) {
         <Outcome>
           {result.storedLitres ? `${litres(result.storedLitres)} put by; ` : ''}
           {result.served} served, {left} left{result.discarded > 0 ? `, ${result.discarded} discarded` : ''}.{' '}
-          {result.reasons.length > 0 ? `${sentenceCase(result.reasons.map(reasonWords).join('; '))}.` : 'The litres came out as planned.'}
+          {result.reasons.length > 0
+            ? `${sentenceCase(result.reasons.map(reasonWords).join('; '))}.`
+            : 'The litres came out as planned.'}
         </Outcome>
       </header>
       <Halves $columns="minmax(0, 0.8fr) minmax(0, 1.2fr)">
@@ -162,8 +174,8 @@ function Told({ batch }: { batch: BatchView }) {
           </Table>
           <LotsOfBatch batch={batch} />
           <Soft>
-            {sentenceCase(input.burner.name)} gave {Math.round(result.heatFactor.mean * 100)} % of its plate, ±{' '}
-            {Math.round(result.heatFactor.sd * 100)}; the plan had gone by{' '}
+            {sentenceCase(input.burner.name)} gave {Math.round(result.heatFactor.mean * 100)} % of its plate,
+            ± {Math.round(result.heatFactor.sd * 100)}; the plan had gone by{' '}
             {Math.round(input.burner.heatFactor.mean * 100)} %.
           </Soft>
         </section>
@@ -190,7 +202,7 @@ function Told({ batch }: { batch: BatchView }) {
               <li key={event.id} data-undone={undone.has(event.id)}>
                 <span>{hourMinute(event.actedAtMs, zone)}</span>
                 <span>
-                  {describeEvent(event, snapshot)} {event.flag && <em>{event.flag}</em>}
+                  {describeEvent(event, snapshot)} {event.flag && <em>{markWords(event.flag)}</em>}
                 </span>
               </li>
             ))}

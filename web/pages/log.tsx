@@ -1,10 +1,12 @@
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import type { BatchSummary } from '../../contract';
+import { dayAndHour, litres, money, percent, span } from '../../contract';
+import type { BatchHead } from '../../core/views';
+import { Button } from '../components/button';
 import { Empty, Page, Waiting } from '../components/page';
 import { Over, Soft, Title } from '../components/text';
-import { dayAndHour, litres, money, percent, span } from '../words/amounts';
-import { useSummaries } from '../data/queries';
+
+import { useClosedBatches, useForecasts } from '../data/queries';
 import { colour, size, space } from '../theme/tokens';
 import { HonestyOf } from './log-parts/honesty-of';
 import { useKitchenHere } from './use-kitchen-here';
@@ -43,9 +45,9 @@ const Table = styled.div`
 /** What was cooked: planned beside what came true, newest first. */
 export function Log() {
   const kitchen = useKitchenHere();
-  const { data: all, error, refetch } = useSummaries();
-  if (!all) return <Waiting error={error} onRetry={refetch} />;
-  const closed = all.filter((batch) => batch.result).sort((a, b) => b.createdAtMs - a.createdAtMs);
+  const { data: closed, error, refetch, hasNextPage, fetchNextPage, isFetchingNextPage } = useClosedBatches();
+  const { data: forecasts = [] } = useForecasts();
+  if (!closed) return <Waiting error={error} onRetry={refetch} />;
   return (
     <Page>
       <header>
@@ -78,13 +80,19 @@ export function Log() {
           </table>
         </Table>
       )}
-      <HonestyOf kept={closed.flatMap((batch) => batch.result?.forecasts ?? [])} />
+      {hasNextPage && (
+        <Button onPress={() => void fetchNextPage()} isDisabled={isFetchingNextPage}>
+          Earlier batches
+        </Button>
+      )}
+      <HonestyOf kept={forecasts} />
     </Page>
   );
 }
 
-function Row({ batch, zone, currency }: { batch: BatchSummary; zone: string; currency: string }) {
-  const { predicted, actual, served, storedLitres } = batch.result!;
+function Row({ batch, zone, currency }: { batch: BatchHead; zone: string; currency: string }) {
+  if (!batch.outcome) return null;
+  const { predicted, actual, served, storedLitres } = batch.outcome;
   const late = Math.round((actual.readyAtMs - predicted.readyAtMs) / 60_000);
   return (
     <tr>

@@ -1,14 +1,14 @@
 import { Link, useParams } from 'react-router';
 import styled from 'styled-components';
 import { renderSVG } from 'uqr';
+import { day, dayAndHour } from '../../contract';
 import { ALLERGENS } from '../../core/matter';
 import { Button } from '../components/button';
 import { Page, Waiting } from '../components/page';
 import { Soft } from '../components/text';
-import { day, dayAndHour } from '../words/amounts';
-import { lotAmount } from '../words/lots';
 import { useLot } from '../data/queries';
 import { colour, font, media, PRINT, space } from '../theme/tokens';
+import { lotAmount } from '../words/lots';
 import { useKitchenHere } from './use-kitchen-here';
 
 const Bar = styled.div`

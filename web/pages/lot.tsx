@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import styled from 'styled-components';
-import type { LotDetail } from '../../contract';
+import { day, dayAndHour, type KitchenView, type LotDetail } from '../../contract';
 import { baseKind } from '../../core/bases';
 import { INGREDIENT_BY_ID } from '../../core/matter';
 import { type Recipe, recipeIdOf, reheatId } from '../../core/recipe';
@@ -13,10 +13,9 @@ import { Caution, Over, Soft, Subtitle, Title } from '../components/text';
 import { Tub } from '../components/tub';
 import { ApiError } from '../data/api';
 import { useMinuteMs } from '../data/clock';
-import { day, dayAndHour } from '../words/amounts';
-import { isPouredLot, lotColour } from '../words/lots';
 import { useLot, useRecipes } from '../data/queries';
 import { colour, space } from '../theme/tokens';
+import { isPouredLot, lotColour, storyWords } from '../words/lots';
 import { LarderNav } from './larder-parts/larder-nav';
 import { LetDownSheet } from './larder-parts/let-down-sheet';
 import { actsFor, LOT_ACTS, type LotActId, LotActSheet } from './larder-parts/lot-acts';
@@ -135,7 +134,7 @@ function LotOf({ detail }: { detail: LotDetail }) {
           <Subtitle>What it came from</Subtitle>
           <TraceList steps={detail.from} zone={kitchen.zone} ending="Nothing further is written down." />
           <Subtitle>Its story</Subtitle>
-          <StoryList detail={detail} zone={kitchen.zone} />
+          <StoryList detail={detail} kitchen={kitchen} />
         </section>
       </Halves>
       {act === 'letDown' && <LetDownSheet lot={lot} kitchen={kitchen} onClose={() => setAct(null)} />}
@@ -159,23 +158,23 @@ function reheatAddress(lot: LotDetail['lot'], recipes: readonly Recipe[] = []): 
   return `/plan?${new URLSearchParams({ recipe: reheatId(dish.id), portions: String(bowls) })}`;
 }
 
-function StoryList({ detail, zone }: { detail: LotDetail; zone: string }) {
+function StoryList({ detail, kitchen }: { detail: LotDetail; kitchen: KitchenView }) {
   const { tell } = useShelf();
   return (
     <Story>
       {[...detail.story].reverse().map((line) => (
         <li key={line.eventId}>
           <span>
-            {line.sentence}
+            {storyWords(line, kitchen.units)}
             <Over as="span" style={{ display: 'block' }}>
-              {dayAndHour(line.atMs, zone)}
+              {dayAndHour(line.atMs, kitchen.zone)}
               {line.by && `, ${line.by}`}
             </Over>
           </span>
-          {line.mayUndo && (
+          {line.kind === 'shelf' && line.mayUndo && (
             <Button
               kind="quiet"
-              aria-label={`Take back: ${line.sentence}`}
+              aria-label={`Take back: ${storyWords(line, kitchen.units)}`}
               onPress={() => tell({ type: 'undone', payload: { eventId: line.eventId } })}
             >
               Take back

@@ -1,4 +1,4 @@
-import { Link } from 'react-router';
+import { Link, useLocation, useNavigate, useRouteError } from 'react-router';
 import { Button } from '../components/button';
 import { Empty, Page } from '../components/page';
 import { Soft } from '../components/text';
@@ -14,7 +14,36 @@ export function NotHere() {
   );
 }
 
-/** When a place itself fails: nothing that was said is lost, it is in the log or on this device. */
+/**
+ * A place that dies, or whose own code could not be fetched, says so inside its frame: pots, range and calls go on around
+ * it.
+ */
+export function PlaceDied() {
+  const caught = useRouteError();
+  const navigate = useNavigate();
+  const { pathname, search } = useLocation();
+  const isUnfetched = isNotFetched(caught);
+  return (
+    <Page>
+      <Empty
+        title={isUnfetched ? 'This place is not on the device yet' : 'This place cannot be shown'}
+        isPage
+      >
+        <Soft>
+          {isUnfetched
+            ? 'It is fetched when it is first gone to, and there is no line to the kitchen’s server just now. The pots go on, and what you enter at them waits here.'
+            : 'Nothing that was entered is lost, and the pots go on along the bottom.'}
+        </Soft>
+        <Button kind="main" onPress={() => navigate(`${pathname}${search}`, { replace: true })}>
+          Try again
+        </Button>
+        <Link to="/">Back to today</Link>
+      </Empty>
+    </Page>
+  );
+}
+
+/** When the frame itself fails: nothing that was said is lost, it is in the log or on this device. */
 export function Broken() {
   return (
     <Page>
@@ -26,4 +55,10 @@ export function Broken() {
       </Empty>
     </Page>
   );
+}
+
+/** A part of the application that could not be fetched: what browsers say of it differs. */
+function isNotFetched(caught: unknown): boolean {
+  const said = caught instanceof Error ? caught.message : '';
+  return /dynamically imported module|Importing a module script failed|Load failed|NetworkError/i.test(said);
 }

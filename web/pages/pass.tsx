@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { useNavigate, useOutletContext } from 'react-router';
 import styled from 'styled-components';
+import { litres, typedNumber } from '../../contract';
 import { portions as portionsOf } from '../../core/portions';
 import { potLitres } from '../../core/pot';
 import { FOOD_CODE } from '../../core/safety';
@@ -10,7 +11,6 @@ import { Halves, Page } from '../components/page';
 import { PotSection } from '../components/pot-section/pot-section';
 import { Sheet } from '../components/sheet';
 import { Caution, Errors, Soft, Subtitle } from '../components/text';
-import { litres, typedNumber } from '../words/amounts';
 import { space } from '../theme/tokens';
 import type { BatchHere } from './batch-frame';
 import { StoreForm } from './pass-parts/store-form';
@@ -199,8 +199,7 @@ function CloseForm({ here, leftLitres }: { here: BatchHere; leftLitres: number }
       return;
     }
     setWrong(null);
-    if (await tell({ type: 'closed', payload: { leftLitres: value } }))
-      navigate(`/log/${here.batch.id}`);
+    if (await tell({ type: 'closed', payload: { leftLitres: value } })) navigate(`/log/${here.batch.id}`);
   }
   return (
     <div>

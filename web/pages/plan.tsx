@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import styled from 'styled-components';
-import type { BatchSummary } from '../../contract';
+import { hourMinute, litres, type WholeKitchen } from '../../contract';
+import type { PotChoice } from '../../core/order';
 import type { Plan } from '../../core/plan';
 import type { Recipe } from '../../core/recipe';
 import { Button } from '../components/button';
@@ -9,10 +10,10 @@ import { Empty, Page, Waiting } from '../components/page';
 import { PotSection, type WallMark } from '../components/pot-section/pot-section';
 import { Over, Soft } from '../components/text';
 import { useMinuteMs } from '../data/clock';
-import { hourMinute, litres } from '../words/amounts';
-import { useRecipes, useSummaries } from '../data/queries';
+
+import { useRecipes, useUsualRecipe, useWholeKitchen } from '../data/queries';
 import { colour, media, radius, size, space, target } from '../theme/tokens';
-import type { PotChoice } from '../workers/pot-choices';
+import { fitWords, isFit } from '../words/plans';
 import { useComputed } from '../workers/use-computed';
 import { Figures } from './plan-parts/figures';
 import { FromLarder } from './plan-parts/from-larder';
@@ -91,12 +92,13 @@ const Tools = styled.div`
 /** From an order to what to weigh, when to light the burner, and what will be in the bowls. */
 export function PlanPlace() {
   const { data: recipes, error, refetch } = useRecipes();
-  const { data: batches } = useSummaries();
+  const { data: usual } = useUsualRecipe();
   const [params, setParams] = useSearchParams();
   const nowMs = useMinuteMs();
   const asked = useOrderedRecipe(params.get('recipe'));
-  if (!recipes || !batches) return <Waiting error={error} onRetry={refetch} />;
-  const recipe = asked ?? mostCooked(recipes, batches) ?? recipes[0];
+  const kitchen = useWholeKitchen(useKitchenHere());
+  if (!recipes || !usual || !kitchen) return <Waiting error={error} onRetry={refetch} />;
+  const recipe = asked ?? recipes.find((one) => one.id === usual.recipeId) ?? recipes[0];
   if (!recipe || nowMs === 0) {
     return (
       <Page>
@@ -108,26 +110,20 @@ export function PlanPlace() {
   }
   const turnTo = (id: string) =>
     setParams({ recipe: id, ...(params.get('service') ? { service: params.get('service')! } : {}) });
-  return <PlanOf key={recipe.id} recipe={recipe} book={recipes} onRecipe={turnTo} />;
-}
-
-/** The recipe that most batches cooked; none where nothing has been cooked yet. */
-function mostCooked(recipes: readonly Recipe[], batches: readonly BatchSummary[]): Recipe | undefined {
-  const times = (recipe: Recipe) => batches.filter((batch) => batch.recipeId === recipe.id).length;
-  const [first] = [...recipes].sort((a, b) => times(b) - times(a));
-  return first && times(first) > 0 ? first : undefined;
+  return <PlanOf key={recipe.id} kitchen={kitchen} recipe={recipe} book={recipes} onRecipe={turnTo} />;
 }
 
 function PlanOf({
+  kitchen,
   recipe,
   book,
   onRecipe,
 }: {
+  kitchen: WholeKitchen;
   recipe: Recipe;
   book: readonly Recipe[];
   onRecipe: (id: string) => void;
 }) {
-  const kitchen = useKitchenHere();
   // An order is for a service, not for a second: the minute is fine enough.
   const minuteMs = useMinuteMs();
   const order = useOrder(kitchen, book, recipe, minuteMs);
@@ -211,8 +207,10 @@ function PotCard({ choice, order, zone }: { choice: PotChoice; order: Order; zon
           <br />
         </>
       )}
-      <span className={choice.isFit ? '' : 'no'}>
-        {choice.isFit ? `${choice.word}, light ${hourMinute(choice.startAtMs, zone)}` : `✕ ${choice.word}`}
+      <span className={isFit(choice) ? '' : 'no'}>
+        {isFit(choice)
+          ? `${fitWords(choice)}, light ${hourMinute(choice.startAtMs, zone)}`
+          : `✕ ${fitWords(choice)}`}
       </span>
     </ChoiceCard>
   );

@@ -1,6 +1,7 @@
 import { useEffect, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
+import { litres, money } from '../../contract';
 import type { Diet } from '../../core/matter';
 import type { RecipeDraft } from '../../core/reader';
 import type { PatternSlot } from '../../core/recipe';
@@ -12,7 +13,6 @@ import { SmallField } from '../components/small-field';
 import { Caution, Errors, Over, Soft, Subtitle } from '../components/text';
 import { Ticks } from '../components/ticks';
 import { sentencesOf } from '../data/api';
-import { litres, money } from '../words/amounts';
 import { useSaveRecipe } from '../data/queries';
 import { type Book, useBook } from '../data/use-book';
 import { colour, font, media, size, space } from '../theme/tokens';

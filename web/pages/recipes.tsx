@@ -1,18 +1,15 @@
-import { useState } from 'react';
-import { Link, useNavigate } from 'react-router';
+import { Link } from 'react-router';
 import styled from 'styled-components';
+import { money } from '../../contract';
 import { recipeCostPerPortionCents } from '../../core/book';
 import { type Recipe, whatItHolds } from '../../core/recipe';
 import { bandName } from '../../core/thickness';
 import { LinkButton } from '../components/link-button';
 import { Empty, Page, Waiting } from '../components/page';
-import { Errors, Over, Soft, Subtitle, Title } from '../components/text';
-import { sentencesOf } from '../data/api';
-import { money } from '../words/amounts';
-import { useBringIn, useReadFile } from '../data/queries';
+import { Over, Soft, Subtitle, Title } from '../components/text';
 import { type Book, useBook } from '../data/use-book';
 import { colour, FOOD, media, space } from '../theme/tokens';
-import { FilePick } from './recipe-parts/file-pick';
+import { BookIn } from './recipe-parts/book-in';
 import { useKitchenHere } from './use-kitchen-here';
 
 const Head = styled.header`
@@ -75,7 +72,7 @@ export function Recipes() {
           <LinkButton to="/recipes/new" $main>
             Write one
           </LinkButton>
-          <BringIn />
+          <BookIn />
           <a href="/api/book.json" download>
             Take the book out
           </a>
@@ -156,48 +153,4 @@ function knownOf(recipe: Recipe, book: Book): { diet: string; allergens: string;
     if (error instanceof RangeError) return null;
     throw error;
   }
-}
-
-/** A book of Slow Pot’s own comes in whole or not at all; any other file goes to the form, recipe by recipe. */
-function BringIn() {
-  const navigate = useNavigate();
-  const bring = useBringIn();
-  const read = useReadFile();
-  const [said, setSaid] = useState<string | null>(null);
-  const error = bring.error ?? read.error;
-  const sentences = sentencesOf(error);
-  return (
-    <>
-      <FilePick
-        label="Bring a book in"
-        accept=".json"
-        onText={(name, text) => {
-          setSaid(null);
-          bring.reset();
-          read.mutate(
-            { name, text },
-            {
-              onSuccess: (found) => {
-                if (found.kind !== 'book') {
-                  navigate('/recipes/new');
-                  return;
-                }
-                bring.mutate(
-                  { name, text },
-                  {
-                    onSuccess: (came) =>
-                      setSaid(
-                        `${came.added.length} new, ${came.newVersions.length} as new versions, ${came.same.length} the same already.`,
-                      ),
-                  },
-                );
-              },
-            },
-          );
-        }}
-      />
-      {said && <Over role="status">{said}</Over>}
-      <Errors sentences={sentences} />
-    </>
-  );
 }

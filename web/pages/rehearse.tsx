@@ -1,8 +1,9 @@
 import { useEffect, useState } from 'react';
 import { useParams } from 'react-router';
 import styled from 'styled-components';
-import { type KitchenView, planInputOf } from '../../contract';
+import { litres, type WholeKitchen } from '../../contract';
 import { massKg, totalKg } from '../../core/matter';
+import { planInputOf } from '../../core/order';
 import { planBatch } from '../../core/plan';
 import type { Recipe } from '../../core/recipe';
 import {
@@ -18,7 +19,8 @@ import { Choice } from '../components/choice';
 import { Empty, Halves, Page, Waiting } from '../components/page';
 import { PotSection } from '../components/pot-section/pot-section';
 import { Over, Soft, Title } from '../components/text';
-import { litres } from '../words/amounts';
+
+import { useWholeKitchen } from '../data/queries';
 import { useBook } from '../data/use-book';
 import { font, media, size, space } from '../theme/tokens';
 import { NotHere } from './not-here';
@@ -60,9 +62,10 @@ const LONGEST_MIN = 240;
 export function Rehearse() {
   const { id } = useParams();
   const kitchen = useKitchenHere();
+  const whole = useWholeKitchen(kitchen);
   const book = useBook(kitchen);
   const [round, setRound] = useState(0);
-  if (!book) return <Waiting />;
+  if (!book || !whole) return <Waiting />;
   const recipe = book.library.recipes[id ?? ''];
   if (!recipe) return <NotHere />;
   return (
@@ -76,7 +79,7 @@ export function Rehearse() {
       <Round
         key={round}
         recipe={recipe}
-        kitchen={kitchen}
+        kitchen={whole}
         book={book.recipes}
         onAgain={() => setRound(round + 1)}
       />
@@ -91,7 +94,7 @@ function Round({
   onAgain,
 }: {
   recipe: Recipe;
-  kitchen: KitchenView;
+  kitchen: WholeKitchen;
   book: readonly Recipe[];
   onAgain: () => void;
 }) {
@@ -184,7 +187,7 @@ function Round({
 /** The recipe as written, in the smallest pot that takes it, on the burner best known. */
 function setUp(
   recipe: Recipe,
-  kitchen: KitchenView,
+  kitchen: WholeKitchen,
   book: readonly Recipe[],
   chance: number,
 ): Rehearsal | null {

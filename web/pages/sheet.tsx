@@ -1,12 +1,12 @@
 import { Link, useSearchParams } from 'react-router';
 import styled from 'styled-components';
+import { dayAndHour, hourMinute, litres, type WholeKitchen } from '../../contract';
 import type { Recipe } from '../../core/recipe';
 import { Button } from '../components/button';
 import { Page, Waiting } from '../components/page';
 import { Errors, Over, Soft, Title } from '../components/text';
 import { useMinuteMs } from '../data/clock';
-import { dayAndHour, hourMinute, litres } from '../words/amounts';
-import { useRecipes } from '../data/queries';
+import { useRecipes, useWholeKitchen } from '../data/queries';
 import { media, space } from '../theme/tokens';
 import { NotHere } from './not-here';
 import { useOrder } from './plan-parts/use-order';
@@ -31,12 +31,20 @@ export function SheetPlace() {
   const [params] = useSearchParams();
   const nowMs = useMinuteMs();
   const recipe = useOrderedRecipe(params.get('recipe'));
-  if (!recipes || nowMs === 0) return <Waiting error={error} onRetry={refetch} />;
-  return recipe ? <SheetOf key={recipe.id} recipe={recipe} book={recipes} /> : <NotHere />;
+  const kitchen = useWholeKitchen(useKitchenHere());
+  if (!recipes || !kitchen || nowMs === 0) return <Waiting error={error} onRetry={refetch} />;
+  return recipe ? <SheetOf key={recipe.id} kitchen={kitchen} recipe={recipe} book={recipes} /> : <NotHere />;
 }
 
-function SheetOf({ recipe, book }: { recipe: Recipe; book: readonly Recipe[] }) {
-  const kitchen = useKitchenHere();
+function SheetOf({
+  kitchen,
+  recipe,
+  book,
+}: {
+  kitchen: WholeKitchen;
+  recipe: Recipe;
+  book: readonly Recipe[];
+}) {
   const minuteMs = useMinuteMs();
   const order = useOrder(kitchen, book, recipe, minuteMs);
   if (!order.plan || !order.input) {

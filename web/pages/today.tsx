@@ -1,21 +1,31 @@
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import type { BatchView, KitchenView, ServiceView } from '../../contract';
-import { nextServiceAtMs, orderedRecipe } from '../../contract';
+import {
+  type BatchView,
+  day,
+  hourMinute,
+  type KitchenView,
+  litres,
+  nextServiceAtMs,
+  type ServiceView,
+  sentenceCase,
+  span,
+} from '../../contract';
+import { orderedRecipe } from '../../core/book';
 import { boilingPointC } from '../../core/heat';
 import { oldestFirst } from '../../core/larder';
 import { potLitres } from '../../core/pot';
+import { Boundary } from '../components/boundary';
 import { LinkButton } from '../components/link-button';
 import { Page } from '../components/page';
 import { PotThumb } from '../components/pot-section/pot-thumb';
 import { Over, Soft, Subtitle, Title } from '../components/text';
 import { useMinuteMs } from '../data/clock';
-import { day, hourMinute, litres, sentenceCase, span } from '../words/amounts';
-import { dateWords, lotAmount } from '../words/lots';
-import { useLots, useOpenBatches, useOrders, useRecipes, useSummaries } from '../data/queries';
+import { useFoods, useLastServed, useLots, useOpenBatches, useOrders, useRecipes } from '../data/queries';
 import { useLivePot } from '../data/use-pot';
-import { nextActionWords, reasonWords } from '../words/batch';
 import { colour, font, media, size, space, target } from '../theme/tokens';
+import { nextActionWords, reasonWords } from '../words/batch';
+import { dateWords, lotAmount } from '../words/lots';
 import { useKitchenHere } from './use-kitchen-here';
 
 const Line = styled.ol`
@@ -173,6 +183,7 @@ const LEAST_KG = 0.01;
 function Ahead({ kitchen }: { kitchen: KitchenView }) {
   const { data: orders = [] } = useOrders();
   const { data: recipes = [] } = useRecipes();
+  const { data: foods } = useFoods();
   if (orders.length === 0) return null;
   return (
     <section>
@@ -196,7 +207,8 @@ function Ahead({ kitchen }: { kitchen: KitchenView }) {
               {day(request.serviceAtMs, kitchen.zone)}, {hourMinute(request.serviceAtMs, kitchen.zone)}:{' '}
               <Link to={`/plan?${address}`}>
                 {request.portions} bowls of{' '}
-                {orderedRecipe(request.recipeId, kitchen, recipes)?.name.toLowerCase() ?? request.recipeId}
+                {(foods && orderedRecipe(request.recipeId, foods, recipes)?.name.toLowerCase()) ??
+                  request.recipeId}
               </Link>
             </li>
           );
@@ -211,20 +223,17 @@ function Ahead({ kitchen }: { kitchen: KitchenView }) {
 
 /** How the last batch came out: what to have in mind today. */
 function LastTime({ zone }: { zone: string }) {
-  const { data: all = [] } = useSummaries();
-  const last = all
-    .filter((batch) => (batch.result?.served ?? 0) > 0)
-    .sort((a, b) => b.serviceAtMs - a.serviceAtMs)[0];
-  if (!last?.result) return null;
-  const { result } = last;
+  const { data: last } = useLastServed();
+  if (!last?.outcome) return null;
+  const { served, leftPortions, reasons } = last.outcome;
   return (
     <section>
       <Subtitle>Last time</Subtitle>
       <p>
-        <Link to={`/log/${last.id}`}>{day(last.serviceAtMs, zone)}</Link>, {last.name.toLowerCase()}:{' '}
-        {result.served} of {last.portions} served, {result.leftPortions} left.{' '}
-        {result.reasons.length > 0
-          ? `${sentenceCase(result.reasons.map(reasonWords).join('; '))}.`
+        <Link to={`/log/${last.id}`}>{day(last.serviceAtMs, zone)}</Link>, {last.name.toLowerCase()}: {served}{' '}
+        of {last.portions} served, {leftPortions} left.{' '}
+        {reasons.length > 0
+          ? `${sentenceCase(reasons.map(reasonWords).join('; '))}.`
           : 'It came out as planned.'}
       </p>
     </section>
@@ -251,7 +260,9 @@ function ServiceStop(of: {
       </span>
       <Pots>
         {of.batches.map((batch) => (
-          <BatchLine key={batch.id} batch={batch} kitchen={kitchen} />
+          <Boundary key={batch.id} instead={() => <AsideLine batch={batch} />}>
+            {batch.broken ? <AsideLine batch={batch} /> : <BatchLine batch={batch} kitchen={kitchen} />}
+          </Boundary>
         ))}
         {of.batches.length === 0 && <Soft>Nothing is on for it yet.</Soft>}
       </Pots>
@@ -283,6 +294,20 @@ function BatchLine({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView 
         </Over>
       </span>
       <Pressing $isPressing={next.isPressing}>{next.text}</Pressing>
+    </PotLine>
+  );
+}
+
+function AsideLine({ batch }: { batch: BatchView }) {
+  const { pot, recipe } = batch.snapshot.input;
+  return (
+    <PotLine to={`/batches/${batch.id}`}>
+      <PotThumb vessel={pot.vessel} ink={colour.iron} />
+      <span>
+        <Subtitle as="strong">{recipe.name}</Subtitle>
+        <Over>in the {pot.name}</Over>
+      </span>
+      <Pressing $isPressing>set aside: look at its log</Pressing>
     </PotLine>
   );
 }

@@ -1,8 +1,9 @@
 import { useMemo } from 'react';
 import { useOutletContext } from 'react-router';
-import { type KitchenView, orderedRecipe } from '../../contract';
+import type { KitchenView } from '../../contract';
+import { orderedRecipe } from '../../core/book';
 import type { Recipe } from '../../core/recipe';
-import { useRecipes } from '../data/queries';
+import { useFoods, useRecipes } from '../data/queries';
 
 /** The kitchen, known by the time any place is shown. */
 export function useKitchenHere(): KitchenView {
@@ -11,10 +12,7 @@ export function useKitchenHere(): KitchenView {
 
 /** The recipe that an address names, one of the book or one brought back hot; the same one for as long as it holds. */
 export function useOrderedRecipe(id: string | null): Recipe | undefined {
-  const { ownIngredients, pricesCentsPerKg } = useKitchenHere();
+  const { data: foods } = useFoods();
   const { data: book } = useRecipes();
-  return useMemo(
-    () => (id && book ? orderedRecipe(id, { ownIngredients, pricesCentsPerKg }, book) : undefined),
-    [id, book, ownIngredients, pricesCentsPerKg],
-  );
+  return useMemo(() => (id && book && foods ? orderedRecipe(id, foods, book) : undefined), [id, book, foods]);
 }

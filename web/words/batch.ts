@@ -1,3 +1,4 @@
+import { hourMinute, span, weight } from '../../contract';
 import {
   type BatchEvent,
   type BatchSnapshot,
@@ -11,7 +12,6 @@ import {
 } from '../../core/batch';
 import type { FallTarget } from '../../core/pot';
 import { bandName } from '../../core/thickness';
-import { hourMinute, span, weight } from './amounts';
 
 /** A reading the pot cannot explain: what was read, what was expected, and what is asked. */
 export function questionWords({ why, read, expected }: Question): string {

@@ -1,8 +1,9 @@
-import type { LotView } from '../../contract';
+import { day, type LarderStray, type LotStory, volume, weight } from '../../contract';
 import { baseKind } from '../../core/bases';
+import type { LarderEventBody } from '../../core/larder';
 import type { UnitSystem } from '../../core/reader';
 import { recipeRowId } from '../../core/recipe';
-import { day, volume, weight } from './amounts';
+import type { LotView } from '../../core/views';
 
 /** Words for a lot, the same on every screen. */
 
@@ -83,6 +84,83 @@ export function bestWords(lot: LotView): string {
     : lot.best.stands === 'best'
       ? lot.best.words
       : `past its best (${lot.best.words})`;
+}
+
+/** What was done to a lot, as one sentence. */
+export function storyWords(line: LotStory, units: UnitSystem): string {
+  const kg = (value: number) => weight(value, units);
+  switch (line.kind) {
+    case 'drawn':
+      return `${kg(line.kg)} drawn for ${line.batchName.toLowerCase()}`;
+    case 'stored':
+      return `Stored from ${line.batchName}`;
+    case 'shelf':
+      return shelfWords(line.event, line.numbers, units);
+  }
+}
+
+function shelfWords(
+  event: LarderEventBody,
+  numbers: Readonly<Record<string, number>>,
+  units: UnitSystem,
+): string {
+  const kg = (value: number) => weight(value, units);
+  const lotName = (id: string) =>
+    Object.hasOwn(numbers, id) ? `lot ${numbers[id]}` : 'a lot that was taken back';
+  switch (event.type) {
+    case 'delivered': {
+      const { supplier, arrivedC, tag } = event.payload;
+      const warm = arrivedC === undefined ? '' : ` at ${arrivedC} °C`;
+      return `${kg(event.payload.kg)} delivered by ${supplier}${warm}${tag ? `, tag ${tag}` : ''}`;
+    }
+    case 'found':
+      return `${kg(event.payload.kg)} found on the shelf: ${event.payload.note}`;
+    case 'moved':
+      return `Moved to ${event.payload.place}`;
+    case 'frozen':
+      return `Frozen, ${event.payload.place}: its days stand still`;
+    case 'thawed':
+      return `Thawed, ${event.payload.place}: its days run on`;
+    case 'split':
+      return `${kg(event.payload.kg)} parted off as ${lotName(event.payload.toLotId)}, ${event.payload.place}`;
+    case 'blended': {
+      const { parts, waterKg, toLotId } = event.payload;
+      const poured = parts.map((part) => `${kg(part.kg)} of ${lotName(part.lotId)}`).join(', ');
+      return `${poured}${waterKg > 0 ? `, ${kg(waterKg)} water` : ''} poured together as ${lotName(toLotId)}`;
+    }
+    case 'fatLifted':
+      return `${kg(event.payload.kg)} of set fat lifted`;
+    case 'lotRead':
+      return lotReadWords(event.payload);
+    case 'discarded':
+      return `${kg(event.payload.kg)} thrown away: ${event.payload.reason}`;
+    case 'counted':
+      return `Counted: ${kg(event.payload.kg)} there. ${event.payload.note}`;
+    case 'usePast':
+      return `May be used past its date: ${event.payload.reason} (${event.payload.by})`;
+    case 'undone':
+      return 'Took something back';
+  }
+}
+
+function lotReadWords(payload: Extract<LarderEventBody, { type: 'lotRead' }>['payload']): string {
+  switch (payload.kind) {
+    case 'brix':
+      return `Read ${payload.value} °Brix`;
+    case 'salt':
+      return `Read ${payload.value} % salt`;
+    case 'temperature':
+      return `Read ${payload.value} °C`;
+    case 'set':
+      return payload.sets ? 'Set when cold' : 'Stayed liquid when cold';
+  }
+}
+
+/** An entry that names a lot which is not there any more. */
+export function strayWords(stray: LarderStray): string {
+  return stray.batchId === null
+    ? 'Something was done to a lot whose making was taken back.'
+    : 'A batch drew from a lot whose making was taken back.';
 }
 
 /** The colour of what is in it, by the recipe that made it. */

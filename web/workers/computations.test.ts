@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
+import { freePots } from '../../core/order';
 import { BOOK } from '../../demo/dishes/dishes';
 import { kitchenView } from '../../demo/kitchen-view';
-import { COMPUTATIONS, freePots, type OrderAsked } from './computations';
+import { COMPUTATIONS, type OrderAsked } from './computations';
 
 const kitchen = kitchenView();
 const asked = (

@@ -1,11 +1,18 @@
-import { type KitchenView, libraryOf, type PlanRequest, planInputOf } from '../../contract';
+import { type PlanRequest, type WholeKitchen, zonedTimeMs } from '../../contract';
 import { type BatchSnapshot, type BatchState, type FreeRange, type Lever, levers } from '../../core/batch';
+import { libraryOf } from '../../core/book';
 import { layLots, type ShelfLot } from '../../core/larder';
 import {
   type AmountAnswer,
   answerAmount,
+  type BasesAhead,
+  type BasesAsked,
+  basesAhead,
+  freePots,
   type OrderAmount,
-  type PotOnBurner,
+  type PotChoice,
+  planInputOf,
+  potChoices,
   type ScalingNote,
   type Split,
   scalingNotes,
@@ -20,13 +27,11 @@ import {
   type Suggestion,
   suggestSubstitutions,
 } from '../../core/substitute';
-import { type BasesAhead, type BasesAsked, basesAhead } from './bases-ahead';
-import { type PotChoice, potChoices } from './pot-choices';
 
 /** An order with all it is planned from: what every computation starts with. */
 export interface OrderAsked {
   request: PlanRequest;
-  kitchen: KitchenView;
+  kitchen: WholeKitchen;
   recipe: Recipe;
   book: readonly Recipe[];
   /** the shelf, for what an order would draw */
@@ -50,7 +55,10 @@ export interface Computations {
   ways: { asked: OrderAsked; answer: Split[] };
   notes: { asked: OrderAsked; answer: ScalingNote[] };
   amount: { asked: OrderAsked & { amount: OrderAmount }; answer: AmountAnswer };
-  bases: { asked: BasesAsked; answer: BasesAhead };
+  bases: {
+    asked: Omit<BasesAsked, 'dayBeforeMs' | 'kitchen'> & { kitchen: WholeKitchen };
+    answer: BasesAhead;
+  };
   levers: { asked: { snapshot: BatchSnapshot; state: BatchState; free: FreeRange }; answer: Lever[] };
   swaps: { asked: OrderAsked & { more?: readonly Substitution[] }; answer: WeighedSwap[] };
 }
@@ -75,25 +83,11 @@ export const COMPUTATIONS: {
     if (!input) throw new RangeError('This order cannot be planned as it stands');
     return answerAmount(asked.amount, input);
   },
-  bases: basesAhead,
+  bases: (asked) =>
+    basesAhead({ ...asked, dayBeforeMs: (time, atMs) => zonedTimeMs(time, asked.kitchen.zone, atMs, -1) }),
   levers: ({ snapshot, state, free }) => levers(snapshot, state, free),
   swaps: (asked) => weighedSwaps(asked),
 };
-
-/** Every pot that is free, on the strongest free burner that takes it; the order's own burner is its own pot's. */
-export function freePots({ kitchen, request, busy }: OrderAsked): PotOnBurner[] {
-  return kitchen.pots
-    .filter((pot) => pot.id === request.potId || !busy.potIds.includes(pot.id))
-    .flatMap((pot): PotOnBurner[] => {
-      const burner = kitchen.burners
-        .filter((one) => one.potIds.includes(pot.id) && !busy.burnerIds.includes(one.id))
-        .filter((one) =>
-          pot.id === request.potId ? one.id === request.burnerId : one.id !== request.burnerId,
-        )
-        .sort((a, b) => b.powerW * b.efficiency - a.powerW * a.efficiency)[0];
-      return burner ? [{ pot, burner }] : [];
-    });
-}
 
 function inputFor(asked: OrderAsked, changes = asked.request.changes): PlanInput | null {
   const { changes: _changes, ...request } = asked.request;

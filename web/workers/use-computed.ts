@@ -30,7 +30,25 @@ function startWorker(): Worker {
     if (data.refused !== undefined) waiting?.reject(new RangeError(data.refused));
     else waiting?.resolve(data.answer as never);
   };
+  const onCrash = () => {
+    if (worker !== started) return;
+    started.terminate();
+    worker = null;
+    for (const [turn, waiting] of [...turns]) {
+      turns.delete(turn);
+      waiting.reject(new WorkerCrash());
+    }
+  };
+  started.onerror = onCrash;
+  started.onmessageerror = onCrash;
   return started;
+}
+
+/** What was being worked out is lost; the next question starts another worker. */
+export class WorkerCrash extends Error {
+  constructor() {
+    super('This could not be worked out just now.');
+  }
 }
 
 /** A computation that follows its question; the last answer stays on the page while the next is worked out. */
@@ -46,7 +64,8 @@ export function useComputed<Name extends OrderComputation>(
     placeholderData: keepPreviousData,
     staleTime: Number.POSITIVE_INFINITY,
     gcTime: 60_000,
-    retry: false,
+    retry: (count, error) => error instanceof WorkerCrash && count < 2,
+    retryDelay: 500,
   });
 }
 

@@ -1,4 +1,4 @@
-import { renamed, type UpcastStep, upcast, type Written } from '../../log';
+import { each, renamed, type UpcastStep, upcast, type Written, within } from '../../log';
 import type { BatchEventBody, BatchEventType } from '../batch-event';
 
 /** The version of each type of event as it is written now. */
@@ -33,18 +33,12 @@ const withHeatFactor = renamed({ gain: 'heatFactor' });
  * What older versions said in other words. 1 → 2: `despite` became `overrideReason`, a burner's `gain` its
  * `heatFactor`, and `putBy` is `stored`.
  */
-const STEPS: ReadonlyMap<string, UpcastStep> = new Map<string, UpcastStep>([
-  ['stageBegun 1', (payload: object) => ({ payload: withReason(payload) })],
-  ['portioned 1', (payload: object) => ({ payload: withReason(payload) })],
-  ['putBy 1', (payload: object) => ({ type: 'stored', payload: withReason(payload) })],
-  [
-    'added 1',
-    (payload: { items: object[] }) => ({ payload: { ...payload, items: payload.items.map(withReason) } }),
-  ],
-  [
-    'moved 1',
-    (payload: { burner: object }) => ({ payload: { ...payload, burner: withHeatFactor(payload.burner) } }),
-  ],
+export const EVENT_STEPS: ReadonlyMap<string, UpcastStep> = new Map<string, UpcastStep>([
+  ['stageBegun 1', (payload) => ({ payload: withReason(payload) })],
+  ['portioned 1', (payload) => ({ payload: withReason(payload) })],
+  ['putBy 1', (payload) => ({ type: 'stored', payload: withReason(payload) })],
+  ['added 1', (payload) => ({ payload: within('items', each(withReason))(payload) })],
+  ['moved 1', (payload) => ({ payload: within('burner', withHeatFactor)(payload) })],
 ]);
 
 /**
@@ -53,6 +47,6 @@ const STEPS: ReadonlyMap<string, UpcastStep> = new Map<string, UpcastStep>([
  * @throws UnknownVersion for one written by a newer Slow Pot
  */
 export function upcastBatchEvent(written: Written): BatchEventBody {
-  const { type, payload } = upcast(written, EVENT_VERSIONS, STEPS);
+  const { type, payload } = upcast(written, EVENT_VERSIONS, EVENT_STEPS);
   return { type, payload } as BatchEventBody;
 }

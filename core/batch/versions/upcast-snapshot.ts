@@ -58,6 +58,6 @@ function workingsOf(workings: Json): Json {
 export function upcastResult(v: number, written: unknown): BatchResult {
   if (v === RESULT_VERSION) return written as BatchResult;
   if (v !== 1) throw new UnknownVersion('result', v);
-  const result = renamed({ gain: 'heatFactor', putByLitres: 'storedLitres' })(written as object) as Json;
+  const result = renamed({ gain: 'heatFactor', putByLitres: 'storedLitres' })(written) as Json;
   return { ...result, reasons: (result.reasons as string[]).map(asSaid) } as unknown as BatchResult;
 }

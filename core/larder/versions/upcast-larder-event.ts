@@ -19,7 +19,7 @@ export const LARDER_EVENT_VERSIONS: ReadonlyMap<string, number> = new Map<Larder
 ]);
 
 /** 1 → 2: only what is stored beside it changed, see `upcastReceivedFood`. */
-const same = (payload: object) => ({ payload });
+const same: UpcastStep = (payload) => ({ payload });
 const STEPS: ReadonlyMap<string, UpcastStep> = new Map<string, UpcastStep>([
   ['delivered 1', same],
   ['found 1', same],

@@ -1,3 +1,5 @@
+import { UNITS, type Unit } from '../../units';
+
 /**
  * Units a recipe is written in, by the words cooks use for them. Weights are grams; volumes are mL by system; counted
  * measures get their grams from the ingredient, else from `usualG`, a first guess.
@@ -12,25 +14,30 @@ export interface Measure {
   usualG?: number | null;
 }
 
-const SPOONS = { tsp: { metric: 5, us: 4.92892159375, imperial: 5 }, tbsp: { metric: 15, us: 14.78676478125, imperial: 15 } };
+/** Grams or mL of a unit of the one table. */
+const of = (unit: Unit) => UNITS[unit].factor;
+/** A US measure, and the imperial one where metric cooks write it too. */
+const byCountry = (us: Unit, imperial: Unit) => ({ metric: of(imperial), us: of(us), imperial: of(imperial) });
+
+const SPOONS = { tsp: { metric: 5, us: of('tsp'), imperial: 5 }, tbsp: { metric: of('metric-tbsp'), us: of('tbsp'), imperial: of('metric-tbsp') } };
 
 const ROWS = {
   g: { words: ['g', 'gr', 'gm', 'gms', 'gram', 'grams', 'gramme', 'grammes'], grams: 1 },
   kg: { words: ['kg', 'kgs', 'kilo', 'kilos', 'kilogram', 'kilograms'], grams: 1000 },
   mg: { words: ['mg', 'milligram', 'milligrams'], grams: 0.001 },
-  oz: { words: ['oz', 'ozs', 'ounce', 'ounces'], grams: 28.349523125 },
-  lb: { words: ['lb', 'lbs', 'pound', 'pounds'], grams: 453.59237 },
+  oz: { words: ['oz', 'ozs', 'ounce', 'ounces'], grams: of('oz') },
+  lb: { words: ['lb', 'lbs', 'pound', 'pounds'], grams: of('lb') },
   mL: { words: ['ml', 'mls', 'millilitre', 'millilitres', 'milliliter', 'milliliters', 'cc'], mL: 1 },
   cL: { words: ['cl', 'centilitre', 'centilitres', 'centiliter', 'centiliters'], mL: 10 },
   dL: { words: ['dl', 'decilitre', 'decilitres', 'deciliter', 'deciliters'], mL: 100 },
   L: { words: ['l', 'ltr', 'ltrs', 'litre', 'litres', 'liter', 'liters'], mL: 1000 },
   tsp: { words: ['tsp', 'tsps', 'teaspoon', 'teaspoons', 'teaspoonful', 'teaspoonfuls'], mL: SPOONS.tsp },
   tbsp: { words: ['tbsp', 'tbsps', 'tbs', 'tblsp', 'tablespoon', 'tablespoons', 'tablespoonful', 'tablespoonfuls'], mL: SPOONS.tbsp },
-  floz: { words: ['fl oz', 'floz', 'fluid ounce', 'fluid ounces'], mL: { metric: 28.4130625, us: 29.5735295625, imperial: 28.4130625 } },
-  cup: { words: ['cup', 'cups', 'cupful', 'cupfuls'], mL: { metric: 250, us: 236.5882365, imperial: 250 } },
-  pint: { words: ['pint', 'pints', 'pt', 'pts'], mL: { metric: 568.26125, us: 473.176473, imperial: 568.26125 } },
-  quart: { words: ['quart', 'quarts', 'qt', 'qts'], mL: { metric: 1136.5225, us: 946.352946, imperial: 1136.5225 } },
-  gallon: { words: ['gallon', 'gallons', 'gal'], mL: { metric: 4546.09, us: 3785.411784, imperial: 4546.09 } },
+  floz: { words: ['fl oz', 'floz', 'fluid ounce', 'fluid ounces'], mL: byCountry('floz', 'imp-floz') },
+  cup: { words: ['cup', 'cups', 'cupful', 'cupfuls'], mL: byCountry('cup', 'metric-cup') },
+  pint: { words: ['pint', 'pints', 'pt', 'pts'], mL: byCountry('pint', 'imp-pint') },
+  quart: { words: ['quart', 'quarts', 'qt', 'qts'], mL: byCountry('quart', 'imp-quart') },
+  gallon: { words: ['gallon', 'gallons', 'gal'], mL: byCountry('gallon', 'imp-gallon') },
   pinch: { words: ['pinch', 'pinches'], usualG: 0.3 },
   dash: { words: ['dash', 'dashes', 'splash', 'splashes', 'shake', 'shakes'], mL: 2.5 },
   drop: { words: ['drop', 'drops'], mL: 0.05 },

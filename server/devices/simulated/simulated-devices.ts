@@ -1,7 +1,7 @@
 import type { DeviceView, Fault } from '../../../contract';
 import type { DeviceKind } from '../../../core/devices';
-import { batchView } from '../../routes/batch-store';
-import type { ServerContext } from '../../server-context';
+import { isAside } from '../../batches/batch-logs';
+import type { CommandContext } from '../../command-context';
 import type { DeviceHub } from '../device-hub';
 import { chanceOf, hiddenTruth, type Truth } from './truth';
 
@@ -27,14 +27,14 @@ interface SimulatedDevice {
 
 /** A simulated probe and pot scale: they follow a hidden truth and speak through the same door as a real bridge. */
 export interface SimulatedDevices {
-  start(of: { kind: DeviceKind; batchId: string; fault: Fault }): Promise<DeviceView>;
+  start(of: { kind: DeviceKind; batchId: string; fault: Fault }): DeviceView;
   stop(id: string): void;
   close(): void;
 }
 
 /** `address` is where this server is reached: the simulated devices send their lines over HTTP like anybody else. */
 export function createSimulatedDevices(
-  context: ServerContext & { devices: DeviceHub },
+  context: CommandContext & { devices: DeviceHub },
   address: () => string,
 ): SimulatedDevices {
   const running = new Map<string, SimulatedDevice>();
@@ -43,21 +43,29 @@ export function createSimulatedDevices(
   async function tick(one: SimulatedDevice): Promise<void> {
     one.ticks += 1;
     if (one.fault === 'dropOut' && one.ticks % DROP_OUT.outOf < DROP_OUT.silent) return;
-    const batch = await batchView(context.db, one.batchId);
-    if (batch.closedAtMs !== null) {
+    const batch = context.logs.of(one.batchId);
+    if (isAside(batch) || batch.row.closedAtMs !== null) {
       stop(one.id);
       context.devices.remove(one.id);
       return;
     }
-    const truth = truths.get(one.batchId) ?? hiddenTruth(one.batchId, batch.snapshot);
+    const truth = truths.get(one.batchId) ?? hiddenTruth(one.batchId, batch.row.snapshot);
     truths.set(one.batchId, truth);
     const real = truth.at(batch.events, context.clock.nowMs());
-    const body = linesOf(one, one.kind === 'probe' ? real.tempC : real.massKg);
-    await fetch(`${address()}/api/devices/${one.id}/samples`, {
-      method: 'POST',
-      headers: { 'Content-Type': 'application/x-ndjson' },
-      body,
-    });
+    await send(one, linesOf(one, one.kind === 'probe' ? real.tempC : real.massKg));
+  }
+
+  /** Asked to wait, it waits, and sends the same again: nothing of it is lost. */
+  async function send(one: SimulatedDevice, body: string): Promise<void> {
+    while (running.get(one.id) === one) {
+      const answer = await fetch(`${address()}/api/devices/${one.id}/samples`, {
+        method: 'POST',
+        headers: { 'Content-Type': 'application/x-ndjson' },
+        body,
+      });
+      if (answer.status !== 429) return;
+      await new Promise((resolve) => setTimeout(resolve, 1000 * Number(answer.headers.get('Retry-After'))));
+    }
   }
 
   function stop(id: string): void {
@@ -68,7 +76,7 @@ export function createSimulatedDevices(
   }
 
   return {
-    async start({ kind, batchId, fault }) {
+    start({ kind, batchId, fault }) {
       const id = `simulated-${kind}-${batchId.slice(-8)}`;
       stop(id);
       context.devices.remove(id);
@@ -79,17 +87,8 @@ export function createSimulatedDevices(
         name: kind === 'probe' ? 'simulated probe' : 'simulated scale',
         simulated: fault,
       });
-      const one: SimulatedDevice = {
-        id,
-        kind,
-        batchId,
-        fault,
-        ticks: 0,
-        timer: setInterval(() => {}, TICK_MS),
-      };
-      clearInterval(one.timer);
       let isBusy = false;
-      one.timer = setInterval(() => {
+      const timer = setInterval(() => {
         if (isBusy) return;
         isBusy = true;
         tick(one)
@@ -98,6 +97,7 @@ export function createSimulatedDevices(
             isBusy = false;
           });
       }, TICK_MS);
+      const one: SimulatedDevice = { id, kind, batchId, fault, ticks: 0, timer };
       running.set(id, one);
       return view;
     },

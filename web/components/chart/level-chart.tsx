@@ -11,7 +11,7 @@ import {
 import { memo, useRef, useState } from 'react';
 import { Scatter } from 'react-chartjs-2';
 import styled from 'styled-components';
-import { hourMinute } from '../../words/amounts';
+import { hourMinute } from '../../../contract';
 import { useThemeColours } from '../../theme/use-theme';
 
 Chart.register(LineController, ScatterController, LineElement, PointElement, LinearScale, Filler);

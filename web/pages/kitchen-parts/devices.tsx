@@ -8,6 +8,7 @@ import { Errors, Over, Soft, Subtitle } from '../../components/text';
 import { sentencesOf } from '../../data/api';
 import { useDevices, useOpenBatches, useRemoveDevice, useStartSimulatedDevice } from '../../data/queries';
 import { colour, space } from '../../theme/tokens';
+import { deviceTrouble } from '../../words/devices';
 
 const Rows = styled.ul`
   display: grid;
@@ -72,7 +73,9 @@ export function Devices() {
             <li key={one.id}>
               <span>
                 {one.name}, {nameOf(one.batchId).toLowerCase()}
-                <Over className={one.said ? 'wrong' : ''}>{one.said ?? STATUS_WORDS[one.status]}</Over>
+                <Over className={deviceTrouble(one) ? 'wrong' : ''}>
+                  {deviceTrouble(one) ?? STATUS_WORDS[one.status]}
+                </Over>
               </span>
               <strong>{shownBy(one)}</strong>
               <Button

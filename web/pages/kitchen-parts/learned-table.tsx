@@ -1,8 +1,9 @@
 import styled from 'styled-components';
 import type { KitchenView } from '../../../contract';
 import { Caution, Over, Soft, Subtitle } from '../../components/text';
-import { heatWords } from '../../words/batch';
+import { useLearned } from '../../data/queries';
 import { colour, size, space } from '../../theme/tokens';
+import { heatWords } from '../../words/batch';
 
 const Table = styled.table`
   width: 100%;
@@ -33,11 +34,13 @@ const ROWS = 10;
 export function LearnedTable({ kitchen }: { kitchen: KitchenView }) {
   const name = (list: readonly { id: string; name: string }[], id: string) =>
     list.find((one) => one.id === id)?.name ?? id;
-  const drifted = kitchen.learned.filter((one) => one.drifted !== null);
+  const { data: learned } = useLearned();
+  if (!learned) return null;
+  const drifted = learned.filter((one) => one.drifted !== null);
   return (
     <div>
       <Subtitle>What the pots have taught</Subtitle>
-      {kitchen.learned.length === 0 ? (
+      {learned.length === 0 ? (
         <Soft>Nothing yet: each closed batch adds its stretches of steady heat.</Soft>
       ) : (
         <>
@@ -58,7 +61,7 @@ export function LearnedTable({ kitchen }: { kitchen: KitchenView }) {
               </tr>
             </thead>
             <tbody>
-              {kitchen.learned.slice(0, ROWS).map((one) => (
+              {learned.slice(0, ROWS).map((one) => (
                 <tr key={`${one.potId}${one.burnerId}${one.fraction}${one.lid}`}>
                   <td>
                     {name(kitchen.burners, one.burnerId)}, {name(kitchen.pots, one.potId)}

@@ -1,6 +1,6 @@
-import type { LotView } from '../../../contract';
+import { money, typedNumber } from '../../../contract';
 import type { BlendLimit, BlendWanted } from '../../../core/larder';
-import { money, typedNumber } from '../../words/amounts';
+import type { LotView } from '../../../core/views';
 
 /** The fields of a blend. */
 export type BlendField = 'litres' | 'saltMax' | 'brixMin' | 'umamiMin' | 'priceMax';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
-import { zonedTimeMs } from '../../../contract';
+import { typedNumber, zonedTimeMs } from '../../../contract';
 import type { LotStorage } from '../../../core/matter';
 import { FOOD_CODE, mustComeCold } from '../../../core/safety';
 import { Button } from '../../components/button';
@@ -10,7 +10,8 @@ import { SmallField } from '../../components/small-field';
 import { StorageChoice } from '../../components/storage-choice';
 import { Caution, Errors } from '../../components/text';
 import { useMinuteMs } from '../../data/clock';
-import { typedNumber } from '../../words/amounts';
+import { useFoods } from '../../data/queries';
+
 import { useBook } from '../../data/use-book';
 import { useKitchenHere } from '../use-kitchen-here';
 import { useShelf } from './use-shelf';
@@ -20,6 +21,7 @@ export function DeliverySheet({ onClose }: { onClose: () => void }) {
   const kitchen = useKitchenHere();
   const nowMs = useMinuteMs();
   const book = useBook(kitchen);
+  const suppliers = useFoods().data?.suppliers ?? {};
   const { tell, refusals } = useShelf();
   const [foodId, setFoodId] = useState<string | null>(null);
   const [typed, setTyped] = useState({
@@ -34,7 +36,7 @@ export function DeliverySheet({ onClose }: { onClose: () => void }) {
   const [storage, setStorage] = useState<LotStorage>('chilled');
   const [wrong, setWrong] = useState<string[]>([]);
   const food = foodId ? book?.library.ingredients[foodId] : undefined;
-  const supplier = typed.supplier || (foodId ? (kitchen.suppliers[foodId] ?? '') : '');
+  const supplier = typed.supplier || (foodId ? (suppliers[foodId] ?? '') : '');
   const warm = typedNumber(typed.warm);
   const isWarm =
     food !== undefined && mustComeCold(food) && warm !== null && warm > kitchen.limits.receivingC;

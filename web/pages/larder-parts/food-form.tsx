@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import styled from 'styled-components';
+import { sentenceCase, typedNumber } from '../../../contract';
 import { ALLERGENS, type Allergen, DIETS, type Diet, type Ingredient } from '../../../core/matter';
 import { Button } from '../../components/button';
 import { PickOne, PickTyped } from '../../components/menu';
@@ -7,7 +8,6 @@ import { SmallField } from '../../components/small-field';
 import { Errors, Soft } from '../../components/text';
 import { Ticks } from '../../components/ticks';
 import { sentencesOf } from '../../data/api';
-import { sentenceCase, typedNumber } from '../../words/amounts';
 import { useOwnFood } from '../../data/queries';
 import { space } from '../../theme/tokens';
 import { slug } from '../recipe-editor/use-editing';

@@ -1,20 +1,19 @@
 import { useMemo, useState } from 'react';
 import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
+import { type FoodsView, money, sentenceCase, typedNumber } from '../../../contract';
 import { priceMoves } from '../../../core/book';
 import { type Ingredient, STORES } from '../../../core/matter';
 import { Button } from '../../components/button';
 import { Sheet } from '../../components/sheet';
 import { SmallField } from '../../components/small-field';
 import { Errors, Over, Soft, Unseen } from '../../components/text';
-import { sentencesOf } from '../../data/api';
-import { money, sentenceCase, typedNumber } from '../../words/amounts';
-import { usePriceChange, useReadFile } from '../../data/queries';
+import { useFoods, usePriceChange } from '../../data/queries';
 import { type Book, useBook } from '../../data/use-book';
 import { colour, media, radius, size, space, target } from '../../theme/tokens';
-import { FilePick } from '../recipe-parts/file-pick';
 import { useKitchenHere } from '../use-kitchen-here';
 import { FoodForm } from './food-form';
+import { PricesIn } from './prices-in';
 
 const Tools = styled.div`
   display: flex;
@@ -95,11 +94,10 @@ export function Foods() {
   const [search, setSearch] = useState('');
   const [priced, setPriced] = useState<Ingredient | null>(null);
   const [labelled, setLabelled] = useState<Ingredient | null | 'new'>(null);
-  const rows = useMemo(
-    () => foundRows(book, search, kitchen.pricesCentsPerKg),
-    [book, search, kitchen.pricesCentsPerKg],
-  );
-  if (!book) return null;
+  const { data: foods } = useFoods();
+  const prices = foods?.pricesCentsPerKg;
+  const rows = useMemo(() => (prices ? foundRows(book, search, prices) : []), [book, search, prices]);
+  if (!book || !foods) return null;
   return (
     <Part aria-label="Foods and prices">
       <Tools>
@@ -137,13 +135,13 @@ export function Foods() {
                 {row.guessedFrom && <small>{row.source}</small>}
               </td>
               <td className="more">{row.store}</td>
-              <td className="more">{kitchen.suppliers[row.id] ?? ''}</td>
+              <td className="more">{foods.suppliers[row.id] ?? ''}</td>
               <td className="figure more">{Math.round(row.yield * 100)} %</td>
               <td className="figure">
                 <Price aria-label={`Price of ${row.name}`} onPress={() => setPriced(row)}>
-                  {kitchen.pricesCentsPerKg[row.id] === undefined
+                  {foods.pricesCentsPerKg[row.id] === undefined
                     ? 'none yet'
-                    : money(kitchen.pricesCentsPerKg[row.id]!, kitchen.currency)}
+                    : money(foods.pricesCentsPerKg[row.id]!, kitchen.currency)}
                 </Price>
               </td>
               <td>
@@ -162,7 +160,9 @@ export function Foods() {
           found by name.
         </Over>
       )}
-      {priced && <PriceSheet key={priced.id} food={priced} book={book} onClose={() => setPriced(null)} />}
+      {priced && (
+        <PriceSheet key={priced.id} food={priced} foods={foods} book={book} onClose={() => setPriced(null)} />
+      )}
       {labelled && (
         <Sheet
           title={labelled === 'new' ? 'A food of our own' : `The label of ${labelled.name.toLowerCase()}`}
@@ -202,12 +202,22 @@ function foundRows(
 }
 
 /** A price being changed: which dishes it moves, before it is kept. */
-function PriceSheet({ food, book, onClose }: { food: Ingredient; book: Book; onClose: () => void }) {
+function PriceSheet({
+  food,
+  foods,
+  book,
+  onClose,
+}: {
+  food: Ingredient;
+  foods: FoodsView;
+  book: Book;
+  onClose: () => void;
+}) {
   const kitchen = useKitchenHere();
   const save = usePriceChange();
-  const now = kitchen.pricesCentsPerKg[food.id];
+  const now = foods.pricesCentsPerKg[food.id];
   const [typed, setTyped] = useState(now === undefined ? '' : (now / 100).toFixed(2));
-  const [supplier, setSupplier] = useState(kitchen.suppliers[food.id] ?? '');
+  const [supplier, setSupplier] = useState(foods.suppliers[food.id] ?? '');
   const value = typedNumber(typed);
   const isPrice = value !== null && value >= 0 && value <= 100_000;
   const moves = isPrice ? priceMoves(book.library, { [food.id]: value * 100 }) : [];
@@ -262,39 +272,5 @@ function PriceSheet({ food, book, onClose }: { food: Ingredient; book: Book; onC
         Keep this price
       </Button>
     </Sheet>
-  );
-}
-
-/** Prices from a CSV: read whole, then taken over whole. */
-function PricesIn() {
-  const read = useReadFile();
-  const save = usePriceChange();
-  const [said, setSaid] = useState<string | null>(null);
-  const error = read.error ?? save.error;
-  return (
-    <>
-      <FilePick
-        label="Bring prices in, CSV"
-        accept=".csv"
-        onText={(name, text) => {
-          setSaid(null);
-          save.reset();
-          read.mutate(
-            { name, text },
-            {
-              onSuccess: (found) => {
-                if (found.kind === 'prices' && found.prices.length > 0)
-                  save.mutate(
-                    { prices: found.prices },
-                    { onSuccess: () => setSaid(`${found.prices.length} prices taken over.`) },
-                  );
-              },
-            },
-          );
-        }}
-      />
-      {said && <Over role="status">{said}</Over>}
-      <Errors sentences={sentencesOf(error)} />
-    </>
   );
 }

@@ -1,15 +1,16 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { v7 as uuid } from 'uuid';
-import type { KitchenView, LotView } from '../../../contract';
+import { type KitchenView, litres, minutes, percent, typedNumber } from '../../../contract';
 import { baseKind } from '../../../core/bases';
 import { boilOffKgPerHour } from '../../../core/evaporation';
 import { concentrate, letDown, type Strengthened } from '../../../core/larder';
+import type { LotView } from '../../../core/views';
 import { Button } from '../../components/button';
 import { Sheet } from '../../components/sheet';
 import { SmallField } from '../../components/small-field';
 import { Caution, Errors, Soft } from '../../components/text';
-import { litres, minutes, percent, typedNumber } from '../../words/amounts';
+
 import { useRecipes } from '../../data/queries';
 import { useShelf } from './use-shelf';
 

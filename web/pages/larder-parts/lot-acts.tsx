@@ -1,15 +1,16 @@
 import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
-import type { LotView } from '../../../contract';
+import { typedNumber } from '../../../contract';
 import type { LarderEventBody } from '../../../core/larder';
 import type { LotStorage } from '../../../core/matter';
+import type { LotView } from '../../../core/views';
 import { Button } from '../../components/button';
 import { Choice } from '../../components/choice';
 import { Sheet } from '../../components/sheet';
 import { SmallField } from '../../components/small-field';
 import { StorageChoice } from '../../components/storage-choice';
 import { Caution, Errors, Soft } from '../../components/text';
-import { typedNumber } from '../../words/amounts';
+
 import { isPouredLot } from '../../words/lots';
 import { useShelf } from './use-shelf';
 

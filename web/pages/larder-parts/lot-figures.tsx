@@ -1,8 +1,9 @@
-import type { KitchenView, LotView } from '../../../contract';
+import { day, dayAndHour, type KitchenView, money, percent } from '../../../contract';
 import { baseKind, SETS_FROM_GELATIN_PERCENT } from '../../../core/bases';
 import { ALLERGENS } from '../../../core/matter';
+import type { LotView } from '../../../core/views';
 import { Figure } from '../../components/figure';
-import { day, dayAndHour, money, percent } from '../../words/amounts';
+
 import { bestWords, dateWords, isPouredLot, lotAmount } from '../../words/lots';
 import type { WorkingWords } from '../../words/workings';
 

@@ -1,12 +1,12 @@
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import type { KitchenView, LotView } from '../../../contract';
+import { type KitchenView, money } from '../../../contract';
+import type { LotView } from '../../../core/views';
 import { FigureText, Over } from '../../components/text';
 import { Tub } from '../../components/tub';
-import { money } from '../../words/amounts';
-import { dateWords, isPouredLot, lotAmount, lotColour, standingWords } from '../../words/lots';
 import { useRecipes } from '../../data/queries';
 import { colour, media, size, space } from '../../theme/tokens';
+import { dateWords, isPouredLot, lotAmount, lotColour, standingWords } from '../../words/lots';
 
 const Row = styled(Link)`
   display: grid;

@@ -1,7 +1,8 @@
 import { Checkbox, CheckboxGroup, Label } from 'react-aria-components';
 import styled from 'styled-components';
-import type { LotView } from '../../../contract';
-import { litres, percent } from '../../words/amounts';
+import { litres, percent } from '../../../contract';
+import type { LotView } from '../../../core/views';
+
 import { colour, radius, size, space, target } from '../../theme/tokens';
 
 const Picked = styled(CheckboxGroup)`

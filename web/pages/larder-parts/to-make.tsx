@@ -1,12 +1,21 @@
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { type KitchenView, orderedRecipe } from '../../../contract';
+import { day, dayAndHour, hourMinute, type KitchenView, litres, refusalSentence } from '../../../contract';
+import { orderedRecipe } from '../../../core/book';
+import type { BaseAhead } from '../../../core/order';
 import { Button } from '../../components/button';
 import { Caution, Errors, Over, Soft, Subtitle } from '../../components/text';
-import { day, dayAndHour, hourMinute, litres } from '../../words/amounts';
-import { useCancelOrder, useLots, useOrders, useRecipes } from '../../data/queries';
+
+import {
+  useCancelOrder,
+  useFoods,
+  useLots,
+  useOrders,
+  useRecipes,
+  useWholeKitchen,
+} from '../../data/queries';
 import { colour, radius, size, space } from '../../theme/tokens';
-import type { BaseAhead } from '../../workers/bases-ahead';
+import { makingRefusalWords } from '../../words/plans';
 import { useComputed } from '../../workers/use-computed';
 
 const Part = styled.section`
@@ -51,10 +60,11 @@ export function ToMake({ kitchen, nowMs }: { kitchen: KitchenView; nowMs: number
   const { data: orders } = useOrders();
   const { data: book } = useRecipes();
   const { data: lots } = useLots();
+  const whole = useWholeKitchen(kitchen);
   const minuteMs = Math.floor(nowMs / 300_000) * 300_000;
   const asked =
-    orders && book && lots
-      ? { orders, kitchen, book, lots: lots.filter((lot) => lot.leftKg > 0), nowMs: minuteMs }
+    orders && book && lots && whole
+      ? { orders, kitchen: whole, book, lots: lots.filter((lot) => lot.leftKg > 0), nowMs: minuteMs }
       : null;
   const { data: ahead, error } = useComputed('bases', asked);
   if (!orders || !ahead) {
@@ -74,10 +84,15 @@ export function ToMake({ kitchen, nowMs }: { kitchen: KitchenView; nowMs: number
           weighed here.
         </Soft>
       )}
-      <Errors sentences={ahead.refused} />
+      <Errors
+        sentences={ahead.refused.map(
+          (one) =>
+            `${one.name}: ${one.refusals.map((refusal) => refusalSentence(refusal, kitchen)).join(' ')}`,
+        )}
+      />
       <List>
         {ahead.bases.map((base) => (
-          <BaseCard key={base.demand.rowId} base={base} zone={kitchen.zone} />
+          <BaseCard key={base.demand.rowId} base={base} kitchen={kitchen} />
         ))}
       </List>
       {orders.length > 0 && <KeptOrders kitchen={kitchen} />}
@@ -85,7 +100,8 @@ export function ToMake({ kitchen, nowMs }: { kitchen: KitchenView; nowMs: number
   );
 }
 
-function BaseCard({ base, zone }: { base: BaseAhead; zone: string }) {
+function BaseCard({ base, kitchen }: { base: BaseAhead; kitchen: KitchenView }) {
+  const { zone } = kitchen;
   const { demand, making } = base;
   const l = (kg: number) => litres(kg / demand.densityKgPerL);
   const isShort = demand.toMakeKg > 0;
@@ -118,7 +134,7 @@ function BaseCard({ base, zone }: { base: BaseAhead; zone: string }) {
         </p>
       )}
       {making && making.batches > 1 && <Caution>it wants {making.batches} batches in that pot.</Caution>}
-      {base.refused && <p>{base.refused}</p>}
+      {base.refusal && <p>{makingRefusalWords(base.refusal, (one) => refusalSentence(one, kitchen))}</p>}
       {making && <Link to={planAddress(making, zone)}>Plan it</Link>}
     </Card>
   );
@@ -139,13 +155,14 @@ function planAddress(making: NonNullable<BaseAhead['making']>, zone: string): st
 function KeptOrders({ kitchen }: { kitchen: KitchenView }) {
   const { data: orders = [] } = useOrders();
   const { data: book = [] } = useRecipes();
+  const { data: foods } = useFoods();
   const cancel = useCancelOrder();
   return (
     <>
       <Over>Kept for the days ahead</Over>
       <Kept>
         {orders.map(({ id, request }) => {
-          const recipe = orderedRecipe(request.recipeId, kitchen, book);
+          const recipe = foods && orderedRecipe(request.recipeId, foods, book);
           return (
             <li key={id}>
               <span>

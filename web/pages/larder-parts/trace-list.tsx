@@ -1,8 +1,8 @@
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import type { TracedStep } from '../../../contract';
+import { dayAndHour, litres, type TracedStep } from '../../../contract';
 import { Over } from '../../components/text';
-import { dayAndHour, litres } from '../../words/amounts';
+
 import { colour, space } from '../../theme/tokens';
 
 const List = styled.ol`

@@ -1,14 +1,13 @@
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import type { BatchView, KitchenView } from '../../../contract';
+import { type BatchView, type KitchenView, litres, weight } from '../../../contract';
 import { type TrimHeap, useItUp as trimmingsOf } from '../../../core/bases';
 import { INGREDIENT_BY_ID } from '../../../core/matter';
+import { heapsOfOrders } from '../../../core/order';
 import { Over, Soft, Subtitle } from '../../components/text';
-import { litres, weight } from '../../words/amounts';
-import { useOpenBatches, useOrders, useRecipes } from '../../data/queries';
+import { useOpenBatches, useOrders, useRecipes, useWholeKitchen } from '../../data/queries';
 import { colour, space } from '../../theme/tokens';
-import { heapsOfOrders } from '../../workers/trim-heaps';
 
 const Part = styled.section`
   display: grid;
@@ -25,11 +24,12 @@ export function UseItUp({ kitchen }: { kitchen: KitchenView }) {
   const { data: open } = useOpenBatches();
   const { data: orders } = useOrders();
   const { data: book } = useRecipes();
+  const whole = useWholeKitchen(kitchen);
   const found = useMemo(() => {
-    if (!open || !orders || !book) return null;
-    const heaps = [...open.flatMap(heapsOfBatch), ...heapsOfOrders(orders, kitchen, book)];
+    if (!open || !orders || !book || !whole) return null;
+    const heaps = [...open.flatMap(heapsOfBatch), ...heapsOfOrders(orders, whole, book)];
     return trimmingsOf(heaps, INGREDIENT_BY_ID);
-  }, [open, orders, book, kitchen]);
+  }, [open, orders, book, whole]);
   if (!found || (found.uses.length === 0 && found.not.length === 0)) return null;
   return (
     <Part aria-label="From the board">

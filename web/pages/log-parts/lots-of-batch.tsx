@@ -1,14 +1,14 @@
 import { Link } from 'react-router';
-import type { BatchView } from '../../../contract';
+import { type BatchView, litres } from '../../../contract';
 import { drawsOfBatch } from '../../../core/larder';
 import { activeEvents } from '../../../core/log';
 import { Over } from '../../components/text';
-import { litres } from '../../words/amounts';
-import { useLots } from '../../data/queries';
+
+import { useLotsOf } from '../../data/queries';
 
 /** Lots a batch drew from and lots it put by, each a step of a recall. */
 export function LotsOfBatch({ batch }: { batch: BatchView }) {
-  const { data: lots = [] } = useLots();
+  const { data: lots = [] } = useLotsOf(batch.id);
   const { ingredients } = batch.snapshot.input;
   const drawn = new Map<string, number>();
   for (const draw of drawsOfBatch(batch.id, ingredients, batch.events))

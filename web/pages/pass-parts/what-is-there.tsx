@@ -1,8 +1,8 @@
 import styled from 'styled-components';
+import { litres, span } from '../../../contract';
 import { bowlMl } from '../../../core/portions';
 import { potLitres } from '../../../core/pot';
 import { Over, Soft } from '../../components/text';
-import { litres, span } from '../../words/amounts';
 import { colour, font, space } from '../../theme/tokens';
 import type { BatchHere } from '../batch-frame';
 

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { v7 as uuid } from 'uuid';
+import { day, hourMinute, litres, minutes, money, percent, span } from '../../../contract';
 import { SETS_FROM_GELATIN_PERCENT } from '../../../core/bases';
 import type { FigureName, Plan, PlannedBase } from '../../../core/plan';
 import { bandName } from '../../../core/thickness';
@@ -13,10 +14,9 @@ import { Sheet } from '../../components/sheet';
 import { Caution, Errors, Subtitle } from '../../components/text';
 import { sentencesOf } from '../../data/api';
 import { useMinuteMs } from '../../data/clock';
-import { day, hourMinute, litres, minutes, money, percent, span } from '../../words/amounts';
 import { useKeepOrder, useOpenBatches, useStartBatch } from '../../data/queries';
-import { workingWords } from '../../words/workings';
 import { colour, size, space } from '../../theme/tokens';
+import { workingWords } from '../../words/workings';
 import { useKitchenHere } from '../use-kitchen-here';
 import { Shortages } from './from-larder';
 import type { Order } from './use-order';
@@ -120,7 +120,9 @@ export function Figures({
           note={`of ${litres(plan.workingFillLitres)}`}
           working={w('fill')}
         />
-        {simmer && <Figure label="Coming to a simmer" value={minutes(simmer.minutes)} working={w('simmer')} />}
+        {simmer && (
+          <Figure label="Coming to a simmer" value={minutes(simmer.minutes)} working={w('simmer')} />
+        )}
         {plan.base ? <BaseFigures plan={plan} base={plan.base} /> : <BowlFigures plan={plan} />}
         <Figure
           label="Holds"

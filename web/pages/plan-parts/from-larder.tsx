@@ -1,11 +1,12 @@
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import type { LotView } from '../../../contract';
+import { litres, volume, weight } from '../../../contract';
 import type { ShortLine } from '../../../core/larder';
 import { recipeIdOf, recipeRowId } from '../../../core/recipe';
+import type { LotView } from '../../../core/views';
 import { Button } from '../../components/button';
 import { Over } from '../../components/text';
-import { litres, volume, weight } from '../../words/amounts';
+
 import { colour, radius, space } from '../../theme/tokens';
 import { useKitchenHere } from '../use-kitchen-here';
 import type { Order } from './use-order';

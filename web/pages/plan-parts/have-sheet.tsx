@@ -1,11 +1,11 @@
 import { useState } from 'react';
 import styled from 'styled-components';
+import { typedNumber, volume, weight } from '../../../contract';
 import type { AmountAnswer, OrderAmount } from '../../../core/order';
 import { Button } from '../../components/button';
 import { Sheet } from '../../components/sheet';
 import { SmallField } from '../../components/small-field';
 import { Errors, Soft } from '../../components/text';
-import { typedNumber, volume, weight } from '../../words/amounts';
 import { space } from '../../theme/tokens';
 import { compute } from '../../workers/use-computed';
 import { useKitchenHere } from '../use-kitchen-here';

@@ -10,13 +10,13 @@ import {
   TextField,
 } from 'react-aria-components';
 import styled from 'styled-components';
-import { type KitchenView, zonedTimeMs } from '../../../contract';
+import { day, type KitchenView, zonedTimeMs } from '../../../contract';
 import type { Recipe } from '../../../core/recipe';
 import { BANDS } from '../../../core/thickness';
 import { Menu } from '../../components/menu';
 import { Errors } from '../../components/text';
 import { useMinuteMs } from '../../data/clock';
-import { day } from '../../words/amounts';
+
 import { colour, font } from '../../theme/tokens';
 import { AMOUNT_WORDS, type AmountBy, type Draft, MOST_DAYS_AHEAD, type Order } from './use-order';
 

@@ -1,12 +1,12 @@
 import { useState } from 'react';
 import styled from 'styled-components';
+import { minutes, money, typedNumber } from '../../../contract';
 import { type Substitution, SWAP_KEEPS } from '../../../core/substitute';
 import { Button } from '../../components/button';
 import { PickOne, PickTyped } from '../../components/menu';
 import { Sheet } from '../../components/sheet';
 import { SmallField } from '../../components/small-field';
 import { Errors, Over, Soft } from '../../components/text';
-import { minutes, money, typedNumber } from '../../words/amounts';
 import { useBook } from '../../data/use-book';
 import { colour, radius, size, space } from '../../theme/tokens';
 import type { WeighedSwap } from '../../workers/computations';

@@ -3,22 +3,24 @@ import { useSearchParams } from 'react-router';
 import {
   check,
   type FieldError,
+  fieldErrors,
   type KitchenView,
-  type LotView,
   nextServiceAtMs,
   type PlanRequest,
-  planInputOf,
   planRequestSchema,
+  typedNumber,
+  type WholeKitchen,
   zonedTimeMs,
 } from '../../../contract';
 import { type PlanWithLots, planWithLots, type ShortLine } from '../../../core/larder';
-import { answerAmount } from '../../../core/order';
+import { answerAmount, planInputOf } from '../../../core/order';
 import type { Plan, PlanInput } from '../../../core/plan';
 import type { Recipe } from '../../../core/recipe';
 import type { Substitution } from '../../../core/substitute';
 import { BANDS } from '../../../core/thickness';
 import { litresAtDepth } from '../../../core/vessel';
-import { typedNumber } from '../../words/amounts';
+import type { LotView } from '../../../core/views';
+
 import { useLots, useOpenBatches } from '../../data/queries';
 import type { OrderAsked } from '../../workers/computations';
 
@@ -94,7 +96,7 @@ function serviceTime(time: string, day: string, zone: string, nowMs: number): nu
 
 /** An order from the address, the kitchen and the recipe; every change is planned at once. */
 export function useOrder(
-  kitchen: KitchenView,
+  kitchen: WholeKitchen,
   book: readonly Recipe[],
   recipe: Recipe,
   nowMs: number,
@@ -209,7 +211,7 @@ function changesIn(text: string | null): readonly Substitution[] {
 function planDraft(
   draft: Draft,
   serviceAtMs: number,
-  kitchen: KitchenView,
+  kitchen: WholeKitchen,
   recipe: Recipe,
   lots: readonly LotView[],
   book: readonly Recipe[],
@@ -240,7 +242,7 @@ function planDraft(
   const read = check(planRequestSchema, typed);
   if (!read.ok) return { errors: read.errors, ...none };
   const first = planInputOf(read.value, kitchen, recipe, book);
-  if (Array.isArray(first)) return { errors: first, ...none, request: read.value };
+  if (Array.isArray(first)) return { errors: fieldErrors(first, kitchen), ...none, request: read.value };
   try {
     const portions =
       draft.amountBy === 'portions'

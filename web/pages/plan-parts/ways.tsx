@@ -1,8 +1,9 @@
 import styled from 'styled-components';
+import { hourMinute, litres, span } from '../../../contract';
 import type { Split } from '../../../core/order';
 import { Over, Soft, Subtitle } from '../../components/text';
-import { hourMinute, litres, span } from '../../words/amounts';
 import { colour, radius, size, space } from '../../theme/tokens';
+import { wayWords } from '../../words/plans';
 import { useComputed } from '../../workers/use-computed';
 import type { Order } from './use-order';
 
@@ -64,7 +65,7 @@ export function Ways({ order, zone }: { order: Order; zone: string }) {
             <button type="button" onClick={() => take(way)}>
               <strong>{TITLES[way.kind]}</strong>
               <strong>light {hourMinute(Math.min(...way.parts.map((part) => part.startAtMs)), zone)}</strong>
-              <small>{way.sentence}</small>
+              <small>{wayWords(way, order.request?.portionMl ?? 0)}</small>
               <small>
                 {way.parts
                   .map(

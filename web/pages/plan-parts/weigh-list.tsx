@@ -1,7 +1,7 @@
 import styled from 'styled-components';
+import { volume, weight } from '../../../contract';
 import type { PlannedLine } from '../../../core/plan';
 import type { UnitSystem } from '../../../core/reader';
-import { volume, weight } from '../../words/amounts';
 import { colour, size } from '../../theme/tokens';
 
 const Table = styled.table`

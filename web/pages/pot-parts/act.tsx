@@ -1,7 +1,8 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { type BatchEventBody, lookFromMs, type NextAction } from '../../../core/batch';
+import { lookFromMs, type NextAction } from '../../../core/batch';
 import { purees } from '../../../core/recipe';
+import type { BatchCommand } from '../../../core/rules';
 import { Button } from '../../components/button';
 import { Field } from '../../components/field';
 import { Caution, Errors, Over, Soft } from '../../components/text';
@@ -63,7 +64,7 @@ function Beside({ onOpen }: { onOpen: ActProps['onOpen'] }) {
 function useOnce(batchId: string) {
   const { tell, refusals } = useSubmit(batchId);
   const [isBusy, setBusy] = useState(false);
-  const once = async (...bodies: BatchEventBody[]) => {
+  const once = async (...bodies: BatchCommand[]) => {
     setBusy(true);
     await tell(...bodies);
     setBusy(false);
@@ -219,7 +220,7 @@ function UnderWay({ here, next, onRead, onOpen }: ActProps & { next: UnderWayWan
 function mainAct(
   here: BatchHere,
   next: UnderWayWant,
-): { key: string; text: string; bodies: BatchEventBody[] } | null {
+): { key: string; text: string; bodies: BatchCommand[] } | null {
   switch (next.kind) {
     case 'heat':
       return {

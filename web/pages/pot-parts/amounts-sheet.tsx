@@ -1,14 +1,14 @@
 import { useState } from 'react';
-import type { LotView } from '../../../contract';
+import { typedNumber } from '../../../contract';
 import type { AddedItem, LineDraw } from '../../../core/batch';
 import { lotsFor } from '../../../core/larder';
 import type { PlannedLine } from '../../../core/plan';
+import type { LotView } from '../../../core/views';
 import { Button } from '../../components/button';
 import { Field } from '../../components/field';
 import { PickOne } from '../../components/menu';
 import { Sheet } from '../../components/sheet';
 import { Errors, Over } from '../../components/text';
-import { typedNumber } from '../../words/amounts';
 
 /** What really went in, line by line, where it was not what the plan said. */
 export function AmountsSheet({

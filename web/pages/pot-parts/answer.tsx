@@ -1,6 +1,6 @@
+import { hourMinute, sentenceCase } from '../../../contract';
 import { Button } from '../../components/button';
 import { Errors, Over, Soft } from '../../components/text';
-import { hourMinute, sentenceCase } from '../../words/amounts';
 import { questionWords } from '../../words/batch';
 import type { BatchHere } from '../batch-frame';
 import { Acts, Cues } from './pot-styles';

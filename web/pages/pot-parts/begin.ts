@@ -1,5 +1,5 @@
+import { hourMinute, span } from '../../../contract';
 import {
-  type BatchEventBody,
   type BatchSnapshot,
   type LineDraw,
   type NextAction,
@@ -8,7 +8,7 @@ import {
 } from '../../../core/batch';
 import { massKg } from '../../../core/matter';
 import { SIMMER_UNDER_BOIL_C, type Stage } from '../../../core/recipe';
-import { hourMinute, span } from '../../words/amounts';
+import type { BatchCommand } from '../../../core/rules';
 import { heatOf } from '../../words/stages';
 import type { BatchHere } from '../batch-frame';
 import { itemsOf } from './amounts-sheet';
@@ -20,13 +20,16 @@ export function beginBodies(
   kgByLine?: Record<string, number>,
   draws: readonly LineDraw[] = drawsOf(here.batch.snapshot),
   overrideReason = '',
-): BatchEventBody[] {
+): BatchCommand[] {
   const { stage } = want;
   const items = itemsOf(want.lines, draws, kgByLine);
-  const added: BatchEventBody[] = items.length > 0 ? [{ type: 'added', payload: { items } }] : [];
+  const added: BatchCommand[] = items.length > 0 ? [{ type: 'added', payload: { items } }] : [];
   return [
     ...added,
-    { type: 'stageBegun', payload: { stageId: stage.id, ...(overrideReason.trim() ? { overrideReason } : {}) } },
+    {
+      type: 'stageBegun',
+      payload: { stageId: stage.id, ...(overrideReason.trim() ? { overrideReason } : {}) },
+    },
     { type: 'lidSet', payload: { lid: stage.lid } },
     { type: 'heatSet', payload: { fraction: firstHeat(here, want) } },
   ];

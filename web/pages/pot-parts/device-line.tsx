@@ -1,5 +1,6 @@
 import { Caution, Over } from '../../components/text';
 import { useDevicesAt } from '../../data/queries';
+import { deviceTrouble } from '../../words/devices';
 import { shownBy } from '../kitchen-parts/devices';
 
 /** What a probe or a scale at this pot shows now; a sentence where it cannot be believed. */
@@ -8,17 +9,18 @@ export function DeviceLine({ batchId }: { batchId: string }) {
   if (own.length === 0) return null;
   return (
     <div role="status">
-      {own.map((one) =>
-        one.said ? (
+      {own.map((one) => {
+        const trouble = deviceTrouble(one);
+        return trouble ? (
           <Caution key={one.id}>
-            {one.name}: {one.said}
+            {one.name}: {trouble}
           </Caution>
         ) : (
           <Over key={one.id}>
             {one.name} shows <strong>{shownBy(one)}</strong>
           </Over>
-        ),
-      )}
+        );
+      })}
     </div>
   );
 }

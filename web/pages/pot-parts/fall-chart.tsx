@@ -1,10 +1,10 @@
 import { useMemo } from 'react';
 import styled from 'styled-components';
+import { litres } from '../../../contract';
 import { type BatchEvent, levelAhead, levelTrace } from '../../../core/batch';
 import { activeEvents } from '../../../core/log';
 import { potLitres } from '../../../core/pot';
 import { LevelChart } from '../../components/chart/level-chart';
-import { litres } from '../../words/amounts';
 import { heatWords } from '../../words/batch';
 import type { BatchHere } from '../batch-frame';
 

@@ -1,11 +1,11 @@
 import { useState } from 'react';
-import type { BatchEventBody } from '../../../core/batch';
+import { hourMinute } from '../../../contract';
 import type { Lid } from '../../../core/evaporation';
 import { forecastPot, massAtLitres, type PotState } from '../../../core/pot';
+import type { BatchCommand } from '../../../core/rules';
 import { Button } from '../../components/button';
 import { Choice } from '../../components/choice';
 import { Errors, Over, Soft } from '../../components/text';
-import { hourMinute } from '../../words/amounts';
 import { heatWords } from '../../words/batch';
 import type { BatchHere } from '../batch-frame';
 import { useSubmit } from './use-submit';
@@ -24,7 +24,7 @@ export function HeatForm({ here, onClose }: { here: BatchHere; onClose: () => vo
   );
 
   async function keep() {
-    const bodies: BatchEventBody[] = [];
+    const bodies: BatchCommand[] = [];
     if (fraction !== state.pot.heatFraction) bodies.push({ type: 'heatSet', payload: { fraction } });
     if (lid !== state.pot.lid) bodies.push({ type: 'lidSet', payload: { lid } });
     if (await tell(...bodies)) onClose();

@@ -1,7 +1,7 @@
 import styled from 'styled-components';
+import { weight } from '../../../contract';
 import type { LaterLine } from '../../../core/batch';
 import { Over } from '../../components/text';
-import { weight } from '../../words/amounts';
 import { colour, space } from '../../theme/tokens';
 
 const List = styled.ul`

@@ -1,12 +1,13 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import { type BatchEventBody, type Fate, renderedFat } from '../../../core/batch';
+import { typedNumber, weight } from '../../../contract';
+import { type Fate, renderedFat } from '../../../core/batch';
+import type { BatchCommand } from '../../../core/rules';
 import { Button } from '../../components/button';
 import { Choice } from '../../components/choice';
 import { Field } from '../../components/field';
 import { PickOne } from '../../components/menu';
 import { Errors, Over, Soft } from '../../components/text';
-import { typedNumber, weight } from '../../words/amounts';
 import { colour, space } from '../../theme/tokens';
 import type { BatchHere } from '../batch-frame';
 import { useSubmit } from './use-submit';
@@ -70,7 +71,7 @@ export function LiftForm({ here, onClose }: { here: BatchHere; onClose: () => vo
     if (await tell(bodyOf(g / 1000))) onClose();
   }
 
-  function bodyOf(kg: number): BatchEventBody {
+  function bodyOf(kg: number): BatchCommand {
     if (what === FAT || what === LIQUID) return { type: 'pouredOff', payload: { what, kg } };
     const back = fate === 'parked' && backFor ? { backStageId: backFor } : {};
     const where = fate === 'thrown' ? {} : { place, weighedKg: kg };

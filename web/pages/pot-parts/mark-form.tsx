@@ -1,10 +1,10 @@
 import { useState } from 'react';
+import { hourMinute, litres, typedNumber } from '../../../contract';
 import { type FallTarget, fallTo, forecastPot, litresAtMass, potLitres } from '../../../core/pot';
 import { Button } from '../../components/button';
 import { Choice } from '../../components/choice';
 import { Field } from '../../components/field';
 import { Errors, Over, Soft } from '../../components/text';
-import { hourMinute, litres, typedNumber } from '../../words/amounts';
 import { space } from '../../theme/tokens';
 import type { BatchHere } from '../batch-frame';
 import { useSubmit } from './use-submit';

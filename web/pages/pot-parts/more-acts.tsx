@@ -60,10 +60,7 @@ export function MoreActs({
         </>
       )}
       {call !== 'none' && (
-        <Button
-          kind="quiet"
-          onPress={() => tell({ type: 'snoozed', payload: { minutes: SNOOZE_MIN } })}
-        >
+        <Button kind="quiet" onPress={() => tell({ type: 'snoozed', payload: { minutes: SNOOZE_MIN } })}>
           Call again in {SNOOZE_MIN} min
         </Button>
       )}

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import styled from 'styled-components';
+import { litres as litresText, typedNumber } from '../../../contract';
 import { type PotReading, potLitres } from '../../../core/pot';
 import { depthAtLitres, litresAtDepth } from '../../../core/vessel';
 import { Button } from '../../components/button';
@@ -7,9 +8,8 @@ import { Choice } from '../../components/choice';
 import { Field } from '../../components/field';
 import { PotSection } from '../../components/pot-section/pot-section';
 import { Errors, Over } from '../../components/text';
-import { litres as litresText, typedNumber } from '../../words/amounts';
-import { READING_UNIT } from '../../words/batch';
 import { space } from '../../theme/tokens';
+import { READING_UNIT } from '../../words/batch';
 import type { BatchHere } from '../batch-frame';
 import { useSubmit } from './use-submit';
 

@@ -1,11 +1,11 @@
 import styled from 'styled-components';
+import { hourMinute, litres, span } from '../../../contract';
 import { lookFromMs, lossKgPerHour, type NextAction } from '../../../core/batch';
 import { massKg } from '../../../core/matter';
 import { potLitres } from '../../../core/pot';
 import { Caution, Over } from '../../components/text';
-import { hourMinute, litres, span } from '../../words/amounts';
-import { heatWords } from '../../words/batch';
 import { colour, font, size, space } from '../../theme/tokens';
+import { heatWords } from '../../words/batch';
 import type { BatchHere } from '../batch-frame';
 import { FallChart } from './fall-chart';
 import { Cues } from './pot-styles';

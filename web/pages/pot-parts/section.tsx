@@ -1,10 +1,10 @@
 import { useMemo } from 'react';
+import { hourMinute, litres, sentenceCase } from '../../../contract';
 import { lossKgPerHour } from '../../../core/batch';
 import { massKg, totalKg } from '../../../core/matter';
 import { potLitres } from '../../../core/pot';
 import { workingFillLitres } from '../../../core/vessel';
 import { PotSection, type WallMark } from '../../components/pot-section/pot-section';
-import { hourMinute, litres, sentenceCase } from '../../words/amounts';
 import { heatWords } from '../../words/batch';
 import type { BatchHere } from '../batch-frame';
 

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import styled from 'styled-components';
+import { hourMinute, typedNumber } from '../../../contract';
 import { rescueOf, type Slip, TROUBLES, type Trouble } from '../../../core/batch';
 import { massKg } from '../../../core/matter';
 import { Button } from '../../components/button';
@@ -8,9 +9,8 @@ import { Field } from '../../components/field';
 import { LinkButton } from '../../components/link-button';
 import { PickOne } from '../../components/menu';
 import { Errors, Over, Soft } from '../../components/text';
-import { hourMinute, typedNumber } from '../../words/amounts';
-import { TROUBLE_WORDS } from '../../words/batch';
 import { space } from '../../theme/tokens';
+import { TROUBLE_WORDS } from '../../words/batch';
 import type { BatchHere } from '../batch-frame';
 import { useSubmit } from './use-submit';
 

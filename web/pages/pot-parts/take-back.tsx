@@ -1,12 +1,12 @@
 import { useState } from 'react';
 import styled from 'styled-components';
+import { hourMinute } from '../../../contract';
 import { activeEvents } from '../../../core/log';
 import { Button } from '../../components/button';
 import { Field } from '../../components/field';
 import { Errors, Over, Soft } from '../../components/text';
-import { hourMinute } from '../../words/amounts';
-import { describeEvent } from '../../words/batch';
 import { colour, space } from '../../theme/tokens';
+import { describeEvent } from '../../words/batch';
 import type { BatchHere } from '../batch-frame';
 import { useSubmit } from './use-submit';
 

@@ -37,9 +37,7 @@ export function TakeOut({ here }: { here: BatchHere }) {
           <Button
             key={`${one.word}-${one.sinceMs}`}
             atPot
-            onPress={() =>
-              tell({ type: 'removed', payload: { word: one.word, count: one.count, ...how } })
-            }
+            onPress={() => tell({ type: 'removed', payload: { word: one.word, count: one.count, ...how } })}
           >
             {one.count} {one.word}: out
           </Button>

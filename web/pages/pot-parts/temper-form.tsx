@@ -1,12 +1,12 @@
 import { useState } from 'react';
 import styled from 'styled-components';
+import { typedNumber } from '../../../contract';
 import { specificHeatKJ } from '../../../core/matter';
 import { liquidLitres, temper } from '../../../core/pot';
 import { topRuleOf } from '../../../core/safety';
 import { PickOne } from '../../components/menu';
 import { SmallField } from '../../components/small-field';
 import { Errors, Over, Soft } from '../../components/text';
-import { typedNumber } from '../../words/amounts';
 import { colour, font, size, space } from '../../theme/tokens';
 import type { BatchHere } from '../batch-frame';
 

@@ -1,16 +1,16 @@
 import { useCallback, useState } from 'react';
-import type { BatchEventBody } from '../../../core/batch';
+import type { BatchCommand } from '../../../core/rules';
 import { submitEvents } from '../../data/outbox';
 
 /** Says what was done to one batch in one go; what the server would not have comes back as sentences. */
 export function useSubmit(batchId: string): {
-  tell: (...bodies: BatchEventBody[]) => Promise<boolean>;
+  tell: (...bodies: BatchCommand[]) => Promise<boolean>;
   refusals: string[];
   forget: () => void;
 } {
   const [refusals, setRefusals] = useState<string[]>([]);
   const tell = useCallback(
-    async (...bodies: BatchEventBody[]) => {
+    async (...bodies: BatchCommand[]) => {
       setRefusals([]);
       const answer = await submitEvents(batchId, bodies);
       if (answer.kind === 'refused') {

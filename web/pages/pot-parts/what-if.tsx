@@ -1,12 +1,13 @@
 import { useQuery } from '@tanstack/react-query';
 import styled from 'styled-components';
-import { type BatchEventBody, CATCHES_UNDER, type Lever, minutesAfter, saves } from '../../../core/batch';
+import { hourMinute, span } from '../../../contract';
+import { CATCHES_UNDER, type Lever, minutesAfter, saves } from '../../../core/batch';
+import type { BatchCommand } from '../../../core/rules';
 import { Button } from '../../components/button';
 import { Errors, Over, Soft } from '../../components/text';
-import { hourMinute, span } from '../../words/amounts';
 import { useOpenBatches } from '../../data/queries';
-import { heatWords } from '../../words/batch';
 import { colour, font, size, space } from '../../theme/tokens';
+import { heatWords } from '../../words/batch';
 import { compute } from '../../workers/use-computed';
 import type { BatchHere } from '../batch-frame';
 import { useSubmit } from './use-submit';
@@ -162,18 +163,15 @@ function doable(lever: Lever): boolean {
   return lever.kind === 'lid' || lever.kind === 'heat' || lever.kind === 'pot';
 }
 
-function bodiesOf(lever: Lever, here: BatchHere): BatchEventBody[] {
+function bodiesOf(lever: Lever, here: BatchHere): BatchCommand[] {
   switch (lever.kind) {
     case 'lid':
       return [{ type: 'lidSet', payload: { lid: lever.lid } }];
-    case 'pot': {
-      const { id, name, powerW, efficiency, heatFactor, settings } = lever.onBurner;
-      const burner = { id, name, powerW, efficiency, heatFactor, ...(settings ? { settings } : {}) };
+    case 'pot':
       return [
-        { type: 'moved', payload: { pot: lever.inPot, burner } },
+        { type: 'moved', payload: { potId: lever.inPot.id, burnerId: lever.onBurner.id } },
         { type: 'heatSet', payload: { fraction: lever.fraction } },
       ];
-    }
     default:
       return lever.fraction === here.pot.state.pot.heatFraction
         ? []

@@ -1,12 +1,12 @@
 import { Pencil, X } from 'lucide-react';
 import { useState } from 'react';
 import styled from 'styled-components';
+import { volume, weight } from '../../../contract';
 import { type Ingredient, isPoured } from '../../../core/matter';
 import type { Understood, UnitSystem } from '../../../core/reader';
 import { IconButton } from '../../components/icon-button';
 import { PickOne } from '../../components/menu';
 import { SmallField } from '../../components/small-field';
-import { volume, weight } from '../../words/amounts';
 import type { Book } from '../../data/use-book';
 import { colour, media, size, space } from '../../theme/tokens';
 import { useKitchenHere } from '../use-kitchen-here';

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import styled from 'styled-components';
+import { typedNumber } from '../../../contract';
 import type { Understood } from '../../../core/reader';
 import type { Scaling, WrittenLine } from '../../../core/recipe';
 import { Button } from '../../components/button';
@@ -8,7 +9,6 @@ import { PickOne, PickTyped } from '../../components/menu';
 import { Sheet } from '../../components/sheet';
 import { SmallField } from '../../components/small-field';
 import { Errors, Over, Soft } from '../../components/text';
-import { typedNumber } from '../../words/amounts';
 import type { Book } from '../../data/use-book';
 import { space } from '../../theme/tokens';
 import { FoodForm } from '../larder-parts/food-form';

@@ -1,13 +1,13 @@
 import { useDeferredValue, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
+import { sentenceCase, weight } from '../../../contract';
 import { type RecipeDraft, readLine, readRecipeText } from '../../../core/reader';
 import { Button } from '../../components/button';
 import { Halves, Page } from '../../components/page';
 import { SmallField } from '../../components/small-field';
 import { Errors, Over, Soft, Subtitle, Title } from '../../components/text';
 import { sentencesOf } from '../../data/api';
-import { sentenceCase, weight } from '../../words/amounts';
 import { useReadFile } from '../../data/queries';
 import type { Book } from '../../data/use-book';
 import { colour, size, space } from '../../theme/tokens';

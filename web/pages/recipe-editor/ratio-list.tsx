@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import styled from 'styled-components';
+import { typedNumber, weight } from '../../../contract';
 import { type Ratio, ratioParts, ratiosOf } from '../../../core/recipe';
 import { Over, Subtitle } from '../../components/text';
-import { typedNumber, weight } from '../../words/amounts';
 import type { Book } from '../../data/use-book';
 import { colour, radius, size, space, target } from '../../theme/tokens';
 import { useKitchenHere } from '../use-kitchen-here';

@@ -6,9 +6,9 @@ import { STAGE_KIND_DATA, STAGE_KINDS, type Stage, type StageKind } from '../../
 import { IconButton } from '../../components/icon-button';
 import { PickOne } from '../../components/menu';
 import { Over } from '../../components/text';
-import { endOf } from '../../words/stages';
 import type { Book } from '../../data/use-book';
 import { colour, size, space } from '../../theme/tokens';
+import { endOf } from '../../words/stages';
 import { StageSheet } from './stage-sheet';
 import type { Editing } from './use-editing';
 

@@ -1,6 +1,7 @@
 import { Fragment, useState } from 'react';
 import { Radio, RadioGroup } from 'react-aria-components';
 import styled from 'styled-components';
+import { typedNumber, weight } from '../../../contract';
 import type { Ingredient } from '../../../core/matter';
 import { chooseMethod, type Method, methodsFor, type Stage, type StageEnd } from '../../../core/recipe';
 import { Button } from '../../components/button';
@@ -8,9 +9,8 @@ import { Choice } from '../../components/choice';
 import { Sheet } from '../../components/sheet';
 import { SmallField } from '../../components/small-field';
 import { Caution, Errors, Over } from '../../components/text';
-import { typedNumber, weight } from '../../words/amounts';
-import { attentionOf, endOf } from '../../words/stages';
 import { colour, radius, size, space } from '../../theme/tokens';
+import { attentionOf, endOf } from '../../words/stages';
 import { useKitchenHere } from '../use-kitchen-here';
 import type { Editing } from './use-editing';
 

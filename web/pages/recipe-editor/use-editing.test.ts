@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { libraryOf, rowsOf } from '../../../contract';
+import { libraryOf, rowsOf } from '../../../core/book';
 import { readingTable, readRecipeText } from '../../../core/reader';
 import { LEEK_SOUP } from '../../../core/testing/book';
 import { BOOK } from '../../../demo/dishes/dishes';

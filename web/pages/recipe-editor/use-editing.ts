@@ -1,4 +1,5 @@
 import { useMemo, useState } from 'react';
+import { typedNumber } from '../../../contract';
 import { recipeCostPerPortionCents } from '../../../core/book';
 import type { Diet } from '../../../core/matter';
 import {
@@ -30,7 +31,6 @@ import {
   whatItHolds,
 } from '../../../core/recipe';
 import { BANDS } from '../../../core/thickness';
-import { typedNumber } from '../../words/amounts';
 import type { Book } from '../../data/use-book';
 
 /** A recipe in the form: words as typed, lines as written, stages in order. */

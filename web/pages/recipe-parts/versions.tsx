@@ -1,9 +1,9 @@
 import { useState } from 'react';
 import styled from 'styled-components';
+import { dayAndHour } from '../../../contract';
 import { compareRecipes } from '../../../core/recipe';
 import { PickOne } from '../../components/menu';
 import { Over, Soft, Subtitle } from '../../components/text';
-import { dayAndHour } from '../../words/amounts';
 import { useVersions } from '../../data/queries';
 import type { Book } from '../../data/use-book';
 import { colour, size, space } from '../../theme/tokens';

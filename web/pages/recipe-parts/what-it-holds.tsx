@@ -1,7 +1,7 @@
 import styled from 'styled-components';
+import { sentenceCase } from '../../../contract';
 import type { Advisory, Bringer, BrokenClaim, Holdings } from '../../../core/recipe';
 import { Caution, Over, Subtitle } from '../../components/text';
-import { sentenceCase } from '../../words/amounts';
 import { colour, size, space } from '../../theme/tokens';
 
 const Box = styled.div`

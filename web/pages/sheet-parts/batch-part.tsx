@@ -1,6 +1,6 @@
+import { hourMinute, litres, minutes, percent } from '../../../contract';
 import type { Plan, PlanInput } from '../../../core/plan';
 import { Caution, Over, Soft, Subtitle } from '../../components/text';
-import { hourMinute, litres, minutes, percent } from '../../words/amounts';
 import { endOf, heatOf } from '../../words/stages';
 import { amountOf } from '../plan-parts/weigh-list';
 import { useKitchenHere } from '../use-kitchen-here';

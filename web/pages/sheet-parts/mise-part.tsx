@@ -1,7 +1,7 @@
+import { dayAndHour, hourMinute, minutes, sentenceCase, weight } from '../../../contract';
 import { BOARDS, miseList } from '../../../core/lists';
 import type { Plan, PlanInput } from '../../../core/plan';
 import { Over, Subtitle, Unseen } from '../../components/text';
-import { dayAndHour, hourMinute, minutes, sentenceCase, weight } from '../../words/amounts';
 import { useKitchenHere } from '../use-kitchen-here';
 
 import { Part, Table } from './paper';

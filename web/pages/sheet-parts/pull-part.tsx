@@ -1,15 +1,17 @@
+import { sentenceCase, volume, weight } from '../../../contract';
 import { pullList } from '../../../core/lists';
 import type { Plan, PlanInput } from '../../../core/plan';
 import { recipeIdOf } from '../../../core/recipe';
 import { Subtitle, Unseen } from '../../components/text';
-import { sentenceCase, volume, weight } from '../../words/amounts';
+import { useFoods } from '../../data/queries';
 import { useKitchenHere } from '../use-kitchen-here';
 
 import { Part, Table } from './paper';
 
 /** What to fetch, by the place it is kept in and who brings it. */
 export function PullPart({ name, plan, input }: { name: string; plan: Plan; input: PlanInput }) {
-  const { units, suppliers } = useKitchenHere();
+  const { units } = useKitchenHere();
+  const suppliers = useFoods().data?.suppliers ?? {};
   const items = pullList([{ name, plan, ingredients: input.ingredients }], suppliers);
   const stores = [...new Set(items.map((item) => item.store))];
   return (

@@ -1,0 +1,152 @@
+import type { UnitSystem } from '../../core/reader';
+import type { Refusal } from '../../core/rules';
+import type { FieldError } from '../problem';
+import { dayAndHour, sentenceCase, volume, weight } from './amounts';
+
+/** What a sentence needs to know of the kitchen it is said in. */
+export interface SaidIn {
+  units: UnitSystem;
+  zone: string;
+}
+
+/** Refusals as they cross the wire and stand on the screen: each with its field and its sentence. */
+export function fieldErrors(refusals: readonly Refusal[], said: SaidIn): FieldError[] {
+  return refusals.map((refusal) => {
+    const { field, code, ...values } = refusal;
+    return { field, code, values, sentence: refusalSentence(refusal, said) };
+  });
+}
+
+const BEFORE = { serving: 'served', storing: 'stored', blending: 'blended' } as const;
+
+const MARK_OUT_OF_REACH: Readonly<Record<Extract<Refusal, { code: 'markOutOfReach' }>['mark'], string>> = {
+  gone: 'So much cannot boil away.',
+  litres: 'That level is not in this pot.',
+  depth: 'That depth is not in this pot.',
+  weight: 'That weight is not in this pot.',
+  brix: 'Nothing is dissolved in it yet that a refractometer could show.',
+  salt: 'There is no salt in it yet.',
+  band: 'Nothing in it binds yet.',
+};
+
+/** Why something was refused, in one sentence: what is wrong, and what would be right. */
+export function refusalSentence(refusal: Refusal, { units, zone }: SaidIn): string {
+  const litres = (value: number) => volume(value, units);
+  const kg = (value: number) => weight(value, units);
+  const lotName = (lot: { name: string; number: number }) => `${lot.name}, lot ${lot.number},`;
+  switch (refusal.code) {
+    case 'longAgo':
+      return `That is ${hoursWords(refusal.hours)} ago. More than ${refusal.mostHours} h back has to be confirmed.`;
+    case 'beforeStart':
+      return `That is before this batch was started, ${dayAndHour(refusal.startedAtMs, zone)}.`;
+    case 'serviceInThePast':
+      return 'That service is already past: choose one still to come.';
+    case 'madeInTheFuture':
+      return 'It cannot have been made in time to come.';
+    case 'useByInThePast':
+      return 'Its use-by date is past already: send it back, or throw it away.';
+    case 'unknownStage':
+      return `The recipe has no stage “${refusal.stageId}”.`;
+    case 'unknownFood':
+      return `“${refusal.ingredientId}” is not among this batch’s ingredients.`;
+    case 'unknownLine':
+      return `The recipe has no line “${refusal.lineId}”.`;
+    case 'overTheBrim':
+      return `That would make ${litres(refusal.litres)}; the ${refusal.potName} brims at ${litres(refusal.brimLitres)}.`;
+    case 'depthOverTheBrim':
+      return `${depth(refusal.cm, units)} is above the brim: the ${refusal.potName} is ${depth(refusal.heightCm, units)} deep.`;
+    case 'levelOverTheBrim':
+      return `${litres(refusal.litres)} is more than the ${refusal.potName} holds: it brims at ${litres(refusal.brimLitres)}.`;
+    case 'weightOverTheBrim':
+      return `${kg(refusal.kg)} is more than the ${refusal.potName} can hold, without the pot’s own weight.`;
+    case 'leftOverTheBrim':
+      return `${litres(refusal.litres)} is more than the ${refusal.potName} holds: ${litres(refusal.brimLitres)}.`;
+    case 'noStageRunning':
+      return 'No stage is running that could reduce to a mark.';
+    case 'markOutOfReach':
+      return MARK_OUT_OF_REACH[refusal.mark];
+    case 'notParked':
+      return 'Nothing of that name lies parked: it is back already, or was undone.';
+    case 'moreFatThanThere':
+      return `${kg(refusal.kg)} of fat cannot be poured off: about ${kg(refusal.thereKg)} is in the liquid.`;
+    case 'notIn':
+      return 'The log does not say that it is in: there is nothing to correct.';
+    case 'nothingToTakeOut':
+      return `There is no ${refusal.word} left in the pot to take out.`;
+    case 'doesNotHold':
+      return `${litres(refusal.litres)} does not go into the ${refusal.potName}: it brims at ${litres(refusal.brimLitres)}.`;
+    case 'bowlsOverTheBrim':
+      return `${refusal.portions} bowls are ${litres(refusal.litres)}, more than the ${refusal.potName} holds.`;
+    case 'moreThanThere':
+      return `${litres(refusal.litres)} cannot be stored: the ${refusal.potName} holds ${litres(refusal.thereLitres)}.`;
+    case 'stillInThePot': {
+      const items = refusal.items.map((one) => `${one.count} ${one.word}`).join(', ');
+      return `Still in the pot: ${items}. Take it out first, or say why it is ${BEFORE[refusal.before]} all the same.`;
+    }
+    case 'unknownEvent':
+      return `There is no event “${refusal.eventId}” in this batch.`;
+    case 'notAReading':
+      return 'Only a reading can be answered for.';
+    case 'batchBroken':
+      return 'This batch is set aside: its log does not go through. Undo the entry it stops at.';
+    case 'wouldBreak':
+      return refusal.isItself
+        ? 'With this in its place the batch could not be worked out. Check the amount and the time.'
+        : `With this in its place a later entry would not go${refusal.atMs === null ? '' : `, that of ${dayAndHour(refusal.atMs, zone)}`}. Undo that one first.`;
+    case 'unknownPot':
+      return `There is no pot “${refusal.potId}” in this kitchen.`;
+    case 'unknownBurner':
+      return `There is no burner “${refusal.burnerId}” in this kitchen.`;
+    case 'potNotOnBurner':
+      return `The ${refusal.potName} does not go on ${refusal.burnerName}.`;
+    case 'potBusy':
+      return `The ${refusal.potName} is in use${refusal.by ? `: ${refusal.by}` : ''}.`;
+    case 'burnerBusy':
+      return `${sentenceCase(refusal.burnerName)} is in use${refusal.by ? `: ${refusal.by}` : ''}.`;
+    case 'cannotBeCooked':
+      return `This cannot be cooked so: ${refusal.why}.`;
+    case 'unknownLot':
+      return `There is no lot “${refusal.lotId}” in the larder.`;
+    case 'lotExists':
+      return `There is a lot “${refusal.lotId}” already.`;
+    case 'lotPastDate':
+      return refusal.act === 'draw'
+        ? `${lotName(refusal.lot)} is past its date. The person in charge says in the larder why it is used, or it is not.`
+        : `${lotName(refusal.lot)} is past its date: the person in charge says first why it is used.`;
+    case 'lotFrozen':
+      return `${lotName(refusal.lot)} is frozen: thaw it first.`;
+    case 'alreadyFrozen':
+      return `${lotName(refusal.lot)} is frozen already.`;
+    case 'notFrozen':
+      return `${lotName(refusal.lot)} is not frozen.`;
+    case 'notEnoughLeft':
+      return `${lotName(refusal.lot)} has ${kg(Math.max(0, refusal.leftKg))} left, not ${kg(refusal.kg)}. If there is more, count it first.`;
+    case 'lotNamedTwice':
+      return 'The same lot is named twice.';
+    case 'unknownLarderFood':
+      return `There is no food “${refusal.ingredientId}” in the table.`;
+    case 'tagMissing':
+      return `${refusal.name} comes with a tag: put down its number, it is kept ${refusal.keptDays} days.`;
+    case 'unknownLarderEvent':
+      return `There is no event “${refusal.eventId}” in the larder.`;
+    case 'unknownRecipe':
+      return `There is no recipe “${refusal.recipeId}”.`;
+    case 'tooFull':
+      return `At its fullest it is ${litres(refusal.fullestLitres)}; the ${refusal.potName} boils over above ${litres(refusal.workingFillLitres)}. Take ${refusal.batches} batches or a larger pot.`;
+    case 'larderShort': {
+      const each = refusal.lines.map(
+        ({ name, wantedLitres, thereLitres }) =>
+          `${name}: ${litres(wantedLitres)} are wanted, ${thereLitres > 0.05 ? litres(thereLitres) : 'none'} in the larder`,
+      );
+      return `${each.join('; ')}. Make it first, substitute it, or say where it comes from.`;
+    }
+  }
+}
+
+function hoursWords(hours: number): string {
+  return hours < 72 ? `${Math.round(hours)} h` : `${Math.round(hours / 24)} days`;
+}
+
+function depth(cm: number, units: UnitSystem): string {
+  return units === 'metric' ? `${Number(cm.toFixed(1))} cm` : `${(cm / 2.54).toFixed(1)} in`;
+}

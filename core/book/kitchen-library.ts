@@ -1,0 +1,45 @@
+import { INGREDIENT_BY_ID, type Ingredient } from '../matter';
+import { type Library, type Recipe, recipeIn } from '../recipe';
+import { recipeAsIngredient } from './prepare-recipe';
+
+/** The foods of a kitchen's own and its prices. */
+export interface KitchenFoods {
+  /** hundredths of the kitchen’s money a kg as purchased */
+  pricesCentsPerKg: Readonly<Record<string, number>>;
+  /** foods of its own and labels over the table */
+  ownIngredients: readonly Ingredient[];
+}
+
+/** What the kitchen has to cook from: the table with its own rows over it, its book, its prices. */
+export function libraryOf(kitchen: KitchenFoods, book: readonly Recipe[]): Library {
+  const own = Object.fromEntries(kitchen.ownIngredients.map((row) => [row.id, row]));
+  return {
+    ingredients: { ...INGREDIENT_BY_ID, ...own },
+    recipes: Object.fromEntries(book.map((recipe) => [recipe.id, recipe])),
+    pricesCentsPerKg: kitchen.pricesCentsPerKg,
+  };
+}
+
+/** Every row a line may name: foods, and each recipe of the book that holds together as the food it makes. */
+export function rowsOf(library: Library, except?: string): Record<string, Ingredient> {
+  const rows: Record<string, Ingredient> = { ...library.ingredients };
+  for (const recipe of Object.values(library.recipes)) {
+    if (recipe.id === except) continue;
+    try {
+      const { ingredient } = recipeAsIngredient(recipe, library);
+      rows[ingredient.id] = ingredient;
+    } catch (error) {
+      if (!(error instanceof RangeError)) throw error;
+    }
+  }
+  return rows;
+}
+
+/** The recipe an order names: one of the book, or a dish of it brought back hot; undefined where there is none. */
+export function orderedRecipe(
+  recipeId: string,
+  kitchen: KitchenFoods,
+  book: readonly Recipe[],
+): Recipe | undefined {
+  return recipeIn(book, recipeId, libraryOf(kitchen, book).ingredients);
+}

@@ -1,0 +1,354 @@
+import { totalKg } from '../matter';
+import { asRead } from './as-read';
+import type { LarderEvent } from './larder-event';
+import {
+  type BornLot,
+  batchKey,
+  before,
+  byPosition,
+  type FoldedLot,
+  type LotEntry,
+  lotKey,
+  type Position,
+  type TallyName,
+} from './ledger';
+import type { Lot, LotBirth } from './lot';
+import { mixContents } from './mix-contents';
+
+/** What folding one lot asks of the others. */
+export interface OtherLots {
+  /** another lot as it stands just before a position; null where it has not come into being */
+  lotAt: (lotId: string, at: Position) => Lot | null;
+  /** what a batch drew before a position */
+  drawsOf: (batchId: string, at: Position) => readonly Extract<LotEntry, { kind: 'drawn' }>[];
+}
+
+/**
+ * One lot as its entries make it, in the order they happened. Nothing is refused: a draw from an empty lot makes its
+ * count negative, and it is to be counted; what names a lot that is not there is kept as a stray.
+ *
+ * @param lotId the lot
+ * @param entries every entry that names it and stands, any order
+ * @param others the rest of the larder
+ * @param until entries from this position on are left out
+ * @source docs/model.md § 13
+ */
+export function foldLot(
+  lotId: string,
+  entries: readonly LotEntry[],
+  others: OtherLots,
+  until?: Position,
+): FoldedLot {
+  const folded = nothing();
+  for (const entry of [...entries].sort(byPosition)) {
+    if (until && !before(entry, until)) break;
+    if (folded.lot === null) bear(folded, lotId, entry, others);
+    else put(folded, folded.lot, entry, others);
+  }
+  return folded;
+}
+
+/**
+ * A lot as it stands just before a position, from its birth as that was settled; null before it came into being.
+ *
+ * @param entries every entry that names the lot and stands, any order
+ */
+export function lotBefore(
+  born: BornLot,
+  entries: readonly LotEntry[],
+  at: Position,
+  others: OtherLots,
+): Lot | null {
+  if (!before(born.at, at)) return null;
+  const folded = { ...nothing(), lot: born.lot };
+  for (const entry of [...entries].sort(byPosition)) {
+    if (!before(entry, at)) break;
+    if (before(born.at, entry)) put(folded, folded.lot, entry, others);
+  }
+  return folded.lot;
+}
+
+const nothing = (): FoldedLot => ({ lot: null, born: null, arrows: [], moves: [], strayEventIds: [] });
+
+/** The first entry that can bring the lot into being does; what was said of it before that is stray. */
+function bear(folded: FoldedLot, lotId: string, entry: LotEntry, others: OtherLots): void {
+  const lot = bornBy(lotId, entry, others);
+  if (!lot) {
+    folded.strayEventIds.push(entry.eventId);
+    return;
+  }
+  const { atMs, order, seq } = entry;
+  folded.lot = lot;
+  folded.born = { lot, at: { atMs, order, seq } };
+  const { origin, bornKg, centsPerKg } = lot;
+  if (origin.kind === 'batch')
+    folded.arrows.push({ from: batchKey(origin.batchId), to: lotKey(lotId), kg: bornKg, atMs });
+  // what was parted off or poured together was in the larder before, but for the water
+  if (origin.kind === 'blend') folded.moves.push({ name: 'in', kg: waterIn(entry), cents: 0 });
+  else if (origin.kind !== 'split') folded.moves.push({ name: 'in', kg: bornKg, cents: bornKg * centsPerKg });
+}
+
+function waterIn(entry: LotEntry): number {
+  return entry.kind === 'shelf' && entry.event.type === 'blended' ? entry.event.payload.waterKg : 0;
+}
+
+/** The lot an entry brings into being; null where it brings none. */
+function bornBy(lotId: string, entry: LotEntry, others: OtherLots): Lot | null {
+  const { atMs, eventId } = entry;
+  if (entry.kind === 'made') return bornLot(dated(entry, others), atMs, eventId);
+  if (entry.kind !== 'shelf') return null;
+  const { event } = entry;
+  switch (event.type) {
+    case 'delivered':
+    case 'found': {
+      const birth = arrival(event);
+      return birth && bornLot(birth, atMs, eventId);
+    }
+    case 'split':
+      return event.payload.toLotId === lotId ? partedFrom(event, entry, others) : null;
+    case 'blended': {
+      const birth = event.payload.toLotId === lotId ? blendedFrom(event, entry, others) : null;
+      return birth && bornLot(birth, atMs, eventId);
+    }
+    default:
+      return null;
+  }
+}
+
+/** A batch's lot is as old as the oldest made thing that went into it. */
+function dated(entry: Extract<LotEntry, { kind: 'made' }>, others: OtherLots): LotBirth {
+  const { birth } = entry;
+  const { origin } = birth;
+  if (origin.kind !== 'batch') return birth;
+  const dates = others
+    .drawsOf(origin.batchId, entry)
+    .filter((draw) => others.lotAt(draw.lotId, draw) !== null)
+    .flatMap((draw) => datedAt(others.lotAt(draw.lotId, entry), entry.atMs));
+  return { ...birth, madeAtMs: Math.min(birth.madeAtMs, ...dates) };
+}
+
+function arrival(event: Extract<LarderEvent, { type: 'delivered' | 'found' }>): LotBirth | null {
+  if (!event.received) return null;
+  const { lotId, kg, place, storage } = event.payload;
+  const shared = { ...event.received, lotId, kg, place, storage };
+  if (event.type === 'found') {
+    const { madeAtMs, note } = event.payload;
+    return { ...shared, madeAtMs, origin: { kind: 'found', note } };
+  }
+  const { supplier, arrivedC, tag, useByMs, centsPerKg } = event.payload;
+  return {
+    ...shared,
+    centsPerKg: centsPerKg ?? event.received.centsPerKg,
+    madeAtMs: event.actedAtMs,
+    life: useByMs === undefined ? event.received.life : { rule: 'given', useByMs },
+    origin: {
+      kind: 'delivery',
+      supplier,
+      ...(arrivedC === undefined ? {} : { arrivedC }),
+      ...(tag === undefined ? {} : { tag }),
+    },
+  };
+}
+
+/** Split off, it is all that the other lot was, but for its place and how it is kept. */
+function partedFrom(
+  event: Extract<LarderEvent, { type: 'split' }>,
+  at: Position,
+  others: OtherLots,
+): Lot | null {
+  const { lotId, toLotId, kg, place, storage } = event.payload;
+  const parent = others.lotAt(lotId, at);
+  if (!parent) return null;
+  const isFrozen = storage === 'frozen';
+  return {
+    ...parent,
+    ...(isFrozen ? {} : thawed(parent, event.actedAtMs)),
+    lotId: toLotId,
+    place,
+    storage,
+    bornKg: kg,
+    bornAtMs: event.actedAtMs,
+    leftKg: kg,
+    lastDrawnMs: null,
+    frozenSinceMs: isFrozen ? (parent.frozenSinceMs ?? event.actedAtMs) : null,
+    origin: { kind: 'split', lotId },
+    fatLiftedKg: 0,
+    history: [event.id],
+  };
+}
+
+function blendedFrom(
+  event: Extract<LarderEvent, { type: 'blended' }>,
+  at: Position,
+  others: OtherLots,
+): LotBirth | null {
+  const { toLotId, name, parts, waterKg, place, storage } = event.payload;
+  const atMs = event.actedAtMs;
+  const poured = parts.flatMap(({ lotId, kg }) => {
+    const lot = others.lotAt(lotId, at);
+    return lot ? [{ lot, kg }] : [];
+  });
+  if (poured.length < parts.length) return null;
+  const kg = poured.reduce((sum, part) => sum + part.kg, waterKg);
+  const cents = poured.reduce((sum, part) => sum + part.kg * part.lot.centsPerKg, 0);
+  const heaviest = [...poured].sort((a, b) => b.kg - a.kg)[0]!.lot;
+  return {
+    lotId: toLotId,
+    kg,
+    contents: mixContents(
+      name,
+      poured.map(({ lot, kg: partKg }) => ({ contents: asRead(lot), kg: partKg })),
+      waterKg,
+    ),
+    centsPerKg: cents / kg,
+    place,
+    storage,
+    origin: { kind: 'blend', lotIds: poured.map(({ lot }) => lot.lotId) },
+    madeAtMs: Math.min(atMs, ...poured.flatMap(({ lot }) => datedAt(lot, atMs))),
+    life: poured.find(({ lot }) => lot.life.rule !== 'none')?.lot.life ?? { rule: 'dateMark' },
+    ...(heaviest.best ? { best: heaviest.best } : {}),
+    frozenMonths: Math.min(...poured.map(({ lot }) => lot.frozenMonths)),
+  };
+}
+
+/** One entry more of a lot that is there. */
+function put(folded: FoldedLot, lot: Lot, entry: LotEntry, others: OtherLots): void {
+  const { atMs, eventId } = entry;
+  const told = (change: Partial<Lot>): void => {
+    folded.lot = { ...lot, ...change, history: [...lot.history, eventId] };
+  };
+  const gone = (name: TallyName, kg: number, change: Partial<Lot> = {}): void => {
+    folded.moves.push({ name, kg, cents: kg * lot.centsPerKg });
+    told({ ...change, leftKg: lot.leftKg - kg });
+  };
+  if (entry.kind === 'made') {
+    folded.strayEventIds.push(eventId);
+    return;
+  }
+  if (entry.kind === 'drawn') {
+    folded.arrows.push({ from: lotKey(lot.lotId), to: batchKey(entry.batchId), kg: entry.kg, atMs });
+    gone('drawn', entry.kg, { lastDrawnMs: atMs });
+    return;
+  }
+  const { event } = entry;
+  switch (event.type) {
+    case 'delivered':
+    case 'found':
+      folded.strayEventIds.push(eventId);
+      return;
+    case 'split': {
+      const { kg, toLotId } = event.payload;
+      if (toLotId === lot.lotId) folded.strayEventIds.push(eventId);
+      else {
+        folded.arrows.push({ from: lotKey(lot.lotId), to: lotKey(toLotId), kg, atMs });
+        told({ leftKg: lot.leftKg - kg });
+      }
+      return;
+    }
+    case 'blended': {
+      const { parts, toLotId } = event.payload;
+      const isWhole = parts.every(
+        (part) => part.lotId === lot.lotId || others.lotAt(part.lotId, entry) !== null,
+      );
+      if (toLotId === lot.lotId || !isWhole) {
+        folded.strayEventIds.push(eventId);
+        return;
+      }
+      const kg = parts.reduce((sum, part) => sum + (part.lotId === lot.lotId ? part.kg : 0), 0);
+      folded.arrows.push({ from: lotKey(lot.lotId), to: lotKey(toLotId), kg, atMs });
+      told({ leftKg: lot.leftKg - kg });
+      return;
+    }
+    case 'fatLifted': {
+      const { kg } = event.payload;
+      folded.moves.push({ name: 'lifted', kg, cents: lot.leftKg - kg > 0 ? 0 : kg * lot.centsPerKg });
+      told(leaner(lot, kg));
+      return;
+    }
+    case 'discarded':
+      gone('discarded', event.payload.kg);
+      return;
+    case 'counted':
+      gone('countedOff', lot.leftKg - event.payload.kg);
+      return;
+    case 'moved':
+      told({ place: event.payload.place });
+      return;
+    case 'frozen':
+      told({ storage: 'frozen', place: event.payload.place, frozenSinceMs: lot.frozenSinceMs ?? atMs });
+      return;
+    case 'thawed':
+      told({ ...thawed(lot, atMs), place: event.payload.place });
+      return;
+    case 'usePast':
+      told({ usePast: { reason: event.payload.reason, by: event.payload.by, atMs } });
+      return;
+    case 'lotRead':
+      told(reading(event.payload, atMs));
+      return;
+    case 'undone':
+      return;
+  }
+}
+
+function bornLot(birth: LotBirth, atMs: number, eventId: string): Lot {
+  const { kg, ...rest } = birth;
+  return {
+    ...rest,
+    bornKg: kg,
+    bornAtMs: atMs,
+    leftKg: kg,
+    lastDrawnMs: null,
+    frozenSinceMs: birth.storage === 'frozen' ? atMs : null,
+    brix: null,
+    saltPercent: null,
+    sets: null,
+    tempC: null,
+    fatLiftedKg: 0,
+    usePast: null,
+    history: [eventId],
+  };
+}
+
+function reading(payload: Extract<LarderEvent, { type: 'lotRead' }>['payload'], atMs: number): Partial<Lot> {
+  switch (payload.kind) {
+    case 'set':
+      return { sets: { value: payload.sets, atMs } };
+    case 'brix':
+      return { brix: { value: payload.value, atMs } };
+    case 'salt':
+      return { saltPercent: { value: payload.value, atMs } };
+    case 'temperature':
+      return { tempC: { value: payload.value, atMs } };
+  }
+}
+
+/** Set fat comes off and takes its weight along; what it cost stays with the rest. */
+function leaner(lot: Lot, kg: number): Partial<Lot> {
+  const left = lot.leftKg - kg;
+  const { perKg } = lot.contents;
+  const fatKg = Math.max(0, perKg.fat * lot.leftKg - kg);
+  const rest = (totalKg(perKg) - perKg.fat) * lot.leftKg;
+  const scale = fatKg + rest > 0 ? 1 / (fatKg + rest) : 0;
+  const lean = Object.fromEntries(
+    Object.entries(perKg).map(([name, share]) => [name, share * lot.leftKg * scale]),
+  ) as typeof perKg;
+  return {
+    leftKg: left,
+    centsPerKg: left > 0 ? (lot.centsPerKg * lot.leftKg) / left : lot.centsPerKg,
+    fatLiftedKg: lot.fatLiftedKg + kg,
+    contents: scale > 0 ? { ...lot.contents, perKg: { ...lean, fat: fatKg * scale } } : lot.contents,
+  };
+}
+
+/** The date a mixture inherits from a lot: none from raw goods or what is under no date mark. */
+function datedAt(lot: Lot | null, atMs: number): number[] {
+  if (lot?.life.rule !== 'dateMark' || lot.origin.kind === 'delivery') return [];
+  return [lot.madeAtMs + (lot.frozenSinceMs === null ? 0 : atMs - lot.frozenSinceMs)];
+}
+
+/** Frozen time is no time: the date moves by as long as it was frozen. */
+function thawed(lot: Lot, atMs: number): Partial<Lot> {
+  if (lot.frozenSinceMs === null) return {};
+  return { storage: 'chilled', madeAtMs: lot.madeAtMs + (atMs - lot.frozenSinceMs), frozenSinceMs: null };
+}

@@ -1,0 +1,47 @@
+import type { KitchenFoods } from '../book';
+import type { PlannedBurner, Pot } from '../plan';
+import type { Equipment } from '../scaling';
+import type { Substitution } from '../substitute';
+
+/** An order: what, how much, when, in which pot, on which burner. */
+export interface OrderRequest {
+  recipeId: string;
+  portions: number;
+  portionMl: number;
+  saltPercent: number;
+  band: number;
+  serviceAtMs: number;
+  potId: string;
+  burnerId: string;
+  /** share of a bowl kept out of the pot and ladled in hot */
+  holdBackShare?: number | undefined;
+  /** why it is cooked although the larder is short of a base: where that comes from */
+  overrideReason?: string | undefined;
+  /** what is substituted for what, one after the other */
+  changes?: Substitution[] | undefined;
+}
+
+/** A burner with the pots that go on it. */
+export interface KitchenBurner extends PlannedBurner {
+  potIds: readonly string[];
+}
+
+/** What a kitchen's pots on its burners have shown at a setting under a lid. */
+export interface KnownRate {
+  potId: string;
+  burnerId: string;
+  fraction: number;
+  lid: 'off' | 'ajar' | 'on';
+  arriving: { mean: number; sd: number };
+}
+
+/** Everything of a kitchen that decides a plan. */
+export interface PlanningKitchen extends KitchenFoods {
+  altitudeM: number;
+  airTempC: number;
+  relativeHumidity: number;
+  equipment: Equipment;
+  pots: readonly Pot[];
+  burners: readonly KitchenBurner[];
+  learned: readonly KnownRate[];
+}

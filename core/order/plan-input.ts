@@ -1,0 +1,94 @@
+import { ADJUST_INGREDIENTS } from '../batch';
+import { libraryOf, prepareRecipe, recipeAsIngredient } from '../book';
+import type { Ingredient } from '../matter';
+import type { PlanInput, PlannedBurner } from '../plan';
+import { type Library, type Recipe, recipeIdOf } from '../recipe';
+import { type Substitution, substitute } from '../substitute';
+import type { OrderRefusal } from './order-refusal';
+import type { KitchenBurner, OrderRequest, PlanningKitchen } from './order-request';
+
+/** A burner as a batch takes it along: with what a pot on it has shown at its settings, where that is known. */
+export function burnerFor(
+  { learned }: Pick<PlanningKitchen, 'learned'>,
+  burner: KitchenBurner,
+  potId: string,
+): PlannedBurner {
+  const { id, name, powerW, efficiency, heatFactor } = burner;
+  const settings = learned
+    .filter((one) => one.burnerId === id && one.potId === potId && one.fraction < 1)
+    .map(({ fraction, lid, arriving }) => ({ fraction, lid, arriving }));
+  return { id, name, powerW, efficiency, heatFactor, ...(settings.length > 0 ? { settings } : {}) };
+}
+
+/**
+ * The order put together with the kitchen it is for; the browser and the server do it alike.
+ *
+ * @param request whose recipe, pot and burner are the kitchen's
+ * @param book what recipes in the recipe are looked up in
+ * @returns the plan's input, or each reason why there is none
+ */
+export function planInputOf(
+  request: OrderRequest,
+  kitchen: PlanningKitchen,
+  recipe: Recipe,
+  book: readonly Recipe[] = [recipe],
+): PlanInput | OrderRefusal[] {
+  const pot = kitchen.pots.find((one) => one.id === request.potId);
+  const burner = kitchen.burners.find((one) => one.id === request.burnerId);
+  const refusals: OrderRefusal[] = [];
+  if (!pot) refusals.push({ field: 'potId', code: 'unknownPot', potId: request.potId });
+  if (!burner) refusals.push({ field: 'burnerId', code: 'unknownBurner', burnerId: request.burnerId });
+  if (pot && burner && !burner.potIds.includes(pot.id)) {
+    const names = { potName: pot.name, burnerName: burner.name };
+    refusals.push({ field: 'burnerId', code: 'potNotOnBurner', ...names });
+  }
+  if (!pot || !burner || refusals.length > 0) return refusals;
+  const library = libraryOf(kitchen, book);
+  try {
+    const changed = substituted(recipe, request.changes ?? [], library);
+    const prepared = prepareRecipe(changed, library);
+    return {
+      recipe: prepared.recipe,
+      ingredients: { ...adjustRows(library), ...prepared.ingredients },
+      pricesCentsPerKg: { ...kitchen.pricesCentsPerKg, ...prepared.pricesCentsPerKg },
+      kitchen: {
+        altitudeM: kitchen.altitudeM,
+        airTempC: kitchen.airTempC,
+        relativeHumidity: kitchen.relativeHumidity,
+      },
+      pot,
+      burner: burnerFor(kitchen, burner, pot.id),
+      portions: request.portions,
+      portionMl: request.portionMl,
+      saltPercent: request.saltPercent,
+      band: request.band,
+      serviceAtMs: request.serviceAtMs,
+      equipment: kitchen.equipment,
+      ...(request.holdBackShare ? { holdBackShare: request.holdBackShare } : {}),
+    };
+  } catch (error) {
+    if (!(error instanceof RangeError)) throw error;
+    return [{ field: 'recipeId', code: 'cannotBeCooked', why: error.message }];
+  }
+}
+
+/** The recipe with one food after the other put in another's place. */
+function substituted(recipe: Recipe, changes: readonly Substitution[], library: Library): Recipe {
+  if (changes.length === 0) return recipe;
+  const rows = { ...library.ingredients };
+  for (const line of recipe.lines) {
+    const sub = library.recipes[recipeIdOf(line.ingredientId) ?? ''];
+    if (sub) rows[line.ingredientId] = recipeAsIngredient(sub, library).ingredient;
+  }
+  return changes.reduce((one, change) => substitute(one, change, rows).recipe, recipe);
+}
+
+/** The rows a batch may be adjusted with. */
+function adjustRows(library: Library): Record<string, Ingredient> {
+  return Object.fromEntries(
+    ADJUST_INGREDIENTS.flatMap((id) => {
+      const row = library.ingredients[id];
+      return row ? [[id, row]] : [];
+    }),
+  );
+}

@@ -1,0 +1,36 @@
+import { type BatchEventBody, EVENT_STEPS, EVENT_VERSIONS } from '../batch';
+import { type UpcastStep, upcast, type Written } from '../log';
+
+/** What a cook says of a batch: an event, but for a move, which names pot and burner; their measures are the kitchen's. */
+export type BatchCommand =
+  | Exclude<BatchEventBody, { type: 'moved' }>
+  | { type: 'moved'; payload: { potId: string; burnerId: string } };
+
+/** What was said, of an event as it stands: what to hold against the same said again. */
+export function commandOf(event: BatchEventBody): BatchCommand {
+  const { type, payload } = event;
+  if (type !== 'moved') return { type, payload } as BatchCommand;
+  return { type, payload: { potId: payload.pot.id, burnerId: payload.burner.id } };
+}
+
+const STEPS: ReadonlyMap<string, UpcastStep> = new Map([
+  ...EVENT_STEPS,
+  ['moved 1', (payload) => ({ payload: placeOf(payload) })],
+]);
+
+/**
+ * A command as a browser of any age says it, in the words of today; its payload is still to be checked. What waited in a
+ * queue over an update is not lost.
+ *
+ * @throws UnknownVersion for a type or version that is not known here
+ */
+export function upcastCommand(written: Written): { type: string; payload: unknown } {
+  const { type, payload } = upcast(written, EVENT_VERSIONS, STEPS);
+  return { type, payload };
+}
+
+/** Version 1 of a move sent the measures along; now it names the pot and the burner. */
+function placeOf(payload: unknown): unknown {
+  const { pot, burner } = (payload ?? {}) as { pot?: { id?: unknown }; burner?: { id?: unknown } };
+  return { potId: pot?.id, burnerId: burner?.id };
+}

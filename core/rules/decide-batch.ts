@@ -1,0 +1,213 @@
+import {
+  advanceBatch,
+  type BatchEvent,
+  type BatchEventBody,
+  type BatchResult,
+  type BatchSnapshot,
+  type BatchState,
+  batchResult,
+  FoldError,
+  type FoldedLog,
+  foldedAt,
+  foldOn,
+} from '../batch';
+import { isPastUse, SCALE_KG, type ShelfLot } from '../larder';
+import { burnerFor, type PlanningKitchen } from '../order';
+import { own } from '../own';
+import type { BatchCommand } from './batch-command';
+import { type Decision, refused } from './decision';
+import { outlook } from './outlook';
+import type { Mark, NamedLot, Refusal } from './refusal';
+import { refuseAtPot } from './refuse-at-pot';
+import { DAY_OLD_MS, refuseTime, type SaidAt } from './times';
+
+/** A batch with its log folded. */
+export interface BatchFacts {
+  snapshot: BatchSnapshot;
+  log: FoldedLog;
+  startedAtMs: number;
+}
+
+/** What the rules ask of the kitchen around a batch. */
+export interface KitchenFacts extends Pick<PlanningKitchen, 'pots' | 'burners' | 'learned'> {
+  /** what other batches stand on, and what they are, where that is known */
+  busyPots: ReadonlyMap<string, string | null>;
+  busyBurners: ReadonlyMap<string, string | null>;
+  /** a lot by its id; null where there is none, undefined where it is not known here */
+  lot: (id: string) => ShelfLot | null | undefined;
+}
+
+/** What follows from a command that may be. */
+export interface BatchDecision {
+  event: BatchEvent;
+  /** the log with it, folded */
+  log: FoldedLog;
+  /** what the batch came to, where this closes it, or closes it at another time; else null */
+  result: BatchResult | null;
+  /** what a person should look at, if anything */
+  mark: Mark | null;
+}
+
+/**
+ * Whether something may be said of a batch, and what follows. The browser asks before it sends, also without a line; the
+ * server asks again inside the transaction that stores it. The log is folded with the entry in its place and with all
+ * that comes after it, and looked ahead from, before anything is kept: what would not go is refused, naming the entry it
+ * would break.
+ *
+ * @param batch as it is
+ * @param kitchen around it
+ * @param said the entry, with the id it will have
+ * @param at when it happened and when it arrived
+ * @source docs/architecture.md, "Rules"
+ */
+export function decideBatch(
+  batch: BatchFacts,
+  kitchen: KitchenFacts,
+  said: { id: string; command: BatchCommand },
+  at: SaidAt,
+): Decision<BatchDecision> {
+  const { snapshot, log, startedAtMs } = batch;
+  const wrongTime = refuseTime(at, startedAtMs);
+  if (wrongTime) return refused(wrongTime);
+  const placed = eventOfCommand(kitchen, said.command);
+  if ('refusal' in placed) return refused(placed.refusal);
+  const { body } = placed;
+  const event: BatchEvent = { ...body, id: said.id, seq: at.seq, actedAtMs: at.actedAtMs };
+  try {
+    const before = foldedAt(snapshot, log, at.actedAtMs);
+    const refusal =
+      refuseAtPot(snapshot, log.events, before, body) ?? refuseDraw(kitchen, body, at.actedAtMs);
+    if (refusal) return refused(refusal);
+    const after = foldOn(snapshot, log, [...log.events, event]);
+    const taken = refusePlace(kitchen, log.state, after.state, body);
+    if (taken) return refused(taken);
+    outlook(snapshot, advanceBatch(after.state, at.nowMs), at.nowMs);
+    const { closed } = after.state;
+    const isClosing = closed !== null && closed.atMs !== log.state.closed?.atMs;
+    return {
+      ok: true,
+      event,
+      log: after,
+      result: isClosing ? batchResult(snapshot, after.state, after.events) : null,
+      mark: markOf(kitchen, snapshot, before, body, at),
+    };
+  } catch (error) {
+    if (!(error instanceof RangeError)) throw error;
+    return refused(breaks(error, log.events, event));
+  }
+}
+
+/** The event a command comes to: a move takes its measures from the kitchen. */
+export function eventOfCommand(
+  kitchen: Pick<KitchenFacts, 'pots' | 'burners' | 'learned'>,
+  command: BatchCommand,
+): { body: BatchEventBody } | { refusal: Refusal } {
+  if (command.type !== 'moved') return { body: command };
+  const { potId, burnerId } = command.payload;
+  const pot = kitchen.pots.find((one) => one.id === potId);
+  if (!pot) return { refusal: { field: 'payload.potId', code: 'unknownPot', potId } };
+  const burner = kitchen.burners.find((one) => one.id === burnerId);
+  if (!burner) return { refusal: { field: 'payload.burnerId', code: 'unknownBurner', burnerId } };
+  const names = { potName: pot.name, burnerName: burner.name };
+  if (!burner.potIds.includes(pot.id))
+    return { refusal: { field: 'payload.burnerId', code: 'potNotOnBurner', ...names } };
+  const { id, name, vessel, emptyMassKg } = pot;
+  const measures = { id, name, vessel, emptyMassKg };
+  return { body: { type: 'moved', payload: { pot: measures, burner: burnerFor(kitchen, burner, pot.id) } } };
+}
+
+/**
+ * No two batches stand in one pot or on one burner: not after a move, nor after an undo of a move or of a closing.
+ */
+function refusePlace(
+  kitchen: KitchenFacts,
+  before: BatchState,
+  after: BatchState,
+  body: BatchEventBody,
+): Refusal | null {
+  if (after.closed) return null;
+  const isOpenAgain = before.closed !== null;
+  const named = (field: string) => (body.type === 'moved' ? `payload.${field}` : 'payload.eventId');
+  const { inPot, onBurner } = after;
+  if (isOpenAgain || inPot.id !== before.inPot.id) {
+    const by = kitchen.busyPots.get(inPot.id);
+    if (by !== undefined) return { field: named('potId'), code: 'potBusy', potName: inPot.name, by };
+  }
+  if (isOpenAgain || onBurner.id !== before.onBurner.id) {
+    const by = kitchen.busyBurners.get(onBurner.id);
+    if (by !== undefined)
+      return { field: named('burnerId'), code: 'burnerBusy', burnerName: onBurner.name, by };
+  }
+  return null;
+}
+
+/**
+ * A draw from a lot that is not there, or is past its date without the person in charge having said why, is refused; a
+ * draw from an empty one, or a frozen block tipped in, really happened, and is kept.
+ */
+function refuseDraw(kitchen: KitchenFacts, body: BatchEventBody, atMs: number): Refusal | null {
+  if (body.type === 'stored') {
+    const { lotId } = body.payload;
+    return kitchen.lot(lotId) ? { field: 'payload.lotId', code: 'lotExists', lotId } : null;
+  }
+  if (body.type !== 'added') return null;
+  for (const [i, item] of body.payload.items.entries()) {
+    if (!item.lotId) continue;
+    const lot = kitchen.lot(item.lotId);
+    if (lot === null) return { field: `payload.items.${i}.lotId`, code: 'unknownLot', lotId: item.lotId };
+    if (lot && isPastUse(lot, atMs) && !item.overrideReason)
+      return {
+        field: `payload.items.${i}.overrideReason`,
+        code: 'lotPastDate',
+        lot: nameOf(lot),
+        act: 'draw',
+      };
+  }
+  return null;
+}
+
+export const nameOf = (lot: Pick<ShelfLot, 'contents' | 'number'>): NamedLot => ({
+  name: lot.contents.name,
+  number: lot.number,
+});
+
+function markOf(
+  kitchen: KitchenFacts,
+  snapshot: BatchSnapshot,
+  before: BatchState,
+  body: BatchEventBody,
+  at: SaidAt,
+): Mark | null {
+  if (before.closed && body.type !== 'undone') return { code: 'afterClose' };
+  if (at.isAhead) return { code: 'clockAhead' };
+  if (at.nowMs - at.actedAtMs > DAY_OLD_MS) return { code: 'dayOld' };
+  const lotNumbers = overdrawn(kitchen, snapshot, body);
+  return lotNumbers.length > 0 ? { code: 'drewBeyond', lotNumbers } : null;
+}
+
+/** Lots of which more is drawn than they hold, by their numbers. */
+function overdrawn(kitchen: KitchenFacts, snapshot: BatchSnapshot, body: BatchEventBody): number[] {
+  if (body.type !== 'added') return [];
+  const wantedKg = new Map<string, number>();
+  for (const { lotId, ingredientId, kg } of body.payload.items) {
+    const boughtKg = kg / (own(snapshot.input.ingredients, ingredientId)?.yield ?? 1);
+    if (lotId) wantedKg.set(lotId, (wantedKg.get(lotId) ?? 0) + boughtKg);
+  }
+  return [...wantedKg].flatMap(([lotId, kg]) => {
+    const lot = kitchen.lot(lotId);
+    return lot && kg > lot.leftKg + SCALE_KG ? [lot.number] : [];
+  });
+}
+
+/** Which entry would no longer go with this one in its place; itself, where the log went before. */
+function breaks(error: RangeError, events: readonly BatchEvent[], event: BatchEvent): Refusal {
+  const broken = error instanceof FoldError ? events.find((one) => one.id === error.eventId) : undefined;
+  return {
+    field: 'type',
+    code: 'wouldBreak',
+    eventId: broken?.id ?? event.id,
+    type: broken?.type ?? event.type,
+    atMs: broken?.actedAtMs ?? null,
+    isItself: broken === undefined,
+  };
+}

@@ -1,0 +1,164 @@
+import { isPastUse, type LarderEventBody, type ReceivedFood, SCALE_KG, type ShelfLot } from '../larder';
+import { nameOf } from './decide-batch';
+import { type Decision, refused } from './decision';
+import type { Refusal } from './refusal';
+import { refuseTime, type SaidAt } from './times';
+
+/** What the rules ask of the larder. */
+export interface LarderFacts {
+  /** a lot by its id; null where there is none, undefined where it is not known here */
+  lot: (id: string) => ShelfLot | null | undefined;
+  /** the larder's log has an entry of that id; undefined where that is not known here */
+  hasEvent: (id: string) => boolean | undefined;
+  /** what the table and the prices say of a food as it comes in; null where there is none, undefined where not known */
+  food: (ingredientId: string) => ReceivedFood | null | undefined;
+  /** days the tag of shellfish is kept */
+  tagDays: number;
+}
+
+export interface LarderDecision {
+  /** what was known of the food that comes in, to be stored with the entry */
+  received: ReceivedFood | null;
+  /** the lot it brings into being */
+  bornLotId: string | null;
+}
+
+/**
+ * Whether something may be said of the larder, and what is stored with it.
+ *
+ * @param larder as it is
+ * @param said the entry
+ * @param at when it happened and when it arrived
+ * @source docs/architecture.md, "Rules"
+ */
+export function decideLarder(
+  larder: LarderFacts,
+  said: LarderEventBody,
+  at: SaidAt,
+): Decision<LarderDecision> {
+  const refusal = refuseTime(at, null) ?? refuseOnShelf(larder, said, at.nowMs);
+  if (refusal) return refused(refusal);
+  if (said.type !== 'delivered' && said.type !== 'found')
+    return { ok: true, received: null, bornLotId: bornBy(said) };
+  const { ingredientId } = said.payload;
+  const food = larder.food(ingredientId);
+  if (food === undefined) return { ok: true, received: null, bornLotId: bornBy(said) };
+  if (!food) return refused({ field: 'payload.ingredientId', code: 'unknownLarderFood', ingredientId });
+  const wrong = refuseArrival(said, food, larder, at.nowMs);
+  if (wrong) return refused(wrong);
+  return {
+    ok: true,
+    received: said.type === 'found' ? asFound(food, said.payload.saltPercent) : food,
+    bornLotId: bornBy(said),
+  };
+}
+
+/** The lot an event brings into being, if it does. */
+function bornBy(said: LarderEventBody): string | null {
+  if (said.type === 'delivered' || said.type === 'found') return said.payload.lotId;
+  return said.type === 'split' || said.type === 'blended' ? said.payload.toLotId : null;
+}
+
+function refuseArrival(
+  said: Extract<LarderEventBody, { type: 'delivered' | 'found' }>,
+  food: ReceivedFood,
+  { tagDays }: LarderFacts,
+  nowMs: number,
+): Refusal | null {
+  if (said.type === 'found')
+    return said.payload.madeAtMs > nowMs ? { field: 'payload.madeAtMs', code: 'madeInTheFuture' } : null;
+  const { useByMs, tag } = said.payload;
+  if (useByMs !== undefined && useByMs < nowMs) return { field: 'payload.useByMs', code: 'useByInThePast' };
+  const { allergens, name } = food.contents;
+  return allergens.includes('molluscs') && !tag
+    ? { field: 'payload.tag', code: 'tagMissing', name, keptDays: tagDays }
+    : null;
+}
+
+/** What was found has the salt that was read of it. */
+function asFound(food: ReceivedFood, saltPercent: number | undefined): ReceivedFood {
+  if (saltPercent === undefined) return food;
+  const { perKg } = food.contents;
+  const salt = saltPercent / 100;
+  const water = Math.max(0, perKg.water + perKg.salt - salt);
+  return { ...food, contents: { ...food.contents, perKg: { ...perKg, salt, water } } };
+}
+
+/** Why something cannot have been done on this shelf; null where it can. */
+function refuseOnShelf(larder: LarderFacts, said: LarderEventBody, nowMs: number): Refusal | null {
+  switch (said.type) {
+    case 'delivered':
+    case 'found':
+      return refuseTaken(larder, 'payload.lotId', said.payload.lotId);
+    case 'moved':
+    case 'usePast':
+    case 'lotRead':
+    case 'counted':
+      return refuseUnknown(larder, 'payload.lotId', said.payload.lotId);
+    case 'frozen':
+    case 'thawed': {
+      const lot = larder.lot(said.payload.lotId);
+      if (!lot) return refuseUnknown(larder, 'payload.lotId', said.payload.lotId);
+      const isFrozen = lot.storage === 'frozen';
+      if (isFrozen !== (said.type === 'frozen')) return null;
+      return { field: 'payload.lotId', code: isFrozen ? 'alreadyFrozen' : 'notFrozen', lot: nameOf(lot) };
+    }
+    case 'split':
+      return (
+        refuseTaken(larder, 'payload.toLotId', said.payload.toLotId) ??
+        refuseTooMuch(larder, 'payload', said.payload)
+      );
+    case 'discarded':
+    case 'fatLifted':
+      return refuseTooMuch(larder, 'payload', said.payload);
+    case 'blended':
+      return (
+        refuseTaken(larder, 'payload.toLotId', said.payload.toLotId) ??
+        refuseParts(larder, said.payload.parts, nowMs)
+      );
+    case 'undone': {
+      const { eventId } = said.payload;
+      return larder.hasEvent(eventId) === false
+        ? { field: 'payload.eventId', code: 'unknownLarderEvent', eventId }
+        : null;
+    }
+  }
+}
+
+function refuseParts(
+  larder: LarderFacts,
+  parts: readonly { lotId: string; kg: number }[],
+  nowMs: number,
+): Refusal | null {
+  for (const [i, part] of parts.entries()) {
+    const field = `payload.parts.${i}.lotId`;
+    if (parts.findIndex((one) => one.lotId === part.lotId) !== i) return { field, code: 'lotNamedTwice' };
+    const lot = larder.lot(part.lotId);
+    if (lot?.storage === 'frozen') return { field, code: 'lotFrozen', lot: nameOf(lot) };
+    if (lot && isPastUse(lot, nowMs)) return { field, code: 'lotPastDate', lot: nameOf(lot), act: 'blend' };
+    const refusal = refuseTooMuch(larder, `payload.parts.${i}`, part);
+    if (refusal) return refusal;
+  }
+  return null;
+}
+
+function refuseTaken(larder: LarderFacts, field: string, lotId: string): Refusal | null {
+  return larder.lot(lotId) ? { field, code: 'lotExists', lotId } : null;
+}
+
+function refuseUnknown(larder: LarderFacts, field: string, lotId: string): Refusal | null {
+  return larder.lot(lotId) === null ? { field, code: 'unknownLot', lotId } : null;
+}
+
+/** More than is left is counted first, and then said. */
+function refuseTooMuch(
+  larder: LarderFacts,
+  field: string,
+  { lotId, kg }: { lotId: string; kg: number },
+): Refusal | null {
+  const lot = larder.lot(lotId);
+  if (!lot) return refuseUnknown(larder, `${field}.lotId`, lotId);
+  return kg > lot.leftKg + SCALE_KG
+    ? { field: `${field}.kg`, code: 'notEnoughLeft', lot: nameOf(lot), leftKg: lot.leftKg, kg }
+    : null;
+}

@@ -1,0 +1,91 @@
+import type { BatchSnapshot } from '../batch';
+import { type KitchenFoods, orderedRecipe } from '../book';
+import { planWithLots, type ShelfLot, type ShortLine } from '../larder';
+import { type OrderRequest, type PlanningKitchen, planInputOf } from '../order';
+import { potInput } from '../plan';
+import type { Recipe } from '../recipe';
+import { type Decision, refused } from './decision';
+import type { Refusal } from './refusal';
+
+/** What the rules ask of the kitchen before a batch is started. */
+export interface StartFacts {
+  kitchen: PlanningKitchen;
+  book: readonly Recipe[];
+  /** the shelf */
+  lots: readonly ShelfLot[];
+  /** what is cooking in the pot, and on the burner, that the order names; null for nothing */
+  inPot: string | null;
+  onBurner: string | null;
+  nowMs: number;
+}
+
+export interface StartDecision {
+  snapshot: BatchSnapshot;
+}
+
+/**
+ * Whether an order may be cooked now, and everything that decides the batch: recipe, foods, prices, pot, burner and what
+ * is known of it, plan, lots. A later edit changes nothing of it.
+ *
+ * @source docs/architecture.md, "A batch is its log"
+ */
+export function decideStart(facts: StartFacts, request: OrderRequest): Decision<StartDecision> {
+  const { kitchen, book, lots } = facts;
+  const recipe = orderedRecipe(request.recipeId, kitchen, book);
+  if (!recipe) return refused({ field: 'recipeId', code: 'unknownRecipe', recipeId: request.recipeId });
+  if (request.serviceAtMs <= facts.nowMs) return refused({ field: 'serviceAtMs', code: 'serviceInThePast' });
+  const input = planInputOf(request, kitchen, recipe, book);
+  if (Array.isArray(input)) return refused(...input);
+  const { name: potName } = input.pot;
+  if (facts.inPot !== null) return refused({ field: 'potId', code: 'potBusy', potName, by: facts.inPot });
+  if (facts.onBurner !== null)
+    return refused({
+      field: 'burnerId',
+      code: 'burnerBusy',
+      burnerName: input.burner.name,
+      by: facts.onBurner,
+    });
+  try {
+    const { input: laid, plan, draws, shorts } = planWithLots(input, lots);
+    const { fullest, workingFillLitres, batches } = plan;
+    if (fullest.litres > workingFillLitres)
+      return refused({
+        field: 'potId',
+        code: 'tooFull',
+        fullestLitres: fullest.litres,
+        workingFillLitres,
+        batches,
+        potName,
+      });
+    if (shorts.length > 0 && !request.overrideReason) return refused(shortOf(shorts));
+    return { ok: true, snapshot: { input: potInput(laid, plan), plan, draws } };
+  } catch (error) {
+    if (!(error instanceof RangeError)) throw error;
+    return refused({ field: 'burnerId', code: 'cannotBeCooked', why: error.message });
+  }
+}
+
+/** Whether an order may be kept for a day to come. */
+export function decideOrder(
+  facts: { foods: KitchenFoods; book: readonly Recipe[]; nowMs: number },
+  request: OrderRequest,
+): Decision<object> {
+  const { recipeId } = request;
+  if (!orderedRecipe(recipeId, facts.foods, facts.book))
+    return refused({ field: 'recipeId', code: 'unknownRecipe', recipeId });
+  if (request.serviceAtMs <= facts.nowMs) return refused({ field: 'serviceAtMs', code: 'serviceInThePast' });
+  return { ok: true };
+}
+
+/** Planning never promises what is not there. */
+function shortOf(shorts: readonly ShortLine[]): Refusal {
+  return {
+    field: 'overrideReason',
+    code: 'larderShort',
+    lines: shorts.map(({ name, wantedKg, shortKg, densityKgPerL }) => ({
+      name,
+      wantedLitres: wantedKg / densityKgPerL,
+      thereLitres: (wantedKg - shortKg) / densityKgPerL,
+    })),
+  };
+}

@@ -1,0 +1,15 @@
+export { type BatchCommand, commandOf, upcastCommand } from './batch-command';
+export {
+  type BatchDecision,
+  type BatchFacts,
+  decideBatch,
+  eventOfCommand,
+  type KitchenFacts,
+} from './decide-batch';
+export { decideLarder, type LarderDecision, type LarderFacts } from './decide-larder';
+export { type BrokenFacts, decideMending, type MendingDecision } from './decide-mending';
+export { decideOrder, decideStart, type StartDecision, type StartFacts } from './decide-start';
+export type { Decision } from './decision';
+export { type Outlook, outlook } from './outlook';
+export type { Mark, NamedLot, Refusal, RefusalCode } from './refusal';
+export { MOST_HOURS_AGO, type SaidAt } from './times';

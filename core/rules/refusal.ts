@@ -1,0 +1,113 @@
+import type { OrderRefusal } from '../order';
+
+/** A lot by the words on its label. */
+export interface NamedLot {
+  name: string;
+  number: number;
+}
+
+/**
+ * Why something cannot have happened or cannot be done: which field of what was said, a code, and its quantities. The
+ * words are made where they are read.
+ */
+export type Refusal =
+  | OrderRefusal
+  | ({ field: string } & (
+      | TimeRefusal
+      | PotRefusal
+      | ServingRefusal
+      | LogRefusal
+      | PlaceRefusal
+      | LotRefusal
+      | StartRefusal
+    ));
+
+/** When it is said to have happened. */
+type TimeRefusal =
+  /** longer ago than is believed without a word: a person confirms */
+  | { code: 'longAgo'; hours: number; mostHours: number }
+  | { code: 'beforeStart'; startedAtMs: number }
+  | { code: 'serviceInThePast' }
+  | { code: 'madeInTheFuture' }
+  | { code: 'useByInThePast' };
+
+/** What does not go with the pot as it is. */
+type PotRefusal =
+  | { code: 'unknownStage'; stageId: string }
+  | { code: 'unknownFood'; ingredientId: string }
+  | { code: 'unknownLine'; lineId: string }
+  | { code: 'overTheBrim'; litres: number; brimLitres: number; potName: string }
+  | { code: 'depthOverTheBrim'; cm: number; heightCm: number; potName: string }
+  | { code: 'levelOverTheBrim'; litres: number; brimLitres: number; potName: string }
+  | { code: 'weightOverTheBrim'; kg: number; mostKg: number; potName: string }
+  | { code: 'leftOverTheBrim'; litres: number; brimLitres: number; potName: string }
+  | { code: 'noStageRunning' }
+  | { code: 'markOutOfReach'; mark: 'gone' | 'litres' | 'depth' | 'weight' | 'brix' | 'salt' | 'band' }
+  | { code: 'notParked' }
+  | { code: 'moreFatThanThere'; kg: number; thereKg: number }
+  | { code: 'notIn'; lineId: string }
+  | { code: 'nothingToTakeOut'; word: string }
+  | { code: 'doesNotHold'; litres: number; brimLitres: number; potName: string };
+
+/** What leaves the pot. */
+type ServingRefusal =
+  | { code: 'bowlsOverTheBrim'; portions: number; litres: number; brimLitres: number; potName: string }
+  | { code: 'moreThanThere'; litres: number; thereLitres: number; potName: string }
+  | {
+      code: 'stillInThePot';
+      items: readonly { word: string; count: number }[];
+      before: 'serving' | 'storing' | 'blending';
+    };
+
+/** What does not go with the log as it is. */
+type LogRefusal =
+  | { code: 'unknownEvent'; eventId: string }
+  | { code: 'notAReading' }
+  /** the batch is set aside: only an undo can mend it */
+  | { code: 'batchBroken' }
+  /** with this in its place a later entry, or this one itself, could not be worked out */
+  | { code: 'wouldBreak'; eventId: string; type: string; atMs: number | null; isItself: boolean };
+
+/** Pots and burners. */
+type PlaceRefusal =
+  | { code: 'potBusy'; potName: string; by: string | null }
+  | { code: 'burnerBusy'; burnerName: string; by: string | null };
+
+/** Lots. */
+type LotRefusal =
+  | { code: 'unknownLot'; lotId: string }
+  | { code: 'lotExists'; lotId: string }
+  | { code: 'lotPastDate'; lot: NamedLot; act: 'draw' | 'blend' }
+  | { code: 'lotFrozen'; lot: NamedLot }
+  | { code: 'alreadyFrozen' | 'notFrozen'; lot: NamedLot }
+  | { code: 'notEnoughLeft'; lot: NamedLot; leftKg: number; kg: number }
+  | { code: 'lotNamedTwice' }
+  | { code: 'unknownLarderFood'; ingredientId: string }
+  | { code: 'tagMissing'; name: string; keptDays: number }
+  | { code: 'unknownLarderEvent'; eventId: string };
+
+/** Starting a batch or keeping an order. */
+type StartRefusal =
+  | { code: 'unknownRecipe'; recipeId: string }
+  | {
+      code: 'tooFull';
+      fullestLitres: number;
+      workingFillLitres: number;
+      batches: number;
+      potName: string;
+    }
+  | {
+      code: 'larderShort';
+      lines: readonly { name: string; wantedLitres: number; thereLitres: number }[];
+    };
+
+export type RefusalCode = Refusal['code'];
+
+/** Something a person should look at, although it was accepted. */
+export type Mark =
+  | { code: 'afterClose' }
+  | { code: 'clockAhead' }
+  | { code: 'dayOld' }
+  | { code: 'drewBeyond'; lotNumbers: readonly number[] }
+  /** as an older version said it */
+  | { code: 'asSaid'; text: string };

@@ -1,0 +1,186 @@
+import type { BatchEvent, BatchEventBody, BatchSnapshot, BatchState } from '../batch';
+import { massesOf, volumeLitres } from '../matter';
+import { own } from '../own';
+import { type FallTarget, fallTo, potLitres } from '../pot';
+import { purees } from '../recipe';
+import { litresAtDepth } from '../vessel';
+import type { Refusal } from './refusal';
+
+/** The level is an estimate: a hand that measures tubs may find so much more, as a share. */
+const HAND_SHARE = 1.15;
+/** And so much whatever the level, kg or L. */
+const HAND_FAT_KG = 0.1;
+const HAND_LITRES = 0.2;
+/** Nothing that is cooked here is denser, kg/L. source: from memory: saturated brine 1.2, syrup 1.4 */
+const DENSEST_KG_PER_L = 1.4;
+/** What goes in is measured at this, °C. */
+const MEASURED_AT_C = 20;
+
+/**
+ * Why something cannot have happened in this pot; null where it can. What is merely surprising is not refused: it is
+ * kept and asked about.
+ *
+ * @param log the batch's events so far
+ * @param state the batch at the moment it is said to have happened
+ */
+export function refuseAtPot(
+  snapshot: BatchSnapshot,
+  log: readonly BatchEvent[],
+  state: BatchState,
+  event: BatchEventBody,
+): Refusal | null {
+  const { input } = snapshot;
+  const { vessel, name: potName } = state.inPot;
+  const brimLitres = litresAtDepth(vessel, vessel.heightCm);
+  const isOpen = state.closed === null;
+  const hasStage = (stageId: string) => input.recipe.stages.some((stage) => stage.id === stageId);
+  const food = (field: string, ingredientId: string): Refusal | null =>
+    own(input.ingredients, ingredientId) ? null : { field, code: 'unknownFood', ingredientId };
+
+  switch (event.type) {
+    case 'stageBegun':
+    case 'stageDone': {
+      const { stageId } = event.payload;
+      const stage = input.recipe.stages.find((one) => one.id === stageId);
+      if (!stage) return { field: 'payload.stageId', code: 'unknownStage', stageId };
+      return event.type === 'stageBegun' && isOpen && purees(stage)
+        ? refuseHanging(state, event.payload.overrideReason, 'blending')
+        : null;
+    }
+    case 'added': {
+      let litres = isOpen ? potLitres(state.pot) : 0;
+      for (const [i, item] of event.payload.items.entries()) {
+        const ingredient = own(input.ingredients, item.ingredientId);
+        if (!ingredient) return food(`payload.items.${i}.ingredientId`, item.ingredientId);
+        litres += volumeLitres(massesOf(ingredient, item.kg), MEASURED_AT_C);
+        if (litres > brimLitres)
+          return { field: `payload.items.${i}.kg`, code: 'overTheBrim', litres, brimLitres, potName };
+      }
+      return null;
+    }
+    case 'reading':
+      return refuseReading(event.payload, { brimLitres, heightCm: vessel.heightCm, potName });
+    case 'looked': {
+      const { stageId } = event.payload;
+      return hasStage(stageId) ? null : { field: 'payload.stageId', code: 'unknownStage', stageId };
+    }
+    case 'targetSet':
+      return isOpen ? refuseTarget(state, event.payload.target) : null;
+    case 'lifted':
+      return food('payload.ingredientId', event.payload.ingredientId);
+    case 'returned':
+      return isOpen && !state.parked.some((one) => one.liftedId === event.payload.liftedId)
+        ? { field: 'payload.liftedId', code: 'notParked' }
+        : null;
+    case 'pouredOff': {
+      const { what, kg } = event.payload;
+      const thereKg = state.pot.mixture.liquid.fat;
+      return what === 'fat' && isOpen && kg > thereKg * HAND_SHARE + HAND_FAT_KG
+        ? { field: 'payload.kg', code: 'moreFatThanThere', kg, thereKg }
+        : null;
+    }
+    case 'slip': {
+      const slip = event.payload;
+      if ('ingredientId' in slip) return food('payload.ingredientId', slip.ingredientId);
+      return slip.kind === 'forgot' && isOpen && !state.addedLineIds.includes(slip.lineId)
+        ? { field: 'payload.lineId', code: 'notIn', lineId: slip.lineId }
+        : null;
+    }
+    case 'moved': {
+      const { pot } = event.payload;
+      const litres = isOpen ? potLitres(state.pot) : 0;
+      const holds = litresAtDepth(pot.vessel, pot.vessel.heightCm);
+      return litres > holds
+        ? { field: 'payload.potId', code: 'doesNotHold', litres, brimLitres: holds, potName: pot.name }
+        : null;
+    }
+    case 'removed': {
+      const { word } = event.payload;
+      return isOpen && !state.toComeOut.some((one) => one.word === word)
+        ? { field: 'payload.word', code: 'nothingToTakeOut', word }
+        : null;
+    }
+    case 'portioned': {
+      const { portions, fate, overrideReason } = event.payload;
+      const litres = (portions * input.portionMl) / 1000;
+      if (litres > brimLitres)
+        return {
+          field: 'payload.portions',
+          code: 'bowlsOverTheBrim',
+          portions,
+          litres,
+          brimLitres,
+          potName,
+        };
+      return fate === 'served' ? refuseHanging(state, overrideReason, 'serving') : null;
+    }
+    case 'stored': {
+      const { litres, overrideReason } = event.payload;
+      const thereLitres = isOpen ? potLitres(state.pot) : brimLitres;
+      if (litres > thereLitres * HAND_SHARE + HAND_LITRES)
+        return { field: 'payload.litres', code: 'moreThanThere', litres, thereLitres, potName };
+      return refuseHanging(state, overrideReason, 'storing');
+    }
+    case 'closed': {
+      const litres = event.payload.leftLitres;
+      return litres > brimLitres
+        ? { field: 'payload.leftLitres', code: 'leftOverTheBrim', litres, brimLitres, potName }
+        : null;
+    }
+    case 'answered':
+    case 'undone': {
+      const { eventId } = event.payload;
+      const target = log.find((one) => one.id === eventId);
+      if (!target) return { field: 'payload.eventId', code: 'unknownEvent', eventId };
+      return event.type === 'answered' && target.type !== 'reading'
+        ? { field: 'payload.eventId', code: 'notAReading' }
+        : null;
+    }
+    case 'heatSet':
+    case 'lidSet':
+    case 'snoozed':
+    case 'note':
+      return null;
+  }
+}
+
+function refuseReading(
+  { kind, value }: Extract<BatchEventBody, { type: 'reading' }>['payload'],
+  pot: { brimLitres: number; heightCm: number; potName: string },
+): Refusal | null {
+  const field = 'payload.value';
+  const { brimLitres, heightCm, potName } = pot;
+  const mostKg = brimLitres * DENSEST_KG_PER_L;
+  if (kind === 'depth' && value > heightCm)
+    return { field, code: 'depthOverTheBrim', cm: value, heightCm, potName };
+  if (kind === 'litres' && value > brimLitres)
+    return { field, code: 'levelOverTheBrim', litres: value, brimLitres, potName };
+  if (kind === 'weight' && value > mostKg)
+    return { field, code: 'weightOverTheBrim', kg: value, mostKg, potName };
+  return null;
+}
+
+/** A mark that no loss of water comes to: over what is there, or of what is not in it. */
+function refuseTarget(state: BatchState, target: FallTarget): Refusal | null {
+  const field = 'payload.target';
+  if (state.currentStageId === null) return { field, code: 'noStageRunning' };
+  const from = state.stages.find((one) => one.stageId === state.currentStageId)?.fromLitres;
+  try {
+    const mark = fallTo(state.setup, state.pot, target, from ?? potLitres(state.pot));
+    if (mark.kind === 'mass' && mark.kg > 0) return null;
+  } catch (error) {
+    if (!(error instanceof RangeError)) throw error;
+  }
+  return { field, code: 'markOutOfReach', mark: target.kind };
+}
+
+/** What has to come out is asked for before anything leaves the pot, and overridden only with a reason. */
+function refuseHanging(
+  state: BatchState,
+  overrideReason: string | undefined,
+  before: 'serving' | 'storing' | 'blending',
+): Refusal | null {
+  if (state.toComeOut.length === 0 || overrideReason) return null;
+  const items = state.toComeOut.map(({ word, count }) => ({ word, count }));
+  return { field: 'payload.overrideReason', code: 'stillInThePot', items, before };
+}

@@ -1,0 +1,166 @@
+import { batchCommandSchema, envelopeSchema, type LoggedEvent } from '../../contract';
+import { EVENT_VERSIONS } from '../../core/batch';
+import {
+  type BatchCommand,
+  commandOf,
+  decideBatch,
+  decideMending,
+  type KitchenFacts,
+  type Mark,
+  upcastCommand,
+} from '../../core/rules';
+import { inTodaysWords } from '../in-todays-words';
+import { burnerViews, learnedView, saidIn } from '../kitchen/kitchen-view';
+import { lotViewOf } from '../larder/lot-views';
+import { checked, refusedBy, whole } from '../problem';
+import { saidAt } from '../said-at';
+import { isSaidAgain } from '../said-before';
+import type { CommandContext } from '../command-context';
+import {
+  type BatchKept,
+  type Db,
+  eventOf,
+  insertEvent,
+  keepBatch,
+  keepHead,
+  keepLots,
+  nextSeq,
+  openPlaces,
+  potRows,
+  setBroken,
+  type Tx,
+  writtenEvent,
+} from '../storage';
+import { type AsideBatch, eventsWithout, isAside, type StandingBatch } from './batch-logs';
+
+/** What was said, and what came of it. */
+interface Submitted {
+  event: LoggedEvent;
+  isNew: boolean;
+}
+
+/**
+ * Takes an event into a batch's log, with all that follows from it, in one transaction: told apart from what is there,
+ * held against the rules, given its place in time, stored; then every browser is told. The same event again gets the
+ * first answer again.
+ *
+ * @throws ProblemError with nothing changed
+ */
+export function submitEvent(context: CommandContext, batchId: string, body: unknown): Submitted {
+  const envelope = checked(envelopeSchema, body);
+  const command = inTodaysWords(body, upcastCommand, batchCommandSchema);
+  const done = context.storage.transact((tx) => {
+    const before = writtenEvent(tx, envelope.id);
+    if (before) {
+      const stands = { batchId: before.batchId, ...commandOf(eventOf(before)) };
+      isSaidAgain('An event', envelope.id, stands, { batchId, ...command });
+      return { event: eventOf(before), isNew: false as const };
+    }
+    const at = saidAt(context.clock, envelope, nextSeq(tx));
+    const said = { id: envelope.id, command };
+    const shared = {
+      receivedAtMs: at.nowMs,
+      by: envelope.by ?? null,
+      device: envelope.device ?? null,
+      v: EVENT_VERSIONS.get(command.type)!,
+    };
+    const batch = context.logs.of(batchId);
+    if (isAside(batch)) return mend(tx, batch, said, at, shared);
+    const { row, log, events } = batch;
+    const facts = { snapshot: row.snapshot, log, startedAtMs: row.createdAtMs };
+    const decision = decideBatch(facts, kitchenAround(context, tx, batchId), said, at);
+    if (!decision.ok) throw refusedBy(decision.refusals, saidIn(tx));
+    const event: LoggedEvent = { ...decision.event, ...shared, flag: decision.mark };
+    insertEvent(tx, { ...event, batchId, clientAtMs: at.clientAtMs });
+    const kept = whole(event, saidIn(tx), () => keepBatch(tx, row, decision.log, event, decision.result));
+    const next = { row: kept.row, events: [...events, event], log: decision.log };
+    context.logs.checkpoint(tx, next);
+    return { event, isNew: true as const, next, kept };
+  });
+  if (done.isNew) {
+    if (done.next) context.logs.keep(done.next);
+    else context.logs.forget(batchId);
+    tell(context, batchId, done.event, done.kept);
+  }
+  return { event: done.event, isNew: done.isNew };
+}
+
+/** The kitchen around a batch, read as far as it is asked for. */
+function kitchenAround({ clock }: CommandContext, db: Db, batchId: string): KitchenFacts {
+  const places = once(() => openPlaces(db, batchId));
+  return {
+    get pots() {
+      return potRows(db);
+    },
+    get burners() {
+      return burnerViews(db);
+    },
+    get learned() {
+      return learnedView(db);
+    },
+    get busyPots() {
+      return new Map(places().map((one) => [one.potId, one.name]));
+    },
+    get busyBurners() {
+      return new Map(places().map((one) => [one.burnerId, one.name]));
+    },
+    lot: (id) => lotViewOf(db, id, clock.nowMs()),
+  };
+}
+
+function once<T>(read: () => T): () => T {
+  let value: { is: T } | null = null;
+  return () => {
+    value ??= { is: read() };
+    return value.is;
+  };
+}
+
+/** A batch that is set aside takes an undo; where its log folds with it, it is back. */
+function mend(
+  tx: Tx,
+  batch: AsideBatch,
+  said: { id: string; command: BatchCommand },
+  at: ReturnType<typeof saidAt>,
+  shared: { receivedAtMs: number; by: string | null; device: string | null; v: number },
+) {
+  const { id, row, events, createdAtMs, broken } = batch;
+  const decision = decideMending(
+    {
+      snapshot: row?.snapshot ?? null,
+      hasEvent: (eventId) => writtenEvent(tx, eventId)?.batchId === id,
+      eventsWithout: (eventId) => eventsWithout(tx, id, eventId),
+      startedAtMs: createdAtMs,
+    },
+    said,
+    at,
+  );
+  if (!decision.ok) throw refusedBy(decision.refusals, saidIn(tx));
+  const flag: Mark | null = null;
+  const event: LoggedEvent = { ...decision.event, ...shared, flag };
+  insertEvent(tx, { ...event, batchId: id, clientAtMs: at.clientAtMs });
+  if (!decision.log || !row) {
+    setBroken(tx, id, { ...broken, eventId: decision.stopsAt ?? broken.eventId });
+    return { event, isNew: true as const, next: null, kept: null };
+  }
+  setBroken(tx, id, null);
+  keepHead(tx, row, decision.log.state);
+  const lotIds = keepLots(tx, row, decision.log.events, decision.log.state);
+  const next: StandingBatch = { row, events: [...events, event], log: decision.log };
+  return { event, isNew: true as const, next, kept: { row, lotIds, change: 'mended' as const } };
+}
+
+/** Every browser is told what changed, and no more. */
+function tell(
+  { live }: CommandContext,
+  batchId: string,
+  event: LoggedEvent,
+  kept: (Omit<BatchKept, 'change'> & { change: BatchKept['change'] | 'mended' }) | null,
+): void {
+  live.publish({ kind: 'event', batchId, event });
+  if (!kept) return;
+  if (kept.change) live.publish({ kind: 'batch', batchId, change: kept.change });
+  if (kept.lotIds.length > 0) live.publish({ kind: 'lots', lotIds: kept.lotIds });
+  if (kept.change === 'closed' || kept.change === 'reopened')
+    live.publish({ kind: 'kitchen', part: 'learned' });
+}

@@ -1,0 +1,90 @@
+import { Router } from 'express';
+import { clockChangeSchema, kitchenSettingsSchema, ownFoodSchema, priceChangeSchema } from '../../contract';
+import { libraryOf } from '../../core/book';
+import { type Ingredient, ownIngredient } from '../../core/matter';
+import { own } from '../../core/own';
+import { writePrices } from '../files/prices-csv';
+import { checked, impossible } from '../problem';
+import type { ServerContext } from '../server-context';
+import { kitchenRow, setOwnIngredient, setPrices, updateKitchen } from '../storage';
+import { foodsView, kitchenView, learnedView } from './kitchen-view';
+
+/** The kitchen: what it says of itself, its clock, its foods and their prices, what its burners have shown. */
+export function kitchenRoutes(context: ServerContext): Router {
+  const routes = Router();
+  const { storage, clock, live } = context;
+  const { db } = storage;
+  routes.get('/health', (_request, response) => {
+    response.json({ ok: kitchenRow(db) !== undefined });
+  });
+  routes.get('/kitchen', (_request, response) => {
+    response.json(kitchenView(context));
+  });
+  routes.patch('/kitchen', (request, response) => {
+    const settings = checked(kitchenSettingsSchema, request.body);
+    if (Object.keys(settings).length > 0) {
+      storage.transact((tx) => updateKitchen(tx, settings));
+      live.publish({ kind: 'kitchen', part: 'settings' });
+    }
+    response.json(kitchenView(context));
+  });
+  routes.get('/kitchen/learned', (_request, response) => {
+    response.json(learnedView(db));
+  });
+  routes.post('/clock', (request, response) => {
+    const view = clock.change(checked(clockChangeSchema, request.body));
+    live.publish({ kind: 'clock', clock: view });
+    response.json(view);
+  });
+  routes.get('/foods', (_request, response) => {
+    response.json(foodsView(db));
+  });
+  routes.post('/ingredients', (request, response) => {
+    const food = checked(ownFoodSchema, request.body);
+    const row = storage.transact((tx) => {
+      const made = ownFood(food, libraryOf(foodsView(tx), []).ingredients);
+      setOwnIngredient(tx, made);
+      return made;
+    });
+    live.publish({ kind: 'kitchen', part: 'foods' });
+    response.status(201).json(row);
+  });
+  routes.get('/prices.csv', (_request, response) => {
+    const foods = foodsView(db);
+    const rows = Object.values(libraryOf(foods, []).ingredients);
+    response
+      .type('text/csv')
+      .attachment('prices.csv')
+      .send(writePrices(rows, foods.pricesCentsPerKg, foods.suppliers));
+  });
+  routes.patch('/prices', (request, response) => {
+    const { prices } = checked(priceChangeSchema, request.body);
+    storage.transact((tx) => {
+      const { ingredients } = libraryOf(foodsView(tx), []);
+      const unknown = prices.findIndex((row) => !own(ingredients, row.ingredientId));
+      if (unknown >= 0)
+        throw impossible(
+          `prices.${unknown}.ingredientId`,
+          `There is no ingredient “${prices[unknown]!.ingredientId}”.`,
+        );
+      setPrices(tx, prices);
+    });
+    live.publish({ kind: 'kitchen', part: 'foods' });
+    response.json(foodsView(db));
+  });
+  return routes;
+}
+
+function ownFood(
+  food: Parameters<typeof ownIngredient>[0],
+  ingredients: Readonly<Record<string, Ingredient>>,
+): Ingredient {
+  const like = own(ingredients, food.like);
+  if (!like) throw impossible('like', `There is no ingredient “${food.like}” to guess from.`);
+  try {
+    return ownIngredient(food, like);
+  } catch (error) {
+    if (error instanceof RangeError) throw impossible('saltPercent', `${error.message}.`);
+    throw error;
+  }
+}

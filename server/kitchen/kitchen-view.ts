@@ -1,0 +1,66 @@
+import type { BurnerView, FoodsView, KitchenView, SaidIn, WholeKitchen } from '../../contract';
+import { bestKnownFirst, heatFactorOf, type LearnedRate } from '../../core/batch';
+import { notFound } from '../problem';
+import type { CommandContext } from '../command-context';
+import {
+  burnerRows,
+  burnerSums,
+  type Db,
+  type KitchenRow,
+  kitchenRow,
+  ownIngredientRows,
+  potRows,
+  priceRows,
+  rateRows,
+} from '../storage';
+
+/** What the kitchen says of itself. */
+export function settingsOf(db: Db): KitchenRow {
+  const row = kitchenRow(db);
+  if (!row) throw notFound('kitchen', '1');
+  return row;
+}
+
+/** The units and the zone that sentences are said in. */
+export const saidIn = (db: Db): SaidIn => settingsOf(db);
+
+/** The burners, each with what its closed batches have shown of it. */
+export function burnerViews(db: Db): BurnerView[] {
+  return burnerRows(db).map((burner) => ({ ...burner, heatFactor: heatFactorOf(burnerSums(db, burner.id)) }));
+}
+
+/** The kitchen as it stands. */
+export function kitchenView({ storage, clock }: Pick<CommandContext, 'storage' | 'clock'>): KitchenView {
+  const { db } = storage;
+  const isDamaged = storage.integrity() === 'damaged';
+  return {
+    ...settingsOf(db),
+    pots: potRows(db),
+    burners: burnerViews(db),
+    clock: clock.view(),
+    notices: [...(isDamaged ? [{ code: 'fileDamaged' as const }] : []), ...clock.notices()],
+  };
+}
+
+/** Foods of the kitchen's own, and prices. */
+export function foodsView(db: Db): FoodsView {
+  const rows = priceRows(db);
+  return {
+    pricesCentsPerKg: Object.fromEntries(rows.map((row) => [row.ingredientId, row.centsPerKg])),
+    suppliers: Object.fromEntries(
+      rows.flatMap((row) => (row.supplier ? [[row.ingredientId, row.supplier]] : [])),
+    ),
+    ownIngredients: ownIngredientRows(db),
+  };
+}
+
+/** What pots on burners have shown, the best known first. */
+export function learnedView(db: Db): LearnedRate[] {
+  return bestKnownFirst(rateRows(db));
+}
+
+/** The kitchen with all that a plan turns on. */
+export function wholeKitchen(context: Pick<CommandContext, 'storage' | 'clock'>): WholeKitchen {
+  const { db } = context.storage;
+  return { ...kitchenView(context), ...foodsView(db), learned: learnedView(db) };
+}

@@ -1,0 +1,84 @@
+export { answerRow, insertAnswer } from './answer-rows';
+export {
+  type BatchRow,
+  batchRow,
+  eventOf,
+  eventRows,
+  insertBatch,
+  insertEvent,
+  nextSeq,
+  openBatchIds,
+  openPlaces,
+  writtenEvent,
+  writtenEvents,
+} from './batch-rows';
+export {
+  type ClockSegment,
+  clockJumps,
+  insertClockSegment,
+  lastClockSegment,
+  latestReceivedMs,
+} from './clock-rows';
+export { FileProblem, type FileProblemCode } from './file-problem';
+export {
+  type BrokenBatch,
+  brokenRows,
+  type Checkpoint,
+  checkpointOf,
+  closedHeads,
+  headRow,
+  lastServed,
+  mostCooked,
+  setBroken,
+  setCheckpoint,
+} from './head-rows';
+export { type BatchKept, keepBatch, keepHead, keepLots, setAside } from './keep-batch';
+export {
+  type BurnerRow,
+  burnerRows,
+  type KitchenRow,
+  kitchenRow,
+  ownIngredientRows,
+  potRows,
+  priceRows,
+  setOwnIngredient,
+  setPrices,
+  updateKitchen,
+} from './kitchen-rows';
+export {
+  insertLarderEvent,
+  type LoggedLarderEvent,
+  larderEventRow,
+  nextLarderSeq,
+  numberLot,
+  numbersOf,
+  undosOf,
+} from './larder-rows';
+export { burnerSums, lastForecasts, rateRows } from './learned-rows';
+export {
+  arrowsAround,
+  drawsByEvent,
+  finishedLots,
+  keptLot,
+  keptLotsOf,
+  ledgerStore,
+  lotsNamedBy,
+  setEntries,
+  shelfLots,
+  strayEventIds,
+} from './ledger-rows';
+export { openStorage, type StorageOptions } from './open-storage';
+export {
+  cancelOrder,
+  insertOrder,
+  type OrderRow,
+  openOrderRows,
+  orderCookedAs,
+  orderRow,
+} from './order-rows';
+export { isOutOfDate, PROJECTIONS, rebuild } from './rebuild';
+export { insertRecipe, latestRecipe, latestRecipes, recipeVersions } from './recipe-rows';
+export { insertRehearsal, lastRehearsals, rehearsalRow } from './rehearsal-rows';
+export { countSamples, insertSamples, type SampleRow, samplesOf, spansOf, thinSamples } from './sample-rows';
+export { seedKitchen } from './seed-kitchen';
+export { type Db, type Storage, StorageError, type StorageTrouble, type Tx } from './storage';

@@ -1,0 +1,108 @@
+import { asc, eq } from 'drizzle-orm';
+import type { Ingredient } from '../../core/matter';
+import type { Pot } from '../../core/plan';
+import { burners, kitchens, ownIngredients, pots, prices } from './schema';
+import type { Db, Tx } from './storage';
+
+export type KitchenRow = Omit<typeof kitchens.$inferSelect, 'id'>;
+export type BurnerRow = Omit<typeof burners.$inferSelect, 'position'>;
+
+/** What the kitchen says of itself; undefined before it has said anything. */
+export function kitchenRow(db: Db): KitchenRow | undefined {
+  const row = db.select().from(kitchens).limit(1).get();
+  if (!row) return undefined;
+  const { id: _only, ...kitchen } = row;
+  return kitchen;
+}
+
+export function potRows(db: Db): Pot[] {
+  return db
+    .select()
+    .from(pots)
+    .orderBy(asc(pots.position))
+    .all()
+    .map(({ position: _, ...pot }) => pot);
+}
+
+export function burnerRows(db: Db): BurnerRow[] {
+  return db
+    .select()
+    .from(burners)
+    .orderBy(asc(burners.position))
+    .all()
+    .map(({ position: _, ...burner }) => burner);
+}
+
+export function updateKitchen(tx: Tx, settings: Partial<KitchenRow>): void {
+  tx.update(kitchens).set(settings).where(eq(kitchens.id, 1)).run();
+}
+
+/** A kitchen whole, as it is first said. */
+export function insertKitchen(
+  tx: Tx,
+  kitchen: typeof kitchens.$inferInsert,
+  itsPots: readonly Pot[],
+  itsBurners: readonly BurnerRow[],
+): void {
+  tx.insert(kitchens)
+    .values({ ...kitchen, id: 1 })
+    .run();
+  insertPots(tx, itsPots);
+  insertBurners(tx, itsBurners);
+}
+
+export function insertPots(tx: Tx, more: readonly Pot[], from = 0): void {
+  for (const [i, pot] of more.entries())
+    tx.insert(pots)
+      .values({ ...pot, position: from + i })
+      .run();
+}
+
+export function insertBurners(tx: Tx, more: readonly BurnerRow[], from = 0): void {
+  for (const [i, burner] of more.entries())
+    tx.insert(burners)
+      .values({ ...burner, position: from + i })
+      .run();
+}
+
+export interface PriceRow {
+  ingredientId: string;
+  centsPerKg: number;
+  supplier: string | null;
+}
+
+export function priceRows(db: Db): PriceRow[] {
+  return db.select().from(prices).all();
+}
+
+/** Sets prices; a supplier that is not named stays, an empty one goes. */
+export function setPrices(
+  tx: Tx,
+  rows: readonly { ingredientId: string; centsPerKg: number; supplier?: string | undefined }[],
+): void {
+  for (const { ingredientId, centsPerKg, supplier } of rows) {
+    tx.insert(prices)
+      .values({ ingredientId, centsPerKg, supplier: supplier || null })
+      .onConflictDoUpdate({
+        target: prices.ingredientId,
+        set: { centsPerKg, ...(supplier === undefined ? {} : { supplier: supplier || null }) },
+      })
+      .run();
+  }
+}
+
+export function ownIngredientRows(db: Db): Ingredient[] {
+  return db
+    .select()
+    .from(ownIngredients)
+    .orderBy(asc(ownIngredients.id))
+    .all()
+    .map((own) => own.row);
+}
+
+export function setOwnIngredient(tx: Tx, row: Ingredient): void {
+  tx.insert(ownIngredients)
+    .values({ id: row.id, row })
+    .onConflictDoUpdate({ target: ownIngredients.id, set: { row } })
+    .run();
+}

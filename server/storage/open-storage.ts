@@ -1,0 +1,178 @@
+import { copyFileSync, existsSync, mkdirSync, readFileSync, renameSync, rmSync, statSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import Database from 'better-sqlite3';
+import { drizzle } from 'drizzle-orm/better-sqlite3';
+import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
+import type { KitchenSeed } from '../../contract';
+import { startWorker } from '../start-worker';
+import { FileProblem } from './file-problem';
+import { lockFolder } from './folder-lock';
+import { DB_NAME, isKitchenThere } from './inspect-file';
+import { readMarker, writeMarker } from './kitchen-marker';
+import * as projectionTables from './projection-schema';
+import { isOutOfDate, rebuild } from './rebuild';
+import * as tables from './schema';
+import { seedKitchen } from './seed-kitchen';
+import { asStorageError, type Db, type Integrity, type Storage, type Tx } from './storage';
+
+/** Up to this size the whole file is checked as it is opened; a larger one is checked beside the work, bytes. */
+const CHECKED_AT_ONCE_BYTES = 48_000_000;
+
+export interface StorageOptions {
+  folder: string;
+  /** fills a new kitchen; without it an empty one is made */
+  seed?: () => KitchenSeed;
+  /** an unclean end lost the newest entries, and the person in charge goes on without them */
+  goesOnWithoutWal?: boolean;
+}
+
+/**
+ * Opens the kitchen in a folder: locks it, looks at the file, brings its tables up to date with a copy kept, checks it.
+ * Where there is none it is made, whole or not at all.
+ *
+ * @throws FileProblem in words, with nothing changed
+ */
+export function openStorage(options: StorageOptions): Storage {
+  const { folder, seed, goesOnWithoutWal = false } = options;
+  mkdirSync(folder, { recursive: true });
+  const lock = lockFolder(folder);
+  try {
+    const path = join(folder, DB_NAME);
+    if (!isKitchenThere(folder, goesOnWithoutWal)) makeKitchen(folder, seed);
+    const client = connect(path, folder);
+    bringUpToDate(client, folder);
+    const db = withTables(client);
+    const transact = transactor(client, db);
+    let integrity: Integrity | null = null;
+    if (statSync(path).size <= CHECKED_AT_ONCE_BYTES) {
+      integrity = quickCheck(client);
+      if (integrity === 'damaged') throw new FileProblem('damaged', { folder });
+    }
+    if (isOutOfDate(db)) rebuild({ transact });
+    const madeAt = readMarker(folder)?.madeAt ?? new Date().toISOString();
+    // from here on the write-ahead log is never empty while the server runs: one that is, was lost
+    client.exec('PRAGMA user_version = 1');
+    writeMarker(folder, { format: 'slow-pot-kitchen', madeAt, isRunning: true });
+    return {
+      folder,
+      db,
+      transact,
+      integrity: () => integrity,
+      async checkBeside() {
+        integrity ??= await checkInWorker(path);
+        return integrity;
+      },
+      servedAt: (address) => lock.servedAt(address),
+      close() {
+        client.exec('PRAGMA wal_checkpoint(TRUNCATE)');
+        client.close();
+        writeMarker(folder, { format: 'slow-pot-kitchen', madeAt, isRunning: false });
+        lock.release();
+      },
+    };
+  } catch (error) {
+    lock.release();
+    throw asFileProblem(error, folder);
+  }
+}
+
+export type Client = InstanceType<typeof Database>;
+
+export function withTables(client: Client): Db {
+  return drizzle(client, { schema: { ...tables, ...projectionTables } });
+}
+
+/** A connection as the kitchen's file wants it: write-ahead log, each commit on the disk before it is answered for. */
+export function connect(path: string, folder: string): Client {
+  try {
+    const client = new Database(path);
+    client.exec(
+      'PRAGMA journal_mode = WAL; PRAGMA synchronous = FULL; PRAGMA foreign_keys = ON; PRAGMA busy_timeout = 2000',
+    );
+    return client;
+  } catch (error) {
+    throw asFileProblem(error, folder);
+  }
+}
+
+/** Work as one transaction; what the driver says is told as what it means. */
+export function transactor(client: Client, db: Db): Storage['transact'] {
+  return (work) => {
+    const run = client.transaction(() => work(db as Tx));
+    try {
+      return run.immediate() as ReturnType<typeof work>;
+    } catch (error) {
+      throw asStorageError(error);
+    }
+  };
+}
+
+/** A new kitchen is made under another name and put in its place when it is whole. */
+function makeKitchen(folder: string, seed: StorageOptions['seed']): void {
+  const path = join(folder, 'slow-pot.new.db');
+  const sweep = (endings: readonly string[]) => {
+    for (const ending of endings) rmSync(`${path}${ending}`, { force: true });
+  };
+  sweep(['', '-wal', '-shm']);
+  const client = connect(path, folder);
+  const db = withTables(client);
+  migrate(db, { migrationsFolder: migrationsFolder() });
+  const transact = transactor(client, db);
+  if (seed) transact((tx) => seedKitchen(tx, seed()));
+  else rebuild({ transact });
+  client.exec('PRAGMA wal_checkpoint(TRUNCATE)');
+  client.close();
+  renameSync(path, join(folder, DB_NAME));
+  sweep(['-wal', '-shm']);
+  writeMarker(folder, { format: 'slow-pot-kitchen', madeAt: new Date().toISOString(), isRunning: false });
+}
+
+/** Applies what is missing, the file copied before. */
+function bringUpToDate(client: Client, folder: string): void {
+  const has = client.prepare("SELECT count(*) AS n FROM sqlite_master WHERE type = 'table'").get() as {
+    n: number;
+  };
+  if (has.n === 0) throw new FileProblem('noTables', { folder });
+  const source = migrationsFolder();
+  const journal = JSON.parse(readFileSync(join(source, 'meta/_journal.json'), 'utf8')) as {
+    entries: { tag: string }[];
+  };
+  const done = client.prepare('SELECT count(*) AS n FROM __drizzle_migrations').get() as { n: number };
+  if (done.n > journal.entries.length) throw new FileProblem('newer', { folder });
+  const next = journal.entries[done.n];
+  if (!next) return;
+  client.exec('PRAGMA wal_checkpoint(TRUNCATE)');
+  copyFileSync(join(folder, DB_NAME), join(folder, `slow-pot.before-${next.tag}.db`));
+  migrate(withTables(client), { migrationsFolder: source });
+}
+
+export function quickCheck(client: Client): Integrity {
+  const [first] = client.prepare('PRAGMA quick_check(1)').all() as { quick_check: string }[];
+  return first?.quick_check === 'ok' ? 'ok' : 'damaged';
+}
+
+async function checkInWorker(path: string): Promise<Integrity> {
+  const worker = startWorker('check-worker', import.meta.url, { workerData: path });
+  worker.unref();
+  return new Promise((resolve) => {
+    worker.once('message', resolve);
+    worker.once('error', () => resolve('damaged'));
+  });
+}
+
+/** The migrations lie beside this file, or beside the build. */
+function migrationsFolder(): string {
+  const here = dirname(fileURLToPath(import.meta.url));
+  const found = join(here, 'migrations');
+  if (!existsSync(found)) throw new Error(`migrations must lie beside the server, got none at ${found}`);
+  return found;
+}
+
+function asFileProblem(error: unknown, folder: string): unknown {
+  if (error instanceof FileProblem) return error;
+  const told = asStorageError(error);
+  if (told === error || !(told instanceof Error) || !('trouble' in told)) return error;
+  const code = told.trouble === 'damaged' ? 'damaged' : told.trouble === 'readOnly' ? 'readOnly' : null;
+  return code ? new FileProblem(code, { folder, cause: error }) : error;
+}

@@ -1,0 +1,133 @@
+import { eq } from 'drizzle-orm';
+import { FoldError, foldBatch, foldOn } from '../../core/batch';
+import { lotsOfBatch, settleLots, shelfEntries } from '../../core/larder';
+import { activeEvents } from '../../core/log';
+import { allBatchIds, type BatchRow, batchRow, eventRows } from './batch-rows';
+import { bringOverLots } from './bring-over-lots';
+import { clearHeads, setBroken } from './head-rows';
+import { entriesOf, keepHead } from './keep-batch';
+import { allLarderEvents, numberLot } from './larder-rows';
+import { clearLearned, learnFrom } from './learned-rows';
+import {
+  clearLedger,
+  freezeBirth,
+  frozenBirths,
+  ledgerStore,
+  setBatchEntries,
+  setEntries,
+} from './ledger-rows';
+import { projections } from './projection-schema';
+import { rebuildRecipeHeads } from './recipe-rows';
+import type { Db, Storage, Tx } from './storage';
+
+/**
+ * The version of each projection: raised where what it keeps, or how it is made, changes. A file whose projections are
+ * of another version has them made anew as it is opened.
+ */
+export const PROJECTIONS: Readonly<Record<string, number>> = {
+  recipes: 1,
+  batches: 1,
+  larder: 1,
+  learned: 1,
+};
+
+/** True where anything that is kept is of another version, or was never made. */
+export function isOutOfDate(db: Db): boolean {
+  const kept = new Map(
+    db
+      .select()
+      .from(projections)
+      .all()
+      .map((row) => [row.name, row.v]),
+  );
+  return Object.entries(PROJECTIONS).some(([name, v]) => kept.get(name) !== v);
+}
+
+/** What was made anew. */
+export interface Rebuilt {
+  batches: number;
+  /** set aside: their log does not fold */
+  broken: number;
+  lots: number;
+}
+
+/** Makes anew all that is kept of the log, in one transaction: throws nothing away that is written down. */
+export function rebuild(storage: Pick<Storage, 'transact'>): Rebuilt {
+  return storage.transact((tx) => {
+    clearHeads(tx);
+    clearLedger(tx);
+    clearLearned(tx);
+    rebuildRecipeHeads(tx);
+    bringOverLots(tx);
+    const lotIds: string[] = [];
+    const closed: { id: string; closedAtMs: number }[] = [];
+    let broken = 0;
+    const ids = allBatchIds(tx);
+    for (const id of ids) {
+      const done = remade(tx, id);
+      lotIds.push(...done.lotIds);
+      if (done.isBroken) broken += 1;
+      if (done.closedAtMs !== null) closed.push({ id, closedAtMs: done.closedAtMs });
+    }
+    for (const event of activeEvents(allLarderEvents(tx)))
+      lotIds.push(...setEntries(tx, event.id, shelfEntries(event)));
+    settleLots(ledgerStore(tx), new Set(lotIds));
+    closed.sort((a, b) => a.closedAtMs - b.closedAtMs || (a.id < b.id ? -1 : 1));
+    for (const { id } of closed) relearn(tx, id);
+    for (const [name, v] of Object.entries(PROJECTIONS)) {
+      tx.delete(projections).where(eq(projections.name, name)).run();
+      tx.insert(projections).values({ name, v }).run();
+    }
+    return { batches: ids.length, broken, lots: new Set(lotIds).size };
+  });
+}
+
+interface Remade {
+  lotIds: string[];
+  closedAtMs: number | null;
+  isBroken: boolean;
+}
+
+/** One batch's line in lists and entries of lots. A closed one is not folded again: what it came to is frozen. */
+function remade(tx: Tx, id: string): Remade {
+  try {
+    const row = batchRow(tx, id)!;
+    const events = eventRows(tx, id);
+    const { inPot, onBurner, births } = standing(tx, row, events);
+    keepHead(tx, row, { inPot, onBurner });
+    const lotIds = setBatchEntries(tx, id, entriesOf(row, events, births));
+    for (const { birth } of births) numberLot(tx, birth.lotId);
+    return { lotIds, closedAtMs: row.closedAtMs, isBroken: false };
+  } catch (error) {
+    if (!(error instanceof RangeError)) throw error;
+    const eventId = error instanceof FoldError ? error.eventId : null;
+    setBroken(tx, id, { eventId, why: error.message });
+    return { lotIds: [], closedAtMs: null, isBroken: true };
+  }
+}
+
+function standing(tx: Tx, row: BatchRow, events: ReturnType<typeof eventRows>) {
+  const frozen = frozenBirths(tx, row.id);
+  const active = activeEvents(events);
+  const stored = active.filter((event) => event.type === 'stored');
+  const isFrozen =
+    row.closedAtMs !== null && stored.every((one) => frozen.some((two) => two.eventId === one.id));
+  if (isFrozen) {
+    const moved = active.findLast((event) => event.type === 'moved');
+    const { pot, burner } = moved?.payload ?? row.snapshot.input;
+    return { inPot: pot, onBurner: burner, births: frozen };
+  }
+  const state =
+    row.closedAtMs === null
+      ? foldOn(row.snapshot, null, events).state
+      : foldBatch(row.snapshot, events, row.closedAtMs);
+  const births = lotsOfBatch(row.id, row.snapshot, state);
+  if (row.closedAtMs !== null) for (const birth of births) freezeBirth(tx, row.id, birth);
+  return { inPot: state.inPot, onBurner: state.onBurner, births };
+}
+
+function relearn(tx: Tx, id: string): void {
+  const row = batchRow(tx, id)!;
+  if (row.result && row.closedAtMs !== null)
+    learnFrom(tx, { id, burnerId: row.burnerId, closedAtMs: row.closedAtMs }, row.result);
+}

@@ -1,0 +1,41 @@
+import type { KitchenSeed, LoggedEvent } from '../../contract';
+import { EVENT_VERSIONS } from '../../core/batch';
+import { insertBatch, insertEvent, nextSeq } from './batch-rows';
+import { insertClockSegment } from './clock-rows';
+import { insertKitchen, setOwnIngredient, setPrices } from './kitchen-rows';
+import { insertLarderEvent, numberLot } from './larder-rows';
+import { insertOrder } from './order-rows';
+import { rebuild } from './rebuild';
+import { insertRecipe } from './recipe-rows';
+import type { Tx } from './storage';
+
+/** Fills a new file: all of it written down first, then what is kept of it made as it always is. */
+export function seedKitchen(tx: Tx, seed: KitchenSeed): void {
+  const { by, device } = seed;
+  insertKitchen(tx, seed.kitchen, seed.pots, seed.burners);
+  setPrices(
+    tx,
+    seed.prices.map(({ supplier, ...price }) => ({ ...price, supplier: supplier ?? undefined })),
+  );
+  for (const row of seed.ownIngredients ?? []) setOwnIngredient(tx, row);
+  for (const { recipe, savedAtMs } of seed.recipes) insertRecipe(tx, recipe, savedAtMs);
+  for (const [i, lotId] of seed.lotIds.entries()) numberLot(tx, lotId, i + 1);
+  for (const event of seed.larderEvents) {
+    const times = { receivedAtMs: event.actedAtMs, clientAtMs: event.actedAtMs };
+    insertLarderEvent(tx, { ...event, received: event.received ?? null, ...times, by, device });
+  }
+  for (const order of seed.orders) insertOrder(tx, order);
+  if (seed.clock) insertClockSegment(tx, { ...seed.clock, jumpMs: null });
+  let seq = nextSeq(tx);
+  for (const { events, ...batch } of seed.batches) {
+    const { recipeId, potId, burnerId } = batch.request;
+    insertBatch(tx, { ...batch, recipeId, potId, burnerId });
+    for (const event of events) {
+      const times = { receivedAtMs: event.actedAtMs, clientAtMs: event.actedAtMs };
+      const logged = { ...event, v: EVENT_VERSIONS.get(event.type)!, seq, ...times, by, device, flag: null };
+      insertEvent(tx, { ...(logged as LoggedEvent), batchId: batch.id, clientAtMs: event.actedAtMs });
+      seq += 1;
+    }
+  }
+  rebuild({ transact: (work) => work(tx) });
+}

@@ -1,0 +1,112 @@
+import { useState } from 'react';
+import styled from 'styled-components';
+import { money, type PriceDifference } from '../../../contract';
+import { Button } from '../../components/button';
+import { Sheet } from '../../components/sheet';
+import { Errors, Over, Soft } from '../../components/text';
+import { sentencesOf } from '../../data/api';
+import { usePriceChange, useReadFile } from '../../data/queries';
+import { colour, space } from '../../theme/tokens';
+import { FilePick } from '../recipe-parts/file-pick';
+import { useKitchenHere } from '../use-kitchen-here';
+
+const Rows = styled.ul`
+  max-height: 46vh;
+  overflow: auto;
+  li {
+    display: flex;
+    justify-content: space-between;
+    gap: ${space.m};
+    padding: 4px 0;
+    border-bottom: 1px solid ${colour.line};
+  }
+  li > :last-child {
+    text-align: right;
+    white-space: nowrap;
+  }
+`;
+
+/** Prices from a CSV: what they would change is shown, then taken over whole. */
+export function PricesIn() {
+  const read = useReadFile();
+  const [found, setFound] = useState<PriceDifference | null>(null);
+  const [said, setSaid] = useState<string | null>(null);
+  const isOther = read.data !== undefined && read.data.kind !== 'prices';
+  return (
+    <>
+      <FilePick
+        label="Bring prices in, CSV"
+        accept=".csv"
+        onText={(name, text) => {
+          setSaid(null);
+          const onSuccess = (file: typeof read.data) => file?.kind === 'prices' && setFound(file.difference);
+          read.mutate({ name, text }, { onSuccess });
+        }}
+      />
+      {said && <Over role="status">{said}</Over>}
+      <Errors sentences={isOther ? ['There are no prices in this file.'] : sentencesOf(read.error)} />
+      {found && (
+        <PricesFound
+          found={found}
+          onDone={(sentence) => {
+            setSaid(sentence);
+            setFound(null);
+          }}
+          onClose={() => setFound(null)}
+        />
+      )}
+    </>
+  );
+}
+
+function PricesFound(of: {
+  found: PriceDifference;
+  onDone: (sentence: string) => void;
+  onClose: () => void;
+}) {
+  const { prices, same } = of.found;
+  const { currency } = useKitchenHere();
+  const save = usePriceChange();
+  const take = () =>
+    save.mutate(
+      {
+        prices: prices.map(({ ingredientId, centsPerKg, supplier }) => ({
+          ingredientId,
+          centsPerKg,
+          ...(supplier ? { supplier } : {}),
+        })),
+      },
+      { onSuccess: () => of.onDone(`${pricesWords(prices.length)} taken over.`) },
+    );
+  return (
+    <Sheet title="Prices in this file" isOpen onClose={of.onClose}>
+      {prices.length === 0 ? (
+        <Soft>Nothing new: all {same} are as they are here.</Soft>
+      ) : (
+        <Rows aria-label="What would change">
+          {prices.map((row) => (
+            <li key={row.ingredientId}>
+              <span>
+                {row.name}
+                {row.supplier && row.supplier !== row.beforeSupplier && <Over>from {row.supplier}</Over>}
+              </span>
+              <span>
+                {row.beforeCentsPerKg === null ? 'none yet' : money(row.beforeCentsPerKg, currency)} →{' '}
+                <strong>{money(row.centsPerKg, currency)}</strong>
+              </span>
+            </li>
+          ))}
+        </Rows>
+      )}
+      {prices.length > 0 && same > 0 && <Over>{same} more are the same already.</Over>}
+      <Errors sentences={sentencesOf(save.error)} />
+      {prices.length > 0 && (
+        <Button kind="main" isDisabled={save.isPending} onPress={take}>
+          Take {pricesWords(prices.length)} over
+        </Button>
+      )}
+    </Sheet>
+  );
+}
+
+const pricesWords = (count: number) => (count === 1 ? '1 price' : `${count} prices`);

@@ -1,0 +1,177 @@
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import styled from 'styled-components';
+import { v7 as uuid } from 'uuid';
+import type { BookDifference, FoodDifference } from '../../../contract';
+import { Button } from '../../components/button';
+import { Sheet } from '../../components/sheet';
+import { Caution, Errors, Over, Soft } from '../../components/text';
+import { Tick } from '../../components/tick';
+import { sentencesOf } from '../../data/api';
+import { useBringIn, useReadFile } from '../../data/queries';
+import { colour, space } from '../../theme/tokens';
+import { foodChangeWords, recipeFieldsWords } from '../../words/foods';
+import { FilePick } from './file-pick';
+
+const Rows = styled.ul`
+  max-height: 34vh;
+  overflow: auto;
+  li {
+    display: grid;
+    gap: 2px;
+    padding: 6px 0;
+    border-bottom: 1px solid ${colour.line};
+  }
+`;
+
+const Part = styled.section`
+  display: grid;
+  gap: ${space.s};
+`;
+
+/** A book that was read, with the file it came from. */
+interface Found {
+  id: string;
+  name: string;
+  text: string;
+  difference: BookDifference;
+}
+
+/** A book of recipes from a file: what it would change is shown, its labels checked by a person, then taken in whole. */
+export function BookIn() {
+  const navigate = useNavigate();
+  const read = useReadFile();
+  const [found, setFound] = useState<Found | null>(null);
+  const [said, setSaid] = useState<string | null>(null);
+  return (
+    <>
+      <FilePick
+        label="Bring a book in"
+        accept=".json"
+        onText={(name, text) => {
+          setSaid(null);
+          read.mutate(
+            { name, text },
+            {
+              onSuccess: (file) =>
+                file.kind === 'book'
+                  ? setFound({ id: uuid(), name, text, difference: file.difference })
+                  : navigate('/recipes/new'),
+            },
+          );
+        }}
+      />
+      {said && <Over role="status">{said}</Over>}
+      <Errors sentences={sentencesOf(read.error)} />
+      {found && (
+        <BookFound
+          found={found}
+          onDone={(sentence) => {
+            setSaid(sentence);
+            setFound(null);
+          }}
+          onClose={() => setFound(null)}
+        />
+      )}
+    </>
+  );
+}
+
+function BookFound(of: { found: Found; onDone: (sentence: string) => void; onClose: () => void }) {
+  const { difference, ...file } = of.found;
+  const bring = useBringIn();
+  const [checked, setChecked] = useState<readonly string[]>([]);
+  const recipes = difference.recipes.filter((one) => one.change !== 'same');
+  const foods = difference.foods.filter((one) => one.change !== 'same');
+  const toCheck = foods.filter((one) => one.needsPerson && !checked.includes(one.id));
+  const same = difference.recipes.length + difference.foods.length - recipes.length - foods.length;
+  const take = () =>
+    bring.mutate(
+      { ...file, checkedFoodIds: [...checked] },
+      {
+        onSuccess: (came) =>
+          of.onDone(
+            `${came.added.length} new, ${came.newVersions.length} as new versions, ${came.same.length} the same already.`,
+          ),
+      },
+    );
+  if (recipes.length === 0 && foods.length === 0)
+    return (
+      <Sheet title="The book in this file" isOpen onClose={of.onClose}>
+        <Soft>Nothing new: all of it is here as it is.</Soft>
+      </Sheet>
+    );
+  return (
+    <Sheet title="The book in this file" isOpen onClose={of.onClose}>
+      {recipes.length > 0 && (
+        <Part aria-label="Recipes">
+          <Over as="h3">Recipes</Over>
+          <Rows>
+            {recipes.map((recipe) => (
+              <li key={recipe.id}>
+                <strong>{recipe.name}</strong>
+                <Over>
+                  {recipe.change === 'new'
+                    ? 'new here'
+                    : `version ${recipe.version}: other ${recipeFieldsWords(recipe.fields)}`}
+                </Over>
+              </li>
+            ))}
+          </Rows>
+        </Part>
+      )}
+      {foods.length > 0 && (
+        <Part aria-label="Foods">
+          <Over as="h3">Foods</Over>
+          {foods.some((food) => food.needsPerson) && (
+            <Caution>
+              allergens and diet come from the packet, not from a file. Hold each against its label.
+            </Caution>
+          )}
+          <Rows>
+            {foods.map((food) => (
+              <FoodRow
+                key={food.id}
+                food={food}
+                isChecked={checked.includes(food.id)}
+                onCheck={(isChecked) =>
+                  setChecked(isChecked ? [...checked, food.id] : checked.filter((id) => id !== food.id))
+                }
+              />
+            ))}
+          </Rows>
+        </Part>
+      )}
+      {same > 0 && <Over>{same} more are the same already.</Over>}
+      <Errors sentences={sentencesOf(bring.error)} />
+      <Button kind="main" isDisabled={bring.isPending || toCheck.length > 0} onPress={take}>
+        Take this book in
+      </Button>
+    </Sheet>
+  );
+}
+
+const CHANGE_WORDS: Readonly<Record<FoodDifference['change'], string>> = {
+  new: 'new here',
+  own: 'over a food of our own',
+  table: 'over the table’s row',
+  same: 'the same',
+};
+
+function FoodRow(of: { food: FoodDifference; isChecked: boolean; onCheck: (isChecked: boolean) => void }) {
+  const { food, isChecked, onCheck } = of;
+  return (
+    <li>
+      <strong>{food.name}</strong>
+      <Over>{CHANGE_WORDS[food.change]}</Over>
+      {food.fields.map((field) => (
+        <span key={field.field}>{foodChangeWords(field)}</span>
+      ))}
+      {food.needsPerson && (
+        <Tick isOn={isChecked} onChange={onCheck}>
+          I have checked the label of {food.name.toLowerCase()}
+        </Tick>
+      )}
+    </li>
+  );
+}

@@ -1,0 +1,46 @@
+import type { FieldDifference } from '../../contract';
+
+/** Fields of a food that a file may change, as a cook calls them. */
+const FIELD_WORDS: Readonly<Record<string, string>> = {
+  allergens: 'Allergens',
+  diet: 'Diet',
+  name: 'Name',
+  perKg: 'What it is made of',
+  densityKgPerL: 'Its density',
+  looseKgPerL: 'What a cup of it weighs',
+  yield: 'Left after trim',
+  pieceG: 'One of it',
+  measures: 'Its measures',
+  aliases: 'Other names',
+  store: 'Kept in',
+  umami: 'Umami',
+  gelatin: 'Gelatin',
+  softenMin: 'Softens in',
+  source: 'Source',
+};
+
+/** One field of a food before and after. */
+export function foodChangeWords({ field, before, after }: FieldDifference): string {
+  return `${FIELD_WORDS[field] ?? field}: ${said(before)} → ${said(after)}`;
+}
+
+const said = (text: string) => (text === '' ? 'none' : text);
+
+/** Parts of a recipe that a file may change. */
+const RECIPE_WORDS: Readonly<Record<string, string>> = {
+  name: 'name',
+  litres: 'what it makes',
+  portionMl: 'bowl',
+  bowl: 'bowl',
+  targetBand: 'thickness',
+  targetSaltPercent: 'salt',
+  stages: 'stages',
+  lines: 'amounts',
+  written: 'lines',
+  claims: 'what the menu says',
+  note: 'note',
+};
+
+export function recipeFieldsWords(fields: readonly string[]): string {
+  return [...new Set(fields.map((field) => RECIPE_WORDS[field] ?? field))].join(', ');
+}
