@@ -1,6 +1,7 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import { expect, type Page, test } from '@playwright/test';
 import { v7 as uuid } from 'uuid';
+import { EVENT_VERSIONS } from '../core/batch';
 import { openPot } from './cook';
 import { type DemoServer, demoServer } from './demo-server';
 
@@ -38,7 +39,7 @@ async function velouteInTheWalkIn(page: Page): Promise<void> {
     overrideReason: 'of the day before',
   });
   const say = (type: string, payload: object) =>
-    ask('POST', `/batches/${batch.id}/events`, { id: uuid(), type, v: 1, payload });
+    ask('POST', `/batches/${batch.id}/events`, { id: uuid(), type, v: EVENT_VERSIONS.get(type), payload });
   const items = batch.snapshot.plan.lines
     .filter((line: { perBowl: boolean; comesOut?: object }) => !line.perBowl && !line.comesOut)
     .map((line: { ingredientId: string; edibleKg: number; tempC: number; lineId: string }) => ({

@@ -22,7 +22,8 @@ test('taken out and brought in: a book, a saved page, prices; a wrong file says 
     await (await chooser).setFiles({ name, mimeType: 'text/plain', buffer: Buffer.from(text) });
   };
   await bring(page, 'Bring a book in', 'book.json', book);
-  await expect(page.getByText(/0 new, 0 as new versions, \d+ the same already/)).toBeVisible();
+  await expect(page.getByText('Nothing new: all of it is here as it is.')).toBeVisible();
+  await page.getByRole('button', { name: 'Put away' }).click();
   await bring(page, 'Bring a book in', 'book.json', book.slice(0, 5000));
   await expect(page.getByText(/Line \d+ is not JSON/)).toBeVisible();
 
@@ -50,6 +51,9 @@ test('taken out and brought in: a book, a saved page, prices; a wrong file says 
   await expect(page.getByText('Line 3: there is no ingredient “moon” in the table.')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Price of Onion', exact: true })).toHaveText('£0.95');
   await bring(page, 'Bring prices in, CSV', 'p.csv', 'id,price_per_kg\nonion,1.10');
+  await expect(page.getByRole('dialog').getByRole('listitem')).toHaveText(/Onion£0\.95 → £1\.10/);
+  await page.getByRole('button', { name: 'Take 1 price over' }).click();
+  await expect(page.getByText('1 price taken over.')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Price of Onion', exact: true })).toHaveText('£1.10');
   await page.getByRole('button', { name: 'Price of Celeriac', exact: true }).click();
   const sheet = page.getByRole('dialog');

@@ -1,11 +1,11 @@
 import type { BatchView, StartBatch } from '../../contract';
 import { foldOn } from '../../core/batch';
 import { decideStart } from '../../core/rules';
+import type { CommandContext } from '../command-context';
 import { saidIn, wholeKitchen } from '../kitchen/kitchen-view';
 import { shelfView } from '../larder/lot-views';
 import { refusedBy } from '../problem';
 import { isSaidAgain } from '../said-before';
-import type { CommandContext } from '../command-context';
 import {
   type BatchRow,
   batchRow,

@@ -9,13 +9,13 @@ import {
   type Mark,
   upcastCommand,
 } from '../../core/rules';
+import type { CommandContext } from '../command-context';
 import { inTodaysWords } from '../in-todays-words';
 import { burnerViews, learnedView, saidIn } from '../kitchen/kitchen-view';
 import { lotViewOf } from '../larder/lot-views';
 import { checked, refusedBy, whole } from '../problem';
 import { saidAt } from '../said-at';
 import { isSaidAgain } from '../said-before';
-import type { CommandContext } from '../command-context';
 import {
   type BatchKept,
   type Db,

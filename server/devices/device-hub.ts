@@ -3,8 +3,8 @@ import { type DeviceStatus, type DeviceView, type Fault, MEASURES, type SampleLi
 import { condense, type DeviceKind, lastDisturbedMs, type Sample } from '../../core/devices';
 import { isAside } from '../batches/batch-logs';
 import { submitEvent } from '../batches/submit-event';
-import { ProblemError } from '../problem';
 import type { CommandContext } from '../command-context';
+import { ProblemError } from '../problem';
 import { insertSamples } from '../storage';
 
 /** A device at a pot, with what has come of it. */
@@ -29,7 +29,7 @@ interface Device {
 const RECENT = 60;
 /** A device may send so many lines at once, and so many a second over time; for more it is asked to wait. */
 export const LINES_AT_ONCE = 8000;
-const LINES_A_SECOND = 50;
+const LINES_A_SECOND = 600;
 /** Not heard of for so long, it is quiet, real ms. */
 const QUIET_MS = 10_000;
 /** A fault is shown for so long after it was last seen, real ms. */

@@ -1,7 +1,7 @@
 import type { BurnerView, FoodsView, KitchenView, SaidIn, WholeKitchen } from '../../contract';
 import { bestKnownFirst, heatFactorOf, type LearnedRate } from '../../core/batch';
-import { notFound } from '../problem';
 import type { CommandContext } from '../command-context';
+import { notFound } from '../problem';
 import {
   burnerRows,
   burnerSums,

@@ -3,8 +3,8 @@ import { type LarderEventBody, type Lot, lotKey, type TraceStep, traceArrows } f
 import { activeEvents } from '../../core/log';
 import type { LotView } from '../../core/views';
 import { isAside } from '../batches/batch-logs';
-import { notFound } from '../problem';
 import type { CommandContext } from '../command-context';
+import { notFound } from '../problem';
 import {
   arrowsAround,
   type Db,

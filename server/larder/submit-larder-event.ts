@@ -8,12 +8,12 @@ import {
 } from '../../core/larder';
 import { activeEvents } from '../../core/log';
 import { decideLarder } from '../../core/rules';
+import type { CommandContext } from '../command-context';
 import { inTodaysWords } from '../in-todays-words';
 import { foodsView, saidIn, settingsOf } from '../kitchen/kitchen-view';
 import { checked, refusedBy, whole } from '../problem';
 import { saidAt } from '../said-at';
 import { isSaidAgain } from '../said-before';
-import type { CommandContext } from '../command-context';
 import {
   insertLarderEvent,
   larderEventRow,

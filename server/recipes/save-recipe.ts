@@ -1,9 +1,9 @@
 import type { SaveRecipe } from '../../contract';
 import type { Recipe } from '../../core/recipe';
+import type { CommandContext } from '../command-context';
 import { foodsView, settingsOf } from '../kitchen/kitchen-view';
 import { ProblemError } from '../problem';
 import { canonical } from '../said-before';
-import type { CommandContext } from '../command-context';
 import { type Db, insertRecipe, latestRecipe, latestRecipes } from '../storage';
 import { type BookHere, soundRecipe } from './sound-recipe';
 

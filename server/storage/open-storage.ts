@@ -25,6 +25,8 @@ export interface StorageOptions {
   seed?: () => KitchenSeed;
   /** an unclean end lost the newest entries, and the person in charge goes on without them */
   goesOnWithoutWal?: boolean;
+  /** told before each statement: what a test stops at */
+  onStatement?: () => void;
 }
 
 /**
@@ -34,7 +36,7 @@ export interface StorageOptions {
  * @throws FileProblem in words, with nothing changed
  */
 export function openStorage(options: StorageOptions): Storage {
-  const { folder, seed, goesOnWithoutWal = false } = options;
+  const { folder, seed, goesOnWithoutWal = false, onStatement } = options;
   mkdirSync(folder, { recursive: true });
   const lock = lockFolder(folder);
   try {
@@ -42,7 +44,7 @@ export function openStorage(options: StorageOptions): Storage {
     if (!isKitchenThere(folder, goesOnWithoutWal)) makeKitchen(folder, seed);
     const client = connect(path, folder);
     bringUpToDate(client, folder);
-    const db = withTables(client);
+    const db = withTables(client, onStatement);
     const transact = transactor(client, db);
     let integrity: Integrity | null = null;
     if (statSync(path).size <= CHECKED_AT_ONCE_BYTES) {
@@ -79,8 +81,9 @@ export function openStorage(options: StorageOptions): Storage {
 
 export type Client = InstanceType<typeof Database>;
 
-export function withTables(client: Client): Db {
-  return drizzle(client, { schema: { ...tables, ...projectionTables } });
+export function withTables(client: Client, onStatement?: () => void): Db {
+  const logger = onStatement ? { logQuery: onStatement } : false;
+  return drizzle(client, { schema: { ...tables, ...projectionTables }, logger });
 }
 
 /** A connection as the kitchen's file wants it: write-ahead log, each commit on the disk before it is answered for. */
@@ -96,13 +99,19 @@ export function connect(path: string, folder: string): Client {
   }
 }
 
-/** Work as one transaction; what the driver says is told as what it means. */
+/**
+ * Work as one transaction; what the driver says is told as what it means. A full disk ends a transaction by itself: then
+ * there is none left to roll back.
+ */
 export function transactor(client: Client, db: Db): Storage['transact'] {
   return (work) => {
-    const run = client.transaction(() => work(db as Tx));
     try {
-      return run.immediate() as ReturnType<typeof work>;
+      client.exec('BEGIN IMMEDIATE');
+      const done = work(db as Tx);
+      client.exec('COMMIT');
+      return done;
     } catch (error) {
+      if (client.inTransaction) client.exec('ROLLBACK');
       throw asStorageError(error);
     }
   };

@@ -1,5 +1,11 @@
 import type { QueryClient } from '@tanstack/react-query';
-import { type BatchView, type FoodsView, fieldErrors, type KitchenView } from '../../contract';
+import {
+  type BatchView,
+  type FoodsView,
+  fieldErrors,
+  type KitchenView,
+  type LotDetail,
+} from '../../contract';
 import type { FoldedLog } from '../../core/batch';
 import { type LarderEventBody, receivedFoodOf } from '../../core/larder';
 import type { Recipe } from '../../core/recipe';
@@ -27,7 +33,7 @@ export function decideHere(client: QueryClient): Decider {
     if (!kitchen) return null;
     const decision =
       batchId === LARDER
-        ? ofLarder(client, kitchen, bodies as readonly LarderEventBody[])
+        ? ofLarder(client, kitchen, bodies as readonly LarderEventBody[], waiting)
         : ofBatch(client, kitchen, batchId, bodies as readonly BatchCommand[], waiting);
     return decision && !decision.ok ? fieldErrors(decision.refusals, kitchen) : null;
   };
@@ -44,7 +50,7 @@ function ofBatch(
     client.getQueryData<BatchView>(KEYS.batch(batchId)) ??
     client.getQueryData<BatchView[]>(KEYS.open)?.find((one) => one.id === batchId);
   if (!batch || batch.broken) return null;
-  const around = kitchenAround(client, kitchen, batchId);
+  const around = kitchenAround(client, kitchen, batchId, waiting);
   let log: FoldedLog;
   try {
     log = logHere(batch, waiting, kitchen);
@@ -71,8 +77,13 @@ function saidNow(kitchen: KitchenView, log: Pick<FoldedLog, 'events'>): SaidAt {
   return { seq, nowMs, actedAtMs: nowMs, isConfirmed: false, isAhead: false };
 }
 
-function kitchenAround(client: QueryClient, kitchen: KitchenView, batchId: string): KitchenFacts {
-  const others = (client.getQueryData<BatchView[]>(KEYS.open) ?? []).filter((one) => one.id !== batchId);
+function kitchenAround(
+  client: QueryClient,
+  kitchen: KitchenView,
+  batchId: string,
+  waiting: readonly Waiting[],
+): KitchenFacts {
+  const others = (fresh<BatchView[]>(client, KEYS.open) ?? []).filter((one) => one.id !== batchId);
   const name = (batch: BatchView) => batch.snapshot.input.recipe.name;
   return {
     pots: kitchen.pots,
@@ -80,25 +91,36 @@ function kitchenAround(client: QueryClient, kitchen: KitchenView, batchId: strin
     learned: [],
     busyPots: new Map(others.map((one) => [one.potId, name(one)])),
     busyBurners: new Map(others.map((one) => [one.burnerId, name(one)])),
-    lot: lotsHere(client),
+    lot: lotsHere(client, waiting),
   };
 }
 
-/** A lot on the shelf; one that is not may be finished, or new: not known here. */
-function lotsHere(client: QueryClient): (id: string) => LotView | undefined {
-  const shelf = client.getQueryData<LotView[]>(KEYS.shelf) ?? [];
-  return (id) => shelf.find((lot) => lot.id === id);
+/**
+ * A lot as it is known here, by its own page or the shelf. One of which there is news that was not fetched yet, or that
+ * waits to be sent, is not known; nor is one that is not on the shelf: it may be finished, or new.
+ */
+function lotsHere(client: QueryClient, waiting: readonly Waiting[]): (id: string) => LotView | undefined {
+  if (waiting.some((item) => item.batchId === LARDER)) return () => undefined;
+  const shelf = fresh<LotView[]>(client, KEYS.shelf) ?? [];
+  return (id) => fresh<LotDetail>(client, KEYS.lot(id))?.lot ?? shelf.find((lot) => lot.id === id);
+}
+
+/** What was fetched, as long as nothing newer is known to be there. */
+function fresh<T>(client: QueryClient, queryKey: readonly unknown[]): T | undefined {
+  const state = client.getQueryState<T>(queryKey);
+  return state && !state.isInvalidated ? state.data : undefined;
 }
 
 function ofLarder(
   client: QueryClient,
   kitchen: KitchenView,
   bodies: readonly LarderEventBody[],
+  waiting: readonly Waiting[],
 ): Decision<object> | null {
-  const foods = client.getQueryData<FoodsView>(KEYS.foods);
-  const book = client.getQueryData<Recipe[]>(KEYS.recipes);
+  const foods = fresh<FoodsView>(client, KEYS.foods);
+  const book = fresh<Recipe[]>(client, KEYS.recipes);
   const facts = {
-    lot: lotsHere(client),
+    lot: lotsHere(client, waiting),
     hasEvent: () => undefined,
     food: (id: string) => (foods && book ? receivedFoodOf(id, foods, book) : undefined),
     tagDays: kitchen.limits.shellfishTagDays,

@@ -9,7 +9,7 @@ export function deviceTrouble({ status, detail }: Pick<DeviceView, 'status' | 'd
     case 'quiet':
       return 'Nothing heard of it: is it switched on, in the pot, in reach?';
     case 'rubbish':
-      return detail ?? 'It sends what cannot be read. Those lines are left out.';
+      return `It sends what cannot be${detail ? `: ${detail}` : '.'} Those lines are left out.`;
     case 'flooding':
       return 'It sends more than can be taken in: it is asked to wait, the pot goes on.';
     case 'stuck':
