@@ -45,5 +45,10 @@ export const storageField = v.picklist(LOT_STORAGES, 'It is kept chilled, frozen
 
 function said(input: unknown): string {
   if (input === undefined || input === null || input === '') return 'empty';
-  return typeof input === 'string' ? `“${input}”` : String(input);
+  if (Array.isArray(input)) return 'a list';
+  // whatever it says of itself: it may have no text at all
+  if (typeof input === 'object') return 'something with parts';
+  return typeof input === 'string'
+    ? `“${input.length > 60 ? `${input.slice(0, 60)}…` : input}”`
+    : String(input);
 }

@@ -113,7 +113,9 @@ function standing(tx: Tx, row: BatchRow, events: ReturnType<typeof eventRows>) {
   const isFrozen =
     row.closedAtMs !== null && stored.every((one) => frozen.some((two) => two.eventId === one.id));
   if (isFrozen) {
-    const moved = active.findLast((event) => event.type === 'moved');
+    // what came after closing is kept, and changes nothing
+    const closing = active.findIndex((event) => event.type === 'closed');
+    const moved = active.slice(0, Math.max(0, closing)).findLast((event) => event.type === 'moved');
     const { pot, burner } = moved?.payload ?? row.snapshot.input;
     return { inPot: pot, onBurner: burner, births: frozen };
   }

@@ -150,7 +150,7 @@ export class RandomCook {
       case 12:
         return say('looked', { stageId: stageId() });
       case 13:
-        return say('snoozed', { minutes: 2 });
+        return chance.isOneIn(2) ? say('snoozed', { minutes: 2 }) : say('note', { text: 'smells of leek' });
       case 14:
         return say('targetSet', {
           target: chance.pick([
