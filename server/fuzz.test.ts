@@ -45,7 +45,7 @@ const VALUES: readonly unknown[] = [
   'gas-1',
   1e308,
   -1e308,
-  9007199254740993,
+  2 ** 53,
   0.1,
   true,
   [],

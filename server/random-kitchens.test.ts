@@ -15,8 +15,8 @@ import { lotDetail, strays } from './larder/lot-detail';
 import { finishedView, shelfView } from './larder/lot-views';
 import { brokenRows, rebuild } from './storage';
 import { allBatchIds } from './storage/batch-rows';
+import { keptState } from './storage/kept-state';
 import { commandKitchen } from './testing/command-kitchen';
-import { keptState } from './testing/kept-state';
 import { chanceOf, RandomCook } from './testing/random-cook';
 
 /** Whole kitchens made up at random: `SLOW_POT_KITCHENS` says how many, for a longer night of it. */

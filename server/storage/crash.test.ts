@@ -8,10 +8,10 @@ import { submitEvent } from '../batches/submit-event';
 import { submitLarderEvent } from '../larder/submit-larder-event';
 import { saveRecipe } from '../recipes/save-recipe';
 import { type CommandKitchen, commandKitchen } from '../testing/command-kitchen';
-import { keptState } from '../testing/kept-state';
 import { chanceOf, RandomCook } from '../testing/random-cook';
 import { said, saidOfShelf } from '../testing/say';
 import { latestRecipes, openStorage, rebuild } from './';
+import { keptState } from './kept-state';
 import type { Db } from './storage';
 
 /**

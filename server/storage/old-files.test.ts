@@ -8,10 +8,10 @@ import { batchView } from '../batches/batch-view';
 import { submitEvent } from '../batches/submit-event';
 import { finishedView, shelfView } from '../larder/lot-views';
 import { commandKitchen } from '../testing/command-kitchen';
-import { keptState } from '../testing/kept-state';
 import { said } from '../testing/say';
 import { brokenRows, latestRecipes, openBatchIds, openOrderRows, orderRow, rebuild } from './';
 import { allBatchIds } from './batch-rows';
+import { keptState } from './kept-state';
 
 /**
  * Files that earlier Slow Pots wrote, one for each migration there was: their demo, cooked on for a while through their

@@ -93,10 +93,33 @@ export function connect(path: string, folder: string): Client {
     client.exec(
       'PRAGMA journal_mode = WAL; PRAGMA synchronous = FULL; PRAGMA foreign_keys = ON; PRAGMA busy_timeout = 2000',
     );
+    keepStatements(client);
     return client;
   } catch (error) {
     throw asFileProblem(error, folder);
   }
+}
+
+/** So many statements are kept; one not asked for lately goes first. */
+const STATEMENTS = 400;
+
+/**
+ * The same text is the same statement: compiled once, and its memory, which the language's own collector does not see,
+ * taken once.
+ */
+function keepStatements(client: Client): void {
+  const kept = new Map<string, ReturnType<Client['prepare']>>();
+  const prepare = client.prepare.bind(client);
+  client.prepare = ((text: string) => {
+    const statement = kept.get(text) ?? prepare(text);
+    kept.delete(text);
+    kept.set(text, statement);
+    const [oldest] = kept.keys();
+    if (kept.size > STATEMENTS && oldest !== undefined) kept.delete(oldest);
+    // whoever had it last may have asked for rows without names
+    if (statement.reader) statement.raw(false);
+    return statement;
+  }) as Client['prepare'];
 }
 
 /**

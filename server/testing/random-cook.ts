@@ -223,6 +223,15 @@ export class RandomCook {
   }
 
   #onShelf(): void {
+    const [type, payload] = this.#entryOnShelf();
+    const { chance, kitchen } = this;
+    const id = this.id();
+    const ageMs = chance.isOneIn(5) ? Math.round(chance.between(0, 3 * 3_600_000)) : 0;
+    submitLarderEvent(kitchen, { id, type, v: LARDER_EVENT_VERSIONS.get(type)!, payload, ageMs });
+    this.saidOfLarder.push(id);
+  }
+
+  #entryOnShelf(): [type: string, payload: object] {
     const { chance, kitchen } = this;
     const shelf = shelfView(kitchen.storage.db, kitchen.clock.nowMs());
     const lot = shelf.length > 0 ? chance.pick(shelf) : null;
@@ -233,78 +242,81 @@ export class RandomCook {
       this.lots.push(id);
       return id;
     };
-    const say = (type: string, payload: object) => {
-      const id = this.id();
-      const ageMs = chance.isOneIn(5) ? Math.round(chance.between(0, 3 * 3_600_000)) : 0;
-      submitLarderEvent(kitchen, { id, type, v: LARDER_EVENT_VERSIONS.get(type)!, payload, ageMs });
-      this.saidOfLarder.push(id);
-    };
     const place = chance.pick(['walk-in', 'shelf 2', 'freezer']);
     const storage = chance.pick(['chilled', 'frozen']);
     switch (chance.below(13)) {
       case 0:
       case 1:
       case 2:
-        return say('delivered', {
-          lotId: newLot(),
-          ingredientId: chance.pick(['vegetable-stock', 'carrot', 'milk', 'mussel']),
-          kg: chance.between(0.5, 20),
-          supplier: 'Somebody',
-          arrivedC: chance.between(-2, 9),
-          tag: 'T 1',
-          place,
-          storage,
-        });
+        return [
+          'delivered',
+          {
+            lotId: newLot(),
+            ingredientId: chance.pick(['vegetable-stock', 'carrot', 'milk', 'mussel']),
+            kg: chance.between(0.5, 20),
+            supplier: 'Somebody',
+            arrivedC: chance.between(-2, 9),
+            tag: 'T 1',
+            place,
+            storage,
+          },
+        ];
       case 3:
-        return say('found', {
-          lotId: newLot(),
-          ingredientId: 'vegetable-stock',
-          kg: chance.between(0.5, 9),
-          madeAtMs: kitchen.clock.nowMs() - 86_400_000,
-          place,
-          storage,
-          note: 'behind the milk',
-        });
+        return [
+          'found',
+          {
+            lotId: newLot(),
+            ingredientId: 'vegetable-stock',
+            kg: chance.between(0.5, 9),
+            madeAtMs: kitchen.clock.nowMs() - 86_400_000,
+            place,
+            storage,
+            note: 'behind the milk',
+          },
+        ];
       case 4:
-        return say('moved', { lotId, place });
+        return ['moved', { lotId, place }];
       case 5:
-        return say(chance.pick(['frozen', 'thawed']), { lotId, place });
+        return [chance.pick(['frozen', 'thawed']), { lotId, place }];
       case 6:
-        return say('split', { lotId, toLotId: newLot(), kg: some, place, storage });
+        return ['split', { lotId, toLotId: newLot(), kg: some, place, storage }];
       case 7: {
         const others = shelf.filter((one) => one.id !== lotId).slice(0, 1 + chance.below(3));
         const parts = [...(lot ? [lot] : []), ...others].map((one) => ({
           lotId: one.id,
           kg: Math.max(0.001, one.leftKg * chance.between(0.1, 1)),
         }));
-        return say('blended', {
-          toLotId: newLot(),
-          name: 'Blend',
-          parts,
-          waterKg: chance.between(0, 3),
-          place,
-          storage: 'chilled',
-        });
+        return [
+          'blended',
+          {
+            toLotId: newLot(),
+            name: 'Blend',
+            parts,
+            waterKg: chance.between(0, 3),
+            place,
+            storage: 'chilled',
+          },
+        ];
       }
       case 8:
-        return say('fatLifted', { lotId, kg: Math.min(some, 0.2) });
+        return ['fatLifted', { lotId, kg: Math.min(some, 0.2) }];
       case 9:
-        return say(
+        return [
           'lotRead',
           chance.pick([
             { lotId, kind: 'brix', value: chance.between(1, 30) },
             { lotId, kind: 'salt', value: chance.between(0, 5) },
             { lotId, kind: 'set', sets: chance.isOneIn(2) },
           ]),
-        );
+        ];
       case 10:
-        return say('discarded', { lotId, kg: some, reason: 'smells' });
+        return ['discarded', { lotId, kg: some, reason: 'smells' }];
       case 11:
-        return say('counted', { lotId, kg: chance.between(0, 12), note: 'by eye' });
+        return ['counted', { lotId, kg: chance.between(0, 12), note: 'by eye' }];
       default:
         return chance.isOneIn(3)
-          ? say('usePast', { lotId, reason: 'boiled', by: 'Isla' })
-          : say('undone', { eventId: chance.pick(this.saidOfLarder) ?? 'none' });
+          ? ['usePast', { lotId, reason: 'boiled', by: 'Isla' }]
+          : ['undone', { eventId: chance.pick(this.saidOfLarder) ?? 'none' }];
     }
   }
 }

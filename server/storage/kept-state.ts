@@ -1,6 +1,6 @@
 import { asc } from 'drizzle-orm';
-import * as projectionTables from '../storage/projection-schema';
-import type { Db } from '../storage/storage';
+import * as projectionTables from './projection-schema';
+import type { Db } from './storage';
 
 /** All that is kept of the log, to be held against what it is when it is made anew. Arrows by what they say, not by row. */
 export function keptState(db: Db) {
