@@ -23,6 +23,8 @@ export interface ServerOptions {
   /** an unclean end lost the newest entries, and the person in charge goes on without them */
   goesOnWithoutWal?: boolean;
   logLevel?: pino.Level | 'silent';
+  /** told each statement asked of the file */
+  onStatement?: (statement: string) => void;
   machine?: MachineClocks;
 }
 
@@ -48,6 +50,7 @@ export async function startServer(options: ServerOptions): Promise<RunningServer
     folder: options.dataFolder,
     goesOnWithoutWal: options.goesOnWithoutWal ?? false,
     ...(options.seed ? { seed: options.seed } : {}),
+    ...(options.onStatement ? { onStatement: options.onStatement } : {}),
   });
   const live = createLiveStream(options.buildId);
   const clock = openKitchenClock(storage, options.machine);

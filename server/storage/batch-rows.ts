@@ -89,8 +89,12 @@ export function insertBatch(
     .run();
 }
 
-export function placeBatch(tx: Tx, id: string, place: { potId: string; burnerId: string }): void {
-  tx.update(batches).set(place).where(eq(batches.id, id)).run();
+export function placeBatch(
+  tx: Tx,
+  id: string,
+  { potId, burnerId }: { potId: string; burnerId: string },
+): void {
+  tx.update(batches).set({ potId, burnerId }).where(eq(batches.id, id)).run();
 }
 
 /** Freezes a closed batch's result, or takes it away from one that is open again. */

@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, gt, isNotNull, lt, or, sql } from 'drizzle-orm';
+import { and, desc, eq, isNotNull, lt, or, sql } from 'drizzle-orm';
 import type { BatchState } from '../../core/batch';
 import { MODEL_VERSION } from '../../core/plan';
 import type { BatchHead } from '../../core/views';
@@ -57,22 +57,28 @@ export function lastServed(db: Db, recipeId?: string): BatchHead | undefined {
   return db
     .select({ head: batchHeads.head })
     .from(batchHeads)
-    .where(and(isNotNull(batchHeads.closedAtMs), gt(batchHeads.served, 0), own))
+    .where(and(isNotNull(batchHeads.closedAtMs), sql`${batchHeads.served} > 0`, own))
     .orderBy(desc(batchHeads.closedAtMs))
     .limit(1)
     .get()?.head;
 }
 
-/** The recipe that most closed batches cooked; null where nothing has been cooked. */
+/** What is usual here is what the last so many batches were. */
+const LATELY = 200;
+
+/** The recipe that most of the last batches cooked; null where nothing has been cooked. */
 export function mostCooked(db: Db): string | null {
-  const row = db
+  const lately = db
     .select({ recipeId: batchHeads.recipeId })
     .from(batchHeads)
-    .groupBy(batchHeads.recipeId)
-    .orderBy(desc(sql`count(*)`), asc(batchHeads.recipeId))
-    .limit(1)
-    .get();
-  return row?.recipeId ?? null;
+    .where(isNotNull(batchHeads.closedAtMs))
+    .orderBy(desc(batchHeads.closedAtMs))
+    .limit(LATELY)
+    .all();
+  const times = new Map<string, number>();
+  for (const { recipeId } of lately) times.set(recipeId, (times.get(recipeId) ?? 0) + 1);
+  const [most] = [...times].sort(([a, n], [b, m]) => m - n || (a < b ? -1 : 1));
+  return most?.[0] ?? null;
 }
 
 /** A folded state to go on from: how far it was folded, and of how many events. */

@@ -26,7 +26,7 @@ export interface StorageOptions {
   /** an unclean end lost the newest entries, and the person in charge goes on without them */
   goesOnWithoutWal?: boolean;
   /** told before each statement: what a test stops at */
-  onStatement?: () => void;
+  onStatement?: (statement: string) => void;
 }
 
 /**
@@ -81,7 +81,7 @@ export function openStorage(options: StorageOptions): Storage {
 
 export type Client = InstanceType<typeof Database>;
 
-export function withTables(client: Client, onStatement?: () => void): Db {
+export function withTables(client: Client, onStatement?: (statement: string) => void): Db {
   const logger = onStatement ? { logQuery: onStatement } : false;
   return drizzle(client, { schema: { ...tables, ...projectionTables }, logger });
 }

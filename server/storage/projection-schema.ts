@@ -1,3 +1,4 @@
+import { sql } from 'drizzle-orm';
 import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 import type { BatchState, RateSums } from '../../core/batch';
 import type { BornLot, Lot, LotEntry } from '../../core/larder';
@@ -29,6 +30,10 @@ export const batchHeads = sqliteTable(
   (table) => [
     index('batch_heads_closed').on(table.closedAtMs, table.batchId),
     index('batch_heads_by_recipe').on(table.recipeId, table.closedAtMs),
+    index('batch_heads_served').on(table.closedAtMs).where(sql`${table.served} > 0`),
+    index('batch_heads_served_by_recipe')
+      .on(table.recipeId, table.closedAtMs)
+      .where(sql`${table.served} > 0`),
   ],
 );
 

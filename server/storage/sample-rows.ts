@@ -75,11 +75,9 @@ export function thinSamples(tx: Tx, nowMs: number, most: number): number {
 
 /** Until when samples are thinned: two days ago, or later where more came than there is room for. */
 function wholeUntil(db: Db, nowMs: number): number {
-  const ids = db
-    .select({ first: sql<number | null>`min(${samples.id})`, last: sql<number | null>`max(${samples.id})` })
-    .from(samples)
-    .get();
-  const count = ids?.last == null || ids.first == null ? 0 : ids.last - ids.first + 1;
+  const idAt = (end: typeof asc) =>
+    db.select({ id: samples.id }).from(samples).orderBy(end(samples.id)).limit(1).get()?.id ?? 0;
+  const count = idAt(desc) - idAt(asc) + 1;
   const byAgeMs = floorTo(nowMs - WHOLE_FOR_MS, MINUTE_MS);
   if (count <= MOST_WHOLE) return byAgeMs;
   const oldestKept = db

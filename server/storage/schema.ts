@@ -256,6 +256,7 @@ export const sampleSpans = sqliteTable(
   (table) => [
     primaryKey({ columns: [table.deviceId, table.batchId, table.kind, table.spanMs, table.fromMs] }),
     index('sample_spans_by_time').on(table.spanMs, table.fromMs),
+    index('sample_spans_by_batch').on(table.batchId, table.fromMs),
   ],
 );
 
@@ -268,12 +269,16 @@ export const rehearsals = sqliteTable('rehearsals', {
 });
 
 /** The kitchen's clock, a row each time it was set or mended: kitchen time runs on from here at a speed. */
-export const clockSegments = sqliteTable('clock_segments', {
-  id: integer().primaryKey({ autoIncrement: true }),
-  mode: text({ enum: ['demo', 'real'] }).notNull(),
-  speed: real().notNull(),
-  kitchenFromMs: integer().notNull(),
-  realFromMs: integer().notNull(),
-  /** how far the machine's clock had jumped, where that is why, ms */
-  jumpMs: integer(),
-});
+export const clockSegments = sqliteTable(
+  'clock_segments',
+  {
+    id: integer().primaryKey({ autoIncrement: true }),
+    mode: text({ enum: ['demo', 'real'] }).notNull(),
+    speed: real().notNull(),
+    kitchenFromMs: integer().notNull(),
+    realFromMs: integer().notNull(),
+    /** how far the machine's clock had jumped, where that is why, ms */
+    jumpMs: integer(),
+  },
+  (table) => [index('clock_segments_jumped').on(table.id).where(sql`${table.jumpMs} IS NOT NULL`)],
+);

@@ -25,7 +25,12 @@ export interface CommandKitchen extends CommandContext {
 export const OPENS_AT_MS = Date.UTC(2026, 2, 10, 10);
 
 export function commandKitchen(
-  of: { seed?: () => KitchenSeed; folder?: string; atMs?: number; onStatement?: () => void } = {},
+  of: {
+    seed?: () => KitchenSeed;
+    folder?: string;
+    atMs?: number;
+    onStatement?: (statement: string) => void;
+  } = {},
 ): CommandKitchen {
   const folder = of.folder ?? mkdtempSync(join(tmpdir(), 'slow-pot-commands-'));
   const { onStatement } = of;

@@ -1,7 +1,7 @@
 import { mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { type ServerOptions, startServer } from '../start-server';
+import { type RunningServer, type ServerOptions, startServer } from '../start-server';
 
 /** What an answer came to; `json` is null where it is none. */
 export interface Answer {
@@ -12,7 +12,7 @@ export interface Answer {
 }
 
 /** The real server on a folder of its own, to be asked over HTTP, stopped and started again on the same file. */
-export function testKitchen(seed: NonNullable<ServerOptions['seed']>) {
+export function testKitchen(seed: NonNullable<ServerOptions['seed']>, more: Partial<ServerOptions> = {}) {
   const folder = mkdtempSync(join(tmpdir(), 'slow-pot-'));
   const options: ServerOptions = {
     host: '127.0.0.1',
@@ -21,24 +21,31 @@ export function testKitchen(seed: NonNullable<ServerOptions['seed']>) {
     buildId: 'test',
     seed,
     logLevel: 'silent',
+    ...more,
   };
-  let server: Awaited<ReturnType<typeof startServer>>;
+  let server: RunningServer | undefined;
   const start = async () => {
     server = await startServer(options);
   };
+  const stop = async () => {
+    await server?.close();
+    server = undefined;
+  };
   return {
+    folder,
     start,
-    address: () => server.address,
+    address: () => server!.address,
     async restart() {
-      await server.close();
+      await stop();
       await start();
     },
+    stop,
     async remove() {
-      await server.close();
+      await stop();
       rmSync(folder, { recursive: true });
     },
     async ask(method: string, path: string, body?: unknown): Promise<Answer> {
-      const response = await fetch(`${server.address}/api${path}`, {
+      const response = await fetch(`${server!.address}/api${path}`, {
         method,
         ...(body === undefined
           ? {}

@@ -1,0 +1,66 @@
+import { join } from 'node:path';
+import Database from 'better-sqlite3';
+import { afterAll, beforeAll, expect, it } from 'vitest';
+import type { BatchView, KitchenView } from '../../contract';
+import { seed } from '../../demo/seed';
+import { doors } from '../testing/doors';
+import { chowderOrder, lotsOf } from '../testing/say';
+import { testKitchen } from '../testing/test-kitchen';
+import { DB_NAME } from './inspect-file';
+import { openStorage } from './open-storage';
+import { thinSamples } from './sample-rows';
+
+/**
+ * The growth law, by the plans of the database: no statement of any page or command walks through a table that grows with
+ * the years, unless along an index in the order asked for and to a limit.
+ */
+const GROWS =
+  /^(batches|events|larder_events|lot_numbers|lots|lot_births|orders|answers|samples|sample_spans|clock_segments|batch_heads|lot_entries|kept_lots|arrows|learned_stretches|burner_results|kept_forecasts)$/;
+
+const heard = new Map<string, string>();
+let now = 'at start';
+const kitchenServer = testKitchen(seed, {
+  onStatement: (statement) => {
+    if (!heard.has(statement)) heard.set(statement, now);
+  },
+});
+const { ask } = kitchenServer;
+beforeAll(kitchenServer.start);
+afterAll(kitchenServer.remove);
+
+it('no page or command reads what it does not show', async () => {
+  // what follows is of a kitchen that is already there
+  await kitchenServer.restart();
+  heard.clear();
+  await kitchenServer.restart();
+  const kitchen: KitchenView = (await ask('GET', '/kitchen')).json;
+  const batch: BatchView = (await ask('POST', '/batches', chowderOrder(kitchen, 0))).json;
+  const [lot] = await lotsOf(ask);
+  for (const [method, path, body] of doors(batch, kitchen, lot!.id)) {
+    now = `${method} ${path}${body && 'type' in body ? ` ${body.type}` : ''}`;
+    await ask(method, path, body ?? undefined);
+  }
+  now = 'chores';
+  await kitchenServer.stop();
+  const onStatement = (statement: string) => heard.set(statement, now);
+  const storage = openStorage({ folder: kitchenServer.folder, onStatement });
+  storage.transact((tx) => thinSamples(tx, Date.now(), 1000));
+  storage.close();
+  const db = new Database(join(kitchenServer.folder, DB_NAME));
+  const walked: string[] = [];
+  for (const [statement, where] of heard) {
+    const plan = db.prepare(`EXPLAIN QUERY PLAN ${statement}`).all() as {
+      detail: string;
+    }[];
+    const isOrdered =
+      /\blimit\b/i.test(statement) && !plan.some(({ detail }) => /USE TEMP B-TREE/.test(detail));
+    for (const { detail } of plan) {
+      const [, table, along] = /^SCAN (\S+)(?: USING (?:COVERING )?INDEX (\S+))?/.exec(detail) ?? [];
+      if (table && GROWS.test(table) && !(isOrdered && (along || !/where/i.test(statement))))
+        walked.push(`${where}: ${detail} in ${statement}`);
+    }
+  }
+  db.close();
+  expect(heard.size).toBeGreaterThan(60);
+  expect(walked).toEqual([]);
+});
