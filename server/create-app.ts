@@ -16,6 +16,7 @@ import type { ServerContext } from './server-context';
 export function createApp(context: ServerContext, webFolder?: string): Express {
   const app = express();
   app.disable('x-powered-by');
+  app.use('/api', apiRoutes(context), unknownRoute);
   app.use(
     helmet({
       contentSecurityPolicy: {
@@ -28,7 +29,6 @@ export function createApp(context: ServerContext, webFolder?: string): Express {
       strictTransportSecurity: false,
     }),
   );
-  app.use('/api', apiRoutes(context), unknownRoute);
   if (webFolder && existsSync(webFolder)) {
     const assets = join(webFolder, 'assets');
     app.use('/assets', express.static(assets, { immutable: true, maxAge: '1y', fallthrough: false }));
@@ -41,18 +41,27 @@ export function createApp(context: ServerContext, webFolder?: string): Express {
   return app;
 }
 
+/** What every answer of the API says: it is data for this page alone, to be asked for again before it is used again. */
+const OF_DATA = {
+  'Cache-Control': 'private, no-cache',
+  'Content-Security-Policy': "default-src 'none'; frame-ancestors 'none'",
+  'Cross-Origin-Resource-Policy': 'same-origin',
+  'Referrer-Policy': 'no-referrer',
+  'X-Content-Type-Options': 'nosniff',
+};
+
 /** The API: a room of routes for each topic, and the live stream. Answers are held against what a browser has. */
 function apiRoutes(context: ServerContext): Router {
   const api = Router();
+  api.use((_request, response, next) => {
+    response.set({ ...OF_DATA, 'Slow-Pot-Position': context.live.position() });
+    next();
+  });
   // Files come larger, through doors of their own.
   const json = express.json({ limit: '200kb' });
   api.use((request, response, next) =>
     request.path.startsWith('/files/') ? next() : json(request, response, next),
   );
-  api.use((_request, response, next) => {
-    response.set({ 'Cache-Control': 'private, no-cache', 'Slow-Pot-Position': context.live.position() });
-    next();
-  });
   api.get('/live', (request, response) => {
     const { after } = request.query;
     context.live.open(

@@ -39,14 +39,14 @@ export function refusedBy(refusals: readonly Refusal[], said: SaidIn): ProblemEr
 }
 
 /** What follows from an entry, or a 422 naming the entry where it cannot be worked out: then none of it is kept. */
-export function whole<T>(entry: { id: string; type: string }, said: SaidIn, work: () => T): T {
+export function whole<T>(entry: { id: string; type: string }, said: () => SaidIn, work: () => T): T {
   try {
     return work();
   } catch (error) {
     if (!(error instanceof RangeError)) throw error;
     const { id: eventId, type } = entry;
     const refusal: Refusal = { field: 'type', code: 'wouldBreak', eventId, type, atMs: null, isItself: true };
-    throw refusedBy([refusal], said);
+    throw refusedBy([refusal], said());
   }
 }
 

@@ -10,7 +10,7 @@ import {
 } from '../matter';
 import { type PlanInput, setupOf } from '../plan';
 import { portions } from '../portions';
-import { addToPot, forecastPot, liquidLitres, type PotState, potLitres } from '../pot';
+import { addToPot, crossingMs, liquidLitres, type PotState, potLitres } from '../pot';
 import { saltToAddG } from '../salt';
 import { bodyG, flourEquivalentOfBand, THICKENERS, thicknessBand } from '../thickness';
 
@@ -239,8 +239,8 @@ function reduceTo(snapshot: BatchSnapshot, before: PotState, liquidLitresWanted:
   const open: PotState = { ...before, lid: 'off', heatFraction: Math.max(before.heatFraction, 0.5) };
   const loseLitres = liquidLitres(open) - liquidLitresWanted;
   const kg = massKg(open.mixture) - loseLitres * waterDensityKgPerL({ tempC: 20 });
-  const when = forecastPot(setup, open, { kind: 'mass', kg }, 180);
-  if (when.p50Ms === null) return null;
+  const whenMs = crossingMs(setup, open, { kind: 'mass', kg }, 180);
+  if (whenMs === null) return null;
   const water = open.mixture.liquid.water - (massKg(open.mixture) - kg);
   const pot = { ...open, mixture: { ...open.mixture, liquid: { ...open.mixture.liquid, water } } };
   return {
@@ -249,7 +249,7 @@ function reduceTo(snapshot: BatchSnapshot, before: PotState, liquidLitresWanted:
     how: 'No more goes in; the salt climbs with every litre that leaves. Stir along the bottom.',
     items: [],
     isAddition: false,
-    after: outcome(pot, snapshot.input.portionMl, (when.p50Ms - open.atMs) / 60_000, 0),
+    after: outcome(pot, snapshot.input.portionMl, (whenMs - open.atMs) / 60_000, 0),
   };
 }
 

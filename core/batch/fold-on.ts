@@ -47,8 +47,22 @@ export function foldOn(
   before: FoldedLog | null,
   events: readonly BatchEvent[],
 ): FoldedLog {
-  const news = before && !before.isBlank ? newsIn(before.events, events) : null;
-  if (!before || news === null || !news.every(isOnlyMore)) return foldWhole(snapshot, events);
+  const news = before && newsIn(before.events, events);
+  return before && news ? foldMore(snapshot, before, events, news) : foldWhole(snapshot, events);
+}
+
+/** A log with one event more; as `foldOn`. */
+export function foldWith(snapshot: BatchSnapshot, log: FoldedLog, event: BatchEvent): FoldedLog {
+  return foldMore(snapshot, log, [...log.events, event], [event]);
+}
+
+function foldMore(
+  snapshot: BatchSnapshot,
+  before: FoldedLog,
+  events: readonly BatchEvent[],
+  news: readonly BatchEvent[],
+): FoldedLog {
+  if (before.isBlank || !news.every(isOnlyMore)) return foldWhole(snapshot, events);
   const first = news.reduce<BatchEvent | null>((a, b) => (a && !isLater(a, b) ? a : b), null);
   if (first === null) return { ...before, events };
   const last = before.marks.at(-1);

@@ -19,7 +19,7 @@ export type { BatchState, HeatSegment, Question, StoredLot } from './batch-state
 export { applyEvent, foldBatch, openBatch } from './fold-batch';
 export { foldContext } from './fold-context';
 export { FoldError } from './fold-error';
-export { type FoldedLog, foldedAt, foldOn, resumeFold } from './fold-on';
+export { type FoldedLog, foldedAt, foldOn, foldWith, resumeFold } from './fold-on';
 export { honesty, type KeptForecast, keptForecasts } from './kept-forecasts';
 export {
   type BurnerSums,

@@ -9,7 +9,7 @@ import {
   FoldError,
   type FoldedLog,
   foldedAt,
-  foldOn,
+  foldWith,
 } from '../batch';
 import { isPastUse, SCALE_KG, type ShelfLot } from '../larder';
 import { burnerFor, type PlanningKitchen } from '../order';
@@ -78,7 +78,7 @@ export function decideBatch(
     const refusal =
       refuseAtPot(snapshot, log.events, before, body) ?? refuseDraw(kitchen, body, at.actedAtMs);
     if (refusal) return refused(refusal);
-    const after = foldOn(snapshot, log, [...log.events, event]);
+    const after = foldWith(snapshot, log, event);
     const taken = refusePlace(kitchen, log.state, after.state, body);
     if (taken) return refused(taken);
     outlook(snapshot, advanceBatch(after.state, at.nowMs), at.nowMs);

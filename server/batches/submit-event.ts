@@ -72,7 +72,11 @@ export function submitEvent(context: CommandContext, batchId: string, body: unkn
     if (!decision.ok) throw refusedBy(decision.refusals, saidIn(tx));
     const event: LoggedEvent = { ...decision.event, ...shared, flag: decision.mark };
     insertEvent(tx, { ...event, batchId, clientAtMs: at.clientAtMs });
-    const kept = whole(event, saidIn(tx), () => keepBatch(tx, row, decision.log, event, decision.result));
+    const kept = whole(
+      event,
+      () => saidIn(tx),
+      () => keepBatch(tx, row, decision.log, event, decision.result),
+    );
     const next = { row: kept.row, events: [...events, event], log: decision.log };
     context.logs.checkpoint(tx, next);
     return { event, isNew: true as const, next, kept };

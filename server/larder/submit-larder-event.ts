@@ -68,7 +68,11 @@ export function submitLarderEvent(
       device: envelope.device ?? null,
     });
     if (decision.bornLotId) numberLot(tx, decision.bornLotId);
-    const lotIds = whole(event, saidIn(tx), () => settleLots(ledgerStore(tx), entriesMoved(tx, event)));
+    const lotIds = whole(
+      event,
+      () => saidIn(tx),
+      () => settleLots(ledgerStore(tx), entriesMoved(tx, event)),
+    );
     return { event, lotIds };
   });
   if (done.lotIds) context.live.publish({ kind: 'lots', lotIds: done.lotIds });

@@ -3,11 +3,12 @@ import Database from 'better-sqlite3';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import type { BatchView, KitchenView } from '../../contract';
 import { seed } from '../../demo/seed';
+import { commandKitchen } from '../testing/command-kitchen';
 import { doors } from '../testing/doors';
+import { chanceOf, RandomCook } from '../testing/random-cook';
 import { chowderOrder, lotsOf } from '../testing/say';
 import { testKitchen } from '../testing/test-kitchen';
 import { DB_NAME } from './inspect-file';
-import { openStorage } from './open-storage';
 import { thinSamples } from './sample-rows';
 
 /**
@@ -19,11 +20,10 @@ const GROWS =
 
 const heard = new Map<string, string>();
 let now = 'at start';
-const kitchenServer = testKitchen(seed, {
-  onStatement: (statement) => {
-    if (!heard.has(statement)) heard.set(statement, now);
-  },
-});
+const hear = (statement: string) => {
+  if (!heard.has(statement)) heard.set(statement, now);
+};
+const kitchenServer = testKitchen(seed, { onStatement: hear });
 const { ask } = kitchenServer;
 beforeAll(kitchenServer.start);
 afterAll(kitchenServer.remove);
@@ -40,12 +40,15 @@ it('no page or command reads what it does not show', async () => {
     now = `${method} ${path}${body && 'type' in body ? ` ${body.type}` : ''}`;
     await ask(method, path, body ?? undefined);
   }
-  now = 'chores';
   await kitchenServer.stop();
-  const onStatement = (statement: string) => heard.set(statement, now);
-  const storage = openStorage({ folder: kitchenServer.folder, onStatement });
-  storage.transact((tx) => thinSamples(tx, Date.now(), 1000));
-  storage.close();
+  // and everything that a cook may say, late and taken back too
+  now = 'said by the random cook';
+  const small = commandKitchen({ onStatement: hear });
+  const cook = new RandomCook(small, chanceOf(2718), 'growth');
+  for (let i = 0; i < 600; i++) cook.step();
+  now = 'chores';
+  small.storage.transact((tx) => thinSamples(tx, Date.now(), 1000));
+  small.remove();
   const db = new Database(join(kitchenServer.folder, DB_NAME));
   const walked: string[] = [];
   for (const [statement, where] of heard) {

@@ -32,7 +32,6 @@ export function keptState(db: Db) {
       .all(),
     learnedRates: db.select().from(t.learnedRates).orderBy(asc(t.learnedRates.key)).all(),
     burnerResults: db.select().from(t.burnerResults).orderBy(asc(t.burnerResults.batchId)).all(),
-    learnedBurners: db.select().from(t.learnedBurners).orderBy(asc(t.learnedBurners.burnerId)).all(),
     keptForecasts: db
       .select()
       .from(t.keptForecasts)

@@ -1,6 +1,7 @@
 import { asc, eq } from 'drizzle-orm';
 import type { Ingredient } from '../../core/matter';
 import type { Pot } from '../../core/plan';
+import { prepared } from './prepared';
 import { burners, kitchens, ownIngredients, pots, prices } from './schema';
 import type { Db, Tx } from './storage';
 
@@ -9,7 +10,7 @@ export type BurnerRow = Omit<typeof burners.$inferSelect, 'position'>;
 
 /** What the kitchen says of itself; undefined before it has said anything. */
 export function kitchenRow(db: Db): KitchenRow | undefined {
-  const row = db.select().from(kitchens).limit(1).get();
+  const row = prepared(db, 'kitchen', () => db.select().from(kitchens).limit(1).prepare()).get();
   if (!row) return undefined;
   const { id: _only, ...kitchen } = row;
   return kitchen;

@@ -1,4 +1,4 @@
-import { asc, desc, eq } from 'drizzle-orm';
+import { and, asc, desc, eq, sql } from 'drizzle-orm';
 import {
   type BatchResult,
   type BurnerSums,
@@ -12,16 +12,10 @@ import {
   withBatch,
   withStretch,
 } from '../../core/batch';
-import {
-  burnerResults,
-  keptForecasts,
-  learnedBurners,
-  learnedRates,
-  learnedStretches,
-} from './projection-schema';
+import { burnerResults, keptForecasts, learnedRates, learnedStretches } from './projection-schema';
 import type { Db, Tx } from './storage';
 
-/** What a closed batch has taught, added to what is known; in its place where it closed before another. */
+/** What a closed batch has taught, in its place among the others: what was added up after it is added up anew. */
 export function learnFrom(
   tx: Tx,
   batch: { id: string; burnerId: string; closedAtMs: number },
@@ -29,14 +23,7 @@ export function learnFrom(
 ): void {
   const { id: batchId, burnerId, closedAtMs } = batch;
   const { mean, sd } = result.heatFactor;
-  const last = tx
-    .select({ atMs: burnerResults.closedAtMs, id: burnerResults.batchId })
-    .from(burnerResults)
-    .orderBy(desc(burnerResults.closedAtMs), desc(burnerResults.batchId))
-    .limit(1)
-    .get();
-  const isNewest = !last || last.atMs < closedAtMs || (last.atMs === closedAtMs && last.id < batchId);
-  tx.insert(burnerResults).values({ batchId, burnerId, closedAtMs, mean, sd }).run();
+  tx.insert(burnerResults).values({ batchId, burnerId, closedAtMs, mean, sd, sums: UNKNOWN_BURNER }).run();
   (result.forecasts ?? []).forEach((one, n) => {
     const { stageId, saidMs, p10Ms, p50Ms, p90Ms, cameMs } = whole(one);
     tx.insert(keptForecasts).values({ batchId, n, stageId, saidMs, p10Ms, p50Ms, p90Ms, cameMs }).run();
@@ -44,99 +31,109 @@ export function learnFrom(
   const stretches = (result.segments ?? []).map((one) => ({ one, key: nameOf(rateKey(one)) }));
   stretches.forEach(({ one, key }, n) => {
     tx.insert(learnedStretches)
-      .values({ batchId, n, key, closedAtMs, minutes: one.minutes, ...one.arriving })
+      .values({ batchId, n, key, closedAtMs, minutes: one.minutes, ...one.arriving, sums: NO_STRETCHES })
       .run();
   });
-  if (!isNewest) {
-    sumUp(
-      tx,
-      [burnerId],
-      stretches.map(({ key }) => key),
-    );
-    return;
-  }
-  setBurner(tx, burnerId, withBatch(burnerSums(tx, burnerId), { mean, sd }));
-  for (const { one, key } of stretches) setRate(tx, key, withStretch(rateSums(tx, key), one));
+  sumBurner(tx, burnerId, { closedAtMs, batchId });
+  for (const key of new Set(stretches.map((one) => one.key))) sumRate(tx, key, { closedAtMs, batchId });
 }
 
 /** A batch that is open again has taught nothing yet. */
 export function unlearn(tx: Tx, batchId: string): void {
   const own = tx.select().from(burnerResults).where(eq(burnerResults.batchId, batchId)).get();
+  if (!own) return;
   const keys = tx
     .selectDistinct({ key: learnedStretches.key })
     .from(learnedStretches)
     .where(eq(learnedStretches.batchId, batchId))
     .all();
-  tx.delete(burnerResults).where(eq(burnerResults.batchId, batchId)).run();
-  tx.delete(learnedStretches).where(eq(learnedStretches.batchId, batchId)).run();
-  tx.delete(keptForecasts).where(eq(keptForecasts.batchId, batchId)).run();
-  sumUp(
-    tx,
-    own ? [own.burnerId] : [],
-    keys.map((row) => row.key),
-  );
+  for (const table of [burnerResults, learnedStretches, keptForecasts])
+    tx.delete(table).where(eq(table.batchId, batchId)).run();
+  sumBurner(tx, own.burnerId, own);
+  for (const { key } of keys) sumRate(tx, key, own);
 }
 
 export function clearLearned(tx: Tx): void {
-  for (const table of [burnerResults, learnedBurners, learnedStretches, learnedRates, keptForecasts])
-    tx.delete(table).run();
+  for (const table of [burnerResults, learnedStretches, learnedRates, keptForecasts]) tx.delete(table).run();
 }
 
-/** Sums made anew from their rows, in the order the batches closed. */
-function sumUp(tx: Tx, burnerIds: readonly string[], keys: readonly string[]): void {
-  for (const burnerId of new Set(burnerIds)) {
-    const rows = tx
-      .select()
-      .from(burnerResults)
-      .where(eq(burnerResults.burnerId, burnerId))
-      .orderBy(asc(burnerResults.closedAtMs), asc(burnerResults.batchId))
-      .all();
-    setBurner(tx, burnerId, rows.reduce(withBatch, UNKNOWN_BURNER));
-  }
-  for (const key of new Set(keys)) {
-    const rows = tx
-      .select()
-      .from(learnedStretches)
-      .where(eq(learnedStretches.key, key))
-      .orderBy(asc(learnedStretches.closedAtMs), asc(learnedStretches.batchId), asc(learnedStretches.n))
-      .all();
-    const sums = rows.reduce(
-      (all, { minutes, mean, sd }) => withStretch(all, { minutes, arriving: { mean, sd } }),
-      NO_STRETCHES,
-    );
-    setRate(tx, key, sums);
+/** A place in the order in which batches closed. */
+interface Place {
+  closedAtMs: number;
+  batchId: string;
+}
+
+/** Sums of a burner from a place on; what lies before stands as it is. */
+function sumBurner(tx: Tx, burnerId: string, from: Place): void {
+  const own = eq(burnerResults.burnerId, burnerId);
+  const before = tx
+    .select({ sums: burnerResults.sums })
+    .from(burnerResults)
+    .where(and(own, isBefore(burnerResults, from)))
+    .orderBy(desc(burnerResults.closedAtMs), desc(burnerResults.batchId))
+    .limit(1)
+    .get();
+  const after = tx
+    .select()
+    .from(burnerResults)
+    .where(and(own, isFrom(burnerResults, from)))
+    .orderBy(asc(burnerResults.closedAtMs), asc(burnerResults.batchId))
+    .all();
+  let sums = before?.sums ?? UNKNOWN_BURNER;
+  for (const row of after) {
+    sums = withBatch(sums, row);
+    tx.update(burnerResults).set({ sums }).where(eq(burnerResults.batchId, row.batchId)).run();
   }
 }
 
-function setBurner(tx: Tx, burnerId: string, sums: BurnerSums): void {
-  if (sums.batches === 0) {
-    tx.delete(learnedBurners).where(eq(learnedBurners.burnerId, burnerId)).run();
-    return;
+/** Sums of one pot, burner, setting and lid from a place on. */
+function sumRate(tx: Tx, key: string, from: Place): void {
+  const own = eq(learnedStretches.key, key);
+  const before = tx
+    .select({ sums: learnedStretches.sums })
+    .from(learnedStretches)
+    .where(and(own, isBefore(learnedStretches, from)))
+    .orderBy(desc(learnedStretches.closedAtMs), desc(learnedStretches.batchId), desc(learnedStretches.n))
+    .limit(1)
+    .get();
+  const after = tx
+    .select()
+    .from(learnedStretches)
+    .where(and(own, isFrom(learnedStretches, from)))
+    .orderBy(asc(learnedStretches.closedAtMs), asc(learnedStretches.batchId), asc(learnedStretches.n))
+    .all();
+  let sums = before?.sums ?? NO_STRETCHES;
+  for (const { batchId, n, minutes, mean, sd } of after) {
+    sums = withStretch(sums, { minutes, arriving: { mean, sd } });
+    tx.update(learnedStretches)
+      .set({ sums })
+      .where(and(eq(learnedStretches.batchId, batchId), eq(learnedStretches.n, n)))
+      .run();
   }
-  tx.insert(learnedBurners)
-    .values({ burnerId, ...sums })
-    .onConflictDoUpdate({ target: learnedBurners.burnerId, set: sums })
-    .run();
+  if (sums.segments === 0) tx.delete(learnedRates).where(eq(learnedRates.key, key)).run();
+  else
+    tx.insert(learnedRates)
+      .values({ key, sums })
+      .onConflictDoUpdate({ target: learnedRates.key, set: { sums } })
+      .run();
 }
 
-function setRate(tx: Tx, key: string, sums: typeof NO_STRETCHES): void {
-  if (sums.segments === 0) {
-    tx.delete(learnedRates).where(eq(learnedRates.key, key)).run();
-    return;
-  }
-  tx.insert(learnedRates)
-    .values({ key, sums })
-    .onConflictDoUpdate({ target: learnedRates.key, set: { sums } })
-    .run();
-}
+type Placed = typeof burnerResults | typeof learnedStretches;
+const isBefore = (table: Placed, { closedAtMs, batchId }: Place) =>
+  sql`(${table.closedAtMs}, ${table.batchId}) < (${closedAtMs}, ${batchId})`;
+const isFrom = (table: Placed, { closedAtMs, batchId }: Place) =>
+  sql`(${table.closedAtMs}, ${table.batchId}) >= (${closedAtMs}, ${batchId})`;
 
 export function burnerSums(db: Db, burnerId: string): BurnerSums {
-  const row = db.select().from(learnedBurners).where(eq(learnedBurners.burnerId, burnerId)).get();
-  return row ? { weight: row.weight, sum: row.sum, batches: row.batches } : UNKNOWN_BURNER;
-}
-
-function rateSums(db: Db, key: string) {
-  return db.select().from(learnedRates).where(eq(learnedRates.key, key)).get()?.sums ?? NO_STRETCHES;
+  return (
+    db
+      .select({ sums: burnerResults.sums })
+      .from(burnerResults)
+      .where(eq(burnerResults.burnerId, burnerId))
+      .orderBy(desc(burnerResults.closedAtMs), desc(burnerResults.batchId))
+      .limit(1)
+      .get()?.sums ?? UNKNOWN_BURNER
+  );
 }
 
 /** Every rate that is known, any order. */

@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm';
 import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
-import type { BatchState, RateSums } from '../../core/batch';
+import type { BatchState, BurnerSums, RateSums } from '../../core/batch';
 import type { BornLot, Lot, LotEntry } from '../../core/larder';
 import type { BatchHead } from '../../core/views';
 
@@ -132,14 +132,16 @@ export const learnedStretches = sqliteTable(
     minutes: real().notNull(),
     mean: real().notNull(),
     sd: real().notNull(),
+    /** all of its key up to this one added up */
+    sums: text({ mode: 'json' }).$type<RateSums>().notNull(),
   },
   (table) => [
     primaryKey({ columns: [table.batchId, table.n] }),
-    index('learned_stretches_by_key').on(table.key, table.closedAtMs),
+    index('learned_stretches_by_key').on(table.key, table.closedAtMs, table.batchId, table.n),
   ],
 );
 
-/** The stretches of one pot, burner, setting and lid added up. */
+/** The stretches of one pot, burner, setting and lid added up: the last of its sums. */
 export const learnedRates = sqliteTable('learned_rates', {
   key: text().primaryKey(),
   sums: text({ mode: 'json' }).$type<RateSums>().notNull(),
@@ -154,17 +156,11 @@ export const burnerResults = sqliteTable(
     closedAtMs: integer().notNull(),
     mean: real().notNull(),
     sd: real().notNull(),
+    /** all of its burner up to this one added up */
+    sums: text({ mode: 'json' }).$type<BurnerSums>().notNull(),
   },
-  (table) => [index('burner_results_by_burner').on(table.burnerId, table.closedAtMs)],
+  (table) => [index('burner_results_by_burner').on(table.burnerId, table.closedAtMs, table.batchId)],
 );
-
-/** The results of one burner added up. */
-export const learnedBurners = sqliteTable('learned_burners', {
-  burnerId: text().primaryKey(),
-  weight: real().notNull(),
-  sum: real().notNull(),
-  batches: integer().notNull(),
-});
 
 /** Forecasts that closed batches showed, with what came true. */
 export const keptForecasts = sqliteTable(

@@ -28,7 +28,7 @@ export const PROJECTIONS: Readonly<Record<string, number>> = {
   recipes: 1,
   batches: 1,
   larder: 1,
-  learned: 1,
+  learned: 2,
 };
 
 /** True where anything that is kept is of another version, or was never made. */

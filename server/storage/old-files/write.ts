@@ -28,7 +28,9 @@ async function ask(method: string, path: string, body?: object) {
 }
 
 const view: KitchenView = await ask('GET', '/kitchen');
-const fumet = (await lotsOf(kitchen.ask)).find((lot) => lot.contents.base === 'fish-fumet' && lot.leftKg > 2)!;
+const fumet = (await lotsOf(kitchen.ask)).find(
+  (lot) => lot.contents.base === 'fish-fumet' && lot.leftKg > 2,
+)!;
 const start = (change: object): Promise<BatchView> =>
   ask('POST', '/batches', chowderOrder(view, 0, { overrideReason: 'as a test', ...change }));
 const first = await start({});
