@@ -4,7 +4,7 @@ import { join } from 'node:path';
 import { seed } from '../demo/seed';
 import { startServer } from '../server/start-server';
 
-/** The demo’s kitchen with twenty pots and burners more, served from the built application, for `bench/live.ts`. */
+/** The demo’s kitchen with twenty pots and burners more, served from the built application, for `bench/live.ts` and `bench/tablets.ts`. */
 const folder = mkdtempSync(join(tmpdir(), 'slow-pot-bench-'));
 const many = Array.from({ length: 20 }, (_, i) => i);
 const server = await startServer({
@@ -36,6 +36,7 @@ const server = await startServer({
 process.send?.({ address: server.address });
 process.on('message', async (asked) => {
   if (asked === 'cpu') process.send?.({ cpu: process.cpuUsage() });
+  if (asked === 'memory') process.send?.({ memory: process.memoryUsage.rss() });
   if (asked === 'end') {
     await server.close();
     rmSync(folder, { recursive: true, force: true });

@@ -1,8 +1,8 @@
-import { fork } from 'node:child_process';
-import { randomUUID } from 'node:crypto';
 import { chromium } from '@playwright/test';
+import type { BatchView } from '../contract';
 import { foldBatch } from '../core/batch';
 import { CHROMIUM } from '../playwright.config';
+import { POTS, twentyPots } from './twenty-pots';
 import { markUpdates, traceUpdates, type Update } from './updates';
 
 /**
@@ -10,75 +10,21 @@ import { markUpdates, traceUpdates, type Update } from './updates';
  * the server do in it, printed, never asserted: a busy machine is no fault of the house. Wanted: no task over 50 ms,
  * script and layout at most 8 ms an update at p95, the server at most 20 s of CPU, 500 samples a second kept.
  */
-/** Whatever came as JSON: this script reads what it has itself asked for. */
-type Json = ReturnType<typeof JSON.parse>;
-
-const POTS = 20;
 const SECONDS = 60;
 const SAMPLES_A_SECOND = 500;
 
-const child = fork('bench/live-server.ts', [], { execArgv: ['--import', 'tsx'] });
-const heard = (key: string) =>
-  new Promise<Json>((resolve) => {
-    const listen = (message: Json) => {
-      if (!(key in message)) return;
-      child.off('message', listen);
-      resolve(message[key]);
-    };
-    child.on('message', listen);
-  });
-const address: string = await heard('address');
-const ask = async (method: string, path: string, body?: unknown) => {
-  const answer = await fetch(`${address}/api${path}`, {
-    method,
-    ...(body ? { headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) } : {}),
-  });
-  return answer.json() as Promise<Json>;
-};
-
-const kitchen = await ask('GET', '/kitchen');
-const batches: Json[] = [];
-for (let i = 0; i < POTS; i++) {
-  const batch = await ask('POST', '/batches', {
-    id: randomUUID(),
-    recipeId: 'venison-juniper-sauce',
-    portions: 40,
-    portionMl: 250,
-    saltPercent: 0.9,
-    band: 3,
-    serviceAtMs: kitchen.clock.kitchenFromMs + 9 * 3_600_000,
-    potId: `bench-${i}`,
-    burnerId: `bench-${i}`,
-    overrideReason: 'measured',
-  });
-  if (!batch.id) throw new Error(JSON.stringify(batch));
-  const said = (type: string, payload: unknown) =>
-    ask('POST', `/batches/${batch.id}/events`, { id: randomUUID(), type, v: 1, payload });
-  const fall = batch.snapshot.input.recipe.stages.find((stage: Json) => stage.ends.rule === 'fall');
-  const items = batch.snapshot.plan.lines
-    .filter((line: Json) => !line.perBowl && line.edibleKg > 0)
-    .map(({ ingredientId, edibleKg, tempC, lineId }: Json) => ({
-      ingredientId,
-      kg: edibleKg,
-      tempC,
-      lineId,
-    }));
-  await said('stageBegun', { stageId: fall.id });
-  await said('added', { items });
-  await said('heatSet', { fraction: 1 });
-  batches.push(batch);
-}
-const [, ...others] = batches;
+const { address, ask, kitchen, batches, cpu, end } = await twentyPots();
+const [loud, ...others] = batches as [BatchView, ...BatchView[]];
 for (const batch of others)
   await ask('POST', '/simulated-devices', { kind: 'probe', batchId: batch.id, fault: 'none' });
 await ask('POST', '/devices', {
   id: 'bench-probe',
   kind: 'probe',
   name: 'bench probe',
-  batchId: batches[0].id,
+  batchId: loud.id,
 });
 /** What the loud probe shows: what the model takes its pot to be at, so that it is believed. */
-const loudBatch = await ask('GET', `/batches/${batches[0].id}`);
+const loudBatch = await ask('GET', `/batches/${loud.id}`);
 const loudC = (realMs: number) => {
   const nowMs = kitchen.clock.kitchenFromMs + (realMs - kitchen.clock.realFromMs) * kitchen.clock.speed;
   return foldBatch(loudBatch.snapshot, loudBatch.events, nowMs).pot.tempC;
@@ -87,7 +33,7 @@ const loudC = (realMs: number) => {
 const browser = await chromium.launch(CHROMIUM);
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
 await markUpdates(page);
-await page.goto(`${address}/batches/${batches[0].id}`);
+await page.goto(`${address}/batches/${loud.id}`);
 await page.getByRole('heading', { level: 2 }).first().waitFor();
 await page.waitForTimeout(3000);
 await page.evaluate(() => {
@@ -99,11 +45,10 @@ await page.evaluate(() => {
 });
 const traced = await traceUpdates(await browser.newBrowserCDPSession());
 
-child.send('cpu');
-const cpuBefore = await heard('cpu');
+const cpuBefore = await cpu();
 let kept = 0;
 const startMs = Date.now();
-const sends: Promise<Json>[] = [];
+const sends: Promise<{ kept?: number }>[] = [];
 for (let tenth = 0; tenth < SECONDS * 10; tenth++) {
   await new Promise((resolve) => setTimeout(resolve, startMs + tenth * 100 - Date.now()));
   const shown = Math.round(10 * loudC(Date.now())) / 10;
@@ -111,15 +56,11 @@ for (let tenth = 0; tenth < SECONDS * 10; tenth++) {
     JSON.stringify({ kind: 'temperature', value: shown + ((tenth + i) % 5) / 20 }),
   ).join('\n');
   const headers = { 'Content-Type': 'application/x-ndjson' };
-  sends.push(
-    fetch(`${address}/api/devices/bench-probe/samples`, { method: 'POST', headers, body }).then((answer) =>
-      answer.json(),
-    ),
-  );
+  const send = () => fetch(`${address}/api/devices/bench-probe/samples`, { method: 'POST', headers, body });
+  sends.push(send().then((answer) => answer.json()));
 }
-for (const answer of await Promise.all(sends)) kept += answer.kept;
-child.send('cpu');
-const cpuAfter = await heard('cpu');
+for (const answer of await Promise.all(sends)) kept += answer.kept ?? 0;
+const cpuAfter = await cpu();
 const longTasks: number[] = await page.evaluate(
   () => (window as unknown as { longTasks: number[] }).longTasks,
 );
@@ -144,4 +85,4 @@ console.log(
   ].join('\n'),
 );
 await browser.close();
-child.send('end');
+end();

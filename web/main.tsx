@@ -5,11 +5,14 @@ import { QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, RouterProvider } from 'react-router';
-import { createQueryClient } from './data/queries';
+import { askAhead, createQueryClient } from './data/queries';
 import { Broken, NotHere, PlaceDied } from './pages/not-here';
 import { Shell } from './shell';
 import { GlobalStyle } from './theme/global-style';
 import './theme/use-theme';
+
+const client = createQueryClient();
+askAhead(client);
 
 /** Each place is fetched when it is first gone to. */
 const router = createBrowserRouter([
@@ -97,7 +100,7 @@ const router = createBrowserRouter([
 createRoot(document.getElementById('root')!).render(
   <StrictMode>
     <GlobalStyle />
-    <QueryClientProvider client={createQueryClient()}>
+    <QueryClientProvider client={client}>
       <RouterProvider router={router} />
     </QueryClientProvider>
   </StrictMode>,

@@ -10,7 +10,7 @@ import {
 } from '../matter';
 import { type PlanInput, setupOf } from '../plan';
 import { portions } from '../portions';
-import { addToPot, crossingMs, liquidLitres, type PotState, potLitres } from '../pot';
+import { addToPot, crossingMs, liquidLitres, MIDDLE_DAY, type PotState, potLitres } from '../pot';
 import { saltToAddG } from '../salt';
 import { bodyG, flourEquivalentOfBand, THICKENERS, thicknessBand } from '../thickness';
 
@@ -233,13 +233,17 @@ function addition(
   };
 }
 
+/** How far a reduction is looked for, and in what strides: within two minutes of the forecast's own, far inside its range. */
+const REDUCE_MIN = 180;
+const STRIDE_S = 300;
+
 /** Reducing with the lid off at the heat there is; null when that would not get there in three hours. */
 function reduceTo(snapshot: BatchSnapshot, before: PotState, liquidLitresWanted: number): AdjustWay | null {
   const setup = setupOf(snapshot.input);
   const open: PotState = { ...before, lid: 'off', heatFraction: Math.max(before.heatFraction, 0.5) };
   const loseLitres = liquidLitres(open) - liquidLitresWanted;
   const kg = massKg(open.mixture) - loseLitres * waterDensityKgPerL({ tempC: 20 });
-  const whenMs = crossingMs(setup, open, { kind: 'mass', kg }, 180);
+  const whenMs = crossingMs(setup, open, { kind: 'mass', kg }, REDUCE_MIN, MIDDLE_DAY, STRIDE_S);
   if (whenMs === null) return null;
   const water = open.mixture.liquid.water - (massKg(open.mixture) - kg);
   const pot = { ...open, mixture: { ...open.mixture, liquid: { ...open.mixture.liquid, water } } };

@@ -67,12 +67,13 @@ interface Day {
   shift: number;
 }
 
-const MIDDLE_DAY: Day = { hotter: 1, shift: 0 };
+export const MIDDLE_DAY: Day = { hotter: 1, shift: 0 };
 
 /**
  * The moment a run forward meets its target; null if not within the horizon.
  *
  * @param off a day that differs from the middle one
+ * @param stepS seconds of one step; its end is taken on a straight line
  */
 export function crossingMs(
   setup: PotSetup,
@@ -80,6 +81,7 @@ export function crossingMs(
   target: PotTarget,
   horizonMin = HORIZON_MIN,
   off: Day = MIDDLE_DAY,
+  stepS: number = STEP_S,
 ): number | null {
   if (massKg(pot.mixture) <= 0) return null;
   const run = startRun(setup, pot, off.hotter);
@@ -89,9 +91,9 @@ export function crossingMs(
   while (run.elapsedS < horizonMin * 60) {
     const fromS = run.elapsedS;
     const wasC = run.tempC;
-    stepRun(run, STEP_S);
+    stepRun(run, stepS);
     const next = toGo(run);
-    if (next <= 0) return pot.atMs + 1000 * (fromS + STEP_S * (left / (left - next)));
+    if (next <= 0) return pot.atMs + 1000 * (fromS + stepS * (left / (left - next)));
     if (next === left && Math.abs(run.tempC - wasC) < 1e-6 && Math.abs(run.wander) < 1e-3) return null;
     left = next;
   }

@@ -21,9 +21,13 @@ import {
 /** A batch with its log, folded. */
 export interface StandingBatch {
   row: BatchRow;
+  /** one array for as long as the batch is open: it grows when an entry is on the disk */
   events: readonly LoggedEvent[];
   log: FoldedLog;
 }
+
+/** A batch as an entry leaves it. */
+export type GrownBatch = Pick<StandingBatch, 'row' | 'log'>;
 
 /** A batch that is set aside: its log does not fold, or it cannot be read at all. */
 export interface AsideBatch {
@@ -38,7 +42,7 @@ export interface AsideBatch {
 
 /** The state of an open batch is put down after so many entries, and less often the longer its log: a share of it. */
 const CHECKPOINT_EVERY = 50;
-const CHECKPOINT_SHARE = 0.1;
+const CHECKPOINT_SHARE = 0.25;
 
 /** Logs of batches with their folded states; those of open batches stay in memory, so that an entry costs itself. */
 export interface BatchLogs {
@@ -47,9 +51,11 @@ export interface BatchLogs {
   /** reads the open ones, as the server starts: what does not fold is set aside */
   warm(): void;
   /** puts the state down where that is due; in the transaction of the entry */
-  checkpoint(tx: Tx, batch: StandingBatch): void;
+  checkpoint(tx: Tx, batch: GrownBatch): void;
   /** takes a batch over as it is now; when its transaction is done */
   keep(batch: StandingBatch): void;
+  /** takes an entry over; when its transaction is done */
+  grow(batch: GrownBatch, event: LoggedEvent): void;
   /** it is read anew when it is asked for next */
   forget(id: string): void;
 }
@@ -58,7 +64,7 @@ export const isAside = (batch: object): batch is AsideBatch => 'broken' in batch
 
 export function createBatchLogs(storage: Pick<Storage, 'db' | 'transact'>): BatchLogs {
   const { db } = storage;
-  const open = new Map<string, StandingBatch>();
+  const open = new Map<string, GrownBatch & { events: LoggedEvent[] }>();
   const putDown = new Map<string, number>();
 
   function load(id: string): StandingBatch | AsideBatch {
@@ -95,7 +101,8 @@ export function createBatchLogs(storage: Pick<Storage, 'db' | 'transact'>): Batc
           for (const { id, broken } of asides) setAside(tx, id, broken);
         });
     },
-    checkpoint(tx, { row, events, log }) {
+    checkpoint(tx, { row, log }) {
+      const { events } = log;
       const since = events.length - (putDown.get(row.id) ?? 0);
       if (row.closedAtMs !== null || since < Math.max(CHECKPOINT_EVERY, events.length * CHECKPOINT_SHARE))
         return;
@@ -106,7 +113,17 @@ export function createBatchLogs(storage: Pick<Storage, 'db' | 'transact'>): Batc
     keep(batch) {
       const { id, closedAtMs } = batch.row;
       if (closedAtMs !== null) this.forget(id);
-      else open.set(id, batch);
+      else open.set(id, { ...batch, events: [...batch.events] });
+    },
+    grow(batch, event) {
+      const { id, closedAtMs } = batch.row;
+      const own = open.get(id);
+      if (!own || closedAtMs !== null) {
+        this.forget(id);
+        return;
+      }
+      own.events.push(event);
+      Object.assign(own, batch);
     },
     forget(id) {
       open.delete(id);

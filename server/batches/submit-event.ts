@@ -31,7 +31,7 @@ import {
   type Tx,
   writtenEvent,
 } from '../storage';
-import { type AsideBatch, eventsWithout, isAside, type StandingBatch } from './batch-logs';
+import { type AsideBatch, eventsWithout, isAside } from './batch-logs';
 
 /** What was said, and what came of it. */
 interface Submitted {
@@ -66,7 +66,7 @@ export function submitEvent(context: CommandContext, batchId: string, body: unkn
     };
     const batch = context.logs.of(batchId);
     if (isAside(batch)) return mend(tx, batch, said, at, shared);
-    const { row, log, events } = batch;
+    const { row, log } = batch;
     const facts = { snapshot: row.snapshot, log, startedAtMs: row.createdAtMs };
     const decision = decideBatch(facts, kitchenAround(context, tx, batchId), said, at);
     if (!decision.ok) throw refusedBy(decision.refusals, saidIn(tx));
@@ -77,12 +77,12 @@ export function submitEvent(context: CommandContext, batchId: string, body: unkn
       () => saidIn(tx),
       () => keepBatch(tx, row, decision.log, event, decision.result),
     );
-    const next = { row: kept.row, events: [...events, event], log: decision.log };
-    context.logs.checkpoint(tx, next);
-    return { event, isNew: true as const, next, kept };
+    const grown = { row: kept.row, log: decision.log };
+    context.logs.checkpoint(tx, grown);
+    return { event, isNew: true as const, grown, kept };
   });
   if (done.isNew) {
-    if (done.next) context.logs.keep(done.next);
+    if (done.grown) context.logs.grow(done.grown, done.event);
     else context.logs.forget(batchId);
     tell(context, batchId, done.event, done.kept);
   }
@@ -128,7 +128,7 @@ function mend(
   at: ReturnType<typeof saidAt>,
   shared: { receivedAtMs: number; by: string | null; device: string | null; v: number },
 ) {
-  const { id, row, events, createdAtMs, broken } = batch;
+  const { id, row, createdAtMs, broken } = batch;
   const decision = decideMending(
     {
       snapshot: row?.snapshot ?? null,
@@ -145,13 +145,12 @@ function mend(
   insertEvent(tx, { ...event, batchId: id, clientAtMs: at.clientAtMs });
   if (!decision.log || !row) {
     setBroken(tx, id, { ...broken, eventId: decision.stopsAt ?? broken.eventId });
-    return { event, isNew: true as const, next: null, kept: null };
+    return { event, isNew: true as const, grown: null, kept: null };
   }
   setBroken(tx, id, null);
   keepHead(tx, row, decision.log.state);
   const lotIds = keepLots(tx, row, decision.log.events, decision.log.state);
-  const next: StandingBatch = { row, events: [...events, event], log: decision.log };
-  return { event, isNew: true as const, next, kept: { row, lotIds, change: 'mended' as const } };
+  return { event, isNew: true as const, grown: null, kept: { row, lotIds, change: 'mended' as const } };
 }
 
 /** Every browser is told what changed, and no more. */

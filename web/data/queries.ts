@@ -72,8 +72,9 @@ export function createQueryClient(): QueryClient {
   });
 }
 
-export const useKitchen = () =>
-  useQuery({ queryKey: KEYS.kitchen, queryFn: () => ask<KitchenView>('GET', '/kitchen') });
+const KITCHEN = { queryKey: KEYS.kitchen, queryFn: () => ask<KitchenView>('GET', '/kitchen') };
+
+export const useKitchen = () => useQuery(KITCHEN);
 
 export const useRecipes = () =>
   useQuery({ queryKey: KEYS.recipes, queryFn: () => ask<RecipeView[]>('GET', '/recipes') });
@@ -191,11 +192,18 @@ export function useCancelOrder() {
   });
 }
 
-export const useOpenBatches = () =>
-  useQuery({
-    queryKey: KEYS.open,
-    queryFn: async () => (await ask<BatchView[]>('GET', '/batches/open')).map(caughtUp),
-  });
+const OPEN = {
+  queryKey: KEYS.open,
+  queryFn: async () => (await ask<BatchView[]>('GET', '/batches/open')).map(caughtUp),
+};
+
+export const useOpenBatches = () => useQuery(OPEN);
+
+/** Asks for what every page shows, before there is one. */
+export function askAhead(client: QueryClient): void {
+  void client.prefetchQuery(KITCHEN);
+  void client.prefetchQuery(OPEN);
+}
 
 /** Closed batches, the newest first, as many pages as were asked for. */
 export const useClosedBatches = () => usePages<BatchHead>(KEYS.closed, '/batches');
