@@ -1,4 +1,5 @@
 import type { Ingredient } from '../matter';
+import { recordOf } from '../own';
 import { type PaperLine, paperRecipe } from '../reader';
 import type { Recipe } from '../recipe';
 
@@ -10,9 +11,7 @@ import { STOCKS } from './data/stocks';
 /** Every kind of base the house can make, in the order of the shelf. */
 export const BASE_KINDS: readonly BaseKind[] = [...STOCKS, ...BROTHS_AND_SAUCES, ...BINDERS_AND_BUNDLES];
 
-const BY_ID: Readonly<Record<string, BaseKind>> = Object.fromEntries(
-  BASE_KINDS.map((kind) => [kind.id, kind]),
-);
+const BY_ID: Readonly<Record<string, BaseKind>> = recordOf(BASE_KINDS.map((kind) => [kind.id, kind]));
 
 /** A kind by its id; null for none. */
 export function baseKind(id: string | undefined): BaseKind | null {

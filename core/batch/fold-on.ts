@@ -87,7 +87,9 @@ export function foldedAt(snapshot: BatchSnapshot, log: FoldedLog, atMs: number):
   const from = log.marks.findLast((mark) => mark.after.actedAtMs <= atMs);
   const until = activeEvents(log.events).filter((event) => event.actedAtMs <= atMs);
   const rest = from ? until.filter((event) => isLater(event, from.after)) : until;
-  const start = from?.state ?? openBatch(snapshot, rest[0]?.actedAtMs ?? atMs);
+  const [first] = until;
+  if (!first) return foldBatch(snapshot, [], atMs);
+  const start = from?.state ?? openBatch(snapshot, first.actedAtMs);
   return advanceBatch(
     rest.reduce((state, event) => applied(log.context, state, event), start),
     atMs,

@@ -10,8 +10,11 @@ import {
   type BatchEventBody,
   foldBatch,
   foldContext,
+  foldedAt,
   foldOn,
+  foldWith,
   nextAction,
+  resumeFold,
   stageClock,
 } from './';
 
@@ -135,6 +138,50 @@ describe('any log a cook can make', () => {
         }
       }),
       { seed: 1218, numRuns: 60 },
+    );
+  });
+
+  it('long, told late now and then, put down and taken up again, gone back in: it is the log folded whole (seed 906)', () => {
+    const many = fc.array(fc.tuple(bodies, fc.integer({ min: 1, max: 4 })), {
+      minLength: 140,
+      maxLength: 170,
+    });
+    const late = fc.array(fc.tuple(fc.nat(), fc.integer({ min: 1, max: 40 }), fc.nat()), {
+      minLength: 3,
+      maxLength: 3,
+    });
+    fc.assert(
+      fc.property(many, late, (steps, chances) => {
+        let atMs = startMs;
+        const log = [
+          { type: 'added', payload: { items: itemsFor(snapshot, 'boil') } } as BatchEventBody,
+          ...steps.map(([body]) => body),
+        ].map((body, i): BatchEvent => {
+          atMs += 60_000 * (steps[i]?.[1] ?? 1);
+          return { ...body, id: `e${i}`, seq: i + 1, actedAtMs: atMs };
+        });
+        const isLate = new Map(chances.map(([at, by]) => [45 + (at % (log.length - 90)), by]));
+        const told = log
+          .map((event, i) => ({ event, told: i + (isLate.get(i) ?? 0) }))
+          .sort((a, b) => a.told - b.told)
+          .map(({ event }, i) => ({ ...event, seq: i + 1 }));
+        let folded = foldOn(snapshot, null, told.slice(0, 1));
+        for (const [i, event] of told.entries())
+          if (i > 0) {
+            folded = foldWith(snapshot, folded, event);
+            if (i === told.length - 30) {
+              const putDown = JSON.parse(JSON.stringify(folded.state));
+              folded = resumeFold(snapshot, JSON.parse(JSON.stringify(told.slice(0, i + 1))), putDown);
+            }
+          }
+        expect(folded.state).toEqual(foldBatch(snapshot, told, 0));
+        for (const [, , at] of chances) {
+          const whenMs = startMs + (at % (atMs - startMs)) + 30_000;
+          const until = told.filter((event) => event.actedAtMs <= whenMs);
+          expect(foldedAt(snapshot, folded, whenMs)).toEqual(foldBatch(snapshot, until, whenMs));
+        }
+      }),
+      { seed: 906, numRuns: 12 },
     );
   });
 

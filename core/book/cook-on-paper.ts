@@ -1,4 +1,5 @@
 import type { Ingredient, Mixture } from '../matter';
+import { recordOf } from '../own';
 import { cookThrough, type PlanInput } from '../plan';
 import { kitchenAir } from '../pot';
 import type { Recipe } from '../recipe';
@@ -53,7 +54,7 @@ export function cookOnPaper(prepared: {
     burner: input.burner,
     air: kitchenAir(input.kitchen),
   };
-  const load = Object.fromEntries(
+  const load = recordOf(
     recipe.lines.filter((line) => line.scaling !== 'perBowl').map((line) => [line.id, line.kg]),
   );
   const { end, minutes } = cookThrough(input, setup, load, 1);

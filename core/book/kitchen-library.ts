@@ -1,4 +1,5 @@
 import { INGREDIENT_BY_ID, type Ingredient } from '../matter';
+import { recordOf } from '../own';
 import { type Library, type Recipe, recipeIn } from '../recipe';
 import { recipeAsIngredient } from './prepare-recipe';
 
@@ -12,17 +13,17 @@ export interface KitchenFoods {
 
 /** What the kitchen has to cook from: the table with its own rows over it, its book, its prices. */
 export function libraryOf(kitchen: KitchenFoods, book: readonly Recipe[]): Library {
-  const own = Object.fromEntries(kitchen.ownIngredients.map((row) => [row.id, row]));
+  const foods = [...Object.values(INGREDIENT_BY_ID), ...kitchen.ownIngredients];
   return {
-    ingredients: { ...INGREDIENT_BY_ID, ...own },
-    recipes: Object.fromEntries(book.map((recipe) => [recipe.id, recipe])),
-    pricesCentsPerKg: kitchen.pricesCentsPerKg,
+    ingredients: recordOf(foods.map((row) => [row.id, row])),
+    recipes: recordOf(book.map((recipe) => [recipe.id, recipe])),
+    pricesCentsPerKg: recordOf(Object.entries(kitchen.pricesCentsPerKg)),
   };
 }
 
 /** Every row a line may name: foods, and each recipe of the book that holds together as the food it makes. */
 export function rowsOf(library: Library, except?: string): Record<string, Ingredient> {
-  const rows: Record<string, Ingredient> = { ...library.ingredients };
+  const rows = recordOf(Object.entries(library.ingredients));
   for (const recipe of Object.values(library.recipes)) {
     if (recipe.id === except) continue;
     try {

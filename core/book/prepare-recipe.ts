@@ -10,6 +10,7 @@ import {
   volumeLitres,
   withWater,
 } from '../matter';
+import { recordOf } from '../own';
 import {
   curedIngredient,
   holdingsOf,
@@ -65,8 +66,8 @@ function prepareWithin(
   made: Made,
   path: readonly string[],
 ): PreparedRecipe {
-  const ingredients: Record<string, Ingredient> = {};
-  const prices: Record<string, number> = {};
+  const ingredients = recordOf<Ingredient>();
+  const prices = recordOf<number>();
   const lines = recipe.lines.map((line): RecipeLine => {
     const row = rowOf(line, library, made, path);
     if (!line.cure) {

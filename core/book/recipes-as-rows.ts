@@ -1,4 +1,5 @@
 import { INGREDIENT_BY_ID, type Ingredient } from '../matter';
+import { recordOf } from '../own';
 import type { Recipe } from '../recipe';
 
 import { recipeAsIngredient } from './prepare-recipe';
@@ -11,10 +12,10 @@ import { recipeAsIngredient } from './prepare-recipe';
 export function recipesAsRows(recipes: readonly Recipe[]): Record<string, Ingredient> {
   const library = {
     ingredients: INGREDIENT_BY_ID,
-    recipes: Object.fromEntries(recipes.map((one) => [one.id, one])),
+    recipes: recordOf(recipes.map((one) => [one.id, one])),
     pricesCentsPerKg: {},
   };
-  return Object.fromEntries(
+  return recordOf(
     recipes.map((one) => {
       const { ingredient } = recipeAsIngredient(one, library);
       return [ingredient.id, ingredient];

@@ -32,7 +32,7 @@ export function receivedFoodOf(
   const isMade = row.kind === 'stock' && row.perKg.water > 0.5;
   return {
     contents: contentsOfRow(row),
-    centsPerKg: kitchen.pricesCentsPerKg[row.id] ?? 0,
+    centsPerKg: library.pricesCentsPerKg[row.id] ?? 0,
     life: isMade ? { rule: 'dateMark' } : { rule: 'none' },
     frozenMonths: FROZEN_MONTHS,
   };

@@ -1,4 +1,5 @@
 import { positive } from '../check';
+import { recordOf } from '../own';
 import { type Plan, type PlanInput, planBatch } from '../plan';
 import { CLING_PERCENT } from '../portions';
 
@@ -73,7 +74,7 @@ function byWhatThereIs(haveKg: Readonly<Record<string, number>>, input: PlanInpu
     return { portions: 0, limitedBy: { ingredientId: short, name: name(short) }, leftKg: { ...haveKg } };
   }
   const plan = planBatch({ ...input, portions });
-  const left = Object.fromEntries(ids.map((id) => [id, haveKg[id]! - neededKg(plan, id)]));
+  const left = recordOf(ids.map((id) => [id, haveKg[id]! - neededKg(plan, id)]));
   // what would run out first with one more is what sets the limit, even where a few grams of it stay
   const more = planBatch({ ...input, portions: portions + 1 });
   const tightest = ids.reduce((a, b) =>

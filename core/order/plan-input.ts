@@ -1,6 +1,7 @@
 import { ADJUST_INGREDIENTS } from '../batch';
 import { libraryOf, prepareRecipe, recipeAsIngredient } from '../book';
 import type { Ingredient } from '../matter';
+import { recordOf } from '../own';
 import type { PlanInput, PlannedBurner } from '../plan';
 import { type Library, type Recipe, recipeIdOf } from '../recipe';
 import { type Substitution, substitute } from '../substitute';
@@ -85,7 +86,7 @@ function substituted(recipe: Recipe, changes: readonly Substitution[], library: 
 
 /** The rows a batch may be adjusted with. */
 function adjustRows(library: Library): Record<string, Ingredient> {
-  return Object.fromEntries(
+  return recordOf(
     ADJUST_INGREDIENTS.flatMap((id) => {
       const row = library.ingredients[id];
       return row ? [[id, row]] : [];

@@ -1,4 +1,5 @@
 import type { Ingredient } from '../matter';
+import { recordOf } from '../own';
 import {
   browningLoads,
   browningM2,
@@ -65,7 +66,7 @@ const WORTH_SAYING = 0.05;
  */
 export function scalingNotes(input: PlanInput, plan: Plan): ScalingNote[] {
   const factor = (plan.yieldLitres + (plan.letDown?.litres ?? 0)) / input.recipe.litres;
-  const written = Object.fromEntries(
+  const written = recordOf(
     input.recipe.lines.filter((line) => line.scaling !== 'perBowl').map((line) => [line.id, line.kg]),
   );
   const small = cookThrough(input, setupOf(input), written, input.burner.heatFactor.mean);
@@ -279,8 +280,8 @@ function before(input: PlanInput, a: string, b: string): boolean {
 function browningNotes(input: PlanInput, plan: Plan, factor: number): ScalingNote[] {
   return input.recipe.stages.flatMap((stage): ScalingNote[] => {
     if (stage.methodId !== 'brown-meat' && stage.methodId !== 'brown-oven') return [];
-    const here = Object.fromEntries(plan.lines.map((line) => [line.lineId, line.edibleKg]));
-    const paper = Object.fromEntries(input.recipe.lines.map((line) => [line.id, line.kg]));
+    const here = recordOf(plan.lines.map((line) => [line.lineId, line.edibleKg]));
+    const paper = recordOf(input.recipe.lines.map((line) => [line.id, line.kg]));
     const loads = browningLoads(input, stage, here);
     const once = browningLoads(input, stage, paper);
     if (loads === once && factor > 1) return [];

@@ -1,4 +1,5 @@
 import { massesOf, massKg, volumeLitres } from '../matter';
+import { recordOf } from '../own';
 import { liquidLitres, type PotSetup, potLitres } from '../pot';
 import type { RecipeLine } from '../recipe';
 import { CUTTING_MIN_PER_KG, firstDose, garlicCutOf, garlicStrength, sweatingFatKg } from '../scaling';
@@ -35,7 +36,7 @@ export interface SolvedLoad {
 export function solveLoad(input: PlanInput, setup: PotSetup, wantedLitres: number): SolvedLoad {
   const { recipe } = input;
   const factor = wantedLitres / recipe.litres;
-  const load: Record<string, number> = {};
+  const load = recordOf<number>();
   for (const line of recipe.lines) {
     if (line.scaling !== 'perBowl') load[line.id] = scaledKg(input, line, factor);
   }

@@ -15,6 +15,9 @@ const LATER_STEP_S = 300;
 /** This near to the kitchen's air, heat off, a pot is cold, K. */
 const COLD_WITHIN_K = 0.5;
 
+/** An open pot settles below the air by what steams off it: warming no faster than this it is as warm as it gets, K/h. */
+const SETTLED_K_PER_HOUR = 0.1;
+
 /** Minutes for salt to even out between liquid and centimetre pieces in hot soup. source: from memory, 15 to 30 */
 const SALT_EXCHANGE_MIN = 20;
 
@@ -38,9 +41,15 @@ export function advancePot(setup: PotSetup, state: PotState, toMs: number): PotS
     return { ...state, atMs: toMs, coldSinceMs: state.coldSinceMs ?? state.atMs };
   }
   const run = startRun(setup, state);
-  while (run.elapsedS < seconds && !isCold(state.heatFraction, run.tempC, air)) {
-    const stepS = run.elapsedS < WATCHED_S ? STEP_S : LATER_STEP_S;
-    stepRun(run, Math.min(stepS, seconds - run.elapsedS));
+  let isStill = false;
+  while (run.elapsedS < seconds && !isStill) {
+    const stepS = Math.min(run.elapsedS < WATCHED_S ? STEP_S : LATER_STEP_S, seconds - run.elapsedS);
+    const wasC = run.tempC;
+    stepRun(run, stepS);
+    const perHour = Math.abs(run.tempC - wasC) * (3600 / stepS);
+    isStill =
+      isCold(state.heatFraction, run.tempC, air) ||
+      (state.heatFraction === 0 && run.tempC < air && perHour < SETTLED_K_PER_HOUR);
   }
   const steamed = evaporate(state.mixture, run.steamedKg);
   const given = state.steeping?.length
@@ -54,7 +63,9 @@ export function advancePot(setup: PotSetup, state: PotState, toMs: number): PotS
   after.softenedMin = run.softenedMin;
   after.mixture = exchangeSalt(given.mixture, 1 - Math.exp(-seconds / 60 / SALT_EXCHANGE_MIN));
   after.evaporatedKg = state.evaporatedKg + run.steamedKg;
-  after.coldSinceMs = isCold(state.heatFraction, run.tempC, air) ? state.atMs + run.elapsedS * 1000 : null;
+  const stillMs = state.atMs + run.elapsedS * 1000;
+  const wasStill = run.elapsedS <= STEP_S ? state.coldSinceMs : null;
+  after.coldSinceMs = isStill ? (wasStill ?? stillMs) : null;
   if (given.steeping) after.steeping = given.steeping;
   return after;
 }

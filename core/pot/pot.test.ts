@@ -80,6 +80,25 @@ describe('a pot left alone', () => {
     expect(cold.tempC).toBeLessThan(27);
     expect(massKg(dry.mixture) + dry.evaporatedKg).toBeCloseTo(1, 9);
   });
+  it('left cold and open it settles a little below the air, and has stood so since; touched, it is followed again', () => {
+    const put = waterPot(8, 4);
+    const day = advancePot(setup, put, 60 * 24 * minute);
+    const years = advancePot(setup, put, 60 * 24 * 3650 * minute);
+    const { airTempC } = setup.air;
+    expect(years.tempC).toBeLessThan(airTempC);
+    expect(years.tempC).toBeGreaterThan(airTempC - 8);
+    expect(years.coldSinceMs! / minute).toBeGreaterThan(8 * 60);
+    expect(years.coldSinceMs! / minute).toBeLessThan(48 * 60);
+    expect(advancePot(setup, years, 60 * 24 * 7300 * minute).coldSinceMs).toBe(years.coldSinceMs);
+    expect(massKg(day.mixture) - massKg(years.mixture)).toBeLessThan(0.5);
+    const warm = addToPot(years, {
+      masses: { ...NO_MASSES, water: 4 },
+      share: 'liquid',
+      tempC: 90,
+    });
+    const later = advancePot(setup, warm, years.atMs + 60 * 72 * minute);
+    expect(later.coldSinceMs!).toBeGreaterThan(years.atMs + 60 * minute);
+  });
   it('loses the same whether it is looked at or not', () => {
     const pot = waterPot(15, 80, { heatFraction: 0.8 });
     const once = advancePot(setup, pot, 40 * minute);

@@ -1,4 +1,5 @@
 import { totalKg } from '../../matter';
+import { own } from '../../own';
 import { drawFromPot, leaveFoodOut, putFoodIn, takeFatOff } from '../../pot';
 
 import type { AddedItem } from '../batch-event';
@@ -90,6 +91,6 @@ function ingredientOf(context: FoldContext, id: string) {
 }
 
 function withKg(state: BatchState, ingredientId: string, kg: number): BatchState['addedKgByIngredient'] {
-  const before = state.addedKgByIngredient[ingredientId] ?? 0;
+  const before = own(state.addedKgByIngredient, ingredientId) ?? 0;
   return { ...state.addedKgByIngredient, [ingredientId]: Math.max(0, before + kg) };
 }
