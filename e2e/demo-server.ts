@@ -15,8 +15,8 @@ export interface DemoServer {
   remove(): Promise<void>;
 }
 
-export async function demoServer(): Promise<DemoServer> {
-  const folder = mkdtempSync(join(tmpdir(), 'slow-pot-e2e-'));
+/** @param folder one with a kitchen in it; without it the demo's is made in a new one */
+export async function demoServer(folder = mkdtempSync(join(tmpdir(), 'slow-pot-e2e-'))): Promise<DemoServer> {
   const port = await freePort();
   const url = `http://127.0.0.1:${port}`;
   let child: ChildProcess | null = null;

@@ -34,7 +34,12 @@ export function PlaceDied() {
             ? 'It is fetched when it is first gone to, and there is no line to the kitchen’s server just now. The pots go on, and what you enter at them waits here.'
             : 'Nothing that was entered is lost, and the pots go on along the bottom.'}
         </Soft>
-        <Button kind="main" onPress={() => navigate(`${pathname}${search}`, { replace: true })}>
+        <Button
+          kind="main"
+          onPress={() =>
+            isUnfetched ? void loadedAgain() : navigate(`${pathname}${search}`, { replace: true })
+          }
+        >
           Try again
         </Button>
         <Link to="/">Back to today</Link>
@@ -55,6 +60,12 @@ export function Broken() {
       </Empty>
     </Page>
   );
+}
+
+/** What once could not be fetched a browser does not ask for again: the page is loaded anew, if there is a line by now. */
+async function loadedAgain(): Promise<void> {
+  const answer = await fetch('/api/health').catch(() => null);
+  if (answer?.ok) location.reload();
 }
 
 /** A part of the application that could not be fetched: what browsers say of it differs. */

@@ -1,0 +1,152 @@
+import { randomUUID } from 'node:crypto';
+import { type BrowserContext, expect, type Page, test } from '@playwright/test';
+import { commandKitchen } from '../server/testing/command-kitchen';
+import { chanceOf, RandomCook } from '../server/testing/random-cook';
+import { type DemoServer, demoServer } from './demo-server';
+
+/** What a tablet must survive: no line, two tabs at once, a page that dies, whatever a cook may have said before. */
+
+let server: DemoServer;
+test.beforeAll(async () => {
+  server = await demoServer();
+  await server.start();
+});
+test.afterAll(() => server.remove());
+
+async function startedChowder(context: BrowserContext): Promise<string> {
+  const { request } = context;
+  const open = await (await request.get(`${server.url}/api/batches/open`)).json();
+  const [there] = open;
+  if (there) return there.id;
+  const kitchen = await (await request.get(`${server.url}/api/kitchen`)).json();
+  const id = randomUUID();
+  const started = await request.post(`${server.url}/api/batches`, {
+    data: {
+      id,
+      recipeId: 'trout-chowder',
+      portions: 20,
+      portionMl: 250,
+      saltPercent: 0.9,
+      band: 3,
+      serviceAtMs: kitchen.clock.kitchenFromMs + 6 * 3_600_000,
+      potId: 'rondeau-24',
+      burnerId: 'gas-1',
+      overrideReason: 'as a test',
+    },
+  });
+  expect(started.status()).toBe(201);
+  const { snapshot } = await started.json();
+  const begun = { id: randomUUID(), type: 'stageBegun', v: 2 };
+  const payload = { stageId: snapshot.input.recipe.stages[0].id };
+  await request.post(`${server.url}/api/batches/${id}/events`, { data: { ...begun, payload } });
+  return id;
+}
+
+/** Goes to a place as a link of the page does: nothing is loaded anew. */
+const go = (page: Page, path: string) =>
+  page.evaluate((to) => {
+    history.pushState({}, '', to);
+    dispatchEvent(new PopStateEvent('popstate'));
+  }, path);
+
+test('two tabs, no line, one of them loaded again: one queue, each entry arrives once, in order', async ({
+  context,
+}) => {
+  const id = await startedChowder(context);
+  const tabs = [await context.newPage(), await context.newPage()] as const;
+  for (const tab of tabs) {
+    await tab.goto(`${server.url}/batches/${id}`);
+    await tab.getByRole('button', { name: 'Take back, or note' }).waitFor();
+  }
+  const note = async (tab: Page, text: string) => {
+    await tab.getByRole('button', { name: 'Take back, or note' }).click();
+    await tab.getByRole('textbox', { name: 'A note' }).fill(text);
+    await tab.getByRole('button', { name: 'Keep the note' }).click();
+    await tab.keyboard.press('Escape');
+    await expect(tab.getByRole('dialog')).toHaveCount(0);
+  };
+  await server.stop();
+  await note(tabs[0], 'the first tab, first');
+  await note(tabs[1], 'the second tab, second');
+  await note(tabs[0], 'the first tab, third');
+  for (const tab of tabs) await expect(tab.getByText(/3 entries wait on this device/)).toBeVisible();
+  // a tab that goes takes nothing with it
+  await tabs[0].close();
+  await server.start();
+  await expect(tabs[1].getByText(/wait on this device/)).toHaveCount(0, { timeout: 20_000 });
+  const { events } = await (await context.request.get(`${server.url}/api/batches/${id}`)).json();
+  const notes = events.flatMap((event: { type: string; payload: { text?: string } }) =>
+    event.type === 'note' ? [event.payload.text] : [],
+  );
+  expect(notes).toEqual(['the first tab, first', 'the second tab, second', 'the first tab, third']);
+});
+
+test('a place not yet fetched says so inside its frame, and one that dies leaves the range alive', async ({
+  context,
+  page,
+}) => {
+  const id = await startedChowder(context);
+  const range = page.getByRole('navigation', { name: 'The range' });
+  await page.goto(`${server.url}/batches/${id}`);
+  const own = range.getByRole('link', { name: /chowder/i });
+  await expect(own).toBeVisible();
+  await page.route('**/assets/log-*.js', (route) => route.abort());
+  await page.getByRole('link', { name: 'Log', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'This place is not on the device yet' })).toBeVisible();
+  await expect(own).toBeVisible();
+  await page.unroute('**/assets/log-*.js');
+
+  await page.route('**/api/batches', (route) => route.fulfill({ json: { rows: [null], next: null } }));
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await expect(page.getByRole('heading', { name: 'This place cannot be shown' })).toBeVisible();
+  await own.click();
+  await expect(page.getByRole('button', { name: 'Take back, or note' })).toBeVisible();
+  await page.unroute('**/api/batches');
+});
+
+for (const first of [1, 11])
+  test(`kitchens ${first} to ${first + 9} cooked at random: every place of them opens`, async ({
+    browser,
+  }) => {
+    for (let seed = first; seed < first + 10; seed++) {
+      const cooked = commandKitchen({ atMs: Date.now() - 4 * 3_600_000 });
+      const cook = new RandomCook(cooked, chanceOf(seed * 104_729), `kitchen ${seed}`);
+      for (let step = 0; step < 35; step++) cook.step();
+      cooked.close();
+      const kitchen = await demoServer(cooked.folder);
+      await kitchen.start();
+      const page = await browser.newPage();
+      const faults: string[] = [];
+      page.on('pageerror', (error) => faults.push(error.message));
+      const get = async (path: string) => (await page.request.get(`${kitchen.url}/api${path}`)).json();
+      const open: { id: string }[] = await get('/batches/open');
+      const closed: { rows: { id: string }[] } = await get('/batches');
+      const lots: { id: string }[] = [...(await get('/lots')), ...(await get('/lots/finished')).rows];
+      const places = [
+        ...[
+          '/',
+          '/plan',
+          '/recipes',
+          '/recipes/broth',
+          '/sheet?recipe=broth',
+          '/larder',
+          '/larder/bases',
+          '/larder/foods',
+        ],
+        ...['/larder/blend', '/larder/count', '/log', '/kitchen', '/rehearse/broth', '/recipes/broth/edit'],
+        ...open.flatMap(({ id }) => [`/batches/${id}`, `/batches/${id}/bench`, `/batches/${id}/pass`]),
+        ...closed.rows.slice(0, 4).map(({ id }) => `/log/${id}`),
+        ...lots.slice(0, 4).flatMap(({ id }) => [`/larder/lots/${id}`, `/larder/lots/${id}/label`]),
+      ];
+      await page.goto(kitchen.url);
+      for (const place of places) {
+        await go(page, place);
+        const at = `kitchen ${seed}, ${place}`;
+        await expect(page.locator('main :is(h1, h2)').first(), at).toBeVisible();
+        await expect(page.getByText(/cannot be shown|boiled over|no such place/), at).toHaveCount(0);
+        expect(faults, at).toEqual([]);
+      }
+      await page.close();
+      await kitchen.remove();
+    }
+  });
