@@ -50,6 +50,8 @@ count(() => {
   ];
 });
 
+one('breaks that must be noticed', 'node', ['scripts/break.mjs', '--short']);
+
 console.log('\n— build');
 build();
 needChromium();

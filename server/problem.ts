@@ -121,8 +121,6 @@ export function problemHandler(log: Logger): ErrorRequestHandler {
 }
 
 function badRequest(error: unknown): Problem | null {
-  if (error instanceof URIError)
-    return problemOf(400, 'Not readable', [{ field: 'path', sentence: 'The address is not well formed.' }]);
   if (typeof error !== 'object' || error === null) return null;
   const { status, type, code } = error as { status?: unknown; type?: unknown; code?: unknown };
   if (code === 'ECONNRESET') return problemOf(400, 'Not readable', [NOT_A_REQUEST['request.aborted']!]);

@@ -15,7 +15,7 @@ import { lotDetail, strays } from './larder/lot-detail';
 import { finishedView, shelfView } from './larder/lot-views';
 import { brokenRows, rebuild } from './storage';
 import { allBatchIds } from './storage/batch-rows';
-import { keptState } from './storage/kept-state';
+import { keptState, sums } from './storage/kept-state';
 import { commandKitchen } from './testing/command-kitchen';
 import { chanceOf, RandomCook } from './testing/random-cook';
 
@@ -55,6 +55,8 @@ describe('whatever a cook says', () => {
       for (const lot of [...shelfView(db, nowMs), ...finishedView(db, null, 100, nowMs)])
         expect(lotDetail(kitchen, lot.id).lot.leftKg).toBeGreaterThanOrEqual(0);
       strays(db);
+      const added = sums(db);
+      expect(added.kept, `seed ${seed}: sums`).toEqual(added.anew);
       const kept = keptState(db);
       rebuild(kitchen.storage);
       expect(keptState(db), `seed ${seed}: kept is rebuilt`).toEqual(kept);

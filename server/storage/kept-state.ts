@@ -1,4 +1,5 @@
 import { asc } from 'drizzle-orm';
+import { NO_STRETCHES, UNKNOWN_BURNER, withBatch, withStretch } from '../../core/batch';
 import * as projectionTables from './projection-schema';
 import type { Db } from './storage';
 
@@ -39,4 +40,44 @@ export function keptState(db: Db) {
       .all(),
     recipeHeads: db.select().from(t.recipeHeads).orderBy(asc(t.recipeHeads.id)).all(),
   };
+}
+
+/** What is added up row by row, and the same added up anew here from what the rows themselves say. */
+export function sums(db: Db) {
+  const { burnerResults, learnedStretches } = projectionTables;
+  const results = db
+    .select()
+    .from(burnerResults)
+    .orderBy(asc(burnerResults.closedAtMs), asc(burnerResults.batchId))
+    .all();
+  const stretches = db
+    .select()
+    .from(learnedStretches)
+    .orderBy(asc(learnedStretches.closedAtMs), asc(learnedStretches.batchId), asc(learnedStretches.n))
+    .all();
+  const burners = grouped(results, (row) => row.burnerId);
+  const rates = grouped(stretches, (row) => row.key);
+  return {
+    kept: [...results, ...stretches].map((row) => row.sums),
+    anew: [
+      ...results.map((row) => {
+        const own = burners.get(row.burnerId)!;
+        return own.slice(0, own.indexOf(row) + 1).reduce(withBatch, UNKNOWN_BURNER);
+      }),
+      ...stretches.map((row) => {
+        const own = rates.get(row.key)!;
+        const until = own.slice(0, own.indexOf(row) + 1);
+        return until.reduce(
+          (all, { minutes, mean, sd }) => withStretch(all, { minutes, arriving: { mean, sd } }),
+          NO_STRETCHES,
+        );
+      }),
+    ],
+  };
+}
+
+function grouped<T>(rows: readonly T[], by: (row: T) => string): Map<string, T[]> {
+  const groups = new Map<string, T[]>();
+  for (const row of rows) groups.set(by(row), [...(groups.get(by(row)) ?? []), row]);
+  return groups;
 }

@@ -11,7 +11,7 @@ import { commandKitchen } from '../testing/command-kitchen';
 import { said } from '../testing/say';
 import { brokenRows, latestRecipes, openBatchIds, openOrderRows, orderRow, rebuild } from './';
 import { allBatchIds } from './batch-rows';
-import { keptState } from './kept-state';
+import { keptState, sums } from './kept-state';
 
 /**
  * Files that earlier Slow Pots wrote, one for each migration there was: their demo, cooked on for a while through their
@@ -95,6 +95,8 @@ describe('a file of an earlier Slow Pot', () => {
     if (name >= '0002') expect(orders.map((order) => order.request.overrideReason)).toContain('bought in');
     expect(JSON.stringify(orders)).not.toContain('despite');
 
+    const added = sums(db);
+    expect(added.kept).toEqual(added.anew);
     const kept = keptState(db);
     rebuild(kitchen.storage);
     expect(keptState(db)).toEqual(kept);
