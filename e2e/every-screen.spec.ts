@@ -141,6 +141,7 @@ for (const theme of ['day', 'dim'] as const) {
       'bases/white-poultry-stock',
       'blend',
       'count',
+      'finished',
       'foods',
     ]) {
       await page.goto(`${server.url}/larder/${path}`);
@@ -267,6 +268,7 @@ test('nothing overflows on a phone or a tablet held upright', async ({ page }) =
       'larder/bases/fish-fumet',
       'larder/blend',
       'larder/count',
+      'larder/finished',
       'larder/foods',
       'larder/lots/00000000-0000-7000-a000-000000000015',
       'larder/lots/00000000-0000-7000-a000-000000000015/label',

@@ -65,6 +65,10 @@ const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('./pages/larder-count')).LarderCount }),
           },
           {
+            path: 'larder/finished',
+            lazy: async () => ({ Component: (await import('./pages/larder-finished')).LarderFinished }),
+          },
+          {
             path: 'larder/lots/:id',
             lazy: async () => ({ Component: (await import('./pages/lot')).LotPlace }),
           },

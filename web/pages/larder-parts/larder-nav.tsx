@@ -35,6 +35,7 @@ export function LarderNav() {
       <NavLink to="/larder/bases">Bases to make</NavLink>
       <NavLink to="/larder/blend">Blend</NavLink>
       <NavLink to="/larder/count">Stock count</NavLink>
+      <NavLink to="/larder/finished">Finished lots</NavLink>
       <NavLink to="/larder/foods">Foods and prices</NavLink>
     </Bar>
   );

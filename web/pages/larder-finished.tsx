@@ -1,0 +1,89 @@
+import { Link } from 'react-router';
+import styled from 'styled-components';
+import { day } from '../../contract';
+import type { LotView } from '../../core/views';
+import { Button } from '../components/button';
+import { Empty, Page, Waiting } from '../components/page';
+import { Over, Soft, Title } from '../components/text';
+import { useFinishedLots } from '../data/queries';
+import { colour, media, size, space } from '../theme/tokens';
+import { lotAmount } from '../words/lots';
+import { LarderNav } from './larder-parts/larder-nav';
+import { useKitchenHere } from './use-kitchen-here';
+
+const Row = styled(Link)`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 190px 120px;
+  gap: ${space.m};
+  align-items: baseline;
+  padding: ${space.s} 0;
+  border-bottom: 1px solid ${colour.line};
+  color: inherit;
+  text-decoration: none;
+  &:hover strong {
+    text-decoration: underline;
+  }
+  strong {
+    font-size: ${size.lead};
+  }
+  .number {
+    color: ${colour.soft};
+    white-space: nowrap;
+  }
+  .amount {
+    text-align: right;
+  }
+  ${media.narrow} {
+    grid-template-columns: minmax(0, 1fr) auto;
+    .when {
+      grid-row: 2;
+    }
+  }
+`;
+
+/** Lots that are used up or thrown away, the newest first: each still knows where it came from and where it went. */
+export function LarderFinished() {
+  const { zone, units } = useKitchenHere();
+  const { data: lots, error, refetch, hasNextPage, fetchNextPage, isFetchingNextPage } = useFinishedLots();
+  if (!lots) return <Waiting error={error} onRetry={refetch} />;
+  return (
+    <Page>
+      <LarderNav />
+      <header>
+        <Title>Finished lots</Title>
+        <Soft>
+          Used up or thrown away, the newest first. Each still tells where it came from and where it went.
+        </Soft>
+      </header>
+      {lots.length === 0 ? (
+        <Empty title="Nothing is finished yet">
+          <Soft>A lot comes here when there is none of it left.</Soft>
+        </Empty>
+      ) : (
+        <section aria-label="Finished lots">
+          {lots.map((lot) => (
+            <Row key={lot.id} to={`/larder/lots/${lot.id}`}>
+              <span>
+                <strong>{lot.name}</strong> <span className="number">lot {lot.number}</span>
+                <Over as="span" style={{ display: 'block' }}>
+                  {lot.place}
+                </Over>
+              </span>
+              <span className="when">{cameWords(lot, zone)}</span>
+              <span className="amount">{lotAmount(lot, lot.bornKg, units)}</span>
+            </Row>
+          ))}
+        </section>
+      )}
+      {hasNextPage && (
+        <Button onPress={() => void fetchNextPage()} isDisabled={isFetchingNextPage}>
+          Earlier lots
+        </Button>
+      )}
+    </Page>
+  );
+}
+
+function cameWords(lot: LotView, zone: string): string {
+  return `${lot.origin.kind === 'delivery' ? 'came in' : 'made'} ${day(lot.bornAtMs, zone)}`;
+}
