@@ -12,225 +12,219 @@ test.beforeAll(async () => {
 });
 test.afterAll(() => server.remove());
 
+/** Everything by day; in the dim kitchen what differs there, which is colours alone. */
 async function expectClean(page: Page, where: string): Promise<void> {
   await page.waitForTimeout(250);
-  const { violations } = await new AxeBuilder({ page }).analyze();
-  expect(
-    violations.map(
-      (one) => `${where}: ${one.id}: ${one.nodes.map((node) => node.target.join(' ')).join('; ')}`,
-    ),
-  ).toEqual([]);
+  const found = [...(await faults(page, (axe) => axe))];
+  await inTheme(page, 'dim');
+  found.push(...(await faults(page, (axe) => axe.withRules(['color-contrast']))).map((one) => `dim, ${one}`));
+  await inTheme(page, 'day');
+  expect(found.map((one) => `${where}: ${one}`)).toEqual([]);
 }
 
+async function faults(page: Page, of: (axe: AxeBuilder) => AxeBuilder): Promise<string[]> {
+  const { violations } = await of(new AxeBuilder({ page })).analyze();
+  return violations.map((one) => `${one.id}: ${one.nodes.map((node) => node.target.join(' ')).join('; ')}`);
+}
+
+/** As the switch on the page does, without leaving what is open on it. */
 async function inTheme(page: Page, theme: 'day' | 'dim'): Promise<void> {
-  await page.addInitScript((name) => localStorage.setItem('slow-pot-theme', name), theme);
+  await page.evaluate((name) => {
+    document.documentElement.dataset.theme = name;
+  }, theme);
+  await page.waitForTimeout(100);
 }
 
-for (const theme of ['day', 'dim'] as const) {
-  test(`places, ${theme}`, async ({ page }) => {
-    await inTheme(page, theme);
-    for (const path of [
-      '',
-      'recipes',
-      'recipes/trout-chowder',
-      'larder/foods',
-      'log',
-      'kitchen',
-      'nowhere',
-    ]) {
-      await page.goto(`${server.url}/${path}`);
-      await page.getByRole('heading').first().waitFor();
-      await expectClean(page, path || 'today');
-    }
-    await page.goto(`${server.url}/log`);
-    await page.getByRole('link', { name: /9 Mar, 13:10/ }).click();
-    await page.getByText('Came true').waitFor();
-    await expectClean(page, 'log of a batch');
+test('places', async ({ page }) => {
+  for (const path of ['', 'recipes', 'recipes/trout-chowder', 'larder/foods', 'log', 'kitchen', 'nowhere']) {
+    await page.goto(`${server.url}/${path}`);
+    await page.getByRole('heading').first().waitFor();
+    await expectClean(page, path || 'today');
+  }
+  await page.goto(`${server.url}/log`);
+  await page.getByRole('link', { name: /9 Mar, 13:10/ }).click();
+  await page.getByText('Came true').waitFor();
+  await expectClean(page, 'log of a batch');
 
-    await page.goto(`${server.url}/kitchen`);
-    await page.getByRole('textbox', { name: 'Height above the sea' }).fill('the sky');
-    await page.getByRole('button', { name: 'Keep it' }).click();
-    await expect(page.getByText('The height must be a number of m, not “the sky”.')).toBeVisible();
-    await page.getByRole('textbox', { name: 'Height above the sea' }).fill('99999');
-    await page.getByRole('button', { name: 'Keep it' }).click();
-    await expect(page.getByText('The height must be from -400 to 5000 m.')).toBeVisible();
-    await page.getByRole('textbox', { name: 'Days to the date mark' }).fill('30');
-    await page.getByRole('button', { name: 'Keep these limits' }).click();
-    await expect(page.getByText('Days to the date mark must be from 1 to 7.')).toBeVisible();
-    await expectClean(page, 'kitchen, wrong height and days');
+  await page.goto(`${server.url}/kitchen`);
+  await page.getByRole('textbox', { name: 'Height above the sea' }).fill('the sky');
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByText('The height must be a number of m, not “the sky”.')).toBeVisible();
+  await page.getByRole('textbox', { name: 'Height above the sea' }).fill('99999');
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByText('The height must be from -400 to 5000 m.')).toBeVisible();
+  await page.getByRole('textbox', { name: 'Days to the date mark' }).fill('30');
+  await page.getByRole('button', { name: 'Keep these limits' }).click();
+  await expect(page.getByText('Days to the date mark must be from 1 to 7.')).toBeVisible();
+  await expectClean(page, 'kitchen, wrong height and days');
 
-    await page.goto(`${server.url}/plan?service=evening`);
-    await page.getByRole('button', { name: /24 L rondeau/ }).waitFor();
-    await expectClean(page, 'plan');
-    await page.getByLabel('Bowls', { exact: true }).fill('-5');
-    await expect(page.getByText('Bowls must be from 1 to 1000.')).toBeVisible();
-    await page.getByLabel('Salt percent').fill('27');
-    await expect(page.getByText('Salt must be from 0 to 26 %.')).toBeVisible();
-    await expectClean(page, 'plan, wrong');
-    await page.getByLabel('Bowls', { exact: true }).fill('40');
-    await page.getByLabel('Salt percent').fill('0.9');
-    await page.getByRole('button', { name: /^Ready to serve/ }).click();
-    await page.getByRole('dialog').waitFor();
-    await expectClean(page, 'plan, working');
-    await page.keyboard.press('Escape');
-    await page.keyboard.press('?');
-  });
+  await page.goto(`${server.url}/plan?service=evening`);
+  await page.getByRole('button', { name: /24 L rondeau/ }).waitFor();
+  await expectClean(page, 'plan');
+  await page.getByLabel('Bowls', { exact: true }).fill('-5');
+  await expect(page.getByText('Bowls must be from 1 to 1000.')).toBeVisible();
+  await page.getByLabel('Salt percent').fill('27');
+  await expect(page.getByText('Salt must be from 0 to 26 %.')).toBeVisible();
+  await expectClean(page, 'plan, wrong');
+  await page.getByLabel('Bowls', { exact: true }).fill('40');
+  await page.getByLabel('Salt percent').fill('0.9');
+  await page.getByRole('button', { name: /^Ready to serve/ }).click();
+  await page.getByRole('dialog').waitFor();
+  await expectClean(page, 'plan, working');
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('?');
+});
 
-  test(`the book, ${theme}`, async ({ page }) => {
-    await inTheme(page, theme);
-    await page.goto(`${server.url}/recipes/new`);
-    await page
-      .getByLabel('The paper')
-      .fill('Soup\nServes 4\n2 onions, sliced\n100 g quark\n1 L stock or water');
-    await expect(page.getByText('“quark” is not in the table yet.')).toBeVisible();
-    await expectClean(page, 'paper, with doubts');
-    await page.getByRole('button', { name: 'Lay it on the desk' }).click();
-    await page.getByRole('button', { name: 'Put it in the book' }).click();
-    await page.getByLabel('Makes').fill('none');
-    await expectClean(page, 'desk, wrong');
-    await page.getByRole('button', { name: 'Put right: 100 g quark' }).click();
-    await page.getByRole('button', { name: 'Add it to the table' }).click();
-    await expectClean(page, 'a food of our own, wrong');
-    await page.keyboard.press('Escape');
-    await page.goto(`${server.url}/recipes/mutton-leek-pot/edit`);
-    await page.getByRole('button', { name: 'Put right: 3.4 kg mutton shoulder, 2.5 cm dice' }).click();
-    await expectClean(page, 'line');
-    await page.keyboard.press('Escape');
-    await page.getByRole('button', { name: 'Open Brown the mutton' }).click();
-    await expectClean(page, 'stage');
-    await page.keyboard.press('Escape');
-    await page.goto(`${server.url}/plan?recipe=mutton-leek-pot&service=evening&portions=140`);
-    await page.getByRole('region', { name: 'Ways to cook it' }).getByRole('button').first().waitFor();
-    await expectClean(page, 'plan, ways');
-    await page.getByRole('button', { name: 'Something in another’s place' }).click();
-    await page.getByRole('button', { name: /^Half of the chicken stock as water/ }).waitFor();
-    await expectClean(page, 'swaps');
-    await page.keyboard.press('Escape');
-    await page.getByRole('button', { name: 'By what there is' }).click();
-    await expectClean(page, 'what there is');
-    await page.keyboard.press('Escape');
-    await page.goto(`${server.url}/sheet?recipe=mutton-leek-pot&service=evening&portions=40`);
-    await page.getByRole('region', { name: 'Batch sheet' }).waitFor();
-    await expectClean(page, 'on paper');
-    await page.goto(`${server.url}/recipes/venison-juniper-sauce`);
+test('the book', async ({ page }) => {
+  await page.goto(`${server.url}/recipes/new`);
+  await page
+    .getByLabel('The paper')
+    .fill('Soup\nServes 4\n2 onions, sliced\n100 g quark\n1 L stock or water');
+  await expect(page.getByText('“quark” is not in the table yet.')).toBeVisible();
+  await expectClean(page, 'paper, with doubts');
+  await page.getByRole('button', { name: 'Lay it on the desk' }).click();
+  await page.getByRole('button', { name: 'Put it in the book' }).click();
+  await page.getByLabel('Makes').fill('none');
+  await expectClean(page, 'desk, wrong');
+  await page.getByRole('button', { name: 'Put right: 100 g quark' }).click();
+  await page.getByRole('button', { name: 'Add it to the table' }).click();
+  await expectClean(page, 'a food of our own, wrong');
+  await page.keyboard.press('Escape');
+  await page.goto(`${server.url}/recipes/mutton-leek-pot/edit`);
+  await page.getByRole('button', { name: 'Put right: 3.4 kg mutton shoulder, 2.5 cm dice' }).click();
+  await expectClean(page, 'line');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Open Brown the mutton' }).click();
+  await expectClean(page, 'stage');
+  await page.keyboard.press('Escape');
+  await page.goto(`${server.url}/plan?recipe=mutton-leek-pot&service=evening&portions=140`);
+  await page.getByRole('region', { name: 'Ways to cook it' }).getByRole('button').first().waitFor();
+  await expectClean(page, 'plan, ways');
+  await page.getByRole('button', { name: 'Something in another’s place' }).click();
+  await page.getByRole('button', { name: /^Half of the chicken stock as water/ }).waitFor();
+  await expectClean(page, 'swaps');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'By what there is' }).click();
+  await expectClean(page, 'what there is');
+  await page.keyboard.press('Escape');
+  await page.goto(`${server.url}/sheet?recipe=mutton-leek-pot&service=evening&portions=40`);
+  await page.getByRole('region', { name: 'Batch sheet' }).waitFor();
+  await expectClean(page, 'on paper');
+  await page.goto(`${server.url}/recipes/venison-juniper-sauce`);
+  await page.getByRole('heading', { level: 1 }).waitFor();
+  await expectClean(page, 'a recipe on a mother sauce');
+  await page.goto(`${server.url}/larder/foods`);
+  await page.getByRole('button', { name: 'Price of Carrot', exact: true }).click();
+  await page.getByLabel('A kilogram as bought').fill('dear');
+  await expectClean(page, 'price, wrong');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Label of Carrot', exact: true }).click();
+  await expectClean(page, 'label');
+});
+
+test('the larder', async ({ page }) => {
+  await page.goto(`${server.url}/larder`);
+  await page.getByText('5.0 L kelp and dried-mushroom stock').waitFor();
+  await expectClean(page, 'the shelf');
+  await page.getByRole('button', { name: 'A delivery…' }).click();
+  await page.getByLabel('Weight').fill('a crate');
+  await page.getByRole('button', { name: 'It is in' }).click();
+  await expect(page.getByText('Say what came.')).toBeVisible();
+  await expectClean(page, 'a delivery, wrong');
+  await page.keyboard.press('Escape');
+  for (const path of [
+    'bases',
+    'bases/kelp-mushroom-stock',
+    'bases/white-poultry-stock',
+    'blend',
+    'count',
+    'finished',
+    'foods',
+  ]) {
+    await page.goto(`${server.url}/larder/${path}`);
     await page.getByRole('heading', { level: 1 }).waitFor();
-    await expectClean(page, 'a recipe on a mother sauce');
-    await page.goto(`${server.url}/larder/foods`);
-    await page.getByRole('button', { name: 'Price of Carrot', exact: true }).click();
-    await page.getByLabel('A kilogram as bought').fill('dear');
-    await expectClean(page, 'price, wrong');
+    await expectClean(page, path);
+  }
+  await page.goto(`${server.url}/larder/blend`);
+  await page.getByLabel('Salt at most').fill('a bit');
+  await expect(page.getByText('Salt must be a number, 0 or more, not “a bit”.')).toBeVisible();
+  await expectClean(page, 'blend, wrong');
+  const lot = `${server.url}/larder/lots/00000000-0000-7000-a000-000000000015`;
+  await page.goto(lot);
+  await page.getByRole('button', { name: /^Strength/ }).click();
+  await expectClean(page, 'a lot, its arithmetic');
+  await page.keyboard.press('Escape');
+  for (const act of ['Count it', 'Part some off', 'Throw away', 'Has it set?', 'Let down, or reduce']) {
+    await page.getByRole('button', { name: act }).click();
+    await expectClean(page, act);
     await page.keyboard.press('Escape');
-    await page.getByRole('button', { name: 'Label of Carrot', exact: true }).click();
-    await expectClean(page, 'label');
-  });
+  }
+  await page.goto(`${lot}/label`);
+  await page.getByRole('article').waitFor();
+  await expectClean(page, 'label');
+  await page.goto(`${server.url}/larder/lots/nowhere`);
+  await page.getByText('There is no such lot').waitFor();
+  await expectClean(page, 'no such lot');
+  await page.goto(`${server.url}/plan?recipe=beetroot-barley-broth&service=evening&portions=60`);
+  await page.getByText(/short of/).waitFor();
+  await expectClean(page, 'plan, short');
+  await page.getByRole('button', { name: /^Take it to/ }).click();
+  await expectClean(page, 'short, asked');
+});
 
-  test(`the larder, ${theme}`, async ({ page }) => {
-    await inTheme(page, theme);
-    await page.goto(`${server.url}/larder`);
-    await page.getByText('5.0 L kelp and dried-mushroom stock').waitFor();
-    await expectClean(page, 'the shelf');
-    await page.getByRole('button', { name: 'A delivery…' }).click();
-    await page.getByLabel('Weight').fill('a crate');
-    await page.getByRole('button', { name: 'It is in' }).click();
-    await expect(page.getByText('Say what came.')).toBeVisible();
-    await expectClean(page, 'a delivery, wrong');
-    await page.keyboard.press('Escape');
-    for (const path of [
-      'bases',
-      'bases/kelp-mushroom-stock',
-      'bases/white-poultry-stock',
-      'blend',
-      'count',
-      'finished',
-      'foods',
-    ]) {
-      await page.goto(`${server.url}/larder/${path}`);
-      await page.getByRole('heading', { level: 1 }).waitFor();
-      await expectClean(page, path);
-    }
-    await page.goto(`${server.url}/larder/blend`);
-    await page.getByLabel('Salt at most').fill('a bit');
-    await expect(page.getByText('Salt must be a number, 0 or more, not “a bit”.')).toBeVisible();
-    await expectClean(page, 'blend, wrong');
-    const lot = `${server.url}/larder/lots/00000000-0000-7000-a000-000000000015`;
-    await page.goto(lot);
-    await page.getByRole('button', { name: /^Strength/ }).click();
-    await expectClean(page, 'a lot, its arithmetic');
-    await page.keyboard.press('Escape');
-    for (const act of ['Count it', 'Part some off', 'Throw away', 'Has it set?', 'Let down, or reduce']) {
-      await page.getByRole('button', { name: act }).click();
-      await expectClean(page, act);
-      await page.keyboard.press('Escape');
-    }
-    await page.goto(`${lot}/label`);
-    await page.getByRole('article').waitFor();
-    await expectClean(page, 'label');
-    await page.goto(`${server.url}/larder/lots/nowhere`);
-    await page.getByText('There is no such lot').waitFor();
-    await expectClean(page, 'no such lot');
-    await page.goto(`${server.url}/plan?recipe=beetroot-barley-broth&service=evening&portions=60`);
-    await page.getByText(/short of/).waitFor();
-    await expectClean(page, 'plan, short');
-    await page.getByRole('button', { name: /^Take it to/ }).click();
-    await expectClean(page, 'short, asked');
-  });
-
-  test(`a batch, ${theme}`, async ({ page }) => {
-    await inTheme(page, theme);
-    await page.goto(`${server.url}/plan?service=evening`);
-    if (theme === 'dim') await page.getByRole('button', { name: /60 L kettle/ }).click();
-    await page.getByRole('button', { name: /^Take it to/ }).click();
-    await page.getByRole('heading', { name: 'Sweat the vegetables' }).waitFor();
-    await expectClean(page, 'pot, to begin');
-    const url = page.url();
-    await page.goto(`${url}/bench`);
-    await expect(page.getByText('Nothing in the pot yet')).toBeVisible();
-    await expectClean(page, 'bench, empty');
-    await page.goto(url);
-    await page.getByRole('button', { name: 'Other amounts' }).click();
-    await page.getByRole('textbox', { name: 'Onion' }).fill('five');
-    await page.getByRole('button', { name: 'These are in', exact: true }).click();
-    await expect(page.getByText(/Onion must be a number of grams/)).toBeVisible();
-    await expectClean(page, 'amounts, wrong');
-    await page.getByRole('textbox', { name: 'Onion' }).fill('700');
-    await page.getByRole('button', { name: 'These are in', exact: true }).click();
-    await expect(page.getByText('done about')).toBeVisible();
-    await expectClean(page, 'pot, running');
-    await page.getByRole('button', { name: 'It is here now' }).click();
-    await page.getByRole('textbox', { name: 'Depth' }).fill('x');
-    await page.getByRole('button', { name: 'Keep this reading' }).click();
-    await expectClean(page, 'reading, wrong');
-    await page.keyboard.press('Escape');
-    await page.getByRole('button', { name: 'Heat and lid' }).click();
-    await expectClean(page, 'heat and lid');
-    await page.keyboard.press('Escape');
-    await page.getByRole('button', { name: 'Take back, or note' }).click();
-    await page.getByRole('textbox', { name: 'A note' }).fill('sweeter than last week');
-    await page.getByRole('button', { name: 'Keep the note' }).click();
-    await expect(page.getByText('Note: sweeter than last week')).toBeVisible();
-    await expectClean(page, 'what was said');
-    await page.keyboard.press('Escape');
-    await move(page, 3);
-    await page.goto(`${url}/bench`);
-    await page.getByRole('button', { name: 'stands' }).click();
-    await page.getByRole('region', { name: 'Ways to the thickness wanted' }).waitFor();
-    await page.getByRole('button', { name: 'It is in', exact: true }).first().click();
-    await expectClean(page, 'bench, with ways and a wrong salt');
-    await page.goto(`${url}/pass`);
-    await page.getByRole('button', { name: '1 out', exact: true }).waitFor();
-    await expectClean(page, 'pass');
-    await page.getByRole('button', { name: 'Close the batch…' }).click();
-    await page.getByRole('textbox', { name: 'Left in the pot' }).fill('-1');
-    await page.getByRole('button', { name: 'Close it' }).click();
-    await expectClean(page, 'closing, wrong');
-    await page.goto(`${server.url}/`);
-    await page
-      .getByRole('link', { name: /Smoked trout/ })
-      .first()
-      .waitFor();
-    await expectClean(page, 'today, with a batch');
-  });
-}
+test('a batch', async ({ page }) => {
+  await page.goto(`${server.url}/plan?service=evening`);
+  await page.getByRole('button', { name: /^Take it to/ }).click();
+  await page.getByRole('heading', { name: 'Sweat the vegetables' }).waitFor();
+  await expectClean(page, 'pot, to begin');
+  const url = page.url();
+  await page.goto(`${url}/bench`);
+  await expect(page.getByText('Nothing in the pot yet')).toBeVisible();
+  await expectClean(page, 'bench, empty');
+  await page.goto(url);
+  await page.getByRole('button', { name: 'Other amounts' }).click();
+  await page.getByRole('textbox', { name: 'Onion' }).fill('five');
+  await page.getByRole('button', { name: 'These are in', exact: true }).click();
+  await expect(page.getByText(/Onion must be a number of grams/)).toBeVisible();
+  await expectClean(page, 'amounts, wrong');
+  await page.getByRole('textbox', { name: 'Onion' }).fill('700');
+  await page.getByRole('button', { name: 'These are in', exact: true }).click();
+  await expect(page.getByText('done about')).toBeVisible();
+  await expectClean(page, 'pot, running');
+  await page.getByRole('button', { name: 'It is here now' }).click();
+  await page.getByRole('textbox', { name: 'Depth' }).fill('x');
+  await page.getByRole('button', { name: 'Keep this reading' }).click();
+  await expectClean(page, 'reading, wrong');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Heat and lid' }).click();
+  await expectClean(page, 'heat and lid');
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Take back, or note' }).click();
+  await page.getByRole('textbox', { name: 'A note' }).fill('sweeter than last week');
+  await page.getByRole('button', { name: 'Keep the note' }).click();
+  await expect(page.getByText('Note: sweeter than last week')).toBeVisible();
+  await expectClean(page, 'what was said');
+  await page.keyboard.press('Escape');
+  await move(page, 3);
+  await page.goto(`${url}/bench`);
+  await page.getByRole('button', { name: 'stands' }).click();
+  await page.getByRole('region', { name: 'Ways to the thickness wanted' }).waitFor();
+  await page.getByRole('button', { name: 'It is in', exact: true }).first().click();
+  await expectClean(page, 'bench, with ways and a wrong salt');
+  await page.goto(`${url}/pass`);
+  await page.getByRole('button', { name: '1 out', exact: true }).waitFor();
+  await expectClean(page, 'pass');
+  await page.getByRole('button', { name: 'Close the batch…' }).click();
+  await page.getByRole('textbox', { name: 'Left in the pot' }).fill('-1');
+  await page.getByRole('button', { name: 'Close it' }).click();
+  await expectClean(page, 'closing, wrong');
+  await page.goto(`${server.url}/`);
+  await page
+    .getByRole('link', { name: /Smoked trout/ })
+    .first()
+    .waitFor();
+  await expectClean(page, 'today, with a batch');
+});
 
 test('keys go to places, and a wrong address says so', async ({ page }) => {
   await page.goto(server.url);
