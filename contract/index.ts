@@ -15,10 +15,12 @@ export { ingredientSchema } from './ingredient-schema';
 export { keepingRules } from './keeping';
 export type { KitchenSeed, SeedBatch } from './kitchen-seed';
 export {
+  altitudeField,
   type ClockChange,
   clockChangeSchema,
   type KitchenSettings,
   kitchenSettingsSchema,
+  limitsSchema,
 } from './kitchen-settings';
 export { kitchenTimeMs, nextServiceAtMs, zonedTimeMs } from './kitchen-time';
 export { larderEventBodySchema } from './larder-event';
@@ -31,6 +33,7 @@ export {
   type TakeBook,
   takeBookSchema,
 } from './larder-schema';
+export { countField, numberField, textField } from './number-field';
 export {
   type KeepOrder,
   keepOrderSchema,

@@ -1,17 +1,20 @@
 import * as v from 'valibot';
 import { countField, idField, numberField } from './number-field';
 
+export const altitudeField = numberField('The height', -400, 5000, 'm');
+
+/** The kitchen's limits on keeping: stricter than its code, never laxer. */
+export const limitsSchema = v.strictObject({
+  dateMarkDays: countField('Days to the date mark', 1, 7),
+  receivingC: numberField('Cold deliveries', -5, 5, '°C'),
+  shellfishTagDays: countField('Shellfish tags', 90, 365),
+});
+
 /** What a kitchen may change about itself. */
 export const kitchenSettingsSchema = v.object({
-  altitudeM: v.optional(numberField('The height', -400, 5000, 'm')),
+  altitudeM: v.optional(altitudeField),
   units: v.optional(v.picklist(['metric', 'us', 'imperial'], 'Units are metric, us or imperial.')),
-  limits: v.optional(
-    v.strictObject({
-      dateMarkDays: countField('Days to the date mark', 1, 7),
-      receivingC: numberField('Cold deliveries', -5, 5, '°C'),
-      shellfishTagDays: countField('Shellfish tags', 90, 365),
-    }),
-  ),
+  limits: v.optional(limitsSchema),
   airTempC: v.optional(numberField('The kitchen air', 0, 50, '°C')),
 });
 

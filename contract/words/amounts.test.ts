@@ -88,6 +88,9 @@ describe('a number as a cook types it', () => {
     ['12.', 12],
     ['-3', -3],
     ['+4', 4],
+    ['1,25', 1.25],
+    ['0,125', 0.125],
+    ['1250,5', 1250.5],
   ])('“%s” is %d', (text, value) => expect(typedNumber(text)).toBe(value));
   it.each([
     '',
@@ -101,5 +104,8 @@ describe('a number as a cook types it', () => {
     'Infinity',
     '--2',
     '0x10',
+    // 1.25 or 1250: a thousand times apart, so it is asked again
+    '1,250',
+    '12,000',
   ])('“%s” is no number', (text) => expect(typedNumber(text)).toBeNull());
 });

@@ -98,8 +98,13 @@ export function money(cents: number, currency: string): string {
   return new Intl.NumberFormat('en-GB', { style: 'currency', currency }).format(cents / 100);
 }
 
-/** A number typed by a cook: a comma for a point, a unit after it, spaces around; null for what is no number. */
+/**
+ * A number typed by a cook: a comma for a point, spaces around; null for what is no number. A comma before three digits at
+ * the end could be either (“1,250”), and is none: 1.25 and 1250 are a thousand times apart.
+ */
 export function typedNumber(text: string): number | null {
-  const tidy = text.trim().replace(',', '.');
-  return /^[+-]?(\d+\.?\d*|\.\d+)$/.test(tidy) ? Number(tidy) : null;
+  const tidy = text.trim();
+  if (/^[+-]?[1-9]\d{0,2},\d{3}$/.test(tidy)) return null;
+  const plain = tidy.replace(',', '.');
+  return /^[+-]?(\d+\.?\d*|\.\d+)$/.test(plain) ? Number(plain) : null;
 }

@@ -1,14 +1,15 @@
 import { useState } from 'react';
 import { useOutletContext } from 'react-router';
 import styled from 'styled-components';
-import { hourMinute, minutes, money, percent, typedNumber, weight } from '../../contract';
+import * as v from 'valibot';
+import { hourMinute, minutes, money, numberField, percent, weight } from '../../contract';
 import { type AdjustWay, adjustments } from '../../core/adjust';
 import { itemsFromLots } from '../../core/larder';
 import { massKg } from '../../core/matter';
 import { dilutionKg } from '../../core/salt';
 import { BANDS, bandName } from '../../core/thickness';
 import { Button } from '../components/button';
-import { Field } from '../components/field';
+import { figure, TypedForm, useTypedForm } from '../components/form';
 import { Empty, Halves, Page } from '../components/page';
 import { Errors, FigureText, Over, Soft, Subtitle } from '../components/text';
 import { useLots } from '../data/queries';
@@ -201,11 +202,19 @@ function Fact({ name, value }: { name: string; value: string }) {
   );
 }
 
+const SALT = v.object({ grams: figure(numberField('Salt', 0.1, 5000, 'g')) });
+
 function SaltForm({ here, grams, percentAtEnd }: { here: BatchHere; grams: number; percentAtEnd: number }) {
   const { tell, refusals } = useSubmit(here.batch.id);
   const { input } = here.batch.snapshot;
-  const [text, setText] = useState('');
-  const [wrong, setWrong] = useState<string | null>(null);
+  const form = useTypedForm({
+    first: { grams: '' },
+    schema: SALT,
+    keep: async (typed) => {
+      const item = { ingredientId: 'salt', kg: typed.grams / 1000, tempC: 18, lineId: 'salt' };
+      if (await tell({ type: 'added', payload: { items: [item] } })) form.reset();
+    },
+  });
   const twoThirds = Math.round((grams * 2) / 3);
   if (percentAtEnd > input.saltPercent + 0.005) {
     const kg = dilutionKg({
@@ -217,40 +226,19 @@ function SaltForm({ here, grams, percentAtEnd }: { here: BatchHere; grams: numbe
       <Soft>No salt: it will be over. {weight(kg)} of unsalted liquid would bring it back, and thin it.</Soft>
     );
   }
-  async function keep() {
-    const value = typedNumber(text);
-    if (value === null || value <= 0 || value > 5000) {
-      setWrong(
-        `Salt must be a number of grams above 0 and at most 5000, not ${text.trim() ? `“${text.trim()}”` : 'empty'}.`,
-      );
-      return;
-    }
-    setWrong(null);
-    const item = { ingredientId: 'salt', kg: value / 1000, tempC: 18, lineId: 'salt' };
-    if (await tell({ type: 'added', payload: { items: [item] } })) setText('');
-  }
   return (
-    <form
-      onSubmit={(event) => {
-        event.preventDefault();
-        void keep();
-      }}
-    >
+    <TypedForm form={form}>
       <Soft>
         <strong>{Math.round(grams)} g</strong> to add in all, last. First {twoThirds} g, stir, a clean spoon,
         taste.
       </Soft>
       <Row>
-        <Field
-          label="Salt put in"
-          unit="g"
-          value={text}
-          onChange={setText}
-          error={wrong ?? refusals[0] ?? null}
-        />
+        <form.AppField name="grams">
+          {(field) => <field.AtPot label="Salt put in" unit="g" refused={refusals[0] ?? null} />}
+        </form.AppField>
         <Button type="submit">It is in</Button>
       </Row>
-    </form>
+    </TypedForm>
   );
 }
 

@@ -1,12 +1,12 @@
-import { useState } from 'react';
 import styled from 'styled-components';
-import { dayAndHour, litres, typedNumber } from '../../contract';
+import * as v from 'valibot';
+import { altitudeField, dayAndHour, limitsSchema, litres } from '../../contract';
 import { boilingPointC } from '../../core/heat';
 import { FOOD_CODE } from '../../core/safety';
 import { litresAtDepth, type Vessel } from '../../core/vessel';
 import { Button } from '../components/button';
 import { Choice } from '../components/choice';
-import { Field } from '../components/field';
+import { figure, TypedForm, useTypedForm } from '../components/form';
 import { Halves, Page } from '../components/page';
 import { PotThumb } from '../components/pot-section/pot-thumb';
 import { Errors, Over, Soft, Subtitle, Title } from '../components/text';
@@ -141,88 +141,75 @@ function UnitsForm() {
   );
 }
 
+const HEIGHT = v.object({ altitudeM: figure(altitudeField) });
+
 function HeightForm() {
   const kitchen = useKitchenHere();
   const save = useKitchenSettings();
-  const [height, setHeight] = useState(String(kitchen.altitudeM));
-  const [wrong, setWrong] = useState<string | null>(null);
-  const submit = () => {
-    const altitudeM = typedNumber(height);
-    if (altitudeM === null) {
-      setWrong(`The height must be a number of m, not ${height.trim() ? `“${height.trim()}”` : 'empty'}.`);
-      return;
-    }
-    setWrong(null);
-    save.mutate({ altitudeM });
-  };
-  const refused =
-    save.error instanceof ApiError ? (save.error.errors[0]?.sentence ?? save.error.message) : null;
+  const form = useTypedForm({
+    first: { altitudeM: String(kitchen.altitudeM) },
+    schema: HEIGHT,
+    keep: (settings) => save.mutate(settings),
+  });
   return (
-    <form
-      onSubmit={(event) => {
-        event.preventDefault();
-        submit();
-      }}
-    >
+    <TypedForm form={form}>
       <Row>
-        <Field
-          label="Height above the sea"
-          unit="m"
-          value={height}
-          onChange={setHeight}
-          error={wrong ?? refused}
-        />
+        <form.AppField name="altitudeM">
+          {(field) => (
+            <field.AtPot
+              label="Height above the sea"
+              unit="m"
+              refused={sentenceOf(save.error, 'altitudeM')}
+            />
+          )}
+        </form.AppField>
         <Button type="submit">Keep it</Button>
       </Row>
       <Over role="status">
         {save.isSuccess ? 'Kept. Pots already cooking keep the height they began with.' : ''}
       </Over>
-    </form>
+    </TypedForm>
   );
 }
+
+const LIMITS = v.object({
+  dateMarkDays: figure(limitsSchema.entries.dateMarkDays),
+  receivingC: figure(limitsSchema.entries.receivingC),
+});
 
 /** The kitchen's limits on keeping: it may be stricter than its code, never laxer. */
 function LimitsForm() {
   const kitchen = useKitchenHere();
   const save = useKitchenSettings();
-  const [typed, setTyped] = useState({
-    dateMarkDays: String(kitchen.limits.dateMarkDays),
-    receivingC: String(kitchen.limits.receivingC),
+  const form = useTypedForm({
+    first: {
+      dateMarkDays: String(kitchen.limits.dateMarkDays),
+      receivingC: String(kitchen.limits.receivingC),
+    },
+    schema: LIMITS,
+    keep: (limits) => save.mutate({ limits: { ...kitchen.limits, ...limits } }),
   });
-  const values = {
-    dateMarkDays: typedNumber(typed.dateMarkDays),
-    receivingC: typedNumber(typed.receivingC),
-  };
-  const refused = (field: string) =>
-    save.error instanceof ApiError
-      ? (save.error.errors.find((one) => one.field.endsWith(field))?.sentence ?? null)
-      : null;
-  const wrong = (field: keyof typeof values, name: string) =>
-    values[field] === null ? `${name} must be a number, not “${typed[field]}”.` : refused(field);
   return (
-    <form
-      onSubmit={(event) => {
-        event.preventDefault();
-        const { dateMarkDays, receivingC } = values;
-        if (dateMarkDays !== null && receivingC !== null)
-          save.mutate({ limits: { ...kitchen.limits, dateMarkDays, receivingC } });
-      }}
-    >
+    <TypedForm form={form}>
       <Row>
-        <Field
-          label="Days to the date mark, the first counted"
-          unit="days"
-          value={typed.dateMarkDays}
-          onChange={(dateMarkDays) => setTyped({ ...typed, dateMarkDays })}
-          error={wrong('dateMarkDays', 'Days')}
-        />
-        <Field
-          label="Cold food comes in at most at"
-          unit="°C"
-          value={typed.receivingC}
-          onChange={(receivingC) => setTyped({ ...typed, receivingC })}
-          error={wrong('receivingC', 'The temperature')}
-        />
+        <form.AppField name="dateMarkDays">
+          {(field) => (
+            <field.AtPot
+              label="Days to the date mark, the first counted"
+              unit="days"
+              refused={sentenceOf(save.error, 'dateMarkDays')}
+            />
+          )}
+        </form.AppField>
+        <form.AppField name="receivingC">
+          {(field) => (
+            <field.AtPot
+              label="Cold food comes in at most at"
+              unit="°C"
+              refused={sentenceOf(save.error, 'receivingC')}
+            />
+          )}
+        </form.AppField>
         <Button type="submit">Keep these limits</Button>
       </Row>
       <Over role="status">
@@ -230,8 +217,14 @@ function LimitsForm() {
           ? 'Kept. Every date on the shelf follows.'
           : `At most ${FOOD_CODE.dateMarkDays.value} days, § ${FOOD_CODE.dateMarkDays.section}, and ${FOOD_CODE.receivingC.value} °C, § ${FOOD_CODE.receivingC.section}; the local code may say less.`}
       </Over>
-    </form>
+    </TypedForm>
   );
+}
+
+/** What the server says of one field; null for nothing. */
+function sentenceOf(error: Error | null, field: string): string | null {
+  if (!(error instanceof ApiError)) return null;
+  return error.errors.find((one) => one.field.endsWith(field))?.sentence ?? null;
 }
 
 function ClockForm() {

@@ -1,10 +1,13 @@
+import { useStore } from '@tanstack/react-form';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { typedNumber } from '../../contract';
+import * as v from 'valibot';
+import { numberField, textField } from '../../contract';
 import { oldestFirst } from '../../core/larder';
+import type { LotView } from '../../core/views';
 import { Button } from '../components/button';
+import { figureOrNone, TypedForm, typedWords, useTypedForm } from '../components/form';
 import { Empty, Page, Waiting } from '../components/page';
-import { SmallField } from '../components/small-field';
 import { Errors, Over, Soft, Title } from '../components/text';
 import { useLots } from '../data/queries';
 import { colour, media, space } from '../theme/tokens';
@@ -30,54 +33,58 @@ const Row = styled.li`
 /** The whole shelf counted in one walk: what is there by the log, what is there by the eye; what differs is kept. */
 export function LarderCount() {
   const { data: lots, error, refetch } = useLots();
-  const { tell, refusals } = useShelf();
-  const [typed, setTyped] = useState<Record<string, string>>({});
-  const [note, setNote] = useState('stock count');
-  const [wrong, setWrong] = useState<string[]>([]);
-  const [said, setSaid] = useState<string | null>(null);
   if (!lots) return <Waiting error={error} onRetry={refetch} />;
   const there = oldestFirst(lots.filter((lot) => lot.leftKg > 0.005 || lot.countIt)).sort((a, b) =>
     a.place.localeCompare(b.place),
   );
-  const counted = there.flatMap((lot) => {
-    const text = (typed[lot.id] ?? '').trim();
-    return text === '' ? [] : [{ lot, text, value: typedNumber(text) }];
-  });
-
-  async function keep() {
-    const bad = counted.filter((one) => one.value === null || one.value < 0);
-    setWrong(bad.map((one) => `${one.lot.name}, lot ${one.lot.number}: “${one.text}” is no amount.`));
-    if (bad.length > 0) return;
-    if (!note.trim()) {
-      setWrong(['A count is kept with a note.']);
-      return;
-    }
-    const done = await tell(
-      ...counted.map(({ lot, value }) => ({
-        type: 'counted' as const,
-        payload: {
-          lotId: lot.id,
-          kg: Math.round(value! * (isPouredLot(lot) ? lot.contents.densityKgPerL : 1) * 1000) / 1000,
-          note: note.trim(),
-        },
-      })),
-    );
-    if (done) {
-      setSaid(`${counted.length} ${counted.length === 1 ? 'lot' : 'lots'} counted.`);
-      setTyped({});
-    }
-  }
-
   return (
     <Page>
       <LarderNav />
       <Title>Stock count</Title>
       <Soft>By place. Put down what is really there; a field left empty changes nothing.</Soft>
-      {there.length === 0 && (
+      {there.length === 0 ? (
         <Empty title="Nothing to count">
           <Soft>The shelf is empty.</Soft>
         </Empty>
+      ) : (
+        <CountForm there={there} />
       )}
+    </Page>
+  );
+}
+
+function CountForm({ there }: { there: readonly LotView[] }) {
+  const { tell, refusals } = useShelf();
+  const [said, setSaid] = useState<string | null>(null);
+  const form = useTypedForm({
+    first: { note: 'stock count', there: {} as Record<string, string> },
+    schema: countOf(there),
+    keep: async ({ note, there: typed }) => {
+      const counted = there.flatMap((lot) => {
+        const value = typed[lot.id];
+        return value === undefined ? [] : [{ lot, value }];
+      });
+      if (counted.length === 0) return;
+      const done = await tell(
+        ...counted.map(({ lot, value }) => ({
+          type: 'counted' as const,
+          payload: {
+            lotId: lot.id,
+            kg: Math.round(value * (isPouredLot(lot) ? lot.contents.densityKgPerL : 1) * 1000) / 1000,
+            note,
+          },
+        })),
+      );
+      if (!done) return;
+      setSaid(`${counted.length} ${counted.length === 1 ? 'lot' : 'lots'} counted.`);
+      form.reset();
+    },
+  });
+  const isAnyTyped = useStore(form.store, ({ values }) =>
+    Object.values(values.there).some((text) => text.trim() !== ''),
+  );
+  return (
+    <TypedForm form={form}>
       <ul>
         {there.map((lot) => {
           const poured = isPouredLot(lot);
@@ -93,23 +100,47 @@ export function LarderCount() {
               <Over as="span">
                 by the log {(poured ? lot.leftLitres : lot.leftKg).toFixed(2)} {poured ? 'L' : 'kg'}
               </Over>
-              <SmallField
-                label={`There is of lot ${lot.number}`}
-                isLabelHidden
-                unit={poured ? 'L' : 'kg'}
-                value={typed[lot.id] ?? ''}
-                onChange={(text) => setTyped({ ...typed, [lot.id]: text })}
-              />
+              <form.AppField name={`there.${lot.id}`}>
+                {(field) => (
+                  <field.InOffice
+                    label={`There is of lot ${lot.number}`}
+                    isLabelHidden
+                    unit={poured ? 'L' : 'kg'}
+                  />
+                )}
+              </form.AppField>
             </Row>
           );
         })}
       </ul>
-      <SmallField label="A note on this count" value={note} onChange={setNote} />
-      <Errors sentences={[...wrong, ...refusals]} />
+      <form.AppField name="note">{(field) => <field.InOffice label="A note on this count" />}</form.AppField>
+      <Errors sentences={refusals} />
       {said && <Over role="status">{said}</Over>}
-      <Button kind="main" isDisabled={counted.length === 0} onPress={keep}>
+      <Button kind="main" isDisabled={!isAnyTyped} type="submit">
         Keep this count
       </Button>
-    </Page>
+    </TypedForm>
   );
+}
+
+function countOf(there: readonly LotView[]) {
+  return v.object({
+    note: typedWords(textField('The note', 200)),
+    there: v.object(
+      Object.fromEntries(
+        there.map((lot) => [
+          lot.id,
+          v.optional(
+            figureOrNone(
+              numberField(`${lot.name}, lot ${lot.number},`, 0, 2000, isPouredLot(lot) ? 'L' : 'kg'),
+            ),
+            '',
+          ),
+        ]),
+      ),
+    ),
+  }) as v.GenericSchema<
+    { note: string; there: Record<string, string> },
+    { note: string; there: Record<string, number | undefined> }
+  >;
 }

@@ -1,12 +1,13 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { useNavigate, useOutletContext } from 'react-router';
 import styled from 'styled-components';
-import { litres, typedNumber } from '../../contract';
+import * as v from 'valibot';
+import { countField, litres, numberField } from '../../contract';
 import { portions as portionsOf } from '../../core/portions';
 import { potLitres } from '../../core/pot';
 import { FOOD_CODE } from '../../core/safety';
 import { Button } from '../components/button';
-import { Field } from '../components/field';
+import { figure, TypedForm, useTypedForm } from '../components/form';
 import { Halves, Page } from '../components/page';
 import { PotSection } from '../components/pot-section/pot-section';
 import { Sheet } from '../components/sheet';
@@ -88,33 +89,34 @@ export function Pass() {
   );
 }
 
+const BOWLS = v.object({ portions: figure(countField('Bowls', 1, 1000)) });
+
 function ServeForm({ here }: { here: BatchHere }) {
   const { tell, refusals, forget } = useSubmit(here.batch.id);
-  const [text, setText] = useState('1');
-  const [wrong, setWrong] = useState<string | null>(null);
   const [asked, setAsked] = useState<number | null>(null);
-  const [reason, setReason] = useState('');
   const hanging = here.pot.state.toComeOut;
+  const fate = useRef<'served' | 'discarded'>('served');
+  const form = useTypedForm({
+    first: { portions: '1' },
+    schema: BOWLS,
+    keep: ({ portions }) =>
+      fate.current === 'served'
+        ? serve(portions)
+        : tell({ type: 'portioned', payload: { portions, fate: 'discarded' } }),
+  });
+  const keepAs = (what: typeof fate.current) => {
+    fate.current = what;
+    void form.handleSubmit();
+  };
 
-  function count(): number | null {
-    const value = typedNumber(text);
-    if (value === null || !Number.isInteger(value) || value < 1 || value > 1000) {
-      setWrong(
-        `Bowls must be a whole number from 1 to 1000, not ${text.trim() ? `“${text.trim()}”` : 'empty'}.`,
-      );
-      return null;
-    }
-    setWrong(null);
-    return value;
-  }
-  function serve(portions: number | null) {
-    if (portions === null) return;
+  function serve(portions: number): void {
     if (hanging.length > 0) setAsked(portions);
     else void tell({ type: 'portioned', payload: { portions, fate: 'served' } });
   }
-  function discard() {
-    const portions = count();
-    if (portions !== null) void tell({ type: 'portioned', payload: { portions, fate: 'discarded' } });
+  async function serveAsked(overrideReason: string): Promise<void> {
+    const reason = overrideReason ? { overrideReason } : {};
+    const payload = { portions: asked ?? 1, fate: 'served' as const, ...reason };
+    if (await tell({ type: 'portioned', payload })) setAsked(null);
   }
   return (
     <Stack>
@@ -126,12 +128,15 @@ function ServeForm({ here }: { here: BatchHere }) {
           </Button>
         ))}
       </Quick>
-      <Beside>
-        <Field label="Or another number" value={text} onChange={setText} />
-        <Button onPress={() => serve(count())}>Served</Button>
-        <Button onPress={discard}>Discarded</Button>
-      </Beside>
-      <Errors sentences={wrong ? [wrong] : []} />
+      <TypedForm form={form} onSubmit={() => (fate.current = 'served')}>
+        <Beside>
+          <form.AppField name="portions">
+            {(field) => <field.AtPot label="Or another number" />}
+          </form.AppField>
+          <Button onPress={() => keepAs('served')}>Served</Button>
+          <Button onPress={() => keepAs('discarded')}>Discarded</Button>
+        </Beside>
+      </TypedForm>
       <Errors sentences={asked === null ? refusals : []} />
       <Sheet
         title="Before the first bowl"
@@ -144,37 +149,12 @@ function ServeForm({ here }: { here: BatchHere }) {
         {hanging.length > 0 ? (
           <>
             <TakeOut here={here} />
-            <Field
-              label="Or say why it is served with them in it"
-              value={reason}
-              onChange={setReason}
-              isText
-              error={refusals[0] ?? null}
-            />
-            <Button
-              onPress={async () => {
-                const payload = {
-                  portions: asked ?? 1,
-                  fate: 'served' as const,
-                  ...(reason.trim() ? { overrideReason: reason.trim() } : {}),
-                };
-                if (await tell({ type: 'portioned', payload })) setAsked(null);
-              }}
-            >
-              Serve all the same
-            </Button>
+            <AllTheSame refused={refusals[0] ?? null} onKeep={serveAsked} />
           </>
         ) : (
           <>
             <Soft>All of it is out.</Soft>
-            <Button
-              kind="main"
-              atPot
-              onPress={async () => {
-                const payload = { portions: asked ?? 1, fate: 'served' as const };
-                if (await tell({ type: 'portioned', payload })) setAsked(null);
-              }}
-            >
+            <Button kind="main" atPot onPress={() => serveAsked('')}>
               Serve {asked}
             </Button>
           </>
@@ -184,28 +164,49 @@ function ServeForm({ here }: { here: BatchHere }) {
   );
 }
 
+const REASON = v.object({ reason: v.pipe(v.string(), v.trim()) });
+
+/** Served with the bay leaf in it: not without a reason. */
+function AllTheSame({
+  refused,
+  onKeep,
+}: {
+  refused: string | null;
+  onKeep: (reason: string) => Promise<void>;
+}) {
+  const form = useTypedForm({
+    first: { reason: '' },
+    schema: REASON,
+    keep: ({ reason }) => onKeep(reason),
+  });
+  return (
+    <TypedForm form={form}>
+      <form.AppField name="reason">
+        {(field) => <field.AtPot label="Or say why it is served with them in it" isText refused={refused} />}
+      </form.AppField>
+      <Button type="submit">Serve all the same</Button>
+    </TypedForm>
+  );
+}
+
+const CLOSING = v.object({ leftLitres: figure(numberField('What is left', 0, 2000, 'L')) });
+
 function CloseForm({ here, leftLitres }: { here: BatchHere; leftLitres: number }) {
   const { tell, refusals } = useSubmit(here.batch.id);
   const navigate = useNavigate();
   const [isOpen, setOpen] = useState(false);
-  const [text, setText] = useState('');
-  const [wrong, setWrong] = useState<string | null>(null);
-  async function close() {
-    const value = typedNumber(text);
-    if (value === null || value < 0) {
-      setWrong(
-        `What is left must be a number of litres, 0 or more, not ${text.trim() ? `“${text.trim()}”` : 'empty'}.`,
-      );
-      return;
-    }
-    setWrong(null);
-    if (await tell({ type: 'closed', payload: { leftLitres: value } })) navigate(`/log/${here.batch.id}`);
-  }
+  const form = useTypedForm({
+    first: { leftLitres: '' },
+    schema: CLOSING,
+    keep: async (payload) => {
+      if (await tell({ type: 'closed', payload })) navigate(`/log/${here.batch.id}`);
+    },
+  });
   return (
     <div>
       <Button
         onPress={() => {
-          setText(leftLitres.toFixed(1));
+          form.setFieldValue('leftLitres', leftLitres.toFixed(1));
           setOpen(true);
         }}
       >
@@ -216,24 +217,14 @@ function CloseForm({ here, leftLitres }: { here: BatchHere; leftLitres: number }
           {here.pot.state.served} bowls served, {here.pot.state.discarded} discarded. Calculated:{' '}
           {litres(leftLitres)} are left: look, and put the real figure.
         </Soft>
-        <form
-          onSubmit={(event) => {
-            event.preventDefault();
-            void close();
-          }}
-        >
-          <Field
-            label="Left in the pot"
-            unit="L"
-            value={text}
-            onChange={setText}
-            error={wrong ?? refusals[0] ?? null}
-          />
-          <br />
+        <TypedForm form={form}>
+          <form.AppField name="leftLitres">
+            {(field) => <field.AtPot label="Left in the pot" unit="L" refused={refusals[0] ?? null} />}
+          </form.AppField>
           <Button kind="main" atPot type="submit">
             Close it
           </Button>
-        </form>
+        </TypedForm>
         <Caution>
           what is kept is cooled from {FOOD_CODE.hotHoldingC.value} to {FOOD_CODE.coolFirstToC.value} °C
           within {FOOD_CODE.coolFirstWithinH.value} h and to {FOOD_CODE.coolToC.value} °C within{' '}

@@ -13,6 +13,7 @@ import { SmallField } from '../components/small-field';
 import { Caution, Errors, Over, Soft, Subtitle } from '../components/text';
 import { Ticks } from '../components/ticks';
 import { sentencesOf } from '../data/api';
+import { holdPage } from '../data/new-build';
 import { useSaveRecipe } from '../data/queries';
 import { type Book, useBook } from '../data/use-book';
 import { colour, font, media, size, space } from '../theme/tokens';
@@ -135,6 +136,13 @@ function FormFor({
   useEffect(() => {
     if (form !== atFirst) keepForm(recipeId, form);
   }, [form, atFirst, recipeId]);
+  // and a new build waits for it all the same: what was undone cannot be done again after one
+  const isUnsaved = form !== atFirst || isKept;
+  useEffect(() => {
+    if (!isUnsaved) return;
+    const letGo = holdPage();
+    return () => void letGo();
+  }, [isUnsaved]);
   const error = (field: string) => errors.find((one) => one.field === field)?.sentence ?? null;
   const refused = sentencesOf(save.error);
   const elsewhere = errors.filter(

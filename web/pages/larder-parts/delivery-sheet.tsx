@@ -1,20 +1,30 @@
 import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
-import { typedNumber, zonedTimeMs } from '../../../contract';
+import * as v from 'valibot';
+import { numberField, textField, typedNumber, zonedTimeMs } from '../../../contract';
 import type { LotStorage } from '../../../core/matter';
 import { FOOD_CODE, mustComeCold } from '../../../core/safety';
 import { Button } from '../../components/button';
+import { figure, figureOrNone, TypedForm, typedWords, useTypedForm } from '../../components/form';
 import { PickTyped } from '../../components/menu';
 import { Sheet } from '../../components/sheet';
-import { SmallField } from '../../components/small-field';
 import { StorageChoice } from '../../components/storage-choice';
 import { Caution, Errors } from '../../components/text';
 import { useMinuteMs } from '../../data/clock';
 import { useFoods } from '../../data/queries';
-
 import { useBook } from '../../data/use-book';
 import { useKitchenHere } from '../use-kitchen-here';
 import { useShelf } from './use-shelf';
+
+const DELIVERY = v.object({
+  kg: figure(numberField('The weight', 0.001, 2000, 'kg')),
+  supplier: typedWords(textField('The supplier', 60)),
+  warm: figureOrNone(numberField('The temperature', -40, 60, '°C')),
+  tag: v.pipe(v.string(), v.trim()),
+  days: figureOrNone(numberField('Days to its date', 0, 3660, '')),
+  place: typedWords(textField('The place', 60)),
+  price: figureOrNone(numberField('The price', 0, 100_000, '')),
+});
 
 /** A crate at the door: what, how much, from whom, how warm, its tag and its date. It is a lot from here on. */
 export function DeliverySheet({ onClose }: { onClose: () => void }) {
@@ -24,111 +34,94 @@ export function DeliverySheet({ onClose }: { onClose: () => void }) {
   const suppliers = useFoods().data?.suppliers ?? {};
   const { tell, refusals } = useShelf();
   const [foodId, setFoodId] = useState<string | null>(null);
-  const [typed, setTyped] = useState({
-    kg: '',
-    supplier: '',
-    warm: '',
-    tag: '',
-    days: '',
-    place: 'walk-in',
-    price: '',
-  });
   const [storage, setStorage] = useState<LotStorage>('chilled');
-  const [wrong, setWrong] = useState<string[]>([]);
+  const [isUnsaid, setUnsaid] = useState(false);
   const food = foodId ? book?.library.ingredients[foodId] : undefined;
-  const supplier = typed.supplier || (foodId ? (suppliers[foodId] ?? '') : '');
-  const warm = typedNumber(typed.warm);
-  const isWarm =
-    food !== undefined && mustComeCold(food) && warm !== null && warm > kitchen.limits.receivingC;
   const isShellfish = food?.allergens.includes('molluscs') ?? false;
-  const set = (name: keyof typeof typed) => (value: string) => setTyped({ ...typed, [name]: value });
+  const form = useTypedForm({
+    first: { kg: '', supplier: '', warm: '', tag: '', days: '', place: 'walk-in', price: '' },
+    schema: DELIVERY,
+    keep: async ({ kg, supplier, warm, tag, days, place, price }) => {
+      if (!food) return;
+      const done = await tell({
+        type: 'delivered',
+        payload: {
+          lotId: uuid(),
+          ingredientId: food.id,
+          kg,
+          supplier,
+          ...(warm === undefined ? {} : { arrivedC: warm }),
+          ...(tag ? { tag } : {}),
+          ...(days === undefined
+            ? {}
+            : { useByMs: zonedTimeMs('23:59', kitchen.zone, nowMs, Math.floor(days)) }),
+          ...(price === undefined ? {} : { centsPerKg: Math.round(price * 100) }),
+          place,
+          storage,
+        },
+      });
+      if (done) onClose();
+    },
+  });
 
-  async function keep() {
-    const kg = typedNumber(typed.kg);
-    const days = typedNumber(typed.days);
-    const price = typedNumber(typed.price);
-    const found = [
-      food ? '' : 'Say what came.',
-      kg !== null && kg > 0 ? '' : `The weight must be a number of kg above 0, not “${typed.kg}”.`,
-      supplier.trim() ? '' : 'Say who brought it.',
-      typed.warm === '' || warm !== null
-        ? ''
-        : `The temperature must be a number of °C, not “${typed.warm}”.`,
-      typed.days === '' || (days !== null && days >= 0)
-        ? ''
-        : `Days to its date must be a number, not “${typed.days}”.`,
-      typed.price === '' || (price !== null && price >= 0) ? '' : `“${typed.price}” is not a price.`,
-    ].filter(Boolean);
-    setWrong(found);
-    if (found.length > 0 || !food || kg === null) return;
-    const done = await tell({
-      type: 'delivered',
-      payload: {
-        lotId: uuid(),
-        ingredientId: food.id,
-        kg,
-        supplier: supplier.trim(),
-        ...(warm === null ? {} : { arrivedC: warm }),
-        ...(typed.tag.trim() ? { tag: typed.tag.trim() } : {}),
-        ...(days === null ? {} : { useByMs: zonedTimeMs('23:59', kitchen.zone, nowMs, Math.floor(days)) }),
-        ...(price === null ? {} : { centsPerKg: Math.round(price * 100) }),
-        place: typed.place.trim(),
-        storage,
-      },
-    });
-    if (done) onClose();
+  /** The one who brings it as a rule stands there at once, unless another was typed. */
+  function choose(id: string | null): void {
+    setFoodId(id);
+    setUnsaid(false);
+    const usual = id ? suppliers[id] : undefined;
+    if (usual && !form.getFieldMeta('supplier')?.isDirty)
+      form.setFieldValue('supplier', usual, { dontUpdateMeta: true });
   }
 
   return (
     <Sheet title="A delivery" isOpen onClose={onClose}>
-      {book && (
-        <PickTyped
-          label="What came"
-          value={foodId}
-          options={Object.values(book.library.ingredients).map((row) => ({ id: row.id, text: row.name }))}
-          onChange={setFoodId}
-        />
-      )}
-      <SmallField label="Weight" unit="kg" value={typed.kg} onChange={set('kg')} />
-      <SmallField label="From" value={supplier} onChange={set('supplier')} />
-      <SmallField
-        label="Its temperature, by thermometer"
-        unit="°C"
-        value={typed.warm}
-        onChange={set('warm')}
-      />
-      {isWarm && (
-        <Caution>
-          cold food is taken in at {kitchen.limits.receivingC} °C or below (§ {FOOD_CODE.receivingC.section}):
-          send it back, or let the person in charge decide.
-        </Caution>
-      )}
-      <SmallField
-        label={isShellfish ? 'Number of its tag' : 'Tag, if it has one'}
-        value={typed.tag}
-        onChange={set('tag')}
-      />
-      {isShellfish && (
-        <Caution>the tag is kept {kitchen.limits.shellfishTagDays} days from the last one served.</Caution>
-      )}
-      <SmallField
-        label="Days to its use-by, if it has one"
-        inputMode="decimal"
-        value={typed.days}
-        onChange={set('days')}
-      />
-      <SmallField
-        label="A kilogram costs, if not as usual"
-        unit={kitchen.currency}
-        value={typed.price}
-        onChange={set('price')}
-      />
-      <SmallField label="Where it goes" value={typed.place} onChange={set('place')} />
-      <StorageChoice value={storage} onChange={setStorage} />
-      <Errors sentences={[...wrong, ...refusals]} />
-      <Button kind="main" onPress={keep}>
-        It is in
-      </Button>
+      <TypedForm form={form} onSubmit={() => setUnsaid(!food)}>
+        {book && (
+          <PickTyped
+            label="What came"
+            value={foodId}
+            options={Object.values(book.library.ingredients).map((row) => ({ id: row.id, text: row.name }))}
+            onChange={choose}
+          />
+        )}
+        <form.AppField name="kg">{(field) => <field.InOffice label="Weight" unit="kg" />}</form.AppField>
+        <form.AppField name="supplier">{(field) => <field.InOffice label="From" />}</form.AppField>
+        <form.AppField name="warm">
+          {(field) => {
+            const warm = typedNumber(field.state.value);
+            const isWarm = food && mustComeCold(food) && warm !== null && warm > kitchen.limits.receivingC;
+            return (
+              <>
+                <field.InOffice label="Its temperature, by thermometer" unit="°C" />
+                {isWarm && (
+                  <Caution>
+                    cold food is taken in at {kitchen.limits.receivingC} °C or below (§{' '}
+                    {FOOD_CODE.receivingC.section}): send it back, or let the person in charge decide.
+                  </Caution>
+                )}
+              </>
+            );
+          }}
+        </form.AppField>
+        <form.AppField name="tag">
+          {(field) => <field.InOffice label={isShellfish ? 'Number of its tag' : 'Tag, if it has one'} />}
+        </form.AppField>
+        {isShellfish && (
+          <Caution>the tag is kept {kitchen.limits.shellfishTagDays} days from the last one served.</Caution>
+        )}
+        <form.AppField name="days">
+          {(field) => <field.InOffice label="Days to its use-by, if it has one" inputMode="decimal" />}
+        </form.AppField>
+        <form.AppField name="price">
+          {(field) => <field.InOffice label="A kilogram costs, if not as usual" unit={kitchen.currency} />}
+        </form.AppField>
+        <form.AppField name="place">{(field) => <field.InOffice label="Where it goes" />}</form.AppField>
+        <StorageChoice value={storage} onChange={setStorage} />
+        <Errors sentences={[...(isUnsaid && !food ? ['Say what came.'] : []), ...refusals]} />
+        <Button kind="main" type="submit">
+          It is in
+        </Button>
+      </TypedForm>
     </Sheet>
   );
 }

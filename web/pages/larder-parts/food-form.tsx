@@ -1,10 +1,11 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import { sentenceCase, typedNumber } from '../../../contract';
+import * as v from 'valibot';
+import { numberField, sentenceCase, textField } from '../../../contract';
 import { ALLERGENS, type Allergen, DIETS, type Diet, type Ingredient } from '../../../core/matter';
 import { Button } from '../../components/button';
+import { figureOrNone, TypedForm, typedWords, useTypedForm } from '../../components/form';
 import { PickOne, PickTyped } from '../../components/menu';
-import { SmallField } from '../../components/small-field';
 import { Errors, Soft } from '../../components/text';
 import { Ticks } from '../../components/ticks';
 import { sentencesOf } from '../../data/api';
@@ -31,6 +32,13 @@ const DIET_WORDS: Record<Diet, string> = {
   meat: 'meat',
 };
 
+const FOOD = v.object({
+  name: typedWords(textField('The name', 60)),
+  salt: figureOrNone(numberField('Salt', 0, 100, 'g in 100 g')),
+  fat: figureOrNone(numberField('Fat', 0, 100, 'g in 100 g')),
+  pieceG: figureOrNone(numberField('One of it', 0.01, 100_000, 'g')),
+});
+
 /** A food of the kitchen's own, or a label over one of the table: like something that is there, with what its label says. */
 export function FoodForm({
   name: firstName,
@@ -46,55 +54,41 @@ export function FoodForm({
   onDone: (food: Ingredient) => void;
   onCancel: () => void;
 }) {
-  const [name, setName] = useState(over?.name ?? sentenceCase(firstName));
   const [like, setLike] = useState<string | null>(over ? (over.guessedFrom ?? over.id) : null);
-  const [salt, setSalt] = useState('');
-  const [fat, setFat] = useState('');
-  const [pieceG, setPieceG] = useState('');
   const [allergens, setAllergens] = useState<string[] | null>(over ? [...over.allergens] : null);
   const [diet, setDiet] = useState<Diet | null>(over?.diet ?? null);
+  const [isUnsaid, setUnsaid] = useState(false);
   const save = useOwnFood();
   const base = like ? rows[like] : undefined;
-  const [wrong, setWrong] = useState<string[]>([]);
-
-  const keep = () => {
-    const errors: string[] = [];
-    const figure = (text: string, what: string) => {
-      if (text.trim() === '') return undefined;
-      const value = typedNumber(text);
-      if (value === null) errors.push(`${what} must be a number, not “${text}”.`);
-      return value ?? undefined;
-    };
-    const saltPercent = figure(salt, 'Salt');
-    const fatPercent = figure(fat, 'Fat');
-    const each = figure(pieceG, 'One of it');
-    if (!like) errors.push('Say what it is like: its composition is taken over from there.');
-    if (name.trim() === '') errors.push('It has no name.');
-    setWrong(errors);
-    if (errors.length > 0 || !like) return;
-    save.mutate(
-      {
-        id: over?.id ?? slug(name),
-        name: name.trim(),
-        like,
-        ...(saltPercent === undefined ? {} : { saltPercent }),
-        ...(fatPercent === undefined ? {} : { fatPercent }),
-        ...(each === undefined ? {} : { pieceG: each }),
-        ...(allergens ? { allergens: allergens as Allergen[] } : {}),
-        ...(diet ? { diet } : {}),
-      },
-      { onSuccess: onDone },
-    );
-  };
+  const form = useTypedForm({
+    first: { name: over?.name ?? sentenceCase(firstName), salt: '', fat: '', pieceG: '' },
+    schema: FOOD,
+    keep: ({ name, salt, fat, pieceG }) => {
+      if (!like) return;
+      save.mutate(
+        {
+          id: over?.id ?? slug(name),
+          name,
+          like,
+          ...(salt === undefined ? {} : { saltPercent: salt }),
+          ...(fat === undefined ? {} : { fatPercent: fat }),
+          ...(pieceG === undefined ? {} : { pieceG }),
+          ...(allergens ? { allergens: allergens as Allergen[] } : {}),
+          ...(diet ? { diet } : {}),
+        },
+        { onSuccess: onDone },
+      );
+    },
+  });
   return (
-    <>
+    <TypedForm form={form} onSubmit={() => setUnsaid(!like)}>
       <Soft>
         {over
           ? 'What the product’s own label says goes over the table.'
           : 'Its composition is taken over from a food like it, and marked as a guess.'}
       </Soft>
       <Two>
-        <SmallField label="Its name" value={name} onChange={setName} />
+        <form.AppField name="name">{(field) => <field.InOffice label="Its name" />}</form.AppField>
         {!over && (
           <PickTyped
             label="It is like"
@@ -103,21 +97,27 @@ export function FoodForm({
             onChange={setLike}
           />
         )}
-        <SmallField
-          label="Salt, off the label"
-          value={salt}
-          onChange={setSalt}
-          unit="g in 100 g"
-          placeholder={base ? (base.perKg.salt * 100).toFixed(1) : ''}
-        />
-        <SmallField
-          label="Fat, off the label"
-          value={fat}
-          onChange={setFat}
-          unit="g in 100 g"
-          placeholder={base ? (base.perKg.fat * 100).toFixed(1) : ''}
-        />
-        <SmallField label="One of it weighs" value={pieceG} onChange={setPieceG} unit="g" />
+        <form.AppField name="salt">
+          {(field) => (
+            <field.InOffice
+              label="Salt, off the label"
+              unit="g in 100 g"
+              placeholder={base ? (base.perKg.salt * 100).toFixed(1) : ''}
+            />
+          )}
+        </form.AppField>
+        <form.AppField name="fat">
+          {(field) => (
+            <field.InOffice
+              label="Fat, off the label"
+              unit="g in 100 g"
+              placeholder={base ? (base.perKg.fat * 100).toFixed(1) : ''}
+            />
+          )}
+        </form.AppField>
+        <form.AppField name="pieceG">
+          {(field) => <field.InOffice label="One of it weighs" unit="g" />}
+        </form.AppField>
         <PickOne
           label="Eaten by"
           value={diet ?? base?.diet ?? null}
@@ -131,15 +131,20 @@ export function FoodForm({
         options={ALLERGEN_IDS.map((id) => ({ id, text: ALLERGENS[id].name }))}
         onChange={setAllergens}
       />
-      <Errors sentences={[...wrong, ...sentencesOf(save.error)]} />
+      <Errors
+        sentences={[
+          ...(isUnsaid && !like ? ['Say what it is like: its composition is taken over from there.'] : []),
+          ...sentencesOf(save.error),
+        ]}
+      />
       <Row>
-        <Button kind="main" onPress={keep} isDisabled={save.isPending}>
+        <Button kind="main" type="submit" isDisabled={save.isPending}>
           {over ? 'Put the label over it' : 'Add it to the table'}
         </Button>
         <Button kind="quiet" onPress={onCancel}>
           Not now
         </Button>
       </Row>
-    </>
+    </TypedForm>
   );
 }

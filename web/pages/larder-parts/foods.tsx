@@ -1,10 +1,12 @@
 import { useMemo, useState } from 'react';
 import { Button as AriaButton } from 'react-aria-components';
 import styled from 'styled-components';
-import { type FoodsView, money, sentenceCase, typedNumber } from '../../../contract';
+import * as v from 'valibot';
+import { type FoodsView, money, numberField, sentenceCase, typedNumber } from '../../../contract';
 import { priceMoves } from '../../../core/book';
 import { type Ingredient, STORES } from '../../../core/matter';
 import { Button } from '../../components/button';
+import { figure, TypedForm, useTypedForm } from '../../components/form';
 import { Sheet } from '../../components/sheet';
 import { SmallField } from '../../components/small-field';
 import { Errors, Over, Soft, Unseen } from '../../components/text';
@@ -216,61 +218,64 @@ function PriceSheet({
   const kitchen = useKitchenHere();
   const save = usePriceChange();
   const now = foods.pricesCentsPerKg[food.id];
-  const [typed, setTyped] = useState(now === undefined ? '' : (now / 100).toFixed(2));
-  const [supplier, setSupplier] = useState(foods.suppliers[food.id] ?? '');
-  const value = typedNumber(typed);
-  const isPrice = value !== null && value >= 0 && value <= 100_000;
-  const moves = isPrice ? priceMoves(book.library, { [food.id]: value * 100 }) : [];
+  const form = useTypedForm({
+    first: {
+      price: now === undefined ? '' : (now / 100).toFixed(2),
+      supplier: foods.suppliers[food.id] ?? '',
+    },
+    schema: PRICE,
+    keep: ({ price, supplier }) =>
+      save.mutate(
+        { prices: [{ ingredientId: food.id, centsPerKg: Math.round(price * 1e4) / 100, supplier }] },
+        { onSuccess: onClose },
+      ),
+  });
   return (
     <Sheet title={food.name} isOpen onClose={onClose}>
-      <SmallField
-        label="A kilogram as bought"
-        value={typed}
-        onChange={setTyped}
-        unit={kitchen.currency}
-        error={isPrice || typed === '' ? null : `“${typed}” is not a price.`}
-      />
-      <SmallField label="From" value={supplier} onChange={setSupplier} />
-      {moves.length > 0 ? (
-        <>
-          <Over>Moves, a portion:</Over>
-          <Moves>
-            {moves.map((move) => (
-              <li key={move.recipeId}>
-                <span>{sentenceCase(move.name)}</span>
-                <span>
-                  {money(move.beforeCents, kitchen.currency)} →{' '}
-                  <strong>{money(move.afterCents, kitchen.currency)}</strong>
-                </span>
-              </li>
-            ))}
-          </Moves>
-        </>
-      ) : (
-        <Soft>Moves no dish.</Soft>
-      )}
-      <Errors sentences={save.error ? [save.error.message] : []} />
-      <Button
-        kind="main"
-        isDisabled={!isPrice || save.isPending}
-        onPress={() =>
-          value !== null &&
-          save.mutate(
-            {
-              prices: [
-                {
-                  ingredientId: food.id,
-                  centsPerKg: Math.round(value * 1e4) / 100,
-                  supplier: supplier.trim(),
-                },
-              ],
-            },
-            { onSuccess: onClose },
-          )
-        }
-      >
-        Keep this price
-      </Button>
+      <TypedForm form={form}>
+        <form.AppField name="price">
+          {(field) => (
+            <>
+              <field.InOffice label="A kilogram as bought" unit={kitchen.currency} />
+              <MovesOf food={food} book={book} price={typedNumber(field.state.value)} />
+            </>
+          )}
+        </form.AppField>
+        <form.AppField name="supplier">{(field) => <field.InOffice label="From" />}</form.AppField>
+        <Errors sentences={save.error ? [save.error.message] : []} />
+        <Button kind="main" type="submit" isDisabled={save.isPending}>
+          Keep this price
+        </Button>
+      </TypedForm>
     </Sheet>
+  );
+}
+
+const PRICE = v.object({
+  price: figure(numberField('The price', 0, 100_000, '')),
+  supplier: v.pipe(v.string(), v.trim()),
+});
+
+/** Which dishes a price moves, while it is typed. */
+function MovesOf({ food, book, price }: { food: Ingredient; book: Book; price: number | null }) {
+  const kitchen = useKitchenHere();
+  const isPrice = price !== null && price >= 0 && price <= 100_000;
+  const moves = isPrice ? priceMoves(book.library, { [food.id]: price * 100 }) : [];
+  if (moves.length === 0) return <Soft>Moves no dish.</Soft>;
+  return (
+    <div>
+      <Over>Moves, a portion:</Over>
+      <Moves>
+        {moves.map((move) => (
+          <li key={move.recipeId}>
+            <span>{sentenceCase(move.name)}</span>
+            <span>
+              {money(move.beforeCents, kitchen.currency)} →{' '}
+              <strong>{money(move.afterCents, kitchen.currency)}</strong>
+            </span>
+          </li>
+        ))}
+      </Moves>
+    </div>
   );
 }

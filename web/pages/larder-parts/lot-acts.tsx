@@ -1,13 +1,14 @@
 import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
-import { typedNumber } from '../../../contract';
+import * as v from 'valibot';
+import { numberField, textField } from '../../../contract';
 import type { LarderEventBody } from '../../../core/larder';
 import type { LotStorage } from '../../../core/matter';
 import type { LotView } from '../../../core/views';
 import { Button } from '../../components/button';
 import { Choice } from '../../components/choice';
+import { figure, TypedForm, typedWords, useTypedForm } from '../../components/form';
 import { Sheet } from '../../components/sheet';
-import { SmallField } from '../../components/small-field';
 import { StorageChoice } from '../../components/storage-choice';
 import { Caution, Errors, Soft } from '../../components/text';
 
@@ -168,70 +169,74 @@ export const LOT_ACTS: Readonly<Record<LotActId, LotAct>> = {
 export function LotActSheet({ lot, act, onClose }: { lot: LotView; act: LotActId; onClose: () => void }) {
   const of = LOT_ACTS[act];
   const { tell, refusals } = useShelf();
-  const [words, setWords] = useState<Record<string, string>>(() =>
-    Object.fromEntries(of.fields.map((field) => [field.key, field.first ?? ''])),
-  );
   const [storage, setStorage] = useState<LotStorage>('frozen');
   const [sets, setSets] = useState(true);
-  const [wrong, setWrong] = useState<Record<string, string>>({});
   const poured = isPouredLot(lot);
   const unit = poured ? 'L' : 'kg';
-
-  async function keep() {
-    const found: Record<string, string> = {};
-    const typed: Typed = { kg: 0, figure: 0, words, storage, sets };
-    for (const field of of.fields) {
-      const text = (words[field.key] ?? '').trim();
-      const value = typedNumber(text);
-      const isNumber = field.kind !== 'words';
-      if (isNumber && (value === null || value < 0))
-        found[field.key] =
-          `${field.label} must be a number of ${field.unit ?? unit}, 0 or more, not “${text}”.`;
-      else if (field.kind === 'amount')
-        typed.kg = round(poured ? value! * lot.contents.densityKgPerL : value!);
-      else if (field.kind === 'figure') typed.figure = value!;
-    }
-    setWrong(found);
-    if (Object.keys(found).length > 0) return;
-    if (await tell(of.body(lot, typed))) onClose();
-  }
-
+  const form = useTypedForm({
+    first: Object.fromEntries(of.fields.map((field) => [field.key, field.first ?? ''])),
+    schema: schemaOf(of.fields, unit),
+    keep: async (meant) => {
+      const typed: Typed = { kg: 0, figure: 0, words: {}, storage, sets };
+      for (const { key, kind } of of.fields) {
+        const value = meant[key]!;
+        if (typeof value === 'string') typed.words[key] = value;
+        else if (kind === 'amount') typed.kg = round(poured ? value * lot.contents.densityKgPerL : value);
+        else typed.figure = value;
+      }
+      if (await tell(of.body(lot, typed))) onClose();
+    },
+  });
   return (
     <Sheet title={of.title} isOpen onClose={onClose}>
-      <Soft>
-        {lot.name}, lot {lot.number}: {(poured ? lot.leftLitres : lot.leftKg).toFixed(2)} {unit} left by the
-        log.
-      </Soft>
-      {of.fields.map((field) => (
-        <SmallField
-          key={field.key}
-          label={field.label}
-          value={words[field.key] ?? ''}
-          onChange={(text) => setWords({ ...words, [field.key]: text })}
-          error={wrong[field.key] ?? null}
-          inputMode={field.kind === 'words' ? 'text' : 'decimal'}
-          {...(field.kind === 'words' ? {} : { unit: field.unit ?? unit })}
-        />
-      ))}
-      {of.asksStorage && <StorageChoice value={storage} onChange={setStorage} />}
-      {of.asksSet && (
-        <Choice
-          label="In the cold"
-          value={sets ? 'yes' : 'no'}
-          options={[
-            { value: 'yes', text: 'it has set' },
-            { value: 'no', text: 'it is still liquid' },
-          ]}
-          onChange={(answer) => setSets(answer === 'yes')}
-        />
-      )}
-      {of.caution && <Caution>{of.caution}</Caution>}
-      <Errors sentences={refusals} />
-      <Button kind="main" onPress={keep}>
-        {of.done}
-      </Button>
+      <TypedForm form={form}>
+        <Soft>
+          {lot.name}, lot {lot.number}: {(poured ? lot.leftLitres : lot.leftKg).toFixed(2)} {unit} left by the
+          log.
+        </Soft>
+        {of.fields.map(({ key, label, kind, unit: own = unit }) => (
+          <form.AppField key={key} name={key}>
+            {(field) => (
+              <field.InOffice
+                label={label}
+                inputMode={kind === 'words' ? 'text' : 'decimal'}
+                {...(kind === 'words' ? {} : { unit: own })}
+              />
+            )}
+          </form.AppField>
+        ))}
+        {of.asksStorage && <StorageChoice value={storage} onChange={setStorage} />}
+        {of.asksSet && (
+          <Choice
+            label="In the cold"
+            value={sets ? 'yes' : 'no'}
+            options={[
+              { value: 'yes', text: 'it has set' },
+              { value: 'no', text: 'it is still liquid' },
+            ]}
+            onChange={(answer) => setSets(answer === 'yes')}
+          />
+        )}
+        {of.caution && <Caution>{of.caution}</Caution>}
+        <Errors sentences={refusals} />
+        <Button kind="main" type="submit">
+          {of.done}
+        </Button>
+      </TypedForm>
     </Sheet>
   );
+}
+
+/** Fields of an act, as they are typed and as they are meant. */
+function schemaOf(fields: readonly FieldOf[], unit: string) {
+  return v.object(
+    Object.fromEntries(
+      fields.map(({ key, label, kind, unit: own = unit }) => [
+        key,
+        kind === 'words' ? typedWords(textField(label, 200)) : figure(numberField(label, 0, 100_000, own)),
+      ]),
+    ),
+  ) as v.GenericSchema<Record<string, string>, Record<string, string | number>>;
 }
 
 const round = (kg: number) => Math.round(kg * 1000) / 1000;

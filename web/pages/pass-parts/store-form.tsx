@@ -2,13 +2,14 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { v7 as uuid } from 'uuid';
-import { litres, percent, typedNumber } from '../../../contract';
+import * as v from 'valibot';
+import { litres, numberField, percent, textField } from '../../../contract';
 import { baseKind, SETS_FROM_GELATIN_PERCENT, timesStandard } from '../../../core/bases';
 import { coolingHours } from '../../../core/cooling';
 import { brixOf, type LotStorage, operations, totalKg, volumeLitres } from '../../../core/matter';
 import { FOOD_CODE } from '../../../core/safety';
 import { Button } from '../../components/button';
-import { Field } from '../../components/field';
+import { figure, TypedForm, typedWords, useTypedForm } from '../../components/form';
 import { Sheet } from '../../components/sheet';
 import { StorageChoice } from '../../components/storage-choice';
 import { Caution, Errors, Over, Soft, Subtitle } from '../../components/text';
@@ -75,51 +76,50 @@ function Strength({ here }: { here: BatchHere }) {
   );
 }
 
+const STORE = v.object({
+  litres: figure(numberField('What is put by', 0.01, 2000, 'L')),
+  place: typedWords(textField('The place', 60)),
+  reason: v.pipe(v.string(), v.trim()),
+});
+
 function StoreSheet({ here, onClose }: { here: BatchHere; onClose: () => void }) {
   const { tell, refusals } = useSubmit(here.batch.id);
   const { state } = here.pot;
   const { liquid, pieces } = state.pot.mixture;
   const cold = volumeLitres(liquid, 20) + volumeLitres(pieces, 20);
-  const [text, setText] = useState(cold.toFixed(1));
-  const [place, setPlace] = useState('walk-in');
   const [storage, setStorage] = useState<LotStorage>('chilled');
-  const [reason, setReason] = useState('');
-  const [wrong, setWrong] = useState<string | null>(null);
   const hanging = state.toComeOut.length > 0;
-
-  async function keep() {
-    const value = typedNumber(text);
-    if (value === null || value <= 0) {
-      setWrong(`What is put by must be a number of litres above 0, not “${text.trim()}”.`);
-      return;
-    }
-    setWrong(null);
-    const payload = {
-      lotId: uuid(),
-      litres: value,
-      place: place.trim(),
-      storage,
-      ...(hanging && reason.trim() ? { overrideReason: reason.trim() } : {}),
-    };
-    if (await tell({ type: 'stored', payload })) onClose();
-  }
-
+  const form = useTypedForm({
+    first: { litres: cold.toFixed(1), place: 'walk-in', reason: '' },
+    schema: STORE,
+    keep: async ({ reason, ...what }) => {
+      const override = hanging && reason ? { overrideReason: reason } : {};
+      const payload = { lotId: uuid(), ...what, storage, ...override };
+      if (await tell({ type: 'stored', payload })) onClose();
+    },
+  });
   return (
     <Sheet title="Put by for the larder" isOpen onClose={onClose}>
-      {hanging && (
-        <>
-          <TakeOut here={here} />
-          <Field label="Or say why it stays in" value={reason} onChange={setReason} isText />
-        </>
-      )}
-      <Field label="Litres, as they are cold" unit="L" value={text} onChange={setText} error={wrong} />
-      <Field label="Where it stands" value={place} onChange={setPlace} isText />
-      <StorageChoice value={storage} onChange={setStorage} />
-      {storage !== 'dry' && state.pot.tempC > FOOD_CODE.coolFirstToC.value && <CoolingWords />}
-      <Errors sentences={refusals} />
-      <Button kind="main" atPot onPress={keep}>
-        It is put by
-      </Button>
+      {hanging && <TakeOut here={here} />}
+      <TypedForm form={form}>
+        {hanging && (
+          <form.AppField name="reason">
+            {(field) => <field.AtPot label="Or say why it stays in" isText />}
+          </form.AppField>
+        )}
+        <form.AppField name="litres">
+          {(field) => <field.AtPot label="Litres, as they are cold" unit="L" />}
+        </form.AppField>
+        <form.AppField name="place">
+          {(field) => <field.AtPot label="Where it stands" isText />}
+        </form.AppField>
+        <StorageChoice value={storage} onChange={setStorage} />
+        {storage !== 'dry' && state.pot.tempC > FOOD_CODE.coolFirstToC.value && <CoolingWords />}
+        <Errors sentences={refusals} />
+        <Button kind="main" atPot type="submit">
+          It is put by
+        </Button>
+      </TypedForm>
     </Sheet>
   );
 }

@@ -1,11 +1,12 @@
 import { useState } from 'react';
-import { typedNumber } from '../../../contract';
+import * as v from 'valibot';
+import { numberField } from '../../../contract';
 import type { AddedItem, LineDraw } from '../../../core/batch';
 import { lotsFor } from '../../../core/larder';
 import type { PlannedLine } from '../../../core/plan';
 import type { LotView } from '../../../core/views';
 import { Button } from '../../components/button';
-import { Field } from '../../components/field';
+import { figure, TypedForm, useTypedForm } from '../../components/form';
 import { PickOne } from '../../components/menu';
 import { Sheet } from '../../components/sheet';
 import { Errors, Over } from '../../components/text';
@@ -30,52 +31,47 @@ export function AmountsSheet({
   draws: readonly LineDraw[];
 }) {
   const [lotOf, setLotOf] = useState<Record<string, string>>({});
-  const [typed, setTyped] = useState<Record<string, string>>({});
-  const [wrong, setWrong] = useState<Record<string, string>>({});
-  const gramsOf = (line: PlannedLine) =>
-    typed[line.lineId] ?? String(Math.round(line.edibleKg * 10_000) / 10);
-
-  function keep() {
-    const found: Record<string, string> = {};
-    const kgByLine: Record<string, number> = {};
-    for (const line of lines) {
-      const grams = typedNumber(gramsOf(line));
-      if (grams === null || grams < 0 || grams > 200_000) {
-        found[line.lineId] =
-          `${line.name} must be a number of grams from 0 to 200000, not “${gramsOf(line)}”.`;
-      } else kgByLine[line.lineId] = grams / 1000;
-    }
-    setWrong(found);
-    if (Object.keys(found).length === 0) onKeep(kgByLine, redrawn(draws, lotOf, kgByLine));
-  }
-
+  const form = useTypedForm({
+    first: Object.fromEntries(lines.map((line) => [line.lineId, gramsOf(line.edibleKg)])),
+    schema: gramsByLine(lines),
+    keep: (grams) => {
+      const kgByLine = Object.fromEntries(Object.entries(grams).map(([id, g]) => [id, g / 1000]));
+      onKeep(kgByLine, redrawn(draws, lotOf, kgByLine));
+    },
+  });
   return (
     <Sheet title="What really went in" isOpen={isOpen} onClose={onClose}>
       <Over>Edible weight, as it went into the pot. 0 for what was left out.</Over>
-      {lines.map((line) => (
-        <div key={line.lineId}>
-          <Field
-            label={line.name}
-            unit="g"
-            value={gramsOf(line)}
-            onChange={(text) => setTyped({ ...typed, [line.lineId]: text })}
-            error={wrong[line.lineId] ?? null}
-          />
-          <FromLot
-            line={line}
-            lots={lots}
-            draws={draws}
-            value={lotOf[line.lineId] ?? AS_PLANNED}
-            onChange={(id) => setLotOf({ ...lotOf, [line.lineId]: id })}
-          />
-        </div>
-      ))}
-      <Errors sentences={refusals} />
-      <Button kind="main" atPot onPress={keep}>
-        These are in
-      </Button>
+      <TypedForm form={form}>
+        {lines.map((line) => (
+          <div key={line.lineId}>
+            <form.AppField name={line.lineId}>
+              {(field) => <field.AtPot label={line.name} unit="g" />}
+            </form.AppField>
+            <FromLot
+              line={line}
+              lots={lots}
+              draws={draws}
+              value={lotOf[line.lineId] ?? AS_PLANNED}
+              onChange={(id) => setLotOf({ ...lotOf, [line.lineId]: id })}
+            />
+          </div>
+        ))}
+        <Errors sentences={refusals} />
+        <Button kind="main" atPot type="submit">
+          These are in
+        </Button>
+      </TypedForm>
     </Sheet>
   );
+}
+
+const gramsOf = (kg: number) => String(Math.round(kg * 10_000) / 10);
+
+function gramsByLine(lines: readonly PlannedLine[]) {
+  return v.object(
+    Object.fromEntries(lines.map(({ lineId, name }) => [lineId, figure(numberField(name, 0, 200_000, 'g'))])),
+  ) as v.GenericSchema<Record<string, string>, Record<string, number>>;
 }
 
 const AS_PLANNED = 'as planned';

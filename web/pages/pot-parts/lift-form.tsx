@@ -1,21 +1,22 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import { typedNumber, weight } from '../../../contract';
+import * as v from 'valibot';
+import { numberField, textField, weight } from '../../../contract';
 import { type Fate, renderedFat } from '../../../core/batch';
 import type { BatchCommand } from '../../../core/rules';
 import { Button } from '../../components/button';
 import { Choice } from '../../components/choice';
-import { Field } from '../../components/field';
+import { figure, TypedForm, typedWords, useTypedForm } from '../../components/form';
 import { PickOne } from '../../components/menu';
 import { Errors, Over, Soft } from '../../components/text';
 import { colour, space } from '../../theme/tokens';
 import type { BatchHere } from '../batch-frame';
 import { useSubmit } from './use-submit';
 
-const Form = styled.form`
-  display: grid;
-  gap: ${space.m};
-`;
+const LIFTED = v.object({
+  grams: figure(numberField('The weight', 1, 100_000, 'g')),
+  place: typedWords(textField('The place', 60)),
+});
 
 const Lying = styled.ul`
   display: grid;
@@ -55,23 +56,18 @@ export function LiftForm({ here, onClose }: { here: BatchHere; onClose: () => vo
     (stage) => state.stages.find((one) => one.stageId === stage.id)?.begunMs === null,
   );
   const [backFor, setBackFor] = useState(later[0]?.id ?? '');
-  const [place, setPlace] = useState('tray, spread out');
-  const [grams, setGrams] = useState('');
-  const [wrong, setWrong] = useState<string | null>(null);
   const isPieces = what !== FAT && what !== LIQUID;
   const fat = renderedFat(snapshot, state);
 
-  async function keep() {
-    const g = typedNumber(grams);
-    if (g === null || g <= 0 || g > 100_000) {
-      setWrong(`The weight must be a number of grams above 0, not “${grams}”.`);
-      return;
-    }
-    setWrong(null);
-    if (await tell(bodyOf(g / 1000))) onClose();
-  }
+  const form = useTypedForm({
+    first: { grams: '', place: 'tray, spread out' },
+    schema: LIFTED,
+    keep: async ({ grams, place }) => {
+      if (await tell(bodyOf(grams / 1000, place))) onClose();
+    },
+  });
 
-  function bodyOf(kg: number): BatchCommand {
+  function bodyOf(kg: number, place: string): BatchCommand {
     if (what === FAT || what === LIQUID) return { type: 'pouredOff', payload: { what, kg } };
     const back = fate === 'parked' && backFor ? { backStageId: backFor } : {};
     const where = fate === 'thrown' ? {} : { place, weighedKg: kg };
@@ -105,12 +101,7 @@ export function LiftForm({ here, onClose }: { here: BatchHere; onClose: () => vo
           </Lying>
         </div>
       )}
-      <Form
-        onSubmit={(event) => {
-          event.preventDefault();
-          void keep();
-        }}
-      >
+      <TypedForm form={form}>
         <PickOne
           label="What comes out"
           value={what}
@@ -127,18 +118,16 @@ export function LiftForm({ here, onClose }: { here: BatchHere; onClose: () => vo
             off.
           </Soft>
         )}
-        <Field
-          label="It weighs"
-          unit="g"
-          value={grams}
-          onChange={setGrams}
-          error={wrong ?? refusals[0] ?? null}
-        />
+        <form.AppField name="grams">
+          {(field) => <field.AtPot label="It weighs" unit="g" refused={refusals[0] ?? null} />}
+        </form.AppField>
         {isPieces && (
           <Choice label="What becomes of it" value={fate} options={FATES} onChange={setFate} atPot />
         )}
         {isPieces && fate !== 'thrown' && (
-          <Field label="Where it lies" value={place} onChange={setPlace} error={null} isText />
+          <form.AppField name="place">
+            {(field) => <field.AtPot label="Where it lies" isText />}
+          </form.AppField>
         )}
         {isPieces && fate === 'parked' && later.length > 0 && (
           <PickOne
@@ -152,7 +141,7 @@ export function LiftForm({ here, onClose }: { here: BatchHere; onClose: () => vo
         <Button kind="main" atPot type="submit">
           It is out
         </Button>
-      </Form>
+      </TypedForm>
     </>
   );
 }

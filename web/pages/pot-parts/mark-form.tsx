@@ -1,11 +1,11 @@
 import { useState } from 'react';
+import * as v from 'valibot';
 import { hourMinute, litres, typedNumber } from '../../../contract';
 import { type FallTarget, fallTo, forecastPot, litresAtMass, potLitres } from '../../../core/pot';
 import { Button } from '../../components/button';
 import { Choice } from '../../components/choice';
-import { Field } from '../../components/field';
+import { TypedForm, useTypedForm } from '../../components/form';
 import { Errors, Over, Soft } from '../../components/text';
-import { space } from '../../theme/tokens';
 import type { BatchHere } from '../batch-frame';
 import { useSubmit } from './use-submit';
 
@@ -33,43 +33,51 @@ export function MarkForm({ here, onClose }: { here: BatchHere; onClose: () => vo
   const { state } = here.pot;
   const { tell, refusals } = useSubmit(here.batch.id);
   const [kind, setKind] = useState<FallTarget['kind']>('litres');
-  const [text, setText] = useState('');
-  const [wrong, setWrong] = useState<string | null>(null);
-  const value = typedNumber(text);
-  const target = value === null ? null : targetOf(kind, value);
-  const foreseen = target ? foresee(here, target) : null;
-
-  async function keep() {
-    if (!target || foreseen === null) {
-      setWrong(`The mark must be one that this pot can fall to, not “${text}”.`);
-      return;
-    }
-    setWrong(null);
-    if (await tell({ type: 'targetSet', payload: { target } })) onClose();
-  }
+  const form = useTypedForm({
+    first: { mark: '' },
+    schema: v.object({
+      mark: v.pipe(
+        v.string(),
+        v.check((text) => {
+          const target = read(text);
+          return target !== null && foresee(here, target) !== null;
+        }, 'The mark must be one that this pot can fall to.'),
+      ),
+    }),
+    keep: async ({ mark }) => {
+      const target = read(mark);
+      if (target && (await tell({ type: 'targetSet', payload: { target } }))) onClose();
+    },
+  });
+  const read = (text: string) => {
+    const value = typedNumber(text);
+    return value === null ? null : targetOf(kind, value);
+  };
 
   return (
-    <form
-      style={{ display: 'grid', gap: space.m }}
-      onSubmit={(event) => {
-        event.preventDefault();
-        void keep();
-      }}
-    >
+    <TypedForm form={form}>
       <Choice label="Told by" value={kind} options={KINDS} onChange={setKind} />
-      <Field
-        label={FIELD[kind].label}
-        unit={FIELD[kind].unit}
-        value={text}
-        onChange={setText}
-        error={wrong ?? refusals[0] ?? null}
-        autoFocus
-      />
-      {foreseen && (
-        <Soft>
-          That is {litres(foreseen.litres)}, {foreseen.words}
-        </Soft>
-      )}
+      <form.AppField name="mark">
+        {(field) => {
+          const target = read(field.state.value);
+          const foreseen = target && foresee(here, target);
+          return (
+            <>
+              <field.AtPot
+                label={FIELD[kind].label}
+                unit={FIELD[kind].unit}
+                refused={refusals[0] ?? null}
+                autoFocus
+              />
+              {foreseen && (
+                <Soft>
+                  That is {litres(foreseen.litres)}, {foreseen.words}
+                </Soft>
+              )}
+            </>
+          );
+        }}
+      </form.AppField>
       {(kind === 'litres' || kind === 'depth') && (
         <Over>Read with the same stick as before, its own error cancels.</Over>
       )}
@@ -77,7 +85,7 @@ export function MarkForm({ here, onClose }: { here: BatchHere; onClose: () => vo
       <Button kind="main" atPot type="submit">
         To this mark
       </Button>
-    </form>
+    </TypedForm>
   );
 
   function foresee(of: BatchHere, wanted: FallTarget): { litres: number; words: string } | null {

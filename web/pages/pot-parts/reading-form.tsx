@@ -1,11 +1,13 @@
+import { useStore } from '@tanstack/react-form';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { litres as litresText, typedNumber } from '../../../contract';
+import * as v from 'valibot';
+import { litres as litresText, numberField, typedNumber } from '../../../contract';
 import { type PotReading, potLitres } from '../../../core/pot';
 import { depthAtLitres, litresAtDepth } from '../../../core/vessel';
 import { Button } from '../../components/button';
 import { Choice } from '../../components/choice';
-import { Field } from '../../components/field';
+import { figure, TypedForm, useTypedForm } from '../../components/form';
 import { PotSection } from '../../components/pot-section/pot-section';
 import { Errors, Over } from '../../components/text';
 import { space } from '../../theme/tokens';
@@ -18,10 +20,6 @@ const Both = styled.div`
   grid-template-columns: 210px 1fr;
   gap: ${space.m};
   align-items: start;
-  form {
-    display: grid;
-    gap: ${space.m};
-  }
   @media (max-width: 560px) {
     grid-template-columns: 1fr;
     > :first-child {
@@ -48,6 +46,16 @@ const LABEL = {
   temperature: 'Temperature',
 } as const;
 
+/** What an instrument can show; what this pot can hold is for the rules. */
+const RANGE: Readonly<Record<PotReading['kind'], readonly [least: number, most: number]>> = {
+  depth: [0, 300],
+  litres: [0, 2000],
+  weight: [0, 2000],
+  brix: [0.1, 80],
+  eye: [0, 100],
+  temperature: [-30, 130],
+};
+
 /** What a reading is worth, in a line. */
 const WORTH: Readonly<Record<PotReading['kind'], string>> = {
   depth: 'Good to 2 mm on a still surface, 5 mm on one that rolls.',
@@ -71,24 +79,18 @@ export function ReadingForm({
   const { pot: potHere, recipe } = here.batch.snapshot.input;
   const { vessel } = potHere;
   const [kind, setKind] = useState<PotReading['kind']>('depth');
-  const [text, setText] = useState(firstDepthCm === null ? '' : String(firstDepthCm));
   const [isStill, setStill] = useState(false);
-  const [wrong, setWrong] = useState<string | null>(null);
   const { tell, refusals } = useSubmit(here.batch.id);
-  const value = typedNumber(text);
+  const form = useTypedForm({
+    first: { value: firstDepthCm === null ? '' : String(firstDepthCm) },
+    schema: v.object({ value: figure(numberField(LABEL[kind], ...RANGE[kind], READING_UNIT[kind])) }),
+    keep: async ({ value }) => {
+      const still = isStill && (kind === 'depth' || kind === 'litres') ? { still: true } : {};
+      if (await tell({ type: 'reading', payload: { kind, value, ...still } })) onClose();
+    },
+  });
+  const value = typedNumber(useStore(form.store, ({ values }) => values.value));
   const drawn = drawnLitres();
-
-  async function keep() {
-    if (value === null) {
-      setWrong(
-        `${LABEL[kind]} must be a number of ${READING_UNIT[kind]}, not ${text.trim() ? `“${text.trim()}”` : 'empty'}.`,
-      );
-      return;
-    }
-    setWrong(null);
-    const still = isStill && (kind === 'depth' || kind === 'litres') ? { still: true } : {};
-    if (await tell({ type: 'reading', payload: { kind, value, ...still } })) onClose();
-  }
 
   return (
     <Both>
@@ -101,26 +103,23 @@ export function ReadingForm({
           description={`The level as typed, ${litresText(drawn)}. Point at the wall to set it.`}
           onPoint={(depthCm) => {
             setKind('depth');
-            setText(String(depthCm));
+            form.setFieldValue('value', String(depthCm));
           }}
         />
         <Over>Point at the wall, or type.</Over>
       </div>
-      <form
-        onSubmit={(event) => {
-          event.preventDefault();
-          void keep();
-        }}
-      >
+      <TypedForm form={form}>
         <Choice label="Read off" value={kind} options={KINDS} onChange={setKind} />
-        <Field
-          label={LABEL[kind]}
-          unit={READING_UNIT[kind]}
-          value={text}
-          onChange={setText}
-          error={wrong ?? refusals[0] ?? null}
-          autoFocus
-        />
+        <form.AppField name="value">
+          {(field) => (
+            <field.AtPot
+              label={LABEL[kind]}
+              unit={READING_UNIT[kind]}
+              refused={refusals[0] ?? null}
+              autoFocus
+            />
+          )}
+        </form.AppField>
         {kind === 'depth' && value !== null && value >= 0 && value <= vessel.heightCm && (
           <Over>
             {value} cm is {litresText(litresAtDepth(vessel, value))} in this pot.
@@ -142,7 +141,7 @@ export function ReadingForm({
         <Button kind="main" atPot type="submit">
           Keep this reading
         </Button>
-      </form>
+      </TypedForm>
     </Both>
   );
 

@@ -1,11 +1,12 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import { hourMinute, typedNumber } from '../../../contract';
+import * as v from 'valibot';
+import { hourMinute, numberField } from '../../../contract';
 import { rescueOf, type Slip, TROUBLES, type Trouble } from '../../../core/batch';
 import { massKg } from '../../../core/matter';
 import { Button } from '../../components/button';
 import { Choice } from '../../components/choice';
-import { Field } from '../../components/field';
+import { figure, TypedForm, useTypedForm } from '../../components/form';
 import { LinkButton } from '../../components/link-button';
 import { PickOne } from '../../components/menu';
 import { Errors, Over, Soft } from '../../components/text';
@@ -29,6 +30,20 @@ const KINDS = [
   { value: 'trouble', text: 'Trouble in the pot' },
 ] as const;
 
+const NO_GRAMS = v.object({
+  grams: v.pipe(
+    v.string(),
+    v.transform(() => 0),
+  ),
+});
+
+const GRAMS_LABEL: Readonly<Record<Slip['kind'], string>> = {
+  tooMuch: 'Over what was said',
+  wrongPot: 'About how much',
+  trouble: 'About what ran over',
+  forgot: '',
+};
+
 /** A slip is said as what happened; the pot follows it, and what mends it is shown with this pot's figures. */
 export function SlipForm({ here, onClose }: { here: BatchHere; onClose: () => void }) {
   const { snapshot } = here.batch;
@@ -40,47 +55,34 @@ export function SlipForm({ here, onClose }: { here: BatchHere; onClose: () => vo
   const [ingredientId, setIngredient] = useState(own[0]?.ingredientId ?? foods[0]!.id);
   const [lineId, setLine] = useState(own[0]?.lineId ?? '');
   const [trouble, setTrouble] = useState<Trouble>('scorched');
-  const [grams, setGrams] = useState('');
-  const [wrong, setWrong] = useState<string | null>(null);
   const [said, setSaid] = useState<Slip | null>(null);
+  const asksGrams =
+    kind === 'tooMuch' || kind === 'wrongPot' || (kind === 'trouble' && trouble === 'boiledOver');
+  const most = kind === 'trouble' ? 1000 * massKg(state.pot.mixture) : 100_000;
+  const what = kind === 'trouble' ? 'What ran over' : 'The amount';
+  const form = useTypedForm({
+    first: { grams: '' },
+    schema: asksGrams ? v.object({ grams: figure(numberField(what, 1, Math.floor(most), 'g')) }) : NO_GRAMS,
+    keep: async ({ grams }) => {
+      const slip = slipOf(grams / 1000);
+      if (slip && (await tell({ type: 'slip', payload: slip }))) setSaid(slip);
+    },
+  });
   if (said) return <RescueOf here={here} slip={said} onClose={onClose} />;
 
-  async function keep() {
-    const slip = read();
-    if (typeof slip === 'string') {
-      setWrong(slip);
-      return;
-    }
-    setWrong(null);
-    if (await tell({ type: 'slip', payload: slip })) setSaid(slip);
-  }
-
-  function read(): Slip | string {
-    const kg = typedNumber(grams);
+  function slipOf(kg: number): Slip | null {
     switch (kind) {
       case 'forgot':
-        return lineId ? { kind, lineId } : 'Nothing is in the pot that could have been forgotten.';
-      case 'trouble': {
-        if (trouble !== 'boiledOver') return { kind, trouble };
-        if (kg === null || kg <= 0 || kg / 1000 > massKg(state.pot.mixture))
-          return `What ran over must be a number of grams, at most what the pot holds, not “${grams}”.`;
-        return { kind, trouble, lostKg: kg / 1000 };
-      }
+        return lineId ? { kind, lineId } : null;
+      case 'trouble':
+        return trouble === 'boiledOver' ? { kind, trouble, lostKg: kg } : { kind, trouble };
       default:
-        if (kg === null || kg <= 0 || kg > 100_000)
-          return `The amount must be a number of grams above 0, not “${grams}”.`;
-        return { kind, ingredientId, kg: kg / 1000, tempC: ROOM_C };
+        return { kind, ingredientId, kg, tempC: ROOM_C };
     }
   }
 
   return (
-    <form
-      onSubmit={(event) => {
-        event.preventDefault();
-        void keep();
-      }}
-      style={{ display: 'grid', gap: space.m }}
-    >
+    <TypedForm form={form}>
       <Over>Say what did happen; the pot will follow it. Taking back is for what did not.</Over>
       <Choice label="What was it?" value={kind} options={KINDS} onChange={setKind} atPot />
       {(kind === 'tooMuch' || kind === 'wrongPot') && (
@@ -108,26 +110,19 @@ export function SlipForm({ here, onClose }: { here: BatchHere; onClose: () => vo
           atPot
         />
       )}
-      {(kind === 'tooMuch' || kind === 'wrongPot' || (kind === 'trouble' && trouble === 'boiledOver')) && (
-        <Field
-          label={
-            kind === 'tooMuch'
-              ? 'Over what was said'
-              : kind === 'wrongPot'
-                ? 'About how much'
-                : 'About what ran over'
-          }
-          unit="g"
-          value={grams}
-          onChange={setGrams}
-          error={wrong ?? refusals[0] ?? null}
-        />
+      {kind === 'forgot' && own.length === 0 && (
+        <Soft>Nothing is in the pot that could have been forgotten.</Soft>
       )}
-      <Errors sentences={kind === 'forgot' ? [...(wrong ? [wrong] : []), ...refusals] : refusals.slice(1)} />
+      {asksGrams && (
+        <form.AppField name="grams">
+          {(field) => <field.AtPot label={GRAMS_LABEL[kind]} unit="g" refused={refusals[0] ?? null} />}
+        </form.AppField>
+      )}
+      <Errors sentences={asksGrams ? refusals.slice(1) : refusals} />
       <Button kind="main" atPot type="submit">
         That is what happened
       </Button>
-    </form>
+    </TypedForm>
   );
 }
 

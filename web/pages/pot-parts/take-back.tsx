@@ -1,9 +1,9 @@
-import { useState } from 'react';
 import styled from 'styled-components';
-import { hourMinute } from '../../../contract';
+import * as v from 'valibot';
+import { hourMinute, textField } from '../../../contract';
 import { activeEvents } from '../../../core/log';
 import { Button } from '../../components/button';
-import { Field } from '../../components/field';
+import { TypedForm, typedWords, useTypedForm } from '../../components/form';
 import { Errors, Over, Soft } from '../../components/text';
 import { colour, space } from '../../theme/tokens';
 import { describeEvent } from '../../words/batch';
@@ -23,24 +23,29 @@ const List = styled.ol`
   }
 `;
 
+const NOTE = v.object({ text: typedWords(textField('The note', 500)) });
+
 /** The batch's log, newest first: anything in it can be taken back, and a note put to it. */
 export function TakeBack({ here }: { here: BatchHere }) {
   const { tell, refusals } = useSubmit(here.batch.id);
   const { tell: tellNote, refusals: noteRefusals } = useSubmit(here.batch.id);
-  const [note, setNote] = useState('');
+  const form = useTypedForm({
+    first: { text: '' },
+    schema: NOTE,
+    keep: async (payload) => {
+      if (await tellNote({ type: 'note', payload })) form.reset();
+    },
+  });
   const standing = activeEvents(here.pot.events).toReversed();
   return (
     <>
       <Over>Taking back is for what did not happen. What did happen is mended on the bench.</Over>
-      <form
-        onSubmit={async (event) => {
-          event.preventDefault();
-          if (await tellNote({ type: 'note', payload: { text: note } })) setNote('');
-        }}
-      >
-        <Field label="A note" value={note} onChange={setNote} error={noteRefusals[0] ?? null} isText />
+      <TypedForm form={form}>
+        <form.AppField name="text">
+          {(field) => <field.AtPot label="A note" isText refused={noteRefusals[0] ?? null} />}
+        </form.AppField>
         <Button type="submit">Keep the note</Button>
-      </form>
+      </TypedForm>
       {standing.length === 0 && <Soft>Nothing yet.</Soft>}
       <Errors sentences={refusals} />
       <List>

@@ -1,13 +1,15 @@
+import { useStore } from '@tanstack/react-form';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { typedNumber } from '../../../contract';
+import * as v from 'valibot';
+import { numberField, typedNumber } from '../../../contract';
 import type { Understood } from '../../../core/reader';
 import type { Scaling, WrittenLine } from '../../../core/recipe';
 import { Button } from '../../components/button';
 import { Choice } from '../../components/choice';
+import { figure, figureOrNone, sentencesIn, TypedForm, useTypedForm } from '../../components/form';
 import { PickOne, PickTyped } from '../../components/menu';
 import { Sheet } from '../../components/sheet';
-import { SmallField } from '../../components/small-field';
 import { Errors, Over, Soft } from '../../components/text';
 import type { Book } from '../../data/use-book';
 import { space } from '../../theme/tokens';
@@ -48,58 +50,49 @@ export function LineSheet({
   book: Book;
 }) {
   const { line, reading, ingredient, edibleKg, comesOut } = understood;
-  const [grams, setGrams] = useState(edibleKg === null ? '' : String(Math.round(edibleKg * 10_000) / 10));
   const [foodId, setFoodId] = useState(ingredient?.id ?? null);
   const [isOut, setOut] = useState<'yes' | 'no'>(comesOut ? 'yes' : 'no');
   const [scaling, setScaling] = useState(typeof line.scaling === 'string' ? line.scaling : 'auto');
-  const [parts, setParts] = useState(
-    line.parts.map((part) => ({
-      stageId: part.stageId,
-      percent: String(Math.round(part.share * 1000) / 10),
-    })),
-  );
-  const [brine, setBrine] = useState(line.cure ? String(line.cure.brinePercent) : '');
-  const [hours, setHours] = useState(line.cure ? String(line.cure.hours) : '');
   const [isNew, setNew] = useState(ingredient === null);
-  const [wrong, setWrong] = useState<string[]>([]);
   const isMeat = ['meat', 'poultry', 'fish', 'shellfish'].includes(book.rows[foodId ?? '']?.kind ?? '');
 
-  const keep = () => {
-    const errors: string[] = [];
-    const edibleG = grams.trim() === '' ? null : typedNumber(grams);
-    if (grams.trim() !== '' && (edibleG === null || edibleG < 0))
-      errors.push(`Grams must be a number, not “${grams}”.`);
-    const shares = parts.map((part) => typedNumber(part.percent));
-    const sum = shares.reduce<number>((total, share) => total + (share ?? Number.NaN), 0);
-    if (!(Math.abs(sum - 100) < 0.06))
-      errors.push(
-        `The parts come to ${Number.isNaN(sum) ? 'no number' : `${Math.round(sum * 10) / 10} %`}; they must come to 100 %.`,
-      );
-    const brinePercent = brine.trim() === '' ? null : typedNumber(brine);
-    const brineHours = hours.trim() === '' ? null : typedNumber(hours);
-    if (
-      (brine.trim() !== '' && (brinePercent === null || brinePercent < 0 || brinePercent > 26)) ||
-      (hours.trim() !== '' && (brineHours === null || brineHours < 0))
-    ) {
-      errors.push('Brine is from 0 to 26 %, its hours 0 or more.');
-    }
-    setWrong(errors);
-    if (errors.length > 0) return;
+  const form = useTypedForm({
+    first: {
+      grams: edibleKg === null ? '' : String(Math.round(edibleKg * 10_000) / 10),
+      brine: line.cure ? String(line.cure.brinePercent) : '',
+      hours: line.cure ? String(line.cure.hours) : '',
+      parts: line.parts.map(
+        ({ stageId, share }): TypedPart => ({ stageId, percent: String(Math.round(share * 1000) / 10) }),
+      ),
+    },
+    schema: LINE,
+    keep,
+  });
+  const parts = useStore(form.store, ({ values }) => values.parts);
+  const setParts = (next: TypedPart[]) => form.setFieldValue('parts', next);
+
+  function keep({
+    grams: edibleG,
+    brine: brinePercent,
+    hours: brineHours,
+    parts: meant,
+  }: v.InferOutput<typeof LINE>) {
     const readG = reading.edibleG;
     const isOther = foodId !== reading.ingredientId;
-    const isWeighed = edibleG !== null && (isOther || readG === null || Math.abs(edibleG - readG) > 0.06);
+    const isWeighed =
+      edibleG !== undefined && (isOther || readG === null || Math.abs(edibleG - readG) > 0.06);
     const { ingredientId: _i, edibleG: _g, comesOut: _c, scaling: _s, cure: _cure, ...plain } = line;
     const next: WrittenLine = {
       ...plain,
       ...(isOther && foodId ? { ingredientId: foodId } : {}),
-      ...(isWeighed && edibleG !== null ? { edibleG } : {}),
+      ...(isWeighed ? { edibleG } : {}),
       ...((isOut === 'yes') !== reading.comesOut ? { comesOut: isOut === 'yes' } : {}),
       ...(scaling === 'auto'
         ? typeof line.scaling === 'object'
           ? { scaling: line.scaling }
           : {}
         : { scaling: scaling as Scaling }),
-      ...(isMeat && brinePercent !== null && brineHours
+      ...(isMeat && brinePercent !== undefined && brineHours
         ? {
             cure: {
               brinePercent,
@@ -109,11 +102,11 @@ export function LineSheet({
             },
           }
         : {}),
-      parts: wholeParts(parts.map((part, i) => ({ stageId: part.stageId, share: (shares[i] ?? 0) / 100 }))),
+      parts: wholeParts(meant.map(({ stageId, percent }) => ({ stageId, share: percent / 100 }))),
     };
     editing.alter({ written: editing.form.written.map((one) => (one.id === line.id ? next : one)) });
     onClose();
-  };
+  }
 
   return (
     <Sheet title={line.text || 'A new line'} isOpen={isOpen} onClose={onClose}>
@@ -128,7 +121,7 @@ export function LineSheet({
           onCancel={() => setNew(false)}
         />
       ) : (
-        <>
+        <TypedForm form={form}>
           <Two>
             <PickTyped
               label="Taken for"
@@ -139,7 +132,9 @@ export function LineSheet({
             <Button kind="quiet" onPress={() => setNew(true)}>
               Not in the table
             </Button>
-            <SmallField label="In the pot, edible" value={grams} onChange={setGrams} unit="g" />
+            <form.AppField name="grams">
+              {(field) => <field.InOffice label="In the pot, edible" unit="g" />}
+            </form.AppField>
             <PickOne label="It scales" value={scaling} options={SCALING_WORDS} onChange={setScaling} />
           </Two>
           <Choice
@@ -165,15 +160,9 @@ export function LineSheet({
                     setParts(parts.map((one, n) => (n === i ? { ...one, stageId } : one)))
                   }
                 />
-                <SmallField
-                  label={`Share of part ${i + 1}`}
-                  isLabelHidden
-                  value={part.percent}
-                  onChange={(percent) =>
-                    setParts(parts.map((one, n) => (n === i ? { ...one, percent } : one)))
-                  }
-                  unit="%"
-                />
+                <form.AppField name={`parts[${i}].percent`}>
+                  {(field) => <field.InOffice label={`Share of part ${i + 1}`} isLabelHidden unit="%" />}
+                </form.AppField>
               </Two>
             ))}
             <Button kind="quiet" onPress={() => setParts(parted(parts, editing.form.stages.at(-1)!.id))}>
@@ -187,22 +176,47 @@ export function LineSheet({
           </div>
           {isMeat && (
             <Two>
-              <SmallField label="Brine or soak (0 % is water)" value={brine} onChange={setBrine} unit="%" />
-              <SmallField label="for" value={hours} onChange={setHours} unit="h" />
+              <form.AppField name="brine">
+                {(field) => <field.InOffice label="Brine or soak (0 % is water)" unit="%" />}
+              </form.AppField>
+              <form.AppField name="hours">{(field) => <field.InOffice label="for" unit="h" />}</form.AppField>
             </Two>
           )}
           {reading.note && <Soft>Noted: {reading.note}</Soft>}
-          <Errors sentences={wrong} />
-          <Button kind="main" onPress={keep}>
+          <form.AppField name="parts">
+            {(field) => <Errors sentences={sentencesIn(field.state.meta.errors)} />}
+          </form.AppField>
+          <Button kind="main" type="submit">
             Keep it so
           </Button>
-        </>
+        </TypedForm>
       )}
     </Sheet>
   );
 }
 
-type TypedPart = { stageId: string; percent: string };
+interface TypedPart {
+  stageId: string;
+  percent: string;
+}
+
+const LINE = v.object({
+  grams: figureOrNone(numberField('Grams', 0, 1_000_000, '')),
+  brine: figureOrNone(numberField('Brine', 0, 26, '%')),
+  hours: figureOrNone(numberField('Its hours', 0, 240, '')),
+  parts: v.pipe(
+    v.array(v.object({ stageId: v.string(), percent: figure(numberField('A part', 0, 100, '%')) })),
+    v.check(
+      (parts) => Math.abs(percentOf(parts) - 100) < 0.06,
+      ({ input }) =>
+        `The parts come to ${Math.round(percentOf(input) * 10) / 10} %; they must come to 100 %.`,
+    ),
+  ),
+});
+
+function percentOf(parts: readonly { percent: number }[]): number {
+  return parts.reduce((sum, part) => sum + part.percent, 0);
+}
 
 /** Half of the last part goes to another moment. */
 function parted(parts: readonly TypedPart[], stageId: string): TypedPart[] {

@@ -1,14 +1,15 @@
 import { Fragment, useState } from 'react';
 import { Radio, RadioGroup } from 'react-aria-components';
 import styled from 'styled-components';
+import * as v from 'valibot';
 import { typedNumber, weight } from '../../../contract';
 import type { Ingredient } from '../../../core/matter';
 import { chooseMethod, type Method, methodsFor, type Stage, type StageEnd } from '../../../core/recipe';
 import { Button } from '../../components/button';
 import { Choice } from '../../components/choice';
+import { TypedForm, useTypedForm } from '../../components/form';
 import { Sheet } from '../../components/sheet';
-import { SmallField } from '../../components/small-field';
-import { Caution, Errors, Over } from '../../components/text';
+import { Caution, Over } from '../../components/text';
 import { colour, radius, size, space } from '../../theme/tokens';
 import { attentionOf, endOf } from '../../words/stages';
 import { useKitchenHere } from '../use-kitchen-here';
@@ -58,12 +59,38 @@ export function StageSheet({
   rows: Readonly<Record<string, Ingredient>>;
   onClose: () => void;
 }) {
-  const [title, setTitle] = useState(stage.title);
-  const [act, setAct] = useState(stage.act);
   const [draft, setDraft] = useState(stage);
-  const [name, setName] = useState(stage.method);
-  const [figure, setFigure] = useState(figureOf(stage.ends));
-  const [wrong, setWrong] = useState<string | null>(null);
+  const form = useTypedForm({
+    first: { title: stage.title, act: stage.act, name: stage.method, ends: figureOf(stage.ends) },
+    schema: v.object({
+      title: v.pipe(v.string(), v.trim()),
+      act: v.pipe(v.string(), v.trim()),
+      name: v.pipe(v.string(), v.trim()),
+      ends: v.pipe(
+        v.string(),
+        v.check(
+          (typed) => endsWith(draft.ends, typed) !== null,
+          ({ input }) => `“${input}” is no number this stage can end at.`,
+        ),
+      ),
+    }),
+    keep: (typed) => {
+      const { title, act, name } = typed;
+      const ends = endsWith(draft.ends, typed.ends);
+      if (!ends) return;
+      const isHouse = name !== draft.method;
+      const { methodId, ...house } = draft;
+      editing.changeStage(stage.id, {
+        ...(isHouse ? house : { ...house, ...(methodId ? { methodId } : {}) }),
+        title: title || stage.title,
+        act,
+        method: name,
+        ends,
+        ...(isHouse ? { methodReason: 'The house’s own way.' } : {}),
+      });
+      onClose();
+    },
+  });
   const isServed = stage.ends.rule === 'served';
   const schools = methodsFor(stage.kind ?? 'simmer').filter(
     (method) => (method.ends.rule === 'served') === isServed,
@@ -78,71 +105,55 @@ export function StageSheet({
   const choose = (methodId: string) => {
     const next = chooseMethod(draft, methodId);
     setDraft(next);
-    setName(next.method);
-    setFigure(figureOf(next.ends));
-  };
-  const keep = () => {
-    const ends = endsWith(draft.ends, figure);
-    if (!ends) {
-      setWrong(`“${figure}” is no number this stage can end at.`);
-      return;
-    }
-    const isHouse = name.trim() !== draft.method;
-    const { methodId, ...house } = draft;
-    editing.changeStage(stage.id, {
-      ...(isHouse ? house : { ...house, ...(methodId ? { methodId } : {}) }),
-      title: title.trim() || stage.title,
-      act: act.trim(),
-      method: name.trim(),
-      ends,
-      ...(isHouse ? { methodReason: 'The house’s own way.' } : {}),
-    });
-    onClose();
+    form.setFieldValue('name', next.method);
+    form.setFieldValue('ends', figureOf(next.ends));
   };
 
   return (
     <Sheet title={stage.title} isOpen onClose={onClose}>
-      <SmallField label="Title" value={title} onChange={setTitle} />
-      <SmallField label="What is done" value={act} onChange={setAct} rows={3} />
-      {schools.length > 0 && (
-        <Ways value={draft.methodId ?? ''} onChange={choose} aria-label="How it is done">
-          {questions.map((question) => (
-            <Fragment key={question}>
-              <Over>{question}: cooks differ</Over>
-              {schools
-                .filter((method) => method.question === question)
-                .map((method) => (
-                  <School key={method.id} method={method} stage={draft} rawKg={rawKg} />
-                ))}
-            </Fragment>
-          ))}
-        </Ways>
-      )}
-      <Two>
-        <SmallField label="The house calls it" value={name} onChange={setName} />
-        {draft.ends.rule !== 'served' && draft.ends.rule !== 'simmer' && (
-          <SmallField
-            label={END_WORDS[draft.ends.rule].label}
-            value={figure}
-            onChange={setFigure}
-            unit={END_WORDS[draft.ends.rule].unit}
-          />
+      <TypedForm form={form}>
+        <form.AppField name="title">{(field) => <field.InOffice label="Title" />}</form.AppField>
+        <form.AppField name="act">
+          {(field) => <field.InOffice label="What is done" rows={3} />}
+        </form.AppField>
+        {schools.length > 0 && (
+          <Ways value={draft.methodId ?? ''} onChange={choose} aria-label="How it is done">
+            {questions.map((question) => (
+              <Fragment key={question}>
+                <Over>{question}: cooks differ</Over>
+                {schools
+                  .filter((method) => method.question === question)
+                  .map((method) => (
+                    <School key={method.id} method={method} stage={draft} rawKg={rawKg} />
+                  ))}
+              </Fragment>
+            ))}
+          </Ways>
         )}
-      </Two>
-      <Choice
-        label="Lid"
-        value={draft.lid}
-        options={[
-          { value: 'off', text: 'Off' },
-          { value: 'ajar', text: 'Ajar' },
-          { value: 'on', text: 'On' },
-        ]}
-        onChange={(lid) => setDraft({ ...draft, lid })}
-      />
-      <Errors sentences={wrong ? [wrong] : []} />
-      <Button kind="main" onPress={keep}>
-        Keep it so
-      </Button>
+        <Two>
+          <form.AppField name="name">
+            {(field) => <field.InOffice label="The house calls it" />}
+          </form.AppField>
+          {draft.ends.rule !== 'served' && draft.ends.rule !== 'simmer' && (
+            <form.AppField name="ends">
+              {(field) => <field.InOffice {...END_WORDS[draft.ends.rule as keyof typeof END_WORDS]} />}
+            </form.AppField>
+          )}
+        </Two>
+        <Choice
+          label="Lid"
+          value={draft.lid}
+          options={[
+            { value: 'off', text: 'Off' },
+            { value: 'ajar', text: 'Ajar' },
+            { value: 'on', text: 'On' },
+          ]}
+          onChange={(lid) => setDraft({ ...draft, lid })}
+        />
+        <Button kind="main" type="submit">
+          Keep it so
+        </Button>
+      </TypedForm>
     </Sheet>
   );
 }

@@ -3,20 +3,21 @@ import { join } from 'node:path';
 import { brotliCompressSync, constants } from 'node:zlib';
 import Database from 'better-sqlite3';
 import { v7 as uuid } from 'uuid';
-import type { BatchView, KitchenView } from '../../../contract';
-import type { BatchHead } from '../../../core/views';
-import { seed } from '../../../demo/seed';
-import { chowderOrder, lotsOf, said, saidOfShelf } from '../../testing/say';
-import { testKitchen } from '../../testing/test-kitchen';
-import { DB_NAME } from '../inspect-file';
+import type { BatchView, KitchenView } from '../contract';
+import type { BatchHead } from '../core/views';
+import { seed } from '../demo/seed';
+import { DB_NAME } from '../server/storage/inspect-file';
+import { chowderOrder, lotsOf, said, saidOfShelf } from '../server/testing/say';
+import { testKitchen } from '../server/testing/test-kitchen';
 
 /**
  * Writes today's file as an old one: the demo cooked on for a while through the server's own doors, and beside it what the
- * server says of it. To be run before a new migration is made: `npx tsx server/storage/old-files/write.ts`.
+ * server says of it. To be run before a new migration is made: `npx tsx scripts/old-file.ts`.
  */
-const { entries } = JSON.parse(
-  readFileSync(join(import.meta.dirname, '../migrations/meta/_journal.json'), 'utf8'),
-) as { entries: { tag: string }[] };
+const STORAGE = join(import.meta.dirname, '../server/storage');
+const { entries } = JSON.parse(readFileSync(join(STORAGE, 'migrations/meta/_journal.json'), 'utf8')) as {
+  entries: { tag: string }[];
+};
 const name = entries.at(-1)!.tag.slice(0, 4);
 const kitchen = testKitchen(seed);
 await kitchen.start();
@@ -115,9 +116,9 @@ db.exec(`VACUUM INTO '${packed}'`);
 db.close();
 const quality = { [constants.BROTLI_PARAM_QUALITY]: 11, [constants.BROTLI_PARAM_LGWIN]: 24 };
 writeFileSync(
-  join(import.meta.dirname, `${name}.db.br`),
+  join(STORAGE, 'old-files', `${name}.db.br`),
   brotliCompressSync(readFileSync(packed), { params: quality }),
 );
-writeFileSync(join(import.meta.dirname, `${name}.json`), `${JSON.stringify(expected)}\n`);
+writeFileSync(join(STORAGE, 'old-files', `${name}.json`), `${JSON.stringify(expected)}\n`);
 rmSync(kitchen.folder, { recursive: true });
 console.log(`${name}: ${expected.batches.length} batches, ${expected.lots.length} lots`);
