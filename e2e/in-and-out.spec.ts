@@ -58,7 +58,8 @@ test('taken out and brought in: a book, a saved page, prices; a wrong file says 
   await page.getByRole('button', { name: 'Price of Celeriac', exact: true }).click();
   const sheet = page.getByRole('dialog');
   await sheet.getByLabel('A kilogram as bought').fill('dear');
-  await expect(sheet.getByText('“dear” is not a price.')).toBeVisible();
+  await sheet.getByRole('button', { name: 'Keep this price' }).click();
+  await expect(sheet.getByText('The price must be a number, not “dear”.')).toBeVisible();
   await sheet.getByLabel('A kilogram as bought').fill('2.60');
   await expect(sheet.getByRole('listitem').filter({ hasText: 'Celeriac velouté' })).toContainText('→');
   await page.keyboard.press('Escape');

@@ -156,7 +156,7 @@ test('60 bowls at 13:10, from the order to the log', async ({ page, browser }) =
     const salt = page.getByRole('textbox', { name: 'Salt put in' });
     await salt.fill('a handful');
     await page.getByRole('button', { name: 'It is in', exact: true }).first().click();
-    await expect(page.getByText(/Salt must be a number of grams/)).toBeVisible();
+    await expect(page.getByText(/Salt must be a number of g,/)).toBeVisible();
     await page.getByRole('button', { name: 'holds a drawn line' }).click();
     const ways = page.getByRole('region', { name: 'Ways to the thickness wanted' });
     await expect(ways).toContainText('Kneaded butter');
@@ -174,7 +174,7 @@ test('60 bowls at 13:10, from the order to the log', async ({ page, browser }) =
     await page.getByRole('button', { name: 'Other amounts' }).click();
     await page.getByRole('textbox', { name: 'Fine salt' }).fill('some');
     await page.getByRole('button', { name: 'These are in', exact: true }).click();
-    await expect(page.getByText(/Fine salt must be a number of grams/)).toBeVisible();
+    await expect(page.getByText(/Fine salt must be a number of g,/)).toBeVisible();
     await page.getByRole('textbox', { name: 'Fine salt' }).fill('90');
     await page.getByRole('button', { name: 'These are in', exact: true }).click();
     await move(page, 4);
@@ -194,7 +194,7 @@ test('60 bowls at 13:10, from the order to the log', async ({ page, browser }) =
     const number = page.getByRole('textbox', { name: 'Or another number' });
     await number.fill('2.5');
     await page.getByRole('button', { name: 'Served' }).click();
-    await expect(page.getByText(/Bowls must be a whole number from 1 to 1000/)).toBeVisible();
+    await expect(page.getByText(/Bowls must be a whole number/)).toBeVisible();
     await number.fill('54');
     await page.getByRole('button', { name: 'Served' }).click();
     await expect(page.getByRole('definition').first()).toHaveText('55');
@@ -204,7 +204,7 @@ test('60 bowls at 13:10, from the order to the log', async ({ page, browser }) =
     const left = page.getByRole('textbox', { name: 'Left in the pot' });
     await left.fill('a drop');
     await page.getByRole('button', { name: 'Close it' }).click();
-    await expect(page.getByText(/What is left must be a number of litres/)).toBeVisible();
+    await expect(page.getByText(/What is left must be a number of L/)).toBeVisible();
     await left.fill('0.6');
     await page.getByRole('button', { name: 'Close it' }).click();
   });

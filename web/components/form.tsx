@@ -1,8 +1,8 @@
-import { createFormHook, createFormHookContexts } from '@tanstack/react-form';
+import { createFormHook, createFormHookContexts, revalidateLogic } from '@tanstack/react-form';
 import type { ReactNode } from 'react';
 import styled from 'styled-components';
 import * as v from 'valibot';
-import { typedNumber } from '../../contract';
+import { numberField, typedNumber } from '../../contract';
 import { space } from '../theme/tokens';
 import { Field } from './field';
 import { SmallField } from './small-field';
@@ -59,7 +59,10 @@ export function useTypedForm<Typed extends object, Meant>(of: {
 }) {
   return useAppForm({
     defaultValues: of.first,
-    validators: { onSubmit: of.schema },
+    // said when it is to be kept; from then on what is mended is seen as it is typed
+    validationLogic: revalidateLogic({ mode: 'submit', modeAfterSubmission: 'change' }),
+    validators: { onDynamic: of.schema },
+    canSubmitWhenInvalid: true,
     onSubmit: async ({ value }) => {
       await of.keep(v.parse(of.schema, value));
     },
@@ -103,6 +106,9 @@ export const figure = <S extends v.GenericSchema<number, number>>(schema: S) =>
     v.transform((text): number => typedNumber(text) ?? (text.trim() as unknown as number)),
     schema,
   );
+
+/** A figure whose range is for the rules to say: here it has only to be a number. */
+export const anyFigure = (name: string, unit: string) => figure(numberField(name, -1e12, 1e12, unit));
 
 /** The same where nothing may be typed: undefined then. */
 export const figureOrNone = <S extends v.GenericSchema<number, number>>(schema: S) =>

@@ -1,13 +1,13 @@
 import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import * as v from 'valibot';
-import { numberField, textField } from '../../../contract';
+import { numberField } from '../../../contract';
 import type { LarderEventBody } from '../../../core/larder';
 import type { LotStorage } from '../../../core/matter';
 import type { LotView } from '../../../core/views';
 import { Button } from '../../components/button';
 import { Choice } from '../../components/choice';
-import { figure, TypedForm, typedWords, useTypedForm } from '../../components/form';
+import { figure, TypedForm, useTypedForm } from '../../components/form';
 import { Sheet } from '../../components/sheet';
 import { StorageChoice } from '../../components/storage-choice';
 import { Caution, Errors, Soft } from '../../components/text';
@@ -233,7 +233,7 @@ function schemaOf(fields: readonly FieldOf[], unit: string) {
     Object.fromEntries(
       fields.map(({ key, label, kind, unit: own = unit }) => [
         key,
-        kind === 'words' ? typedWords(textField(label, 200)) : figure(numberField(label, 0, 100_000, own)),
+        kind === 'words' ? v.pipe(v.string(), v.trim()) : figure(numberField(label, 0, 100_000, own)),
       ]),
     ),
   ) as v.GenericSchema<Record<string, string>, Record<string, string | number>>;

@@ -2,12 +2,12 @@ import { useStore } from '@tanstack/react-form';
 import { useState } from 'react';
 import styled from 'styled-components';
 import * as v from 'valibot';
-import { litres as litresText, numberField, typedNumber } from '../../../contract';
+import { litres as litresText, typedNumber } from '../../../contract';
 import { type PotReading, potLitres } from '../../../core/pot';
 import { depthAtLitres, litresAtDepth } from '../../../core/vessel';
 import { Button } from '../../components/button';
 import { Choice } from '../../components/choice';
-import { figure, TypedForm, useTypedForm } from '../../components/form';
+import { anyFigure, TypedForm, useTypedForm } from '../../components/form';
 import { PotSection } from '../../components/pot-section/pot-section';
 import { Errors, Over } from '../../components/text';
 import { space } from '../../theme/tokens';
@@ -46,16 +46,6 @@ const LABEL = {
   temperature: 'Temperature',
 } as const;
 
-/** What an instrument can show; what this pot can hold is for the rules. */
-const RANGE: Readonly<Record<PotReading['kind'], readonly [least: number, most: number]>> = {
-  depth: [0, 300],
-  litres: [0, 2000],
-  weight: [0, 2000],
-  brix: [0.1, 80],
-  eye: [0, 100],
-  temperature: [-30, 130],
-};
-
 /** What a reading is worth, in a line. */
 const WORTH: Readonly<Record<PotReading['kind'], string>> = {
   depth: 'Good to 2 mm on a still surface, 5 mm on one that rolls.',
@@ -83,7 +73,7 @@ export function ReadingForm({
   const { tell, refusals } = useSubmit(here.batch.id);
   const form = useTypedForm({
     first: { value: firstDepthCm === null ? '' : String(firstDepthCm) },
-    schema: v.object({ value: figure(numberField(LABEL[kind], ...RANGE[kind], READING_UNIT[kind])) }),
+    schema: v.object({ value: anyFigure(LABEL[kind], READING_UNIT[kind]) }),
     keep: async ({ value }) => {
       const still = isStill && (kind === 'depth' || kind === 'litres') ? { still: true } : {};
       if (await tell({ type: 'reading', payload: { kind, value, ...still } })) onClose();
