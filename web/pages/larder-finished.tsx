@@ -35,6 +35,7 @@ const Row = styled(Link)`
   }
   ${media.narrow} {
     grid-template-columns: minmax(0, 1fr) auto;
+    gap: 0 ${space.m};
     .when {
       grid-row: 2;
     }

@@ -84,6 +84,7 @@ export function DeliverySheet({ onClose }: { onClose: () => void }) {
             onChange={choose}
           />
         )}
+        <Errors sentences={isUnsaid && !food ? ['Say what came.'] : []} />
         <form.AppField name="kg">{(field) => <field.InOffice label="Weight" unit="kg" />}</form.AppField>
         <form.AppField name="supplier">{(field) => <field.InOffice label="From" />}</form.AppField>
         <form.AppField name="warm">
@@ -117,7 +118,7 @@ export function DeliverySheet({ onClose }: { onClose: () => void }) {
         </form.AppField>
         <form.AppField name="place">{(field) => <field.InOffice label="Where it goes" />}</form.AppField>
         <StorageChoice value={storage} onChange={setStorage} />
-        <Errors sentences={[...(isUnsaid && !food ? ['Say what came.'] : []), ...refusals]} />
+        <Errors sentences={refusals} />
         <Button kind="main" type="submit">
           It is in
         </Button>
