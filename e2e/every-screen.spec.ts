@@ -14,7 +14,7 @@ test.afterAll(() => server.remove());
 
 /** Everything by day; in the dim kitchen what differs there, which is colours alone. */
 async function expectClean(page: Page, where: string): Promise<void> {
-  await page.waitForTimeout(250);
+  await page.waitForTimeout(150);
   const found = [...(await faults(page, (axe) => axe))];
   await inTheme(page, 'dim');
   found.push(...(await faults(page, (axe) => axe.withRules(['color-contrast']))).map((one) => `dim, ${one}`));
@@ -32,7 +32,7 @@ async function inTheme(page: Page, theme: 'day' | 'dim'): Promise<void> {
   await page.evaluate((name) => {
     document.documentElement.dataset.theme = name;
   }, theme);
-  await page.waitForTimeout(100);
+  await page.waitForTimeout(50);
 }
 
 test('places', async ({ page }) => {

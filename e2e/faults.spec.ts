@@ -1,3 +1,4 @@
+import { spawnSync } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import { appendFileSync, existsSync } from 'node:fs';
 import { join } from 'node:path';
@@ -11,6 +12,26 @@ const ROUNDS = 50;
 interface LogOf {
   events: { id: string; type: string; seq: number }[];
 }
+
+test('a second server on the same folder says who holds it, and stops; the first loses nothing by it', async ({
+  request,
+}) => {
+  const first = await demoServer();
+  await first.start();
+  const env = { ...process.env, PORT: '0', SLOW_POT_DATA: first.folder };
+  const second = spawnSync(process.execPath, ['dist/server/main.js'], {
+    env,
+    encoding: 'utf8',
+    timeout: 20_000,
+  });
+  expect(second.status).toBe(1);
+  expect(second.stderr).toMatch(/process \d+ on/);
+  expect(second.stderr).toContain(first.url);
+  expect((await request.get(`${first.url}/api/kitchen`)).ok()).toBe(true);
+  const settings = await request.patch(`${first.url}/api/kitchen`, { data: { airTempC: 23 } });
+  expect(settings.ok()).toBe(true);
+  await first.remove();
+});
 
 test('killed fifty times in the middle of writing, and its file torn: what was acknowledged is the log, each once', async ({
   request,

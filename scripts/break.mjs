@@ -149,12 +149,7 @@ const HOUSE = [
     'isItself: true',
     'server/storage/set-aside',
   ],
-  [
-    'core/own.ts',
-    'Object.hasOwn(record, id) ? record[id] : undefined',
-    'record[id]',
-    'server/batches/decided',
-  ],
+  ['Object.hasOwn(record, id) ? record[id] : undefined', 'record[id]', 'server/batches/decided'],
   ['core/views/batch-head.ts', 'outcome: result && outcomeOf(result)', 'outcome: null', 'server/server.test'],
   ['core/batch/fold-on.ts', 'isLater(event, from.after)', '!isLater(event, from.after)', 'core/batch/logs'],
   ['server/storage/open-storage.ts', "client.exec('BEGIN IMMEDIATE');", '', 'server/storage/crash'],
@@ -218,7 +213,6 @@ const SHORT = [
   'core/own.ts',
   'server/storage/ledger-rows.ts',
   'server/clock/steady-time.ts',
-  'server/live/live-stream.ts',
   'web/data/outbox/outbox.ts',
 ];
 

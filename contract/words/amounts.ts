@@ -1,7 +1,7 @@
 import { TZDate } from '@date-fns/tz';
 import { format } from 'date-fns';
 import type { UnitSystem } from '../../core/reader';
-import { roundGrams, roundMillilitres } from '../../core/units';
+import { roundGrams, roundMillilitres, UNITS } from '../../core/units';
 
 /** The edge: figures as a cook reads them. Nothing here goes back into the model. */
 
@@ -46,9 +46,8 @@ export function minutes(value: number): string {
   return span(value * 60_000);
 }
 
-const OUNCE_G = 28.349523125;
-const FLUID_OUNCE_ML = { us: 29.5735295625, imperial: 28.4130625 } as const;
-const PINT_ML = { us: 473.176473, imperial: 568.26125 } as const;
+const FLUID_OUNCE = { us: UNITS.floz, imperial: UNITS['imp-floz'] } as const;
+const PINT = { us: UNITS.pint, imperial: UNITS['imp-pint'] } as const;
 
 /** A weight as a scale can show it, in the kitchen's units. */
 export function weight(kg: number, units: UnitSystem = 'metric'): string {
@@ -65,15 +64,15 @@ export function volume(litres: number, units: UnitSystem = 'metric'): string {
     const round = roundMillilitres(ml);
     return Math.abs(round) < 1000 ? `${round} mL` : `${(round / 1000).toFixed(1)} L`;
   }
-  const pint = PINT_ML[units];
-  if (ml < pint / 2) return `${trim((ml / FLUID_OUNCE_ML[units]).toFixed(1))} fl oz`;
+  const pint = PINT[units].factor;
+  if (ml < pint / 2) return `${trim((ml / FLUID_OUNCE[units].factor).toFixed(1))} fl oz`;
   if (ml < pint * 16) return `${trim((Math.round((ml / pint) * 4) / 4).toFixed(2))} pt`;
   return `${trim((ml / pint / 8).toFixed(2))} gal`;
 }
 
 /** Pounds and ounces: tenths of an ounce under four, whole ounces from there, half pounds from twenty. */
 function pounds(grams: number): string {
-  const ounces = grams / OUNCE_G;
+  const ounces = grams / UNITS.oz.factor;
   if (ounces < 4) return `${trim(ounces.toFixed(ounces < 0.1 ? 2 : 1))} oz`;
   const whole = Math.round(ounces);
   if (whole < 16) return `${whole} oz`;

@@ -1,5 +1,6 @@
 import type { UnitSystem } from '../../core/reader';
 import type { Refusal } from '../../core/rules';
+import { UNITS } from '../../core/units';
 import type { FieldError } from '../problem';
 import { dayAndHour, sentenceCase, volume, weight } from './amounts';
 
@@ -148,5 +149,5 @@ function hoursWords(hours: number): string {
 }
 
 function depth(cm: number, units: UnitSystem): string {
-  return units === 'metric' ? `${Number(cm.toFixed(1))} cm` : `${(cm / 2.54).toFixed(1)} in`;
+  return units === 'metric' ? `${Number(cm.toFixed(1))} cm` : `${(cm / UNITS.in.factor).toFixed(1)} in`;
 }
