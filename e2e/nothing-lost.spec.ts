@@ -122,6 +122,18 @@ test('a place not yet fetched says so inside its frame, and one that dies leaves
   await page.unroute('**/api/batches');
 });
 
+test('a computation whose worker dies is asked again of another', async ({ page }) => {
+  let started = 0;
+  await page.route('**/compute.worker*', (route) => {
+    started += 1;
+    if (started > 1) return route.continue();
+    return route.fulfill({ contentType: 'text/javascript', body: 'throw new Error("dead")' });
+  });
+  await page.goto(`${server.url}/plan?service=evening`);
+  await expect(page.getByRole('button', { name: /^Ready to serve/ })).toBeVisible();
+  await expect.poll(() => started).toBe(2);
+});
+
 const BOOK_PLACES = [
   '/recipes',
   '/recipes/broth',

@@ -1,3 +1,4 @@
+import pino from 'pino';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { FileReading, FoodsView } from '../../contract';
 import { libraryOf, rowsOf } from '../../core/book';
@@ -5,9 +6,11 @@ import { INGREDIENT_BY_ID } from '../../core/matter';
 import { linesOf, readingTable, readLine } from '../../core/reader';
 import type { Recipe } from '../../core/recipe';
 import { seed } from '../../demo/seed';
+import type { BookHere } from '../recipes/sound-recipe';
 import { bookOf, fieldOf, sentences, someSoup as soup } from '../testing/say';
 import { testKitchen } from '../testing/test-kitchen';
 import { readBook } from './book-json';
+import { createFileReader } from './file-reader';
 
 const kitchenServer = testKitchen(seed);
 const { ask } = kitchenServer;
@@ -276,5 +279,19 @@ describe('files that would stop a server', () => {
     expect((await ask('GET', '/health')).status).toBe(200);
     expect([200, 422]).toContain((await slow).status);
     expect((await ask('GET', '/recipes')).status).toBe(200);
+  });
+  it('one that takes longer than it may is stopped and told so, those behind it have their turn, and none hangs', async () => {
+    const impatient = createFileReader(pino({ level: 'silent' }), 1);
+    const here: BookHere = { units: 'metric', foods: (await ask('GET', '/foods')).json, book: await book() };
+    const text = `Soup\n${'200 g leeks, sliced\n'.repeat(20_000)}`;
+    const all = await Promise.allSettled([1, 2, 3].map(() => impatient.read({ name: 'a.txt', text }, here)));
+    for (const one of all) {
+      expect(one.status).toBe('rejected');
+      expect(String((one as PromiseRejectedResult).reason)).toMatch(/takes too long to read/);
+    }
+    await impatient.close();
+    const patient = createFileReader(pino({ level: 'silent' }));
+    expect((await patient.read({ name: 'a.txt', text: 'Soup\n200 g leeks' }, here)).kind).toBe('drafts');
+    await patient.close();
   });
 });
