@@ -65,7 +65,7 @@ export async function demoServer(folder = mkdtempSync(join(tmpdir(), 'slow-pot-e
   };
 }
 
-function freePort(): Promise<number> {
+export function freePort(): Promise<number> {
   return new Promise((resolve, reject) => {
     const probe = createServer();
     probe.once('error', reject);

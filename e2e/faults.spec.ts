@@ -3,6 +3,7 @@ import { randomUUID } from 'node:crypto';
 import { appendFileSync, existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { expect, test } from '@playwright/test';
+import { startChowder } from './cook';
 import { demoServer } from './demo-server';
 
 /** What a kitchen must survive: the power gone in the middle of a write, a file cut short. No browser is needed for it. */
@@ -39,22 +40,7 @@ test('killed fifty times in the middle of writing, and its file torn: what was a
   test.setTimeout(240_000);
   const server = await demoServer();
   await server.start();
-  const kitchen = await (await request.get(`${server.url}/api/kitchen`)).json();
-  const started = await request.post(`${server.url}/api/batches`, {
-    data: {
-      id: randomUUID(),
-      recipeId: 'trout-chowder',
-      portions: 20,
-      portionMl: 250,
-      saltPercent: 0.9,
-      band: 3,
-      serviceAtMs: kitchen.clock.kitchenFromMs + 6 * 3_600_000,
-      potId: 'rondeau-24',
-      burnerId: 'gas-1',
-    },
-  });
-  expect(started.status()).toBe(201);
-  const batch = await started.json();
+  const batch = await startChowder(request, server.url);
   const door = `${server.url}/api/batches/${batch.id}/events`;
   const acknowledged: string[] = [];
   let unsure: { id: string; body: object }[] = [];

@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { type BrowserContext, expect, type Page, test } from '@playwright/test';
 import { commandKitchen } from '../server/testing/command-kitchen';
 import { chanceOf, RandomCook } from '../server/testing/random-cook';
+import { startChowder } from './cook';
 import { type DemoServer, demoServer } from './demo-server';
 
 /** What a tablet must survive: no line, two tabs at once, a page that dies, whatever a cook may have said before. */
@@ -18,24 +19,7 @@ async function startedChowder(context: BrowserContext): Promise<string> {
   const open = await (await request.get(`${server.url}/api/batches/open`)).json();
   const [there] = open;
   if (there) return there.id;
-  const kitchen = await (await request.get(`${server.url}/api/kitchen`)).json();
-  const id = randomUUID();
-  const started = await request.post(`${server.url}/api/batches`, {
-    data: {
-      id,
-      recipeId: 'trout-chowder',
-      portions: 20,
-      portionMl: 250,
-      saltPercent: 0.9,
-      band: 3,
-      serviceAtMs: kitchen.clock.kitchenFromMs + 6 * 3_600_000,
-      potId: 'rondeau-24',
-      burnerId: 'gas-1',
-      overrideReason: 'as a test',
-    },
-  });
-  expect(started.status()).toBe(201);
-  const { snapshot } = await started.json();
+  const { id, snapshot } = await startChowder(request, server.url);
   const begun = { id: randomUUID(), type: 'stageBegun', v: 2 };
   const payload = { stageId: snapshot.input.recipe.stages[0].id };
   await request.post(`${server.url}/api/batches/${id}/events`, { data: { ...begun, payload } });
@@ -59,6 +43,7 @@ test('two tabs, no line, one of them loaded again: one queue, each entry arrives
     await tab.getByRole('button', { name: 'Take back, or note' }).waitFor();
   }
   const note = async (tab: Page, text: string) => {
+    await tab.bringToFront();
     await tab.getByRole('button', { name: 'Take back, or note' }).click();
     await tab.getByRole('textbox', { name: 'A note' }).fill(text);
     await tab.getByRole('button', { name: 'Keep the note' }).click();
@@ -120,6 +105,29 @@ test('a place not yet fetched says so inside its frame, and one that dies leaves
   await own.click();
   await expect(page.getByRole('button', { name: 'Take back, or note' })).toBeVisible();
   await page.unroute('**/api/batches');
+});
+
+test('pressed twice in haste, a delivery is one lot', async ({ page }) => {
+  const carrots = async () => {
+    const lots: { name: string }[] = await (await page.request.get(`${server.url}/api/lots`)).json();
+    return lots.filter((lot) => lot.name === 'Carrot').length;
+  };
+  const before = await carrots();
+  await page.goto(`${server.url}/larder`);
+  await page.getByRole('button', { name: 'A delivery…' }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByRole('combobox', { name: 'What came' }).fill('Carrot');
+  await page.getByRole('option', { name: 'Carrot', exact: true }).click();
+  await sheet.getByLabel('Weight').fill('4');
+  await sheet.getByLabel('From').fill('Somebody');
+  // the answer takes its time, so that the second press falls into it
+  await page.route('**/api/larder/events', async (route) => {
+    await new Promise((resolve) => setTimeout(resolve, 600));
+    await route.continue();
+  });
+  await sheet.getByRole('button', { name: 'It is in' }).dblclick();
+  await expect(sheet).toHaveCount(0);
+  expect(await carrots()).toBe(before + 1);
 });
 
 test('a computation whose worker dies is asked again of another', async ({ page }) => {

@@ -1,20 +1,18 @@
-import { type ChildProcess, fork, spawn } from 'node:child_process';
+import { fork } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
-import { cpSync, mkdtempSync, readFileSync, rmSync } from 'node:fs';
-import { createServer } from 'node:net';
+import { cpSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { chromium, type Page } from '@playwright/test';
 import { CHROMIUM } from '../../playwright.config';
 import { fileOf } from './make-file';
+import { type Json, type Kitchen, serve, stop } from './served';
 
 /**
  * The growth law, measured: kitchens of 200, 2,000 and 20,000 closed batches, each served by the built server, asked in
  * turns. Every figure has a bound of its own, and at 20,000 at most one and a half times its time at 200. Fails where a
  * bound is missed.
  */
-type Json = ReturnType<typeof JSON.parse>;
-
 const SIZES = [200, 2000, 20_000] as const;
 const ROUNDS = 41;
 /** Under this many ms a difference is the machine's, not the kitchen's: ratios are taken of no less. */
@@ -25,65 +23,11 @@ const root = join(tmpdir(), 'slow-pot-scale');
 const work = mkdtempSync(join(tmpdir(), 'slow-pot-scale-run-'));
 const failures: string[] = [];
 
-interface Kitchen {
-  size: number;
-  url: string;
-  child: ChildProcess;
-  startMs: number;
-  ask(method: string, path: string, body?: unknown): Promise<Json>;
-  bytes(path: string): Promise<number>;
-  rssMb(): number;
-}
-
-async function serve(size: number): Promise<Kitchen> {
+/** A copy to work on: the file itself stays for the next run. */
+function copyOf(size: number): string {
   const folder = join(work, String(size));
   cpSync(fileOf(size, root), folder, { recursive: true });
-  const port = await freePort();
-  const url = `http://127.0.0.1:${port}`;
-  const began = performance.now();
-  const child = spawn(process.execPath, ['dist/server/main.js'], {
-    env: { ...process.env, PORT: String(port), SLOW_POT_DATA: folder },
-    stdio: ['ignore', 'ignore', 'inherit'],
-  });
-  for (;;) {
-    const isUp = await fetch(`${url}/api/health`).then(
-      (answer) => answer.ok,
-      () => false,
-    );
-    if (isUp) break;
-    if (child.exitCode !== null) throw new Error(`the server of ${size} did not come up`);
-    await new Promise((resolve) => setTimeout(resolve, 10));
-  }
-  const startMs = performance.now() - began;
-  return {
-    size,
-    url,
-    child,
-    startMs,
-    async ask(method, path, body) {
-      const answer = await fetch(`${url}/api${path}`, {
-        method,
-        ...(body ? { headers: { 'Content-Type': 'application/json' }, body: JSON.stringify(body) } : {}),
-      });
-      const json = (await answer.json()) as Json;
-      if (!answer.ok) throw new Error(`${method} ${path}: ${JSON.stringify(json).slice(0, 300)}`);
-      return json;
-    },
-    bytes: async (path) => (await (await fetch(`${url}/api${path}`)).arrayBuffer()).byteLength,
-    rssMb: () =>
-      Number(/VmRSS:\s+(\d+) kB/.exec(readFileSync(`/proc/${child.pid}/status`, 'utf8'))![1]) / 1000,
-  };
-}
-
-function freePort(): Promise<number> {
-  return new Promise((resolve, reject) => {
-    const probe = createServer();
-    probe.once('error', reject);
-    probe.listen(0, '127.0.0.1', () => {
-      const at = probe.address();
-      probe.close(() => resolve(typeof at === 'object' && at ? at.port : 0));
-    });
-  });
+  return folder;
 }
 
 const middle = (values: readonly number[], share = 0.5) =>
@@ -130,7 +74,7 @@ const kitchens: Kitchen[] = [];
 for (const size of SIZES) {
   const starts: number[] = [];
   for (let i = 0; i < 3; i++) {
-    const kitchen = await serve(size);
+    const kitchen = await serve(size, copyOf(size));
     starts.push(kitchen.startMs);
     if (i === 2) kitchens.push(kitchen);
     else await stop(kitchen);
@@ -402,10 +346,4 @@ rmSync(work, { recursive: true });
 if (failures.length > 0) {
   console.error(`missed: ${failures.join('; ')}`);
   process.exit(1);
-}
-
-async function stop({ child }: Kitchen): Promise<void> {
-  const ended = new Promise((resolve) => child.once('exit', resolve));
-  child.kill('SIGTERM');
-  await ended;
 }

@@ -1,5 +1,5 @@
 import { createFormHook, createFormHookContexts, revalidateLogic } from '@tanstack/react-form';
-import type { ReactNode } from 'react';
+import { type ReactNode, useRef } from 'react';
 import styled from 'styled-components';
 import * as v from 'valibot';
 import { numberField, typedNumber } from '../../contract';
@@ -57,6 +57,7 @@ export function useTypedForm<Typed extends object, Meant>(of: {
   schema: v.GenericSchema<Typed, Meant>;
   keep: (meant: Meant) => unknown;
 }) {
+  const keep = useOneAtATime(of.keep);
   return useAppForm({
     defaultValues: of.first,
     // said when it is to be kept; from then on what is mended is seen as it is typed
@@ -64,9 +65,25 @@ export function useTypedForm<Typed extends object, Meant>(of: {
     validators: { onDynamic: of.schema },
     canSubmitWhenInvalid: true,
     onSubmit: async ({ value }) => {
-      await of.keep(v.parse(of.schema, value));
+      await keep(v.parse(of.schema, value));
     },
   });
+}
+
+/** An act that is not done again while it is being done: a second press in haste says nothing new. */
+export function useOneAtATime<Said extends unknown[]>(
+  act: (...said: Said) => unknown,
+): (...said: Said) => Promise<void> {
+  const isBusy = useRef(false);
+  return async (...said) => {
+    if (isBusy.current) return;
+    isBusy.current = true;
+    try {
+      await act(...said);
+    } finally {
+      isBusy.current = false;
+    }
+  };
 }
 
 const Stack = styled.form`

@@ -1,28 +1,16 @@
-import { Link } from 'react-router';
 import styled from 'styled-components';
 import { minutes } from '../../contract';
 import { BASE_FAMILIES, BASE_KINDS, type BaseFamily, type BaseKind } from '../../core/bases';
 import { Page } from '../components/page';
 import { Over, Soft, Title } from '../components/text';
 import { useLots, useRecipes } from '../data/queries';
-import { colour, media, size, space } from '../theme/tokens';
+import { media } from '../theme/tokens';
 import { LarderNav } from './larder-parts/larder-nav';
+import { RowLink } from './larder-parts/row-link';
 
-const Row = styled(Link)`
-  display: grid;
+const Row = styled(RowLink)`
   grid-template-columns: minmax(0, 1.1fr) minmax(0, 1.6fr) 150px 130px;
-  gap: ${space.m};
   align-items: baseline;
-  padding: ${space.s} 0;
-  border-bottom: 1px solid ${colour.line};
-  color: inherit;
-  text-decoration: none;
-  &:hover strong {
-    text-decoration: underline;
-  }
-  strong {
-    font-size: ${size.lead};
-  }
   > :nth-child(n + 3) {
     text-align: right;
   }

@@ -7,6 +7,7 @@ import { type BaseFamily, baseKind } from '../../core/bases';
 import { type Blend, type BlendWanted, blendLots } from '../../core/larder';
 import type { LotView } from '../../core/views';
 import { Button } from '../components/button';
+import { useOneAtATime } from '../components/form';
 import { Empty, Halves, Page, Waiting } from '../components/page';
 import { SmallField } from '../components/small-field';
 import { Errors, Over, Soft, Subtitle, Title } from '../components/text';
@@ -51,6 +52,7 @@ export function LarderBlend() {
     umamiMin: '',
     priceMax: '',
   });
+  const pourOnce = useOneAtATime(pour);
   if (!lots) return <Waiting error={error} onRetry={refetch} />;
   const there = lots.filter((lot) => mayBePoured(lot, nowMs)).sort((a, b) => b.leftLitres - a.leftLitres);
   const ticked = picked ?? [...firstTwo(there), WATER];
@@ -145,7 +147,7 @@ export function LarderBlend() {
                   {money(blend.outcome.centsPerKg, kitchen.currency)} a kilo.
                 </p>
                 <Over>It keeps the earliest date of what is poured into it, and every allergen.</Over>
-                <Button kind="main" onPress={() => pour(blend)}>
+                <Button kind="main" onPress={() => pourOnce(blend)}>
                   It is poured together
                 </Button>
               </>

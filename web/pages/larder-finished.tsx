@@ -1,4 +1,3 @@
-import { Link } from 'react-router';
 import styled from 'styled-components';
 import { day } from '../../contract';
 import type { LotView } from '../../core/views';
@@ -6,26 +5,15 @@ import { Button } from '../components/button';
 import { Empty, Page, Waiting } from '../components/page';
 import { Over, Soft, Title } from '../components/text';
 import { useFinishedLots } from '../data/queries';
-import { colour, media, size, space } from '../theme/tokens';
+import { colour, media, space } from '../theme/tokens';
 import { lotAmount } from '../words/lots';
 import { LarderNav } from './larder-parts/larder-nav';
+import { RowLink } from './larder-parts/row-link';
 import { useKitchenHere } from './use-kitchen-here';
 
-const Row = styled(Link)`
-  display: grid;
+const Row = styled(RowLink)`
   grid-template-columns: minmax(0, 1fr) 190px 120px;
-  gap: ${space.m};
   align-items: baseline;
-  padding: ${space.s} 0;
-  border-bottom: 1px solid ${colour.line};
-  color: inherit;
-  text-decoration: none;
-  &:hover strong {
-    text-decoration: underline;
-  }
-  strong {
-    font-size: ${size.lead};
-  }
   .number {
     color: ${colour.soft};
     white-space: nowrap;

@@ -7,6 +7,7 @@ import { boilOffKgPerHour } from '../../../core/evaporation';
 import { concentrate, letDown, type Strengthened } from '../../../core/larder';
 import type { LotView } from '../../../core/views';
 import { Button } from '../../components/button';
+import { useOneAtATime } from '../../components/form';
 import { Sheet } from '../../components/sheet';
 import { SmallField } from '../../components/small-field';
 import { Caution, Errors, Soft } from '../../components/text';
@@ -37,6 +38,21 @@ export function LetDownSheet({
   const isDown = typedBrix !== null && typedBrix < lot.brix;
   const glaze = book.find((one) => one.base === 'stock-glaze');
   const tooMuch = kg > lot.leftKg + 0.05;
+  const keep = useOneAtATime(async () => {
+    if (typeof found === 'string') return;
+    const done = await tell({
+      type: 'blended',
+      payload: {
+        toLotId: uuid(),
+        name: `${lot.name}, let down`,
+        parts: [{ lotId: lot.id, kg: Math.round(kg * 1000) / 1000 }],
+        waterKg: Math.round(-found.waterOffKg * 1000) / 1000,
+        place: lot.place,
+        storage: 'chilled',
+      },
+    });
+    if (done) onClose();
+  });
   return (
     <Sheet title="Let down, or reduce" isOpen onClose={onClose}>
       <Soft>
@@ -90,25 +106,7 @@ export function LetDownSheet({
       {!isDown && <Caution>low at the end and in a smaller pan: a thin layer scorches in a minute.</Caution>}
       <Errors sentences={refusals} />
       {isDown ? (
-        <Button
-          kind="main"
-          isDisabled={typeof found === 'string' || tooMuch}
-          onPress={async () => {
-            if (typeof found === 'string') return;
-            const done = await tell({
-              type: 'blended',
-              payload: {
-                toLotId: uuid(),
-                name: `${lot.name}, let down`,
-                parts: [{ lotId: lot.id, kg: Math.round(kg * 1000) / 1000 }],
-                waterKg: Math.round(-found.waterOffKg * 1000) / 1000,
-                place: lot.place,
-                storage: 'chilled',
-              },
-            });
-            if (done) onClose();
-          }}
-        >
+        <Button kind="main" isDisabled={typeof found === 'string' || tooMuch} onPress={keep}>
           It is let down
         </Button>
       ) : (

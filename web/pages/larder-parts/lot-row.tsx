@@ -1,28 +1,16 @@
-import { Link } from 'react-router';
 import styled from 'styled-components';
 import { type KitchenView, money } from '../../../contract';
 import type { LotView } from '../../../core/views';
 import { FigureText, Over } from '../../components/text';
 import { Tub } from '../../components/tub';
 import { useRecipes } from '../../data/queries';
-import { colour, media, size, space } from '../../theme/tokens';
+import { colour, media } from '../../theme/tokens';
 import { dateWords, isPouredLot, lotAmount, lotColour, standingWords } from '../../words/lots';
+import { RowLink } from './row-link';
 
-const Row = styled(Link)`
-  display: grid;
+const Row = styled(RowLink)`
   grid-template-columns: 60px minmax(0, 1fr) 150px 132px;
-  gap: ${space.m};
   align-items: center;
-  padding: ${space.s} 0;
-  border-bottom: 1px solid ${colour.line};
-  color: inherit;
-  text-decoration: none;
-  &:hover strong {
-    text-decoration: underline;
-  }
-  strong {
-    font-size: ${size.lead};
-  }
   .number {
     color: ${colour.soft};
     font-weight: 400;
