@@ -96,6 +96,9 @@ test('60 bowls at 13:10, from the order to the log', async ({ page, browser }) =
     await expect(page.getByText(/1 entry waits on this device/)).toBeVisible();
     await page.keyboard.press('Escape');
     await page.reload().catch(() => undefined);
+    // Chromium tries its error page again by itself after a second, which would cut into the opening below: left first
+    await page.waitForURL('chrome-error://**');
+    await page.goto('about:blank');
     await server.start();
     await page.goto(url);
     const readingsKept = async () => {
