@@ -4,6 +4,7 @@ import type { Written } from '../core/log';
 import { THICKENER_KINDS } from '../core/matter';
 import type { BatchCommand } from '../core/rules';
 import { countField, idField, numberField, storageField, textField } from './number-field';
+import { ORDER_LIMITS } from './plan-request';
 
 export const thickenerSchema = v.picklist(THICKENER_KINDS, 'That thickener is not known.');
 
@@ -175,7 +176,7 @@ export const batchCommandSchema: v.GenericSchema<unknown, BatchCommand> = v.vari
     one(
       'portioned',
       v.strictObject({
-        portions: countField('Bowls', 1, 1000),
+        portions: countField('Bowls', 1, ORDER_LIMITS.portions.max),
         fate: v.picklist(['served', 'discarded'], 'Bowls are served or discarded.'),
         overrideReason: v.optional(textField('The reason', 200)),
       }),

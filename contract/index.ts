@@ -22,7 +22,7 @@ export {
   kitchenSettingsSchema,
   limitsSchema,
 } from './kitchen-settings';
-export { kitchenTimeMs, nextServiceAtMs, zonedTimeMs } from './kitchen-time';
+export { daysAhead, kitchenTimeMs, nextServiceAtMs, zonedTimeMs } from './kitchen-time';
 export { larderEventBodySchema } from './larder-event';
 export {
   type FileToRead,

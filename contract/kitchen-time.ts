@@ -22,3 +22,9 @@ export function nextServiceAtMs(time: string, zone: string, nowMs: number): numb
   const today = zonedTimeMs(time, zone, nowMs);
   return today > nowMs ? today : zonedTimeMs(time, zone, nowMs, 1);
 }
+
+/** Days from the day of now to that of a moment, by the kitchen's calendar; 0 for the same day. */
+export function daysAhead(nowMs: number, atMs: number, zone: string): number {
+  const noon = (ms: number) => zonedTimeMs('12:00', zone, ms);
+  return Math.round((noon(atMs) - noon(nowMs)) / 86_400_000);
+}

@@ -1,10 +1,10 @@
 import * as v from 'valibot';
-import { countField, idField, numberField, textField, timeField } from './number-field';
+import { idField, numberField, textField, timeField } from './number-field';
 import { substitutionSchema } from './substitution-schema';
 
 /** Limits of an order, in one place for the form, the server and the tests. */
 export const ORDER_LIMITS = {
-  portions: { min: 1, max: 1000 },
+  portions: { min: 1, max: 2000 },
   portionMl: { min: 30, max: 1000 },
   saltPercent: { min: 0, max: 26 },
   band: { min: 0, max: 6 },
@@ -14,7 +14,8 @@ export const ORDER_LIMITS = {
 /** An order: what, how much, when, in which pot, on which burner. */
 export const planRequestSchema = v.object({
   recipeId: textField('The recipe'),
-  portions: countField('Bowls', ORDER_LIMITS.portions.min, ORDER_LIMITS.portions.max),
+  /** whole ones, or what some litres come to */
+  portions: numberField('Bowls', ORDER_LIMITS.portions.min, ORDER_LIMITS.portions.max, ''),
   portionMl: numberField('A bowl', ORDER_LIMITS.portionMl.min, ORDER_LIMITS.portionMl.max, 'mL'),
   saltPercent: numberField('Salt', ORDER_LIMITS.saltPercent.min, ORDER_LIMITS.saltPercent.max, '%'),
   band: numberField('Thickness', ORDER_LIMITS.band.min, ORDER_LIMITS.band.max, ''),

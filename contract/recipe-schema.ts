@@ -24,7 +24,13 @@ const longText = (name: string, max: number) =>
   v.pipe(v.string(`${name} must be text.`), v.maxLength(max, `${name} must be at most ${max} characters.`));
 
 const scaling = v.union(
-  [v.picklist(SCALINGS), v.strictObject({ sameAs: idField('The line it is equal to') })],
+  [
+    v.picklist(SCALINGS),
+    v.strictObject({
+      sameAs: idField('The line it follows'),
+      times: v.optional(numberField('How many times as much', 0.01, 100, '')),
+    }),
+  ],
   'How a line scales must be one of the known ways.',
 );
 

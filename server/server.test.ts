@@ -196,7 +196,7 @@ describe('a batch through the API', () => {
       () => event('portioned', { portions: 0.5, fate: 'served' }),
       400,
       'payload.portions',
-      /from 1 to 1000|whole/,
+      /from 1 to 2000|whole/,
     ],
     ['an id that is none', () => ({ ...event('note', { text: 'x' }), id: '7' }), 400, 'id', /UUID/],
     [
@@ -263,9 +263,9 @@ describe('a batch through the API', () => {
 
 describe('orders that cannot be', () => {
   it.each([
-    [{ portions: -5 }, 400, 'portions', /from 1 to 1000/],
+    [{ portions: -5 }, 400, 'portions', /from 1 to 2000/],
     [{ portions: '60 or so' }, 400, 'portions', /must be a number.*“60 or so”/],
-    [{ portions: 12.5 }, 400, 'portions', /whole number/],
+    [{ portions: 2000.5 }, 400, 'portions', /from 1 to 2000/],
     [{ saltPercent: 30 }, 400, 'saltPercent', /from 0 to 26 %/],
     [{ portionMl: 0 }, 400, 'portionMl', /from 30 to 1000 mL/],
     [{ serviceAtMs: 1000 }, 422, 'serviceAtMs', /already past/],

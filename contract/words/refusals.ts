@@ -1,3 +1,4 @@
+import type { CookingTrouble } from '../../core/plan';
 import type { UnitSystem } from '../../core/reader';
 import type { Refusal } from '../../core/rules';
 import { UNITS } from '../../core/units';
@@ -105,7 +106,9 @@ export function refusalSentence(refusal: Refusal, { units, zone }: SaidIn): stri
     case 'burnerBusy':
       return `${sentenceCase(refusal.burnerName)} is in use${refusal.by ? `: ${refusal.by}` : ''}.`;
     case 'cannotBeCooked':
-      return `This cannot be cooked so: ${refusal.why}.`;
+      return refusal.trouble
+        ? cookingTroubleWords(refusal.trouble, units)
+        : `This cannot be cooked so: ${refusal.why}.`;
     case 'unknownLot':
       return `There is no lot “${refusal.lotId}” in the larder.`;
     case 'lotExists':
@@ -133,7 +136,7 @@ export function refusalSentence(refusal: Refusal, { units, zone }: SaidIn): stri
     case 'unknownRecipe':
       return `There is no recipe “${refusal.recipeId}”.`;
     case 'tooFull':
-      return `At its fullest it is ${litres(refusal.fullestLitres)}; the ${refusal.potName} boils over above ${litres(refusal.workingFillLitres)}. Take ${refusal.batches} batches or a larger pot.`;
+      return `At its fullest it is about ${litres(refusal.wantedLitres)}; the ${refusal.potName} boils over above ${litres(refusal.workingFillLitres)}. Take ${refusal.batches} batches or a larger pot.`;
     case 'larderShort': {
       const each = refusal.lines.map(
         ({ name, wantedLitres, thereLitres }) =>
@@ -150,4 +153,14 @@ function hoursWords(hours: number): string {
 
 function depth(cm: number, units: UnitSystem): string {
   return units === 'metric' ? `${Number(cm.toFixed(1))} cm` : `${(cm / UNITS.in.factor).toFixed(1)} in`;
+}
+
+/** Why an order cannot be cooked in its pot, and what would help. */
+export function cookingTroubleWords(trouble: CookingTrouble, units: UnitSystem): string {
+  switch (trouble.code) {
+    case 'boilsDry':
+      return `“${trouble.stageTitle}” would boil dry, ${weight(trouble.kg, units)} left: more liquid, a smaller pot, or less heat.`;
+    case 'neverEnds':
+      return `“${trouble.stageTitle}” would not be done in ${trouble.hours} hours on this burner: a stronger one, or a smaller batch.`;
+  }
 }

@@ -43,8 +43,9 @@ const OLDER_WITHIN: Readonly<Record<string, number>> = {
   costCents: 1e-9,
   evaporatedKg: 0.06,
   gain: 0.08,
-  saltPercentAtService: 0.03,
-  putByKg: 0.02,
+  saltPercentAtService: 0.04,
+  // since model 5 roasted bones keep their water: more of the stock clings to them
+  putByKg: 0.03,
   putByProtein: 0.04,
 };
 

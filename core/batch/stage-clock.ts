@@ -1,5 +1,5 @@
 import { boilOffKgPerHour } from '../evaporation';
-import { softNeed, warmTo } from '../plan';
+import { stageTarget, UNDER_THE_TOP_C } from '../plan';
 import {
   arrivingAt,
   exits,
@@ -20,9 +20,6 @@ import { SIMMER_UNDER_BOIL_C, type Stage } from '../recipe';
 import type { BatchSnapshot } from './batch-event';
 import type { BatchState, StageProgress } from './batch-state';
 import { topTemperature } from './top-temperature';
-
-/** A pot with a top temperature is held this far under it, K. Common practice. */
-const UNDER_THE_TOP_C = 3;
 
 export interface StageClock {
   stage: Stage;
@@ -50,14 +47,15 @@ export function stageClock(snapshot: BatchSnapshot, state: BatchState): StageClo
   const progress = state.stages.find((one) => one.stageId === state.currentStageId);
   if (!stage || progress?.begunMs == null) return null;
   const { setup } = state;
-  const target = targetOf(state, stage, progress);
+  const topC = topTemperature(snapshot, state)?.tempC;
+  const target = targetOf(state, stage, progress, topC);
   return {
     stage,
     begunMs: progress.begunMs,
     ends: target ? forecastPot(setup, state.pot, target) : byTheClock(stage, progress.begunMs),
     markLitres: target?.kind === 'mass' ? litresAtMass(state.pot, target.kg) : null,
     target,
-    wantedHeat: wantedHeat(setup, stage, state.pot, topTemperature(snapshot, state)?.tempC),
+    wantedHeat: wantedHeat(setup, stage, state.pot, topC),
   };
 }
 
@@ -98,22 +96,18 @@ export function lossKgPerHour(setup: PotSetup, pot: PotState): number {
   return boilOffKgPerHour({ netPowerW: steamKW * 1000, tempC: pot.tempC });
 }
 
-function targetOf(state: BatchState, stage: Stage, progress: StageProgress): PotTarget | null {
+function targetOf(
+  state: BatchState,
+  stage: Stage,
+  progress: StageProgress,
+  topC: number | undefined,
+): PotTarget | null {
   const { setup } = state;
   if (progress.target && progress.fromLitres !== null)
     return fallTo(setup, state.pot, progress.target, progress.fromLitres);
-  switch (stage.ends.rule) {
-    case 'simmer':
-      return { kind: 'temperature', tempC: setup.air.boilingC - SIMMER_UNDER_BOIL_C.barely };
-    case 'warm':
-      return { kind: 'temperature', tempC: warmTo(setup, stage.ends.tempC) };
-    case 'soft':
-      return { kind: 'softened', minutesAt100C: softNeed(setup, stage.ends) };
-    case 'fall':
-      return progress.targetKg === null ? null : { kind: 'mass', kg: progress.targetKg };
-    default:
-      return null;
-  }
+  if (stage.ends.rule === 'fall')
+    return progress.targetKg === null ? null : { kind: 'mass', kg: progress.targetKg };
+  return stageTarget(setup, state.pot, stage, topC);
 }
 
 function byTheClock(stage: Stage, begunMs: number): ForecastInterval {

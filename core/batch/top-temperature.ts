@@ -1,16 +1,12 @@
 import { totalKg } from '../matter';
-import { liquidLitres } from '../pot';
-import { FOOD_CODE, topRuleOf } from '../safety';
+import { type AskedTop, lowestTop } from '../plan';
+import { FOOD_CODE } from '../safety';
 
 import type { BatchSnapshot } from './batch-event';
 import type { BatchState } from './batch-state';
 
 /** The hottest the pot may get from now on, and the least it must have where there is a legal minimum. */
-export interface TopTemperature {
-  tempC: number;
-  why: string;
-  /** which food or stage asks for it */
-  because: string;
+export interface TopTemperature extends AskedTop {
   /** a minimum that holds at the same time, °C, with its section of the code; null where there is none */
   least: { tempC: number; why: string } | null;
   /** both cannot be kept with three kelvin to spare: the licensed person decides */
@@ -30,24 +26,13 @@ const ROOM_K = 3;
  */
 export function topTemperature(snapshot: BatchSnapshot, state: BatchState): TopTemperature | null {
   const { recipe, ingredients } = snapshot.input;
-  const litres = liquidLitres(state.pot);
-  const boundGPerL = litres > 0 ? state.pot.mixture.flourEquivalentG / litres : 0;
-  const asked: Omit<TopTemperature, 'least' | 'collides'>[] = [];
-  for (const [id, kg] of Object.entries(state.addedKgByIngredient)) {
-    const ingredient = ingredients[id];
-    const rule = kg > 0 && ingredient ? topRuleOf(ingredient, boundGPerL) : null;
-    if (rule && ingredient) asked.push({ ...rule, because: ingredient.name.toLowerCase() });
-  }
-  for (const progress of state.stages) {
-    const stage = recipe.stages.find((one) => one.id === progress.stageId);
-    if (progress.begunMs !== null && stage?.topTempC !== undefined)
-      asked.push({
-        tempC: stage.topTempC,
-        ...(stage.topFor ?? { why: 'the recipe sets it', because: stage.title.toLowerCase() }),
-      });
-  }
-  const lowest = asked.sort((a, b) => a.tempC - b.tempC)[0];
-  if (!lowest || totalKg(state.pot.mixture.liquid) === 0) return null;
+  if (totalKg(state.pot.mixture.liquid) === 0) return null;
+  const begun = state.stages.flatMap(({ stageId, begunMs }) => {
+    const stage = recipe.stages.find((one) => one.id === stageId);
+    return stage && begunMs !== null ? [stage] : [];
+  });
+  const lowest = lowestTop({ ingredients, pot: state.pot, kgById: state.addedKgByIngredient, begun });
+  if (!lowest) return null;
   const least = leastOf(snapshot, state);
   return { ...lowest, least, collides: least !== null && lowest.tempC < least.tempC + ROOM_K };
 }

@@ -1,5 +1,5 @@
 import type { Ingredient, Store } from '../matter';
-import type { Plan } from '../plan';
+import { type Plan, pulledKg } from '../plan';
 
 /** One thing to fetch, as purchased, for all the dishes that want it. */
 export interface PullItem {
@@ -37,7 +37,7 @@ export function pullList(
   for (const { name, plan, ingredients } of plans) {
     for (const line of plan.lines) {
       const ingredient = ingredients[line.ingredientId]!;
-      const kg = line.purchasedKg + (line.keptByKg ?? 0) / ingredient.yield;
+      const kg = pulledKg(line, ingredient);
       if (kg < 5e-5 || ingredient.store === 'tap') continue;
       const id = baseId(line.ingredientId);
       const before = items.get(id);

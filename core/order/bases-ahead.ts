@@ -4,7 +4,7 @@ import { isBaseRow, layLots, type ShelfLot } from '../larder';
 import { type Plan, type PlanInput, planBatch, strongestBurner } from '../plan';
 import { type Recipe, recipeRowId } from '../recipe';
 import { type BaseDemand, type BaseNeed, baseDemand } from './base-demand';
-import type { OrderRefusal } from './order-refusal';
+import { cannotBeCooked, type OrderRefusal } from './order-refusal';
 import type { OrderRequest, PlanningKitchen } from './order-request';
 import { planInputOf } from './plan-input';
 
@@ -151,8 +151,7 @@ function planOf(
     const laid = layLots(input, asked.lots);
     return { input: laid, plan: planBatch(laid) };
   } catch (error) {
-    if (!(error instanceof RangeError)) throw error;
-    return [{ field: 'burnerId', code: 'cannotBeCooked', why: error.message }];
+    return [cannotBeCooked('burnerId', error)];
   }
 }
 

@@ -10,8 +10,9 @@ export {
   type RefusedOrder,
 } from './bases-ahead';
 export { freePots } from './free-pots';
+export { openingPlace, type Place } from './opening-place';
 export { type AmountAnswer, answerAmount, type OrderAmount } from './order-amount';
-export type { OrderRefusal } from './order-refusal';
+export { cannotBeCooked, type OrderRefusal } from './order-refusal';
 export type { KitchenBurner, KnownRate, OrderRequest, PlanningKitchen } from './order-request';
 export { burnerFor, planInputOf } from './plan-input';
 export { type PotChoice, type PotFit, potChoices } from './pot-choices';

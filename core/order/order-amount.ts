@@ -1,6 +1,6 @@
 import { positive } from '../check';
 import { recordOf } from '../own';
-import { type Plan, type PlanInput, planBatch } from '../plan';
+import { CannotCook, type Plan, type PlanInput, planBatch, pulledKg } from '../plan';
 import { CLING_PERCENT } from '../portions';
 
 /** How much is wanted, in whichever words the order is given. */
@@ -11,7 +11,7 @@ export type OrderAmount =
   | { by: 'fill' }
   | { by: 'have'; haveKg: Readonly<Record<string, number>> };
 
-/** What an amount comes to: whole portions, and for what there is, the line that sets the limit and what stays over. */
+/** What an amount comes to: portions, whole ones where a pot or a shelf sets the limit, and for what there is, the line that sets the limit and what stays over. */
 export interface AmountAnswer {
   portions: number;
   limitedBy: { ingredientId: string; name: string } | null;
@@ -20,10 +20,11 @@ export interface AmountAnswer {
 }
 
 /** No order is larger. */
-const MOST_PORTIONS = 1000;
+const MOST_PORTIONS = 2000;
 
 /**
- * Turns an amount into whole portions of the order's size.
+ * Turns an amount into portions of the order's size. Litres and multiples are kept as they are, to a hundredth of a
+ * portion: ten litres are ten litres in the pot, and once the recipe is the recipe as it is written.
  *
  * By a pot's fill: the most that stays under the working fill, loose stuff in rounds. By what there is: the most that
  * no ingredient runs out of, each as purchased, the liquid by what this pot boils away.
@@ -39,14 +40,11 @@ export function answerAmount(amount: OrderAmount, input: PlanInput): AmountAnswe
     case 'portions':
       return plain(positive('portions', amount.portions));
     case 'litres':
-      return plain((positive('litres', amount.litres) * 1000 * (1 - CLING_PERCENT / 100)) / input.portionMl);
+      return ofLitres(positive('litres', amount.litres), input);
     case 'multiple':
-      return plain(
-        (positive('times', amount.times) * input.recipe.litres * 1000 * (1 - CLING_PERCENT / 100)) /
-          input.portionMl,
-      );
+      return ofLitres(positive('times', amount.times) * input.recipe.litres, input);
     case 'fill':
-      return plain(mostThat(input, (plan) => plan.fullest.litres <= plan.workingFillLitres));
+      return plain(mostThat(input, (plan) => plan.batches === 1));
     case 'have':
       return byWhatThereIs(amount.haveKg, input);
   }
@@ -54,6 +52,12 @@ export function answerAmount(amount: OrderAmount, input: PlanInput): AmountAnswe
 
 function plain(portions: number): AmountAnswer {
   return { portions: Math.max(0, Math.floor(portions + 1e-6)), limitedBy: null, leftKg: {} };
+}
+
+/** Litres in the pot at the end, as portions out of it. */
+function ofLitres(litres: number, input: PlanInput): AmountAnswer {
+  const portions = (litres * 1000 * (1 - CLING_PERCENT / 100)) / input.portionMl;
+  return { portions: Math.round(portions * 1e6) / 1e6, limitedBy: null, leftKg: {} };
 }
 
 function byWhatThereIs(haveKg: Readonly<Record<string, number>>, input: PlanInput): AmountAnswer {
@@ -65,46 +69,59 @@ function byWhatThereIs(haveKg: Readonly<Record<string, number>>, input: PlanInpu
     }
   }
   if (ids.length === 0) throw new RangeError('haveKg must name something, got nothing');
-  const enough = (plan: Plan) => ids.every((id) => neededKg(plan, id) <= haveKg[id]! + 1e-9);
+  const needed = (plan: Plan, id: string) => fetchedKg(plan, input, id);
+  const enough = (plan: Plan) => ids.every((id) => needed(plan, id) <= haveKg[id]! + 1e-9);
   const portions = mostThat(input, enough);
   const name = (id: string) => input.ingredients[id]?.name ?? id;
   if (portions === 0) {
     const least = planBatch({ ...input, portions: 1 });
-    const short = ids.find((id) => neededKg(least, id) > haveKg[id]!)!;
+    const short = ids.find((id) => needed(least, id) > haveKg[id]!)!;
     return { portions: 0, limitedBy: { ingredientId: short, name: name(short) }, leftKg: { ...haveKg } };
   }
   const plan = planBatch({ ...input, portions });
-  const left = recordOf(ids.map((id) => [id, haveKg[id]! - neededKg(plan, id)]));
+  const left = recordOf(ids.map((id) => [id, haveKg[id]! - needed(plan, id)]));
   // what would run out first with one more is what sets the limit, even where a few grams of it stay
   const more = planBatch({ ...input, portions: portions + 1 });
   const tightest = ids.reduce((a, b) =>
-    neededKg(more, b) / haveKg[b]! > neededKg(more, a) / haveKg[a]! ? b : a,
+    needed(more, b) / haveKg[b]! > needed(more, a) / haveKg[a]! ? b : a,
   );
   return { portions, limitedBy: { ingredientId: tightest, name: name(tightest) }, leftKg: left };
 }
 
-/** Kg as purchased of an ingredient that a plan calls for, over all its lines. */
-function neededKg(plan: Plan, ingredientId: string): number {
+/** Kg as purchased of an ingredient that a plan has fetched, over all its lines: what is kept by for the palate too. */
+function fetchedKg(plan: Plan, input: PlanInput, ingredientId: string): number {
   return plan.lines
     .filter((line) => line.ingredientId === ingredientId)
-    .reduce((sum, line) => sum + line.purchasedKg, 0);
+    .reduce((sum, line) => sum + pulledKg(line, input.ingredients[ingredientId]!), 0);
 }
 
-/** The most whole portions a plan stays good for; 0 where one is too many. Good for n is taken to be good for fewer. */
+/**
+ * The most whole portions a plan stays good for; 0 where there is none. Good for n is taken to be good for fewer, but
+ * for so few that the pot boils dry.
+ */
 function mostThat(input: PlanInput, isGood: (plan: Plan) => boolean): number {
-  const good = (portions: number) => isGood(planBatch({ ...input, portions }));
-  if (!good(1)) return 0;
+  const tooMany = (portions: number) => {
+    try {
+      return !isGood(planBatch({ ...input, portions }));
+    } catch (error) {
+      if (!(error instanceof CannotCook)) throw error;
+      return error.trouble.code !== 'boilsDry';
+    }
+  };
+  if (tooMany(1)) return 0;
   let low = 1;
   let high = 2;
-  while (high < MOST_PORTIONS && good(high)) {
+  while (high < MOST_PORTIONS && !tooMany(high)) {
     low = high;
     high *= 2;
   }
   high = Math.min(high, MOST_PORTIONS + 1);
   while (high - low > 1) {
     const middle = Math.floor((low + high) / 2);
-    if (good(middle)) low = middle;
-    else high = middle;
+    if (tooMany(middle)) high = middle;
+    else low = middle;
   }
+  // names the stage where even the most of it boils dry
+  planBatch({ ...input, portions: low });
   return low;
 }

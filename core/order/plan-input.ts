@@ -5,7 +5,7 @@ import { recordOf } from '../own';
 import type { PlanInput, PlannedBurner } from '../plan';
 import { type Library, type Recipe, recipeIdOf } from '../recipe';
 import { type Substitution, substitute } from '../substitute';
-import type { OrderRefusal } from './order-refusal';
+import { cannotBeCooked, type OrderRefusal } from './order-refusal';
 import type { KitchenBurner, OrderRequest, PlanningKitchen } from './order-request';
 
 /** A burner as a batch takes it along: with what a pot on it has shown at its settings, where that is known. */
@@ -68,8 +68,7 @@ export function planInputOf(
       ...(request.holdBackShare ? { holdBackShare: request.holdBackShare } : {}),
     };
   } catch (error) {
-    if (!(error instanceof RangeError)) throw error;
-    return [{ field: 'recipeId', code: 'cannotBeCooked', why: error.message }];
+    return [cannotBeCooked('recipeId', error)];
   }
 }
 

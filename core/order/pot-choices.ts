@@ -1,5 +1,5 @@
 import { layLots, type ShelfLot } from '../larder';
-import { planBatch, strongestBurner } from '../plan';
+import { type Plan, planBatch, strongestBurner } from '../plan';
 import type { Recipe } from '../recipe';
 import type { OrderRequest, PlanningKitchen } from './order-request';
 import { planInputOf } from './plan-input';
@@ -24,7 +24,9 @@ const SHALLOW_UNDER = 0.3;
 
 /**
  * The same order planned in every pot, each on its own burner where the pot goes on it, else on the strongest that takes
- * it: what the cook compares.
+ * it, a free one before a busy one: what the cook compares.
+ *
+ * @param asked.busy pots and burners with something on them
  */
 export function potChoices(asked: {
   request: OrderRequest;
@@ -32,20 +34,24 @@ export function potChoices(asked: {
   recipe: Recipe;
   book?: readonly Recipe[];
   lots: readonly ShelfLot[];
+  busy?: { potIds: readonly string[]; burnerIds: readonly string[] };
 }): PotChoice[] {
+  const { burners } = asked.kitchen;
+  const free = burners.filter((one) => !asked.busy?.burnerIds.includes(one.id));
   return asked.kitchen.pots.flatMap((pot) => {
     const own = asked.kitchen.burners.find(
       (burner) => burner.id === asked.request.burnerId && burner.potIds.includes(pot.id),
     );
-    const burner = own ?? strongestBurner(asked.kitchen.burners, pot.id);
+    const burner = own ?? strongestBurner(free, pot.id) ?? strongestBurner(burners, pot.id);
     if (!burner) return [];
     const request = { ...asked.request, potId: pot.id, burnerId: burner.id };
     const input = planInputOf(request, asked.kitchen, asked.recipe, asked.book);
     if (Array.isArray(input)) return [];
     const named = { potId: pot.id, burnerId: burner.id, name: pot.name };
     try {
-      const { fullest, workingFillLitres, batches, startAtMs } = planBatch(layLots(input, asked.lots));
-      const fit = batches > 1 ? 'batches' : fitOf(fullest.litres / workingFillLitres);
+      const plan = planBatch(layLots(input, asked.lots));
+      const { fullest, workingFillLitres, batches, startAtMs } = plan;
+      const fit = fitOf(plan);
       return [{ ...named, fullestLitres: fullest.litres, workingFillLitres, batches, startAtMs, fit }];
     } catch (error) {
       if (!(error instanceof RangeError)) throw error;
@@ -55,7 +61,10 @@ export function potChoices(asked: {
   });
 }
 
-function fitOf(share: number): PotFit {
+/** How a plan goes in its pot. */
+export function fitOf({ batches, fullest, workingFillLitres }: Plan): PotFit {
+  if (batches > 1) return 'batches';
+  const share = fullest.litres / workingFillLitres;
   if (share > TIGHT_FROM) return 'tight';
   return share < SHALLOW_UNDER ? 'shallow' : 'fits';
 }

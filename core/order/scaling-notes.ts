@@ -12,6 +12,7 @@ import {
   setupOf,
 } from '../plan';
 import { fullKW } from '../pot';
+import { methodById } from '../recipe';
 import {
   BROWNING_KG_PER_M2,
   CUTTING_MIN_PER_KG,
@@ -256,7 +257,7 @@ function sweatNotes(input: PlanInput, plan: Plan): ScalingNote[] {
   return input.recipe.stages.flatMap((stage): ScalingNote[] => {
     const clockMin = plan.stages.find((one) => one.stageId === stage.id)?.clockMin;
     const isSweat =
-      stage.kind === 'start' && stage.ends.rule === 'minutes' && !stage.methodId?.startsWith('brown');
+      stage.kind === 'start' && stage.ends.rule === 'minutes' && !methodById(stage.methodId ?? '')?.browns;
     if (!isSweat || stage.ends.rule !== 'minutes' || clockMin === undefined) return [];
     if (clockMin < stage.ends.minutes + 2) return [];
     return [
@@ -279,14 +280,15 @@ function before(input: PlanInput, a: string, b: string): boolean {
 
 function browningNotes(input: PlanInput, plan: Plan, factor: number): ScalingNote[] {
   return input.recipe.stages.flatMap((stage): ScalingNote[] => {
-    if (stage.methodId !== 'brown-meat' && stage.methodId !== 'brown-oven') return [];
+    const method = methodById(stage.methodId ?? '');
+    if (!method?.browns) return [];
     const here = recordOf(plan.lines.map((line) => [line.lineId, line.edibleKg]));
     const paper = recordOf(input.recipe.lines.map((line) => [line.id, line.kg]));
     const loads = browningLoads(input, stage, here);
     const once = browningLoads(input, stage, paper);
     if (loads === once && factor > 1) return [];
     const kg = BROWNING_KG_PER_M2 * browningM2(input, stage);
-    const where = stage.methodId === 'brown-meat' ? `on the bottom of the ${input.pot.name}` : 'on the trays';
+    const where = method.inOven ? 'on the trays' : `on the bottom of the ${input.pot.name}`;
     return [
       {
         law: 'browning',

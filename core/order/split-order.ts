@@ -1,4 +1,5 @@
-import { type PlanInput, type PlannedBurner, type Pot, planBatch } from '../plan';
+import { type Plan, type PlanInput, type PlannedBurner, type Pot, planBatch, TURNAROUND_MIN } from '../plan';
+import { litresAtDepth } from '../vessel';
 
 /** A pot on a burner of its own, free for this order. */
 export interface PotOnBurner {
@@ -15,6 +16,8 @@ export interface SplitPart {
   portions: number;
   startAtMs: number;
   readyAtMs: number;
+  /** when this part is wanted, to the minute: the service, or for an earlier batch as much sooner */
+  serviceAtMs: number;
   fullestLitres: number;
   workingFillLitres: number;
   holdBackShare: number;
@@ -31,8 +34,8 @@ export interface Split {
   heldH?: number;
 }
 
-/** Between one batch and the next the pot is emptied, washed and set up again, minutes. Common practice. */
-const TURNAROUND_MIN = 15;
+/** A start this long gone can still be caught up with, ms. */
+const LATE_MS = 5 * 60_000;
 
 /** More batches than this one after the other are not a way to cook for a service. Common practice. */
 const MOST_BATCHES = 4;
@@ -46,10 +49,11 @@ const HELD_BACK_STEPS = [0.1, 0.2, 0.3, 0.4, 0.5] as const;
  *
  * @param input the order, in its pot
  * @param places pots that are free, each on a burner that takes it; this order's own among them
+ * @param nowMs what would have had to begin before this is no way
  * @returns ways that work, the soonest to light last first
  * @source docs/model.md § 12
  */
-export function splitOrder(input: PlanInput, places: readonly PotOnBurner[]): Split[] {
+export function splitOrder(input: PlanInput, places: readonly PotOnBurner[], nowMs: number): Split[] {
   const own: PotOnBurner = { pot: input.pot, burner: input.burner };
   const others = places.filter((place) => place.pot.id !== own.pot.id);
   return [
@@ -57,27 +61,27 @@ export function splitOrder(input: PlanInput, places: readonly PotOnBurner[]): Sp
     ...inAnotherPot(input, others),
     ...inTwoPots(input, own, others),
     ...heldBack(input, own),
-  ].sort((a, b) => a.minutes - b.minutes);
+  ]
+    .filter((way) => way.parts.every((part) => part.startAtMs >= nowMs - LATE_MS))
+    .sort((a, b) => a.minutes - b.minutes);
 }
 
 function inBatches(input: PlanInput, place: PotOnBurner): Split[] {
-  for (let count = 2; count <= MOST_BATCHES; count++) {
-    const sizes = Array.from({ length: count }, (_, i) => Math.ceil((input.portions - i) / count));
-    const part = partOf(input, place, sizes[0]!);
-    if (!part) continue;
-    // the last is ready for service; each before it as much earlier as a batch and the washing take
-    const eachMs = part.readyAtMs - part.startAtMs + TURNAROUND_MIN * 60_000;
-    const parts = sizes.map((portions, i) => ({
-      ...(partOf(input, place, portions) ?? part),
-      portions,
-      startAtMs: part.startAtMs - (count - 1 - i) * eachMs,
-      readyAtMs: part.readyAtMs - (count - 1 - i) * eachMs,
-    }));
-    const heldH = ((count - 1) * eachMs) / 3_600_000;
-    return [{ ...splitOf('batches', parts, input), turnaroundMin: TURNAROUND_MIN, heldH }];
-  }
-  return [];
+  const plan = planned(input, place, input.portions);
+  const runs = plan?.runs;
+  if (!plan || !runs || runs.length > MOST_BATCHES) return [];
+  const last = runs.at(-1)!;
+  const parts = runs.map((run) => {
+    const earlierMs = last.readyAtMs - run.readyAtMs;
+    const serviceAtMs = toMinute(input.serviceAtMs - earlierMs);
+    return partOf({ ...input, serviceAtMs }, place, run.portions);
+  });
+  if (parts.some((part) => part === null)) return [];
+  const heldH = (last.readyAtMs - runs[0]!.readyAtMs) / 3_600_000;
+  return [{ ...splitOf('batches', parts as SplitPart[], input), turnaroundMin: TURNAROUND_MIN, heldH }];
 }
+
+const toMinute = (ms: number): number => Math.floor(ms / 60_000) * 60_000;
 
 function inAnotherPot(input: PlanInput, others: readonly PotOnBurner[]): Split[] {
   return others.flatMap((place) => {
@@ -100,15 +104,8 @@ function inTwoPots(input: PlanInput, own: PotOnBurner, others: readonly PotOnBur
 
 /** Portions for the first of two pots, so that both are as full as each other. */
 function shareFor(input: PlanInput, a: PotOnBurner, b: PotOnBurner): number {
-  const fill = (place: PotOnBurner) => {
-    try {
-      return planBatch({ ...input, ...place, portions: 1 }).workingFillLitres;
-    } catch {
-      return 0;
-    }
-  };
-  const [left, right] = [fill(a), fill(b)];
-  return left + right === 0 ? 0 : Math.round((input.portions * left) / (left + right));
+  const brim = ({ pot }: PotOnBurner) => litresAtDepth(pot.vessel, pot.vessel.heightCm);
+  return Math.round((input.portions * brim(a)) / (brim(a) + brim(b)));
 }
 
 function heldBack(input: PlanInput, place: PotOnBurner): Split[] {
@@ -122,22 +119,27 @@ function heldBack(input: PlanInput, place: PotOnBurner): Split[] {
 
 /** A part planned in a pot on a burner; null where it does not fit or cannot be cooked there. */
 function partOf(input: PlanInput, place: PotOnBurner, portions: number): SplitPart | null {
+  const plan = planned(input, place, portions);
+  if (!plan || plan.batches > 1) return null;
+  return {
+    potId: place.pot.id,
+    potName: place.pot.name,
+    burnerId: place.burner.id,
+    burnerName: place.burner.name,
+    portions,
+    startAtMs: plan.startAtMs,
+    readyAtMs: plan.readyAtMs,
+    serviceAtMs: input.serviceAtMs,
+    fullestLitres: plan.fullest.litres,
+    workingFillLitres: plan.workingFillLitres,
+    holdBackShare: input.holdBackShare ?? 0,
+  };
+}
+
+function planned(input: PlanInput, place: PotOnBurner, portions: number): Plan | null {
   if (portions < 1) return null;
   try {
-    const plan = planBatch({ ...input, ...place, portions });
-    if (plan.batches > 1) return null;
-    return {
-      potId: place.pot.id,
-      potName: place.pot.name,
-      burnerId: place.burner.id,
-      burnerName: place.burner.name,
-      portions,
-      startAtMs: plan.startAtMs,
-      readyAtMs: plan.readyAtMs,
-      fullestLitres: plan.fullest.litres,
-      workingFillLitres: plan.workingFillLitres,
-      holdBackShare: input.holdBackShare ?? 0,
-    };
+    return planBatch({ ...input, ...place, portions });
   } catch (error) {
     if (error instanceof RangeError) return null;
     throw error;

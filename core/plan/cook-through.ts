@@ -1,5 +1,6 @@
 import { minutesToCookDice, softeningFactor } from '../heat';
 import { massKg } from '../matter';
+import { own, recordOf } from '../own';
 import {
   advancePot,
   arrivingAt,
@@ -17,8 +18,11 @@ import {
 } from '../pot';
 import { cookingStages, SIMMER_UNDER_BOIL_C, type Stage } from '../recipe';
 
+import { CannotCook } from './cannot-cook';
+import { afterOven, isFrying, isInOven, piecesGiveKg } from './frying';
 import { handsMinutes } from './hands-minutes';
 import type { PlanInput } from './plan';
+import { lowestTop, UNDER_THE_TOP_C } from './top-asked';
 
 /** Kilograms of each recipe line that goes into the pot, by line id. */
 export type Load = Readonly<Record<string, number>>;
@@ -52,19 +56,28 @@ const DICE_CENTRE_C = 85;
 /** From this share of the burner on, the simmer is as hard as the burner can make it. */
 const CANNOT_HOLD = 0.97;
 
+/** This near under its simmer a pot is turned down to what holds it, K. Common practice. */
+const NEARLY_THERE_K = 0.5;
+
 /** No stage of a plan is waited for longer than this. */
 const LONGEST_STAGE_MIN = 12 * 60;
 
+/** A pot whose liquid is down to this share of what it was as the stage began has boiled dry. Common practice. */
+const DRY_SHARE = 0.03;
+
+/** Less liquid than this share of the pot and it is fried, not boiled. Common practice. */
+const A_SOUP_FROM = 0.3;
+
 /**
  * Cooks a load through the stages of a recipe in a pot, on paper: what the plan's times and yields are read from.
- * Full heat brings the pot up, then each stage's own heat holds it.
+ * Full heat brings the pot up, then each stage's own heat holds it, under the top temperature of what is in it.
  *
  * @param input the plan's recipe, kitchen and pot
  * @param setup vessel, burner, air
  * @param load kg of each line, 0 or more
  * @param heatFactor share of the burner's expected heat that arrives, above 0
  * @returns each stage with its minutes and levels, and the pot at the end
- * @throws RangeError when a stage would not end within twelve hours, naming it
+ * @throws CannotCook when a stage would not end within twelve hours or boils dry, naming it
  * @source docs/model.md § 4, § 5, § 11
  */
 export function cookThrough(
@@ -75,34 +88,33 @@ export function cookThrough(
 ): CookedThrough {
   let pot = openPot({ atMs: 0, tempC: setup.air.airTempC, heatFactor: { mean: heatFactor, sd: 1e-9 } });
   const stages: CookedStage[] = [];
+  const begun: Stage[] = [];
+  const kgById = recordOf<number>();
   for (const stage of cookingStages(input.recipe)) {
-    const { filled, looseLitres } = fillStage(
-      input,
-      stage.asksOut
-        ? withoutWhatComesOut(
-            input,
-            pot,
-            stages.map((one) => one.stage.id),
-            load,
-          )
-        : pot,
-      stage,
-      load,
-    );
+    const put = linesIn(input, stage, load);
+    for (const { line, kg } of put) kgById[line.ingredientId] = (own(kgById, line.ingredientId) ?? 0) + kg;
+    const before = begun.map((one) => one.id);
+    begun.push(stage);
+    const topOf = (there: PotState) =>
+      lowestTop({ ingredients: input.ingredients, pot: there, kgById, begun })?.tempC;
+    const fromMs = pot.atMs;
+    const lifted = stage.asksOut ? withoutWhatComesOut(input, pot, before, load) : pot;
+    const { filled, looseLitres } = fillStage(stage, cooledTo(setup, lifted, topOf(lifted)), put);
     const handledMs = stages.length === 0 ? filled.atMs : filled.atMs + HANDLING_MIN * 60_000;
     const handled = advancePot(setup, { ...filled, lid: stage.lid }, handledMs);
-    const grown = withHandsMinutes(input, setup, stage, load, potLitres(filled));
-    const cooked = cookStage(setup, { ...handled, softenedMin: 0 }, grown);
+    const grown = withHandsMinutes(input, setup, stage, load, handled);
+    const cooked = cookStage(setup, { ...handled, softenedMin: 0 }, grown, topOf(handled));
+    refuseDry(stage, handled, cooked.pot);
     stages.push({
       stage,
-      clockMin: grown.ends.rule === 'minutes' ? grown.ends.minutes : null,
-      minutes: (cooked.pot.atMs - filled.atMs) / 60_000,
+      clockMin: stage.ends.rule === 'minutes' ? (cooked.pot.atMs - handled.atMs) / 60_000 : null,
+      minutes: (cooked.pot.atMs - fromMs) / 60_000,
       heatFraction: cooked.heatFraction,
       litresAtStart: potLitres(filled),
       looseLitresAtStart: potLitres(filled) + looseLitres,
       litresAtEnd: potLitres(cooked.pot),
       tempAtEndC: cooked.pot.tempC,
-      steamedKg: cooked.pot.evaporatedKg - filled.evaporatedKg,
+      steamedKg: cooked.pot.evaporatedKg - pot.evaporatedKg,
     });
     pot = finishStage(cooked.pot, stage.does);
   }
@@ -110,16 +122,26 @@ export function cookThrough(
 }
 
 /** A stage that goes by the clock, its minutes grown with what is in it. */
-function withHandsMinutes(
-  input: PlanInput,
-  setup: PotSetup,
-  stage: Stage,
-  load: Load,
-  litres: number,
-): Stage {
+function withHandsMinutes(input: PlanInput, setup: PotSetup, stage: Stage, load: Load, pot: PotState): Stage {
   if (stage.ends.rule !== 'minutes') return stage;
-  const minutes = handsMinutes({ input, setup, stage, load: { kgByLine: load, litres } });
-  return { ...stage, ends: { rule: 'minutes', minutes } };
+  const of = { kgByLine: load, litres: potLitres(pot), isFrying: isFrying(stage, pot) };
+  return { ...stage, ends: { rule: 'minutes', minutes: handsMinutes({ input, setup, stage, load: of }) } };
+}
+
+/** A pot too hot for what goes in next waits with the heat off. */
+function cooledTo(setup: PotSetup, pot: PotState, topC: number | undefined): PotState {
+  if (topC === undefined || pot.tempC <= topC || massKg(pot.mixture) === 0) return pot;
+  const off = { ...pot, heatFraction: 0, lid: 'off' as const };
+  const coolMs = crossingMs(setup, off, { kind: 'cooled', tempC: topC }, LONGEST_STAGE_MIN);
+  return coolMs === null ? pot : advancePot(setup, off, coolMs);
+}
+
+/** A soup that boils away is no soup, whatever the arithmetic makes of what is left. */
+function refuseDry(stage: Stage, before: PotState, after: PotState): void {
+  const { liquid } = before.mixture;
+  if (liquid.water < A_SOUP_FROM * massKg(before.mixture) || isBoiledDown(stage)) return;
+  if (after.mixture.liquid.water > DRY_SHARE * liquid.water) return;
+  throw new CannotCook({ code: 'boilsDry', stageTitle: stage.title, kg: massKg(after.mixture) });
 }
 
 /** What is lifted out before a stage that asks for it: as heavy as it went in, as far as the pieces still hold that. */
@@ -137,29 +159,51 @@ function withoutWhatComesOut(
     );
 }
 
+/** The lines that go in the pot at a stage, with their kg. */
+function linesIn(input: PlanInput, stage: Stage, load: Load) {
+  return input.recipe.lines.flatMap((line) => {
+    const kg = load[line.id] ?? 0;
+    if (line.stageId !== stage.id || kg === 0 || line.scaling === 'perBowl') return [];
+    return [{ line, kg, ingredient: input.ingredients[line.ingredientId]! }];
+  });
+}
+
+/** What a pot is started with, and wine, cider or water over the fond, is boiled down on purpose, somebody standing by. */
+function isBoiledDown({ kind, attention }: Stage): boolean {
+  return kind === 'start' || (attention.kind === 'handsOn' && (kind === undefined || kind === 'liquid'));
+}
+
 /** Puts a stage's lines in; pieces lying loose take up more than they will. */
-function fillStage(input: PlanInput, pot: PotState, stage: Stage, load: Load) {
+function fillStage(stage: Stage, pot: PotState, put: ReturnType<typeof linesIn>) {
   let filled = pot;
   let looseLitres = 0;
-  for (const line of input.recipe.lines) {
-    const kg = load[line.id] ?? 0;
-    if (line.stageId !== stage.id || kg === 0 || line.scaling === 'perBowl') continue;
-    const ingredient = input.ingredients[line.ingredientId]!;
+  for (const { line, kg, ingredient } of put) {
     filled = putFoodIn(filled, { ingredient, kg, tempC: line.tempC, thickener: line.thickener });
     if (ingredient.share === 'pieces') {
       looseLitres += Math.max(0, kg / ingredient.looseKgPerL - kg / ingredient.densityKgPerL);
     }
   }
-  return { filled, looseLitres };
+  const none = { ...filled, piecesGiveKg: undefined };
+  return { filled: { ...filled, piecesGiveKg: piecesGiveKg(stage, none, put) }, looseLitres };
 }
 
-/** What a stage waits for, as a target of the pot; null for one that goes by the clock. */
-export function stageTarget(setup: PotSetup, pot: PotState, stage: Stage): PotTarget | null {
+/**
+ * What a stage waits for, as a target of the pot; null for one that goes by the clock.
+ *
+ * @param topC the hottest the pot may get, °C: a stage waits for no more than a little under that
+ */
+export function stageTarget(
+  setup: PotSetup,
+  pot: PotState,
+  stage: Stage,
+  topC = Number.POSITIVE_INFINITY,
+): PotTarget | null {
+  const mostC = topC - UNDER_THE_TOP_C;
   switch (stage.ends.rule) {
     case 'simmer':
-      return { kind: 'temperature', tempC: setup.air.boilingC - SIMMER_UNDER_BOIL_C.barely };
+      return { kind: 'temperature', tempC: Math.min(mostC, setup.air.boilingC - SIMMER_UNDER_BOIL_C.barely) };
     case 'warm':
-      return { kind: 'temperature', tempC: warmTo(setup, stage.ends.tempC) };
+      return { kind: 'temperature', tempC: Math.min(mostC, warmTo(setup, stage.ends.tempC)) };
     case 'soft':
       return { kind: 'softened', minutesAt100C: softNeed(setup, stage.ends) };
     case 'fall':
@@ -181,33 +225,85 @@ export function softNeed(setup: PotSetup, ends: { edgeCm: number; softenMin: num
   return heatUp / softeningFactor({ liquidC }) + ends.softenMin;
 }
 
-function cookStage(setup: PotSetup, pot: PotState, stage: Stage): { pot: PotState; heatFraction: number } {
-  const target = stageTarget(setup, pot, stage);
+function cookStage(
+  setup: PotSetup,
+  pot: PotState,
+  stage: Stage,
+  topC = Number.POSITIVE_INFINITY,
+): { pot: PotState; heatFraction: number } {
+  const { heat, ends } = stage;
+  const simmerC =
+    heat.kind === 'hold' ? setup.air.boilingC - SIMMER_UNDER_BOIL_C[heat.simmer] : Number.POSITIVE_INFINITY;
+  const holdC = Math.min(simmerC, topC - UNDER_THE_TOP_C);
+  const target = stageTarget(setup, pot, stage, topC);
+  const clockMs = ends.rule === 'minutes' ? ends.minutes * 60_000 : null;
+  if (!Number.isFinite(holdC) || (heat.kind === 'burner' && heat.fraction === 0)) {
+    const fraction = heat.kind === 'burner' ? heat.fraction : 0;
+    const lit = { ...pot, heatFraction: fraction };
+    if (clockMs !== null) return { pot: fried(setup, stage, lit, clockMs), heatFraction: fraction };
+    return { pot: target ? run(setup, lit, target, stage) : lit, heatFraction: fraction };
+  }
+  // up to where it is held, then held there
   let here = pot;
-  let heatFraction = stage.heat.kind === 'burner' ? stage.heat.fraction : 0;
-  if (stage.heat.kind === 'hold') {
-    const holdC = setup.air.boilingC - SIMMER_UNDER_BOIL_C[stage.heat.simmer];
-    heatFraction = fractionToHold(setup, potLitres(here), holdC, stage.lid, arrivingAt(pot));
-    if (heatFraction < CANNOT_HOLD && here.tempC < holdC - 0.5) {
-      here = run(setup, { ...here, heatFraction: 1 }, { kind: 'temperature', tempC: holdC }, stage);
-    }
+  const holdFraction = fractionToHold(setup, potLitres(here), holdC, stage.lid, arrivingAt(pot));
+  if (heat.kind === 'burner') {
+    const lit = { ...here, heatFraction: heat.fraction };
+    const isUp: PotTarget = { kind: 'temperature', tempC: holdC };
+    const upMs = crossingMs(setup, lit, isUp, LONGEST_STAGE_MIN) ?? Number.POSITIVE_INFINITY;
+    const doneMs =
+      clockMs === null
+        ? target === null
+          ? here.atMs
+          : (crossingMs(setup, lit, target, LONGEST_STAGE_MIN) ?? Number.POSITIVE_INFINITY)
+        : here.atMs + clockMs;
+    if (doneMs <= upMs && Number.isFinite(doneMs))
+      return { pot: advancePot(setup, lit, doneMs), heatFraction: heat.fraction };
+    if (Number.isFinite(upMs)) here = advancePot(setup, lit, upMs);
+  } else if (holdFraction < CANNOT_HOLD && here.tempC < holdC - NEARLY_THERE_K) {
+    const nearly: PotTarget = { kind: 'temperature', tempC: holdC - NEARLY_THERE_K };
+    here = run(setup, { ...here, heatFraction: 1 }, nearly, stage);
   }
-  here = { ...here, heatFraction };
-  if (stage.ends.rule === 'minutes') {
-    const spentMs = here.atMs - pot.atMs;
-    const leftMs = Math.max(0, stage.ends.minutes * 60_000 - spentMs);
-    return { pot: advancePot(setup, here, here.atMs + leftMs), heatFraction };
-  }
-  if (target === null) return { pot: here, heatFraction };
-  return { pot: run(setup, here, target, stage), heatFraction };
+  here = { ...here, heatFraction: holdFraction };
+  if (clockMs !== null)
+    return {
+      pot: advancePot(setup, here, Math.max(here.atMs, pot.atMs + clockMs)),
+      heatFraction: holdFraction,
+    };
+  return { pot: target ? run(setup, here, target, stage) : here, heatFraction: holdFraction };
 }
+
+/** By the clock; what is fried stays on until it has given up its water, and what is in the oven comes out without it. */
+function fried(setup: PotSetup, stage: Stage, pot: PotState, clockMs: number): PotState {
+  const after = advancePot(setup, pot, pot.atMs + clockMs);
+  const leftKg = after.piecesGiveKg ?? 0;
+  if (isInOven(stage)) return afterOven(stage, after);
+  if (leftKg <= LEAST_TO_WAIT_FOR * massKg(after.mixture)) return after;
+  const dry: PotTarget = { kind: 'mass', kg: massKg(after.mixture) - leftKg * ALL_BUT };
+  const dryMs = crossingMs(setup, after, dry, LONGEST_STAGE_MIN);
+  if (dryMs === null) throw neverEnds(stage, after);
+  return advancePot(setup, after, dryMs);
+}
+
+/** Water of the pieces under this share of the pot is not waited for; and of what is, so much is all. */
+const LEAST_TO_WAIT_FOR = 0.005;
+const ALL_BUT = 0.98;
 
 function run(setup: PotSetup, pot: PotState, target: PotTarget, stage: Stage): PotState {
   const p50Ms = crossingMs(setup, pot, target, LONGEST_STAGE_MIN);
-  if (p50Ms === null) {
-    throw new RangeError(
-      `stage "${stage.title}" would not end within ${LONGEST_STAGE_MIN / 60} hours on this burner, got ${massKg(pot.mixture).toFixed(1)} kg at ${pot.tempC.toFixed(0)} °C`,
-    );
-  }
-  return advancePot(setup, pot, p50Ms);
+  if (p50Ms !== null) return advancePot(setup, pot, p50Ms);
+  const last = advancePot(setup, pot, pot.atMs + LONGEST_STAGE_MIN * 60_000);
+  const { liquid } = last.mixture;
+  if (liquid.water < DRY_SHARE * massKg(pot.mixture))
+    throw new CannotCook({ code: 'boilsDry', stageTitle: stage.title, kg: massKg(last.mixture) });
+  throw neverEnds(stage, pot);
+}
+
+function neverEnds(stage: Stage, pot: PotState): CannotCook {
+  return new CannotCook({
+    code: 'neverEnds',
+    stageTitle: stage.title,
+    hours: LONGEST_STAGE_MIN / 60,
+    kg: massKg(pot.mixture),
+    tempC: pot.tempC,
+  });
 }

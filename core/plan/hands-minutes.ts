@@ -1,6 +1,6 @@
 import { specificHeatKJ } from '../matter';
 import { fullKW, type PotSetup } from '../pot';
-import type { Stage } from '../recipe';
+import { methodById, type Stage } from '../recipe';
 import {
   BONES_KG_PER_M2,
   BROWNING_KG_PER_M2,
@@ -21,12 +21,14 @@ export interface StageLoad {
   kgByLine: Readonly<Record<string, number>>;
   /** litres in the pot with it */
   litres: number;
+  /** fried or sweated, not boiled */
+  isFrying: boolean;
 }
 
 /**
  * Minutes of a stage that a clock on paper gives for the written size, for the size it is cooked at: meat browns in as
- * many loads as the pan takes, a jar is filled as often as it must be, and a heap of vegetables or roux has first to get
- * hot on the burner there is.
+ * many loads as the pan takes, a jar is filled as often as it must be, and a roux has first to get hot on the burner
+ * there is. (What pieces take to give up their water the pot itself tells.)
  *
  * @param of the order, its pot, the stage with a school of its own and what is in it
  * @returns minutes; those written where nothing grows with the load
@@ -41,17 +43,14 @@ export function handsMinutes(of: {
   const { input, setup, stage, load } = of;
   if (stage.ends.rule !== 'minutes') throw new RangeError(`stage must go by minutes, got ${stage.ends.rule}`);
   const written = stage.ends.minutes;
-  if (!stage.methodId) return written;
-  if (stage.methodId === 'brown-meat' || stage.methodId === 'brown-oven') {
-    const inPan = stage.methodId === 'brown-meat';
-    return Math.max(
-      written,
-      browningLoads(input, stage, load.kgByLine) * (inPan ? BROWNING_MIN.pan : BROWNING_MIN.oven),
-    );
+  const method = methodById(stage.methodId ?? '');
+  if (method?.browns) {
+    const eachMin = method.inOven ? BROWNING_MIN.oven : BROWNING_MIN.pan;
+    return Math.max(written, browningLoads(input, stage, load.kgByLine) * eachMin);
   }
   if (stage.does?.kind === 'puree')
     return Math.max(written, pureeMinutes(input, load.litres * stage.does.share));
-  if (stage.kind === 'start' && stage.heat.kind === 'burner' && stage.heat.fraction > 0) {
+  if (load.isFrying) {
     return written + Math.max(0, warmingMinutes(input, setup, stage, load.kgByLine));
   }
   return written;
@@ -77,7 +76,7 @@ export function browningLoads(
 /** Where it browns, m²: the pot's own bottom, or the trays that go in the oven at once. */
 export function browningM2(input: PlanInput, stage: Stage): number {
   const { equipment } = input;
-  if (stage.methodId === 'brown-oven' && equipment && equipment.ovenTrays > 0)
+  if (methodById(stage.methodId ?? '')?.inOven && equipment && equipment.ovenTrays > 0)
     return equipment.ovenTrays * equipment.trayAreaM2;
   return panBottomM2(input.pot.vessel);
 }
@@ -100,7 +99,7 @@ function pureeMinutes(input: PlanInput, litres: number): number {
   return Number.isFinite(minutes) ? minutes : 0;
 }
 
-/** Minutes more than at the written size for the load to get hot at this stage's heat. */
+/** Minutes more than at the written size for what is no piece, fat and flour, to get hot at this stage's heat. */
 function warmingMinutes(
   input: PlanInput,
   setup: PotSetup,
@@ -110,7 +109,8 @@ function warmingMinutes(
   const fraction = stage.heat.kind === 'burner' ? stage.heat.fraction : 0;
   const lines = input.recipe.lines.filter((line) => line.stageId === stage.id && line.scaling !== 'perBowl');
   const moreKJ = lines.reduce((sum, line) => {
-    const { perKg } = input.ingredients[line.ingredientId]!;
+    const { perKg, share } = input.ingredients[line.ingredientId]!;
+    if (share === 'pieces') return sum;
     return sum + ((kgByLine[line.id] ?? 0) - line.kg) * specificHeatKJ(perKg) * WARMED_K;
   }, 0);
   return moreKJ / (fullKW(setup) * input.burner.heatFactor.mean * fraction * 60);

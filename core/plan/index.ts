@@ -1,4 +1,6 @@
+export { CannotCook, type CookingTrouble } from './cannot-cook';
 export { type CookedThrough, cookThrough, softNeed, stageTarget, warmTo } from './cook-through';
+export { afterOven, isFrying, isInOven, piecesGiveKg } from './frying';
 export { browningLoads, browningM2, jarFills } from './hands-minutes';
 export {
   MODEL_VERSION,
@@ -7,9 +9,13 @@ export {
   type PlannedBase,
   type PlannedBurner,
   type PlannedLine,
+  type PlannedRun,
   type Pot,
+  type UnmetWish,
 } from './plan';
-export { planBatch, setupOf } from './plan-batch';
+export { planBatch, setupOf, TURNAROUND_MIN } from './plan-batch';
 export { potInput } from './pot-input';
+export { pulledKg } from './pulled-kg';
 export { heatDeliveredW, strongestBurner } from './strongest-burner';
+export { type AskedTop, lowestTop, UNDER_THE_TOP_C } from './top-asked';
 export type { FigureName, Sureness, Working, WorkingLine, WorkingSource } from './working';

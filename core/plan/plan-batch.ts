@@ -8,6 +8,7 @@ import { SATURATED_SALT_PERCENT } from '../salt';
 import { thicknessBand } from '../thickness';
 import { litresAtDepth, workingFillLitres } from '../vessel';
 
+import { CannotCook } from './cannot-cook';
 import { type CookedStage, type CookedThrough, cookThrough, type Load } from './cook-through';
 import {
   type LetDown,
@@ -19,6 +20,8 @@ import {
   type PlannedStage,
 } from './plan';
 import { HELD_AT_C, type SolvedLoad, solveLoad } from './solve-load';
+import { unmetWishes } from './unmet-wishes';
+import type { FigureName } from './working';
 import { workings } from './workings';
 
 /** Stages that go by the clock or by softness are off by this share, one standard deviation. From memory. */
@@ -32,6 +35,9 @@ const SLACK_Z = 1.28;
 
 /** The most of a bowl that may be held back out of the pot; common practice. */
 const MOST_HELD_BACK = 0.6;
+
+/** Between one batch and the next the pot is emptied, washed and set up again, minutes. Common practice. */
+export const TURNAROUND_MIN = 15;
 
 /** More loads than this are no longer loading in rounds but another pot. Common practice. */
 const MOST_LOADS = 6;
@@ -53,19 +59,136 @@ export function planBatch(input: PlanInput): Plan {
   positive('portionMl', input.portionMl);
   within('saltPercent', input.saltPercent, 0, SATURATED_SALT_PERCENT);
   within('band', input.band, 0, 6);
+  const fill = workingFillLitres(input.pot.vessel, hasWhatFoams(input));
+  // however it is cooked, what is served has been in the pot
+  let batches = Math.max(
+    1,
+    Math.ceil((servedLitres(input) * (1 - (input.holdBackShare ?? 0))) / fill - 1e-9),
+  );
+  while (batches <= MOST_BATCHES) {
+    const share = Number.isInteger(input.portions)
+      ? Math.ceil(input.portions / batches)
+      : input.portions / batches;
+    const plan = planOne({ ...input, portions: share });
+    if (plan.fullest.litres <= fill * (1 + 1e-9)) return inRuns(input, plan, batches);
+    batches = Math.max(batches + 1, Math.ceil((batches * plan.fullest.litres) / fill - 1e-9));
+  }
+  throw new RangeError(`portions must be at most ${MOST_BATCHES} fillings of the pot, got ${input.portions}`);
+}
+
+/** More fillings of a pot than this are another pot’s order. */
+const MOST_BATCHES = 1000;
+
+const hasWhatFoams = (input: PlanInput): boolean =>
+  input.recipe.lines.some(
+    (line) => line.scaling !== 'perBowl' && input.ingredients[line.ingredientId]!.foams,
+  );
+
+/** Litres that have to be in the pot for the bowls, what clings to it among them. */
+const servedLitres = (input: PlanInput): number =>
+  (input.portions * input.portionMl) / 1000 / (1 - CLING_PERCENT / 100);
+
+/** An order of one batch, or of several one after the other: what it takes in all, and when each is on. */
+function inRuns(input: PlanInput, one: Plan, batches: number): Plan {
+  if (batches === 1) return one;
+  const times = input.portions / one.portions;
+  const eachMs = one.readyAtMs - one.startAtMs + TURNAROUND_MIN * 60_000;
+  const runs = Array.from({ length: batches }, (_, i) => ({
+    portions: Number.isInteger(input.portions) ? Math.ceil((input.portions - i) / batches) : one.portions,
+    startAtMs: one.startAtMs - (batches - 1 - i) * eachMs,
+    readyAtMs: one.readyAtMs - (batches - 1 - i) * eachMs,
+  }));
+  const earlierMs = (batches - 1) * eachMs;
+  return {
+    ...one,
+    portions: input.portions,
+    batches,
+    runs,
+    startAtMs: one.startAtMs - earlierMs,
+    lines: one.lines.map((line) => timesLine(line, times)),
+    stages: one.stages.map((stage) => ({ ...stage, startMs: stage.startMs - earlierMs })),
+    yieldLitres: one.yieldLitres * times,
+    yieldPortions: one.yieldPortions * times,
+    startLitres: one.startLitres * times,
+    saltToAddG: one.saltToAddG * times,
+    saltBroughtG: one.saltBroughtG * times,
+    flourG: one.flourG * times,
+    evaporatedKg: one.evaporatedKg * times,
+    costCents: one.costCents * times,
+    ...(one.letDown ? { letDown: { ...one.letDown, litres: one.letDown.litres * times } } : {}),
+    workings: oneOfMany(one, batches),
+  };
+}
+
+function timesLine(line: PlannedLine, times: number): PlannedLine {
+  return {
+    ...line,
+    edibleKg: line.edibleKg * times,
+    purchasedKg: line.purchasedKg * times,
+    litres: line.litres * times,
+    costCents: line.costCents * times,
+    plainMultipleKg: line.plainMultipleKg * times,
+    ...(line.count === undefined ? {} : { count: Math.round(line.count * times) }),
+    ...(line.keptByKg === undefined ? {} : { keptByKg: line.keptByKg * times }),
+    ...(line.comesOut
+      ? { comesOut: { ...line.comesOut, count: Math.round(line.comesOut.count * times) } }
+      : {}),
+  };
+}
+
+/** The arithmetic is that of one batch, and says so. */
+function oneOfMany({ workings, portions }: Plan, batches: number): Plan['workings'] {
+  const first = { code: 'oneBatch' as const, batches, portions };
+  const told: Plan['workings'] = { ...workings };
+  for (const name of Object.keys(workings) as FigureName[])
+    told[name] = { ...workings[name], lines: [first, ...workings[name].lines] };
+  return told;
+}
+
+/** Of what is left in the pot at the end, so many times may boil away beside what is reduced on purpose. From memory. */
+const MOST_BOILED_AWAY = 3;
+
+/** A pot too wide for what is in it boils it down to something else than the dish, whatever is poured in. */
+function refuseBoiledAway({ stages, end }: CookedThrough, wantedLitres: number): void {
+  const loose = stages.filter(({ stage }) => stage.ends.rule !== 'fall');
+  const steamedKg = loose.reduce((sum, one) => sum + one.steamedKg, 0);
+  const kg = massKg(end.mixture);
+  const isShort = potLitres(end) < LEAST_OF_THE_ORDER * wantedLitres && steamedKg > kg;
+  if (steamedKg <= MOST_BOILED_AWAY * kg && !isShort) return;
+  const worst = loose.reduce((a, b) => (b.steamedKg > a.steamedKg ? b : a));
+  throw new CannotCook({ code: 'boilsDry', stageTitle: worst.stage.title, kg });
+}
+
+/** A plan that comes to less than this share of its order for what boils away is no plan. */
+const LEAST_OF_THE_ORDER = 0.9;
+
+/** A burner’s bad day may never get there, and its good one boil dry: then its middle one has to do. */
+function orElse<T>(other: T, work: () => T): T {
+  try {
+    return work();
+  } catch (error) {
+    if (error instanceof CannotCook) return other;
+    throw error;
+  }
+}
+
+/** An order as one batch, whether or not the pot holds it. */
+function planOne(input: PlanInput): Plan {
   const setup = setupOf(input);
-  const wantedLitres = (input.portions * input.portionMl) / 1000 / (1 - CLING_PERCENT / 100);
+  const wantedLitres = servedLitres(input);
   within('holdBackShare', input.holdBackShare ?? 0, 0, MOST_HELD_BACK);
   const solved = solveLoad(input, setup, wantedLitres);
   const { load, cooked } = solved;
+  refuseBoiledAway(cooked, wantedLitres - solved.heldLitres);
 
   const lines = [
     ...input.recipe.lines.map((line) => plannedLine(input, line, load, wantedLitres)),
     ...heldBackLine(input, solved),
   ];
   const { mean, sd } = input.burner.heatFactor;
-  const slow = cookThrough(input, setup, load, Math.max(0.25, mean - sd));
-  const quick = cookThrough(input, setup, load, mean + sd);
+  const at = (heatFactor: number) => orElse(cooked, () => cookThrough(input, setup, load, heatFactor));
+  const slow = at(Math.max(0.25, mean - sd));
+  const quick = at(mean + sd);
   const stageSd = cooked.stages.map((stage, i) =>
     Math.hypot(
       Math.abs(slow.stages[i]!.minutes - quick.stages[i]!.minutes) / 2,
@@ -82,7 +205,7 @@ export function planBatch(input: PlanInput): Plan {
 
   const { end } = cooked;
   const yieldLitres = potLitres(end);
-  const foams = lines.some((line) => !line.perBowl && input.ingredients[line.ingredientId]!.foams);
+  const foams = hasWhatFoams(input);
   const workingFill = workingFillLitres(input.pot.vessel, foams);
   const loaded = cooked.stages.map((stage) => inRounds(stage, workingFill));
   const fullest = loaded.reduce((a, b) => (b.litres > a.litres ? b : a));
@@ -114,7 +237,7 @@ export function planBatch(input: PlanInput): Plan {
     brimLitres: litresAtDepth(input.pot.vessel, input.pot.vessel.heightCm),
     workingFillLitres: workingFill,
     foams,
-    batches: Math.ceil(fullest.litres / workingFill - 1e-9),
+    batches: 1,
     saltPercent: bowlSaltPercent(input, solved),
     saltToAddG: saltToAdd,
     saltBroughtG: saltInPotG - saltToAdd * 0.998,
@@ -131,7 +254,12 @@ export function planBatch(input: PlanInput): Plan {
     ...(letDown ? { letDown } : {}),
     ...(input.recipe.base ? { base: plannedBase(input.recipe.base, end.mixture) } : {}),
   };
-  return { ...plan, workings: workings(input, setup, plan, cooked) };
+  const unmet = unmetWishes(input, plan, solved);
+  return {
+    ...plan,
+    ...(unmet.length > 0 ? { unmet } : {}),
+    workings: workings(input, setup, plan, cooked),
+  };
 }
 
 function plannedBase(kindId: string, { liquid, savour }: Mixture): PlannedBase {

@@ -4,7 +4,7 @@ import { INGREDIENT_BY_ID, massKg, operations } from '../matter';
 import { portions } from '../portions';
 import { orderOf } from '../testing/broth';
 import { flourEquivalentOfBand } from '../thickness';
-import { planBatch, setupOf } from './';
+import { planBatch, setupOf, TURNAROUND_MIN } from './';
 import { cookThrough } from './cook-through';
 
 const kettle = {
@@ -111,9 +111,27 @@ describe('scaling tells the truth', () => {
 describe('what does not fit or cannot be', () => {
   it('says how many batches the pot needs', () => {
     const plan = planBatch(orderOf({ portions: 140 }));
-    expect(plan.fullest.litres).toBeGreaterThan(plan.workingFillLitres);
+    expect(plan.fullest.litres).toBeLessThanOrEqual(plan.workingFillLitres);
     expect(plan.batches).toBe(2);
     expect(planBatch(orderOf({ portions: 60 })).batches).toBe(1);
+  });
+  it('2,000 portions in a 40 L pot are batches with their own starts and readies, one after the other', () => {
+    const plan = planBatch(orderOf({ portions: 2000 }));
+    const runs = plan.runs!;
+    expect(runs).toHaveLength(plan.batches);
+    expect(runs.reduce((sum, run) => sum + run.portions, 0)).toBe(2000);
+    expect(plan.yieldPortions).toBeCloseTo(2000, 0);
+    const one = planBatch(orderOf({ portions: runs[0]!.portions }));
+    expect(runs.at(-1)!.readyAtMs).toBe(one.readyAtMs);
+    expect([plan.startAtMs, plan.readyAtMs]).toEqual([runs[0]!.startAtMs, runs.at(-1)!.readyAtMs]);
+    for (const [i, run] of runs.entries()) {
+      expect(run.readyAtMs - run.startAtMs).toBeCloseTo(one.readyAtMs - one.startAtMs, 3);
+      if (i > 0) expect(run.startAtMs - runs[i - 1]!.readyAtMs).toBeCloseTo(TURNAROUND_MIN * 60_000, 3);
+    }
+    const kg = (of: typeof plan, id: string) => of.lines.find((line) => line.lineId === id)!.edibleKg;
+    expect(kg(plan, 'carrot')).toBeCloseTo((2000 / runs[0]!.portions) * kg(one, 'carrot'), 9);
+    expect(kg(plan, 'cheese')).toBeCloseTo(20, 9);
+    expect(plan.workings.yield.lines[0]).toMatchObject({ code: 'oneBatch', batches: plan.batches });
   });
   it('a burner too weak for the pot is named with its stage', () => {
     const weak = { ...orderOf().burner, powerW: 300 };

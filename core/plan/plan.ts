@@ -100,6 +100,28 @@ export interface LetDown {
   potBand: number;
 }
 
+/** A wish of the order that cannot be had as it stands, and what comes nearest. */
+export interface UnmetWish {
+  wish: 'bowls' | 'salt' | 'band';
+  wanted: number;
+  nearest: number;
+  why: /** no line of the recipe makes up the litres, the salt, the thickness */
+    | 'nothingToSolve'
+    /** without any of that line there is still more of it than was asked for */
+    | 'tooMuchAlready'
+    /** so much thickener would leave no room for the liquid */
+    | 'noRoomForLiquid'
+    /** the arithmetic found nothing nearer */
+    | 'notFound';
+}
+
+/** One batch of an order that takes the pot more than once. */
+export interface PlannedRun {
+  portions: number;
+  startAtMs: number;
+  readyAtMs: number;
+}
+
 /** What the liquid of a base will be, strained. */
 export interface PlannedBase {
   brix: number;
@@ -114,20 +136,27 @@ export interface Plan {
   portions: number;
   portionMl: number;
   serviceAtMs: number;
+  /** the first batch’s start and the last one’s ready, where the pot takes several */
   startAtMs: number;
   readyAtMs: number;
   readySdMinutes: number;
   lines: PlannedLine[];
+  /** of one batch; the first where there are several */
   stages: PlannedStage[];
   yieldLitres: number;
   yieldPortions: number;
   startLitres: number;
+  /** of one batch */
   fullest: { litres: number; stageId: string };
   brimLitres: number;
   workingFillLitres: number;
   foams: boolean;
-  /** batches this pot would need */
+  /** how often this pot is filled for the order */
   batches: number;
+  /** each of them, where there is more than one; absent in plans of older batches */
+  runs?: PlannedRun[];
+  /** what was asked for and cannot be had; absent where all of it can */
+  unmet?: UnmetWish[];
   saltPercent: number;
   saltToAddG: number;
   saltBroughtG: number;
@@ -147,4 +176,4 @@ export interface Plan {
 }
 
 /** Raised whenever a plan or a fold would come out otherwise than before. */
-export const MODEL_VERSION = 4;
+export const MODEL_VERSION = 5;

@@ -3,6 +3,7 @@ import type { AsSaid } from '../log';
 /** One line of arithmetic behind a figure: which, and its numbers. The words are the screen's. */
 export type WorkingLine =
   | AsSaid
+  | { code: 'oneBatch'; batches: number; portions: number }
   | { code: 'stageMinutes'; title: string; minutes: number }
   | { code: 'countedBack'; minutes: number }
   | { code: 'keptFree'; minutes: number }

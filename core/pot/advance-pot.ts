@@ -67,7 +67,20 @@ export function advancePot(setup: PotSetup, state: PotState, toMs: number): PotS
   const wasStill = run.elapsedS <= STEP_S ? state.coldSinceMs : null;
   after.coldSinceMs = isStill ? (wasStill ?? stillMs) : null;
   if (given.steeping) after.steeping = given.steeping;
+  if (state.piecesGiveKg !== undefined) {
+    const ofPiecesKg = Math.max(0, run.steamedKg - state.mixture.liquid.water);
+    after.piecesGiveKg = Math.max(0, state.piecesGiveKg - ofPiecesKg);
+  }
   return after;
+}
+
+/** Out of the oven: what the pieces were to give up there is gone, whatever the burner did. */
+export function leaveOven(pot: PotState): PotState {
+  const kg = Math.min(pot.piecesGiveKg ?? 0, pot.mixture.pieces.water);
+  if (kg <= 0) return pot;
+  const { pieces } = pot.mixture;
+  const mixture = { ...pot.mixture, pieces: { ...pieces, water: pieces.water - kg } };
+  return { ...pot, mixture, piecesGiveKg: 0, evaporatedKg: pot.evaporatedKg + kg };
 }
 
 /** With the heat off and as cold as the air nothing moves that a cook would ask of: such a pot is not run on. */

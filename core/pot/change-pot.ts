@@ -50,6 +50,7 @@ export function openPot(input: {
     drawnKg: 0,
     thirstKg: 0,
     steeping: undefined,
+    piecesGiveKg: undefined,
     coldSinceMs: null,
   };
 }

@@ -36,11 +36,11 @@ describe('what is done to the whole pot as a stage ends', () => {
     expect(13 - massKg(through('coarse').mixture)).toBeCloseTo(0.01 * 5, 9);
     expect(through('fine').takenOutKg).toBeCloseTo(0.2, 9);
   });
-  it('strained: the pieces leave with a quarter of their weight in liquid', () => {
+  it('strained: the pieces leave with 15 % of their weight in liquid', () => {
     const strained = finishStage(soup(), { kind: 'strain' });
     expect(totalKg(strained.mixture.pieces)).toBe(0);
-    expect(totalKg(strained.mixture.liquid)).toBeCloseTo(8 - 1.25, 9);
-    expect(strained.takenOutKg).toBeCloseTo(5 + 1.25, 9);
+    expect(totalKg(strained.mixture.liquid)).toBeCloseTo(8 - 0.75, 9);
+    expect(strained.takenOutKg).toBeCloseTo(5 + 0.75, 9);
   });
   it('skimmed: so much of the floating fat, and only that', () => {
     const fatty = put(soup(), 'dripping', 0.5);

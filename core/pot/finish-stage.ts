@@ -4,8 +4,8 @@ import type { PotState } from './pot';
 import type { StageDeed } from './stage-deed';
 import { lessSteeping, savourHeld } from './steep';
 
-/** Liquid that strained pieces carry with them, kg a kg of pieces. Common practice. */
-const CLING_PER_KG = 0.25;
+/** Liquid that drained pieces carry with them, kg a kg of pieces that have kept their own water. Common practice. */
+const CLING_PER_KG = 0.15;
 
 /** Share of the pulp that a sieve keeps back. source: from memory: a coarse one little, a fine one the fibre */
 const KEPT_BACK = { none: 0, coarse: 0.01, fine: 0.04 } as const;

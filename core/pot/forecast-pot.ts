@@ -19,6 +19,8 @@ export type PotTarget =
   /** `readBy`: the target is what that instrument will show, so that its own error cancels */
   | { kind: 'mass'; kg: number; readBy?: Instrument }
   | { kind: 'temperature'; tempC: number }
+  /** down to it, the heat off or low */
+  | { kind: 'cooled'; tempC: number }
   | { kind: 'softened'; minutesAt100C: number };
 
 /** Vegetables of one name soften at their own pace, one standard deviation. source: from memory */
@@ -107,6 +109,8 @@ function stillToGo(pot: PotState, run: PotRun, target: PotTarget, shift: number)
       return run.massKg + shift - markKg(pot, target);
     case 'temperature':
       return target.tempC - run.tempC - shift;
+    case 'cooled':
+      return run.tempC + shift - target.tempC;
     case 'softened':
       return target.minutesAt100C * (1 + shift) - run.softenedMin;
   }
@@ -133,10 +137,10 @@ function dayOf(pot: PotState, target: PotTarget, q: number, minutes: number): Da
     target.kind === 'mass'
       ? { mass: 1, ...(target.readBy ? { [target.readBy]: markKg(pot, target) } : {}) }
       : { temp: 1 };
-  const gap = target.kind === 'mass' ? kgNow - markKg(pot, target) : target.tempC - pot.tempC;
+  const gap = target.kind === 'mass' ? kgNow - markKg(pot, target) : Math.abs(target.tempC - pot.tempC);
   // at the mark, or thought past it, only the doubt about where it stands is left
   const needed = Math.max(gap, NEAR * Math.sqrt(covarianceOf(pot.covariance, offTarget, offTarget)), 1e-9);
-  const sign = target.kind === 'mass' ? -1 : 1;
+  const sign = target.kind === 'temperature' ? 1 : -1;
   const early: Blend = { ...heat };
   for (const [name, much] of Object.entries(offTarget) as [keyof Blend, number][])
     early[name] = (early[name] ?? 0) + (sign * much) / needed;

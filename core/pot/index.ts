@@ -1,4 +1,4 @@
-export { advancePot } from './advance-pot';
+export { advancePot, leaveOven } from './advance-pot';
 export { addToPot, changeBurner, drawFromPot, openPot, setHeat, takeFatOff } from './change-pot';
 export { coldLoad } from './cold-load';
 export { covarianceOf, variance } from './covariance';

@@ -73,9 +73,16 @@ export function startRun(setup: PotSetup, state: PotState, hotter?: number): Pot
     hotter: hotter ?? 1,
     plateKW: fullKW(setup) * state.heatFraction,
     specificHeat: specificHeatKJ(contents),
-    mostSteamKg: contents.water * MOST_OF_THE_WATER,
+    mostSteamKg: mostSteamKg(state),
     isSteeping: state.steeping !== undefined && state.steeping.length > 0,
   };
+}
+
+/** What may leave as steam, kg: nearly all the water there is, or of the pieces only what their frying drives off. */
+function mostSteamKg({ mixture, piecesGiveKg }: PotState): number {
+  const { liquid, pieces } = mixture;
+  const all = (liquid.water + pieces.water) * MOST_OF_THE_WATER;
+  return piecesGiveKg === undefined ? all : Math.min(all, liquid.water + piecesGiveKg);
 }
 
 /** Takes a run further by some seconds, in one step of its balance. */
@@ -90,11 +97,12 @@ export function stepRun(run: PotRun, seconds: number): void {
   const startC = run.tempC;
   const heat = heatStep(setup.air, run.out, run.lid, { startC, inputKW, capacityKJPerK, seconds });
   const latentKJ = latentHeatKJPerKg({ tempC: heat.tempC });
-  const kg = Math.min((heat.steamKW * seconds) / latentKJ, Math.max(0, run.mostSteamKg - run.steamedKg));
+  const leftKg = Math.max(0, run.mostSteamKg - run.steamedKg);
+  const kg = Math.min((heat.steamKW * seconds) / latentKJ, leftKg);
   const keeps = Math.exp(-seconds / 60 / WANDER.forgetMin);
   if (run.covariance) {
     const leaning = { heat, seconds, latentKJ, plateKW, specificHeat, capacityKJPerK, startC };
-    predict(run.covariance, jacobian(leaning, run.out.wallKWPerK), keeps, {
+    predict(run.covariance, jacobian(leaning, run.out.wallKWPerK, kg < leftKg), keeps, {
       mass: (LOOSE_PER_HOUR.massKg2 * seconds) / 3600,
       temp: (LOOSE_PER_HOUR.tempC2 * seconds) / 3600,
       wander: (WANDER.sd * heatFactor) ** 2 * (1 - keeps * keeps),
@@ -125,6 +133,7 @@ function jacobian(
     startC: number;
   },
   wallKWPerK: number,
+  isSteaming: boolean,
 ): Jacobian {
   const { heat, seconds, plateKW, specificHeat } = of;
   const inertia = of.capacityKJPerK / seconds;
@@ -134,7 +143,7 @@ function jacobian(
   const steamByHeat = plateKW - stiffness * tempByHeat;
   const steamByTemp = inertia - stiffness * heat.tempPerStartTemp;
   const steamByMass = (-specificHeat * (heat.tempC - of.startC)) / seconds - stiffness * tempByMass;
-  const massPerKW = heat.steamKW > 0 ? -seconds / of.latentKJ : 0;
+  const massPerKW = isSteaming && heat.steamKW > 0 ? -seconds / of.latentKJ : 0;
   return {
     massByMass: 1 + massPerKW * steamByMass,
     massByTemp: massPerKW * steamByTemp,

@@ -52,6 +52,8 @@ export interface PotState {
   thirstKg?: number | undefined;
   /** what lies in the pot and gives to the water; absent in pots of older logs */
   steeping?: readonly Steeping[] | undefined;
+  /** water that the pieces may yet give up as steam, kg, while they are fried or sweated; absent: all they hold */
+  piecesGiveKg?: number | undefined;
   /** since when it has stood with the heat off and as cold as the air, ms; null while it has not */
   coldSinceMs: number | null;
 }
@@ -93,6 +95,7 @@ export function copyPot(pot: PotState): PotState {
     drawnKg: pot.drawnKg,
     thirstKg: pot.thirstKg,
     steeping: pot.steeping,
+    piecesGiveKg: pot.piecesGiveKg,
     coldSinceMs: pot.coldSinceMs,
   };
 }

@@ -110,9 +110,10 @@ function scalingsOf(known: readonly Understood[], stages: readonly Stage[]): Sca
     if (one === flour) return 'toThickness';
     if (kind === 'fat') {
       const stage = one.line.parts[0]?.stageId;
-      const beside =
-        flour && flour.line.parts[0]?.stageId === stage && nearlyEqual(one.edibleKg, flour.edibleKg);
-      if (beside) return { sameAs: flour.line.id };
+      if (flour && flour.line.parts[0]?.stageId === stage) {
+        const times = rouxParts(one.edibleKg, flour.edibleKg);
+        if (times !== null) return times === 1 ? { sameAs: flour.line.id } : { sameAs: flour.line.id, times };
+      }
       return stages.find((each) => each.id === stage)?.kind === 'start' ? 'bySurface' : 'straight';
     }
     if (strength === 'hot' || kind === 'spirit') return 'startLow';
@@ -120,9 +121,14 @@ function scalingsOf(known: readonly Understood[], stages: readonly Stage[]): Sca
   });
 }
 
-/** Within a tenth of each other: written as equal weights. */
-function nearlyEqual(a: number | null, b: number | null): boolean {
-  return a !== null && b !== null && Math.abs(a - b) <= 0.1 * Math.max(a, b);
+/** Fat and flour that meet are a roux up to so many parts of one to the other. Common practice. */
+const ROUX_PARTS_UP_TO = 4;
+
+/** Parts of fat to one of flour, kept however much of the flour is wanted; null where it is another matter than a roux. */
+function rouxParts(fatKg: number | null, flourKg: number | null): number | null {
+  if (!fatKg || !flourKg) return null;
+  const parts = Math.round((1000 * fatKg) / flourKg) / 1000;
+  return parts <= ROUX_PARTS_UP_TO && parts >= 1 / ROUX_PARTS_UP_TO ? parts : null;
 }
 
 /** Flour that meets fat is a roux, by how far its stage takes it; slaked it is itself. */

@@ -1,6 +1,6 @@
 export { allergensOf } from './allergens-of';
 export { asWritten } from './as-written';
-export { chooseMethod, methodsFor } from './choose-method';
+export { chooseMethod, methodById, methodsFor } from './choose-method';
 export { compareRecipes } from './compare-recipes';
 export { curedIngredient, curedSaltPercent } from './cure';
 export { METHODS, type Method } from './data/methods';

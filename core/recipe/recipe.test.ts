@@ -171,8 +171,9 @@ describe('methods', () => {
   });
   it('caramelised onions end at 25 to 35 % of their raw weight (common practice)', () => {
     for (const method of METHODS.filter((one) => one.question === 'Caramelising onions')) {
-      expect(1 - method.waterOff!).toBeGreaterThanOrEqual(0.25);
-      expect(1 - method.waterOff!).toBeLessThanOrEqual(0.35);
+      const { fractionGone } = method.ends as { fractionGone: number };
+      expect(1 - fractionGone).toBeGreaterThanOrEqual(0.25);
+      expect(1 - fractionGone).toBeLessThanOrEqual(0.35);
     }
   });
 });

@@ -15,11 +15,11 @@ export const SCALINGS = [
 
 /**
  * How a line follows the order. `straight` multiplies; `toYield` is the liquid that makes up the litres after what
- * boils away; `toThickness` and `toSalt` are solved for the target at the end; `sameAs` is equal weights with another
- * line; `perBowl` is garnish, kg a portion, never in the pot; `bySurface` is fat for a pan's bottom; `byTaste` and
+ * boils away; `toThickness` and `toSalt` are solved for the target at the end; `sameAs` is as much as another line by
+ * weight, or `times` as much; `perBowl` is garnish, kg a portion, never in the pot; `bySurface` is fat for a pan's bottom; `byTaste` and
  * `startLow` begin under the straight multiple, the rest kept by for the palate.
  */
-export type Scaling = (typeof SCALINGS)[number] | { sameAs: string };
+export type Scaling = (typeof SCALINGS)[number] | { sameAs: string; times?: number };
 
 /** Brined meat brings salt, soaked meat and fish leave some. */
 export interface Cure {

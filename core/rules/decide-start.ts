@@ -1,7 +1,7 @@
 import type { BatchSnapshot } from '../batch';
 import { type KitchenFoods, orderedRecipe } from '../book';
 import { planWithLots, type ShelfLot, type ShortLine } from '../larder';
-import { type OrderRequest, type PlanningKitchen, planInputOf } from '../order';
+import { cannotBeCooked, type OrderRequest, type PlanningKitchen, planInputOf } from '../order';
 import { potInput } from '../plan';
 import type { Recipe } from '../recipe';
 import { type Decision, refused } from './decision';
@@ -48,11 +48,11 @@ export function decideStart(facts: StartFacts, request: OrderRequest): Decision<
   try {
     const { input: laid, plan, draws, shorts } = planWithLots(input, lots);
     const { fullest, workingFillLitres, batches } = plan;
-    if (fullest.litres > workingFillLitres)
+    if (batches > 1)
       return refused({
         field: 'potId',
         code: 'tooFull',
-        fullestLitres: fullest.litres,
+        wantedLitres: fullest.litres * batches,
         workingFillLitres,
         batches,
         potName,
@@ -60,8 +60,7 @@ export function decideStart(facts: StartFacts, request: OrderRequest): Decision<
     if (shorts.length > 0 && !request.overrideReason) return refused(shortOf(shorts));
     return { ok: true, snapshot: { input: potInput(laid, plan), plan, draws } };
   } catch (error) {
-    if (!(error instanceof RangeError)) throw error;
-    return refused({ field: 'burnerId', code: 'cannotBeCooked', why: error.message });
+    return refused(cannotBeCooked('burnerId', error));
   }
 }
 

@@ -91,7 +91,7 @@ type StartRefusal =
   | { code: 'unknownRecipe'; recipeId: string }
   | {
       code: 'tooFull';
-      fullestLitres: number;
+      wantedLitres: number;
       workingFillLitres: number;
       batches: number;
       potName: string;

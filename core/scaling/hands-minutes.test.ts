@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { INGREDIENT_BY_ID } from '../matter';
-import { browningLoads, jarFills, type PlanInput, setupOf } from '../plan';
+import { browningLoads, cookThrough, jarFills, type PlanInput, setupOf } from '../plan';
 import { handsMinutes } from '../plan/hands-minutes';
 import { newStage, type RecipeLine, type Stage } from '../recipe';
 import { orderOf } from '../testing/broth';
@@ -33,7 +33,7 @@ const minutes = (input: PlanInput, kg: number, litres = 0) =>
     input,
     setup: setupOf(input),
     stage: input.recipe.stages[0]!,
-    load: { kgByLine: { l: kg }, litres },
+    load: { kgByLine: { l: kg }, litres, isFrying: input.recipe.stages[0]!.kind === 'start' },
   });
 
 describe('minutes of hands that grow with the batch', () => {
@@ -63,16 +63,25 @@ describe('minutes of hands that grow with the batch', () => {
     });
     expect(minutes(none, 1, 35)).toBe(10);
   });
-  it('a heap of onions has first to get hot: by hand, m · c · 75 K over half of 2.8 kW', () => {
-    const input = orderWith(newStage('s', 'start', 'sweat-covered'), 'onion', 1);
-    const byHand = (9 * 3.9 * 75) / (2.8 * 0.5 * 60);
-    expect(minutes(input, 10) - minutes(input, 1)).toBeGreaterThan(0.93 * byHand);
-    expect(minutes(input, 10) - minutes(input, 1)).toBeLessThan(1.07 * byHand);
-    expect(minutes(input, 0.2)).toBe(14);
-  });
-  it('a stage without a school goes by its own clock, and one that does not go by the clock is refused', () => {
+  it.each([
+    'sweat-covered',
+    null,
+  ])('a heap of onions has first to get hot and give up a tenth: by hand without losses, over half of 2.8 kW (method %s)', (method) => {
     const { methodId: _methodId, ...house } = newStage('s', 'start', 'sweat-covered');
-    expect(minutes(orderWith(house, 'onion', 1), 50)).toBe(14);
+    const stage = method ? newStage('s', 'start', method) : house;
+    const sweat = (kg: number) => {
+      const input = orderWith(stage, 'onion', 1);
+      const recipe = { ...input.recipe, stages: [stage] };
+      return cookThrough({ ...input, recipe }, setupOf(input), { l: kg }, 1).stages[0]!;
+    };
+    const byHand = (9 * 3.9 * 75 + 0.9 * 2270) / (2.8 * 0.5 * 60);
+    expect(sweat(15).minutes - sweat(6).minutes).toBeGreaterThan(0.9 * byHand);
+    expect(sweat(15).minutes - sweat(6).minutes).toBeLessThan(1.25 * byHand);
+    for (const kg of [0.5, 6, 15]) expect(sweat(kg).steamedKg / kg).toBeCloseTo(0.1, 2);
+    expect(sweat(15).tempAtEndC).toBeGreaterThan(90);
+    expect(sweat(0.5).minutes).toBe(14);
+  });
+  it('a stage that does not go by the clock is refused', () => {
     expect(() => minutes(orderWith(newStage('r', 'reduce'), 'onion', 1), 1)).toThrow(
       /must go by minutes, got fall/,
     );

@@ -192,9 +192,9 @@ describe('what does not scale straight is said', () => {
   const plan = planBatch(inputOf(leek, { portions: 100 }));
   const notes = scalingNotes(inputOf(leek, { portions: 100 }), plan);
   const of = (law: string) => notes.filter((note) => note.law === law);
-  it('liquid, heat-up, fat, salt, blender; each with a plain figure, its own, a reason and a source', () => {
+  it('heat-up, sweat, fat, salt, blender; each with a plain figure, its own, a reason and a source', () => {
     expect(new Set(notes.map((note) => note.law))).toEqual(
-      new Set(['liquid', 'heatUp', 'sweat', 'fat', 'salt', 'blender']),
+      new Set(['heatUp', 'sweat', 'fat', 'salt', 'blender']),
     );
     for (const note of notes) {
       expect(note.here).not.toBe(note.plain);

@@ -11,7 +11,7 @@ import { PotSection, type WallMark } from '../components/pot-section/pot-section
 import { Over, Soft } from '../components/text';
 import { useMinuteMs } from '../data/clock';
 
-import { useRecipes, useUsualRecipe, useWholeKitchen } from '../data/queries';
+import { useLots, useOpenBatches, useRecipes, useUsualRecipe, useWholeKitchen } from '../data/queries';
 import { colour, media, radius, size, space, target } from '../theme/tokens';
 import { fitWords, isFit } from '../words/plans';
 import { useComputed } from '../workers/use-computed';
@@ -97,7 +97,11 @@ export function PlanPlace() {
   const nowMs = useMinuteMs();
   const asked = useOrderedRecipe(params.get('recipe'));
   const kitchen = useWholeKitchen(useKitchenHere());
-  if (!recipes || !usual || !kitchen) return <Waiting error={error} onRetry={refetch} />;
+  const open = useOpenBatches();
+  const { isPending: isShelfPending } = useLots();
+  // an order opens on what is free, by what stands in the larder: both are known before it is begun
+  if (!recipes || !usual || !kitchen || open.isPending || isShelfPending)
+    return <Waiting error={error} onRetry={refetch} />;
   const recipe = asked ?? recipes.find((one) => one.id === usual.recipeId) ?? recipes[0];
   if (!recipe || nowMs === 0) {
     return (

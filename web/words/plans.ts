@@ -1,6 +1,8 @@
 import { litres } from '../../contract';
 import type { MakingRefusal, PotChoice, Split } from '../../core/order';
+import type { PlannedRun, UnmetWish } from '../../core/plan';
 import { FOOD_CODE } from '../../core/safety';
+import { bandName } from '../../core/thickness';
 
 /** Words for plans compared: how an order goes in a pot, the ways to cook it, why a base cannot be made. */
 
@@ -39,6 +41,44 @@ export function wayWords(way: Split, portionMl: number): string {
       return `Cooked concentrated in the ${first!.potName} and diluted at service: ${Math.round(portionMl - ml)} mL from the pot and ${ml} mL of hot liquid to the bowl.`;
     }
   }
+}
+
+/** What was asked for and cannot be had, and what comes nearest. */
+export function unmetWords({ wish, wanted, nearest, why }: UnmetWish): string {
+  const because = UNMET_BECAUSE[wish][why] ?? 'it cannot be had with these amounts';
+  switch (wish) {
+    case 'bowls':
+      return `it comes to ${nearest.toFixed(1)} bowls, not ${wanted}: ${because}.`;
+    case 'salt':
+      return `salt comes to ${nearest.toFixed(2)} %, not ${wanted} %: ${because}.`;
+    case 'band':
+      return `it ${nearest < wanted ? 'only' : 'already'} ${bandName(nearest)}: ${because}.`;
+  }
+}
+
+const UNMET_BECAUSE: Record<UnmetWish['wish'], Partial<Record<UnmetWish['why'], string>>> = {
+  bowls: {
+    nothingToSolve: 'no liquid of the recipe makes up the rest',
+    tooMuchAlready: 'even without its liquid there is more',
+  },
+  salt: {
+    nothingToSolve: 'the recipe adds no salt of its own',
+    tooMuchAlready: 'the food brings more than that by itself',
+  },
+  band: {
+    nothingToSolve: 'nothing in the recipe thickens it to order',
+    tooMuchAlready: 'the food thickens it by itself',
+    noRoomForLiquid: 'more thickener would leave no room for the liquid; a paler roux or a starch binds more',
+  },
+};
+
+/** Batches of a pot one after the other, each with its hours. */
+export function runsWords(runs: readonly PlannedRun[], hour: (ms: number) => string): string {
+  const said = runs.slice(0, 3).map((run) => `${hour(run.startAtMs)} to ${hour(run.readyAtMs)}`);
+  const last = runs.at(-1)!;
+  if (runs.length > 4) said.push('…');
+  if (runs.length > 3) said.push(`${hour(last.startAtMs)} to ${hour(last.readyAtMs)}`);
+  return said.join(', ');
 }
 
 /** Why a base that is short cannot be made here. */

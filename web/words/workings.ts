@@ -23,6 +23,8 @@ function lineWords(line: WorkingLine, currency: string): string {
   switch (line.code) {
     case 'asSaid':
       return line.text;
+    case 'oneBatch':
+      return `of one of ${line.batches} batches, ${n(line.portions, Number.isInteger(line.portions) ? 0 : 1)} bowls`;
     case 'stageMinutes':
       return `${line.title}: ${n(line.minutes)} min`;
     case 'countedBack':

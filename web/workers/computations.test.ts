@@ -24,6 +24,7 @@ const asked = (
   recipe: BOOK.find((recipe) => recipe.id === 'celeriac-veloute')!,
   book: BOOK,
   lots: [],
+  nowMs: 0,
   busy,
 });
 

@@ -36,6 +36,8 @@ export interface OrderAsked {
   book: readonly Recipe[];
   /** the shelf, for what an order would draw */
   lots: readonly ShelfLot[];
+  /** the minute it is asked in */
+  nowMs: number;
   /** pots and burners with something on them */
   busy: { potIds: readonly string[]; burnerIds: readonly string[] };
 }
@@ -72,7 +74,7 @@ export const COMPUTATIONS: {
   choices: potChoices,
   ways: (asked) => {
     const input = inputFor(asked);
-    return input ? splitOrder(input, freePots(asked)) : [];
+    return input ? splitOrder(input, freePots(asked), asked.nowMs) : [];
   },
   notes: (asked) => {
     const input = inputFor(asked);

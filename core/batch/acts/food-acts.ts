@@ -1,5 +1,6 @@
 import { totalKg } from '../../matter';
 import { own } from '../../own';
+import { piecesGiveKg } from '../../plan';
 import { drawFromPot, leaveFoodOut, putFoodIn, takeFatOff } from '../../pot';
 
 import type { AddedItem } from '../batch-event';
@@ -14,7 +15,11 @@ export function addFood(
   items: readonly AddedItem[],
   atMs: number,
 ): BatchState {
-  const state = items.reduce((next, item) => put(context, next, item, atMs), before);
+  const state = withFrying(
+    context,
+    items.reduce((next, item) => put(context, next, item, atMs), before),
+    items,
+  );
   const { lines } = context.snapshot.input.recipe;
   const isOwn = items.some(
     (item) => lines.find((line) => line.id === item.lineId)?.stageId === state.currentStageId,
@@ -25,6 +30,14 @@ export function addFood(
     state,
     items.reduce((sum, item) => sum + item.kg, 0),
   );
+}
+
+/** What is fried gives up the share of its water that its stage drives off. */
+function withFrying(context: FoldContext, state: BatchState, items: readonly AddedItem[]): BatchState {
+  const stage = context.snapshot.input.recipe.stages.find((one) => one.id === state.currentStageId);
+  if (!stage) return state;
+  const put = items.map((item) => ({ ingredient: ingredientOf(context, item.ingredientId), kg: item.kg }));
+  return { ...state, pot: { ...state.pot, piecesGiveKg: piecesGiveKg(stage, state.pot, put) } };
 }
 
 function put(context: FoldContext, state: BatchState, item: AddedItem, atMs: number): BatchState {

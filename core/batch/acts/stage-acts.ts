@@ -1,6 +1,7 @@
 import { massKg } from '../../matter';
-import { stageTarget } from '../../plan';
+import { afterOven, isFrying, isInOven, stageTarget } from '../../plan';
 import { type FallTarget, finishStage, potLitres } from '../../pot';
+import type { Stage } from '../../recipe';
 
 import { advanceBatch } from '../advance-batch';
 import type { BatchState, StageProgress } from '../batch-state';
@@ -19,19 +20,22 @@ export function beginStage(
       ? endStage(context, state, currentStageId, atMs)
       : state;
   const stages = withStage(before.stages, stageId, (one) => ({ begunMs: one.begunMs ?? atMs, doneMs: null }));
-  const pot = { ...before.pot, softenedMin: 0 };
+  const stage = stageOf(context, stageId);
+  const piecesGive = stage && isFrying(stage, before.pot) ? 0 : undefined;
+  const pot = { ...before.pot, softenedMin: 0, piecesGiveKg: piecesGive };
   return withMark(context, { ...before, stages, currentStageId: stageId, lookedMs: atMs, pot });
 }
 
 /** A stage is done, and with it what is done to the whole pot as it ends; only the first time it is said. */
 export function endStage(context: FoldContext, state: BatchState, stageId: string, atMs: number): BatchState {
   const progress = state.stages.find((one) => one.stageId === stageId);
-  const stage = context.snapshot.input.recipe.stages.find((one) => one.id === stageId);
+  const stage = stageOf(context, stageId);
   const isFirst = progress !== undefined && progress.doneMs === null;
-  const ran = isFirst && stage?.does ? advanceBatch(state, atMs) : state;
+  const isLeft = isFirst && stage !== undefined && (stage.does !== undefined || isInOven(stage));
+  const ran = isLeft ? advanceBatch(state, atMs) : state;
   return {
     ...ran,
-    pot: isFirst ? finishStage(ran.pot, stage?.does) : ran.pot,
+    pot: isLeft ? finishStage(afterOven(stage, ran.pot), stage.does) : ran.pot,
     // a sieve keeps back whatever was still to come out
     toComeOut: isFirst && stage?.does?.kind === 'strain' ? [] : ran.toComeOut,
     stages: withStage(ran.stages, stageId, () => ({ doneMs: atMs })),
@@ -41,7 +45,7 @@ export function endStage(context: FoldContext, state: BatchState, stageId: strin
 
 /** Where the running stage falls to a mark, the mark is a share of what is in the pot once its lines are in. */
 export function withMark(context: FoldContext, state: BatchState): BatchState {
-  const stage = context.snapshot.input.recipe.stages.find((one) => one.id === state.currentStageId);
+  const stage = stageOf(context, state.currentStageId);
   if (!stage || massKg(state.pot.mixture) === 0) return state;
   const target = stageTarget(state.setup, state.pot, stage);
   const stages = withStage(state.stages, stage.id, () => ({
@@ -67,6 +71,10 @@ export function withMarkLifted(state: BatchState, addedKg: number): BatchState {
   if (running?.targetKg == null) return state;
   const targetKg = running.targetKg + addedKg;
   return { ...state, stages: withStage(state.stages, running.stageId, () => ({ targetKg })) };
+}
+
+function stageOf(context: FoldContext, stageId: string | null): Stage | undefined {
+  return context.snapshot.input.recipe.stages.find((one) => one.id === stageId);
 }
 
 function withStage(

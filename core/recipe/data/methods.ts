@@ -17,8 +17,12 @@ export interface Method {
   lid: Lid;
   ends: StageEnd;
   attention: Attention;
-  /** share of the raw weight that is driven off as water, 0..1, where the method is about that */
+  /** share of the raw weight of what goes in that is driven off as water, 0..1; the plan and the pot go by it */
   waterOff?: number;
+  /** meat, in as many loads as the pan or the trays take */
+  browns?: true;
+  /** done on trays in the oven: the burner has no part in it */
+  inOven?: true;
   cue: string;
   trouble: string;
   caution?: string;
@@ -103,7 +107,6 @@ export const METHODS: readonly Method[] = [
     lid: 'off',
     ends: { rule: 'fall', fractionGone: 0.68 },
     attention: { kind: 'lookIn', everyMin: 1 },
-    waterOff: 0.7,
     cue: 'Even brown, jammy, smells of toffee; a third of the weight is left.',
     trouble: 'Catching: a spoon of water, scrape it into the onions. Black: start again.',
     caution: 'Fond is flavour: scrape. Scorch is not: change the pan.',
@@ -119,7 +122,6 @@ export const METHODS: readonly Method[] = [
     lid: 'off',
     ends: { rule: 'fall', fractionGone: 0.72 },
     attention: look(5),
-    waterOff: 0.72,
     cue: 'Deep brown and jammy, no black thread.',
     trouble: 'Too fast: heat down, a spoon of water.',
     source: MEMORY,
@@ -134,7 +136,6 @@ export const METHODS: readonly Method[] = [
     lid: 'ajar',
     ends: { rule: 'fall', fractionGone: 0.65 },
     attention: look(5),
-    waterOff: 0.66,
     cue: 'Golden brown, melting.',
     trouble: 'Wet: paper off, heat up for five minutes.',
     source: MEMORY,
@@ -151,6 +152,7 @@ export const METHODS: readonly Method[] = [
     ends: min(10),
     attention: HANDS,
     waterOff: 0.12,
+    browns: true,
     cue: 'Lets go of the pan by itself; brown, not grey.',
     trouble: 'Water in the pan: too much in it. Take half out.',
     caution: 'It spits: long tongs, dry meat. Board and knife washed after raw meat.',
@@ -167,6 +169,8 @@ export const METHODS: readonly Method[] = [
     ends: min(25),
     attention: look(10),
     waterOff: 0.18,
+    browns: true,
+    inOven: true,
     cue: 'Brown on the upper side, the tray dark but not black.',
     trouble: 'Pale and wet: too crowded, another tray.',
     caution: 'Hot trays with fat: both hands, way clear.',

@@ -2,7 +2,17 @@ import { useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { v7 as uuid } from 'uuid';
-import { day, hourMinute, litres, minutes, money, percent, span } from '../../../contract';
+import {
+  day,
+  dayAndHour,
+  daysAhead,
+  hourMinute,
+  litres,
+  minutes,
+  money,
+  percent,
+  span,
+} from '../../../contract';
 import { SETS_FROM_GELATIN_PERCENT } from '../../../core/bases';
 import type { FigureName, Plan, PlannedBase } from '../../../core/plan';
 import { bandName } from '../../../core/thickness';
@@ -16,6 +26,7 @@ import { sentencesOf } from '../../data/api';
 import { useMinuteMs } from '../../data/clock';
 import { useKeepOrder, useOpenBatches, useStartBatch } from '../../data/queries';
 import { colour, size, space } from '../../theme/tokens';
+import { runsWords, unmetWords } from '../../words/plans';
 import { workingWords } from '../../words/workings';
 import { useKitchenHere } from '../use-kitchen-here';
 import { Shortages } from './from-larder';
@@ -64,7 +75,7 @@ export function Figures({
   const burner = kitchen.burners.find((one) => one.id === order.draft.burnerId)!;
   const boilId = order.shown?.input.recipe.stages.find((stage) => stage.ends.rule === 'simmer')?.id;
   const simmer = plan.stages.find((stage) => stage.stageId === boilId);
-  const busy = open.find((batch) => batch.burnerId === burner.id);
+  const busy = open.find((batch) => batch.burnerId === burner.id || batch.potId === order.draft.potId);
   const isTooFull = plan.batches > 1;
   const isLate = plan.startAtMs < nowMs - 5 * 60_000;
   const w = (figure: FigureName) => workingWords(plan, figure, kitchen.currency);
@@ -144,16 +155,25 @@ export function Figures({
           {plan.base
             ? litres(plan.yieldLitres / plan.batches)
             : `${Math.ceil(plan.portions / plan.batches)} bowls`}
-          , or a larger pot.
+          , or a larger pot. One after the other:{' '}
+          {runsWords(plan.runs ?? [], (ms) => runHour(ms, nowMs, zone))}.
         </Caution>
       )}
+      {(plan.unmet ?? []).map((wish) => (
+        <Caution key={wish.wish}>{unmetWords(wish)}</Caution>
+      ))}
       {isLate && (
         <Caution>
           the time to light it was {span(nowMs - plan.startAtMs)} ago: it will be ready about{' '}
           {hourMinute(plan.readyAtMs + (nowMs - plan.startAtMs), zone)}.
         </Caution>
       )}
-      {busy && <Caution>{burner.name} is taken; choose another.</Caution>}
+      {busy && (
+        <Caution>
+          {busy.burnerId === burner.id ? burner.name : 'this pot'} is in use: choose another, or keep the
+          order.
+        </Caution>
+      )}
       <Shortages order={order} onSubstitute={onSubstitute} />
       <Errors sentences={isAsked ? [] : sentencesOf(start.error ?? keep.error)} />
       {isAhead && (
@@ -173,7 +193,7 @@ export function Figures({
         <Button
           kind={isAhead ? 'plain' : 'main'}
           atPot={!isAhead}
-          isDisabled={!order.plan || isTooFull || start.isPending}
+          isDisabled={!order.plan || isTooFull || busy !== undefined || start.isPending}
           onPress={() => (order.shorts.length > 0 ? setAsked(true) : take())}
         >
           {isTooFull
@@ -215,6 +235,10 @@ export function Figures({
     </>
   );
 }
+
+/** The hour; with its day where that is not today. */
+const runHour = (ms: number, nowMs: number, zone: string) =>
+  daysAhead(nowMs, ms, zone) === 0 ? hourMinute(ms, zone) : dayAndHour(ms, zone);
 
 /** What the bowl is: its salt, its body, its price. */
 function BowlFigures({ plan }: { plan: Plan }) {

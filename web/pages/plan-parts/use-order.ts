@@ -13,7 +13,7 @@ import {
   zonedTimeMs,
 } from '../../../contract';
 import { type PlanWithLots, planWithLots, type ShortLine } from '../../../core/larder';
-import { answerAmount, planInputOf } from '../../../core/order';
+import { answerAmount, cannotBeCooked, openingPlace, planInputOf } from '../../../core/order';
 import type { Plan, PlanInput } from '../../../core/plan';
 import type { Recipe } from '../../../core/recipe';
 import type { Substitution } from '../../../core/substitute';
@@ -68,6 +68,7 @@ export interface Order {
   shorts: readonly ShortLine[];
   lots: readonly LotView[];
   serviceAtMs: number;
+  nowMs: number;
   /** the order with all that a computation off the page needs */
   asked: OrderAsked | null;
   /** the order as an address, to come back to or to print */
@@ -104,9 +105,15 @@ export function useOrder(
   const [params] = useSearchParams();
   const { data: lots } = useLots();
   const { data: open } = useOpenBatches();
-  const [draft, setDraft] = useState<Draft>(() => firstDraft(kitchen, recipe, params, nowMs));
-  const [shown, setShown] = useState<Order['shown']>(null);
   const shelf = useMemo(() => (lots ?? NO_LOTS).filter((lot) => lot.leftKg > 0), [lots]);
+  const busy = {
+    potIds: (open ?? []).map((batch) => batch.potId),
+    burnerIds: (open ?? []).map((batch) => batch.burnerId),
+  };
+  const [draft, setDraft] = useState<Draft>(() =>
+    firstDraft({ kitchen, recipe, book, params, nowMs, lots: shelf, busy }),
+  );
+  const [shown, setShown] = useState<Order['shown']>(null);
   const service = kitchen.services.find((one) => one.id === draft.serviceId);
   const time = isTime(draft.by) ? draft.by : (service?.time ?? '12:00');
   const serviceAtMs = serviceTime(time, draft.day, kitchen.zone, nowMs);
@@ -117,10 +124,6 @@ export function useOrder(
   if (answer.plan && answer.input && answer.plan !== shown?.plan) {
     setShown({ plan: answer.plan, input: answer.input });
   }
-  const busy = {
-    potIds: (open ?? []).map((batch) => batch.potId),
-    burnerIds: (open ?? []).map((batch) => batch.burnerId),
-  };
   return {
     draft,
     change: (part) => setDraft((before) => ({ ...before, ...part })),
@@ -128,7 +131,10 @@ export function useOrder(
     shown: answer.plan && answer.input ? { plan: answer.plan, input: answer.input } : shown,
     lots: shelf,
     serviceAtMs,
-    asked: answer.request ? { request: answer.request, kitchen, recipe, book, lots: shelf, busy } : null,
+    asked: answer.request
+      ? { request: answer.request, kitchen, recipe, book, lots: shelf, busy, nowMs }
+      : null,
+    nowMs,
     search: searchOf(draft),
   };
 }
@@ -149,7 +155,16 @@ function searchOf(draft: Draft): string {
   }).toString();
 }
 
-function firstDraft(kitchen: KitchenView, recipe: Recipe, params: URLSearchParams, nowMs: number): Draft {
+function firstDraft(of: {
+  kitchen: WholeKitchen;
+  recipe: Recipe;
+  book: readonly Recipe[];
+  params: URLSearchParams;
+  nowMs: number;
+  lots: readonly LotView[];
+  busy: OrderAsked['busy'];
+}): Draft {
+  const { kitchen, recipe, params, nowMs } = of;
   const byTime = [...kitchen.services].sort(
     (a, b) => nextServiceAtMs(a.time, kitchen.zone, nowMs) - nextServiceAtMs(b.time, kitchen.zone, nowMs),
   );
@@ -162,11 +177,10 @@ function firstDraft(kitchen: KitchenView, recipe: Recipe, params: URLSearchParam
     (asked && takes(asked) ? asked : undefined) ??
     [...kitchen.burners].filter(takes).sort((a, b) => b.heatFactor.batches - a.heatFactor.batches)[0] ??
     kitchen.burners[0]!;
-  const pot = wantedPot ?? largestOn(kitchen, burner);
   const amountBy =
     AMOUNT_WORDS.find((one) => one.id === params.get('amountBy'))?.id ??
     (recipe.base ? 'litres' : 'portions');
-  return {
+  const draft: Draft = {
     recipeId: recipe.id,
     portions: params.get('portions') ?? String(recipe.base ? recipe.litres : service.covers),
     amountBy,
@@ -176,11 +190,16 @@ function firstDraft(kitchen: KitchenView, recipe: Recipe, params: URLSearchParam
     serviceId: service.id,
     by: params.get('by') ?? (recipe.base ? READY_BY : ''),
     day: dayIn(params.get('day')),
-    potId: pot.id,
+    potId: wantedPot?.id ?? largestOn(kitchen, burner).id,
     burnerId: burner.id,
     holdBackShare: typedNumber(params.get('holdBack') ?? '') ?? 0,
     changes: changesIn(params.get('changes')),
   };
+  if (wantedPot || asked) return draft;
+  const time = isTime(draft.by) ? draft.by : service.time;
+  const serviceAtMs = serviceTime(time, draft.day, kitchen.zone, nowMs);
+  const { request } = planDraft(draft, serviceAtMs, kitchen, recipe, of.lots, of.book);
+  return { ...draft, ...(request ? openingPlace({ ...of, request }) : null) };
 }
 
 /** The largest pot that stands on a burner: the one an order is begun in. */
@@ -244,26 +263,20 @@ function planDraft(
   const first = planInputOf(read.value, kitchen, recipe, book);
   if (Array.isArray(first)) return { errors: fieldErrors(first, kitchen), ...none, request: read.value };
   try {
-    const portions =
-      draft.amountBy === 'portions'
-        ? read.value.portions
-        : recipe.base && amount !== null
-          ? Math.max(1, Math.round((amount * 1000) / recipe.portionMl))
-          : portionsIn(draft, amount, first);
+    const portions = draft.amountBy === 'portions' ? read.value.portions : portionsIn(draft, amount, first);
     const whole = check(planRequestSchema, { ...typed, portions });
     if (!whole.ok) return { errors: whole.errors, ...none };
     return { errors: [], request: whole.value, ...planWithLots({ ...first, portions }, lots) };
   } catch (error) {
-    if (!(error instanceof RangeError)) throw error;
     return {
-      errors: [{ field: 'burnerId', sentence: `This cannot be cooked so: ${error.message}.` }],
+      errors: fieldErrors([cannotBeCooked('burnerId', error)], kitchen),
       ...none,
       request: read.value,
     };
   }
 }
 
-/** Litres or times typed, as whole bowls. */
+/** Litres or times typed, as the bowls they come to. */
 function portionsIn(draft: Draft, amount: number | null, input: PlanInput): number {
   const value = amount ?? Number.NaN;
   return draft.amountBy === 'litres'

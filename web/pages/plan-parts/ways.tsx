@@ -1,5 +1,5 @@
 import styled from 'styled-components';
-import { hourMinute, litres, span } from '../../../contract';
+import { daysAhead, hourMinute, litres, span } from '../../../contract';
 import type { Split } from '../../../core/order';
 import { Over, Soft, Subtitle } from '../../components/text';
 import { colour, radius, size, space } from '../../theme/tokens';
@@ -41,6 +41,12 @@ const TITLES = {
   otherPot: 'Another pot',
 } as const;
 
+/** An earlier batch is an order of its own, for when it has to be ready. */
+const wantedAt = (atMs: number, zone: string, nowMs: number) => ({
+  by: hourMinute(atMs, zone),
+  day: String(daysAhead(nowMs, atMs, zone)),
+});
+
 /** Ways to cook what this pot does not hold, each planned in full; one press takes its first part. */
 export function Ways({ order, zone }: { order: Order; zone: string }) {
   const { data: ways, isPending } = useComputed('ways', order.asked);
@@ -52,6 +58,7 @@ export function Ways({ order, zone }: { order: Order; zone: string }) {
       potId: part.potId,
       burnerId: part.burnerId,
       holdBackShare: part.holdBackShare,
+      ...(part.serviceAtMs === order.serviceAtMs ? {} : wantedAt(part.serviceAtMs, zone, order.nowMs)),
     });
   };
   return (
