@@ -62,7 +62,7 @@ test('places', async ({ page }) => {
   await page.getByRole('button', { name: /24 L rondeau/ }).waitFor();
   await expectClean(page, 'plan');
   await page.getByLabel('Bowls', { exact: true }).fill('-5');
-  await expect(page.getByText('Bowls must be from 1 to 1000.')).toBeVisible();
+  await expect(page.getByText('Bowls must be from 1 to 2000.')).toBeVisible();
   await page.getByLabel('Salt percent').fill('27');
   await expect(page.getByText('Salt must be from 0 to 26 %.')).toBeVisible();
   await expectClean(page, 'plan, wrong');
