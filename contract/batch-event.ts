@@ -148,17 +148,27 @@ export const batchCommandSchema: v.GenericSchema<unknown, BatchCommand> = v.vari
       v.strictObject({
         word: textField('What comes out'),
         count: countField('Its count', 1, 500),
+        itemId: v.optional(textField('Which of them', 80)),
         ...fateFields,
         fate: v.optional(fateFields.fate),
       }),
     ),
-    one('lifted', v.strictObject({ ...food, ...fateFields })),
+    one(
+      'lifted',
+      v.strictObject({
+        ...food,
+        itemId: v.optional(textField('Which of them', 80)),
+        share: v.optional(numberField('The share', 0.01, 1, '')),
+        ...fateFields,
+      }),
+    ),
     one(
       'returned',
       v.strictObject({
         liftedId: textField('What was parked'),
         kg: numberField('Its weight', 0.001, 500, 'kg'),
         tempC: numberField('Its temperature', -30, 110, '°C'),
+        isWhole: v.optional(v.boolean()),
       }),
     ),
     one('looked', v.strictObject({ stageId: textField('The stage') })),

@@ -1,18 +1,20 @@
-import type { AddedItem, BatchSnapshot, BatchState } from '../batch';
+import { type AddedItem, type BatchSnapshot, type BatchState, loadStillToAdd, potAtEnd } from '../batch';
 import { within } from '../check';
 import {
+  DIETS,
+  type Diet,
+  type Ingredient,
   massesOf,
   massKg,
   saltPercent,
-  type ThickenerKind,
   volumeLitres,
   waterDensityKgPerL,
 } from '../matter';
-import { type PlanInput, setupOf } from '../plan';
 import { portions } from '../portions';
-import { addToPot, crossingMs, liquidLitres, MIDDLE_DAY, type PotState, potLitres } from '../pot';
-import { saltToAddG } from '../salt';
-import { bodyG, flourEquivalentOfBand, THICKENERS, thicknessBand } from '../thickness';
+import { crossingMs, liquidLitres, MIDDLE_DAY, type PotState, potLitres, putFoodIn } from '../pot';
+import { dilutionKg, saltToAddG } from '../salt';
+import { flourEquivalentOfBand, THICKENERS, thicknessBand } from '../thickness';
+import { litresAtDepth } from '../vessel';
 
 /** Cold water to a part of starch, by weight. source: common practice */
 const SLURRY_WATER = 2;
@@ -37,7 +39,16 @@ export interface AdjustWay {
   after: AdjustOutcome;
   /** false for what only takes time */
   isAddition: boolean;
+  /** what speaks against it; a way with none of them comes first */
+  warns: AdjustWarning[];
 }
+
+/** What a way would do that nobody may have meant. */
+export type AdjustWarning =
+  | { code: 'addsAllergen'; name: string }
+  /** food that those who eat `diet` do not eat */
+  | { code: 'breaksDiet'; diet: Diet; name: string }
+  | { code: 'noRoom'; litres: number; brimLitres: number };
 
 export interface Adjustments {
   saltPercentLiquid: number;
@@ -45,6 +56,8 @@ export interface Adjustments {
   /** salt once the lines still to come are in and the running stage has reached its mark */
   saltPercentAtEnd: number;
   saltToAddG: number;
+  /** unsalted liquid that would bring the end back to the salt wanted, kg */
+  toDiluteKg: number;
   band: number;
   /** once the lines still to come are in */
   bandAtEnd: number;
@@ -58,6 +71,7 @@ const EMPTY_BENCH: Omit<Adjustments, 'targetBand'> = {
   saltPercentAll: 0,
   saltPercentAtEnd: 0,
   saltToAddG: 0,
+  toDiluteKg: 0,
   band: 0,
   bandAtEnd: 0,
   flourEquivalentGPerL: 0,
@@ -81,7 +95,7 @@ export function adjustments(snapshot: BatchSnapshot, state: BatchState, wantedBa
   const targetBand = within('wantedBand', wantedBand ?? input.band, 0, 6);
   if (massKg(pot.mixture) < 0.05 || liquidLitres(pot) < 0.01) return { ...EMPTY_BENCH, targetBand };
   const now = flourPerLitre(pot);
-  const end = restOfRecipe(snapshot, state);
+  const end = potAtEnd(snapshot, state, loadStillToAdd(snapshot, state, ['toSalt']));
   return {
     saltPercentLiquid: saltPercent(pot.mixture, 'liquid'),
     saltPercentAll: saltPercent(pot.mixture, 'all'),
@@ -91,51 +105,54 @@ export function adjustments(snapshot: BatchSnapshot, state: BatchState, wantedBa
       nowPercent: saltPercent(end.mixture, 'all'),
       targetPercent: input.saltPercent,
     }),
+    toDiluteKg: dilutionKg({
+      massKg: massKg(end.mixture),
+      nowPercent: saltPercent(end.mixture, 'all'),
+      targetPercent: Math.max(LEAST_SALT_PERCENT, input.saltPercent),
+    }),
     band: thicknessBand({ flourEquivalentGPerL: now }),
     bandAtEnd: thicknessBand({ flourEquivalentGPerL: flourPerLitre(end) }),
     targetBand,
     flourEquivalentGPerL: now,
-    ways: ways(snapshot, end, targetBand),
+    ways: ways({ snapshot, state, end }, targetBand),
   };
 }
 
-/** The pot with everything still to come in it, the salt line left out, and the running fall at its mark. */
-function restOfRecipe(snapshot: BatchSnapshot, state: BatchState): PotState {
-  const { input, plan } = snapshot;
-  const running = state.stages.find((stage) => stage.stageId === state.currentStageId);
-  let pot = state.pot;
-  if (running?.targetKg != null) {
-    const lost = Math.max(0, massKg(pot.mixture) - running.targetKg);
-    const water = Math.max(0, pot.mixture.liquid.water - lost);
-    pot = { ...pot, mixture: { ...pot.mixture, liquid: { ...pot.mixture.liquid, water } } };
-  }
-  for (const line of plan.lines) {
-    if (line.perBowl || line.ingredientId === 'salt' || state.addedLineIds.includes(line.lineId)) continue;
-    const ingredient = input.ingredients[line.ingredientId]!;
-    pot = addToPot(pot, {
-      masses: massesOf(ingredient, line.edibleKg),
-      share: ingredient.share,
-      tempC: line.tempC,
-      flourEquivalentG: bodyG(ingredient, line.edibleKg, thickenerOf(input, line.lineId)),
-    });
-  }
-  return pot;
-}
+/** Under this nothing is diluted to: it would take the sea. */
+const LEAST_SALT_PERCENT = 0.01;
 
 /** A quarter of a band is what a spoon can tell. */
 const CLOSE_ENOUGH = 0.25;
 
-function ways(snapshot: BatchSnapshot, pot: PotState, band: number): AdjustWay[] {
-  const wanted = flourEquivalentOfBand({ band });
-  const now = flourPerLitre(pot);
-  if (Math.abs(thicknessBand({ flourEquivalentGPerL: now }) - band) < CLOSE_ENOUGH) return [];
-  return now < wanted ? waysToThicken(snapshot, pot, wanted) : waysToLoosen(snapshot, pot, wanted);
+/** A pot to be mended: as it is, and as it will be with the rest of its recipe in it. */
+interface ToMend {
+  snapshot: BatchSnapshot;
+  state: BatchState;
+  end: PotState;
 }
 
-function waysToThicken(snapshot: BatchSnapshot, pot: PotState, wanted: number): AdjustWay[] {
-  const missingG = wanted * liquidLitres(pot) - pot.mixture.flourEquivalentG;
-  const litresOf = (ingredientId: string, kg: number) =>
-    volumeLitres(massesOf(snapshot.input.ingredients[ingredientId]!, kg), 20);
+function ways(of: ToMend, band: number): AdjustWay[] {
+  const wanted = Math.max(LEAST_BODY_G_PER_L, flourEquivalentOfBand({ band }));
+  const now = flourPerLitre(of.end);
+  if (liquidLitres(of.end) < LEAST_LITRES) return [];
+  if (Math.abs(thicknessBand({ flourEquivalentGPerL: now }) - band) < CLOSE_ENOUGH) return [];
+  const found = now < wanted ? waysToThicken(of, wanted) : waysToLoosen(of, wanted);
+  return found.sort((a, b) => a.warns.length - b.warns.length);
+}
+
+/** Thin as water still holds this much, g of flour or the like to a litre: nothing is thinned for ever. */
+const LEAST_BODY_G_PER_L = 4;
+
+/** With less liquid than this there is nothing to thicken or to loosen, L. */
+const LEAST_LITRES = 0.01;
+
+function waysToThicken(of: ToMend, wanted: number): AdjustWay[] {
+  const { end, snapshot } = of;
+  const missingG = wanted * liquidLitres(end) - end.mixture.flourEquivalentG;
+  const { ingredients } = snapshot.input;
+  const has = (...ids: string[]) => ids.every((id) => ingredients[id]);
+  const litresOf = (id: string, kg: number) =>
+    ingredients[id] ? volumeLitres(massesOf(ingredients[id], kg), 20) : 0;
   const flourKg = amountKg(missingG, wanted, {
     flourG: 1000 * THICKENERS.flour.strength,
     litres: litresOf('flour', 1) + litresOf('butter', 1),
@@ -144,93 +161,126 @@ function waysToThicken(snapshot: BatchSnapshot, pot: PotState, wanted: number): 
     flourG: 1000 * THICKENERS.cornstarch.strength,
     litres: litresOf('cornstarch', 1) + litresOf('water', SLURRY_WATER),
   });
-  const found = [
-    addition(snapshot, pot, {
-      id: 'kneaded-butter',
-      title: 'Kneaded butter',
-      how: 'Equal weights of soft butter and flour, whisked in by the lump; two thirds first, simmer, test.',
-      items: [
-        { ingredientId: 'flour', kg: flourKg, tempC: 18 },
-        { ingredientId: 'butter', kg: flourKg, tempC: 18 },
-      ],
-      minutes: THICKENERS.flour.cookOutMin,
-    }),
-    addition(snapshot, pot, {
-      id: 'slurry',
-      title: 'Starch slurry',
-      how: 'Cornstarch in twice its weight of cold water, poured in a thread into the moving soup.',
-      items: [
-        { ingredientId: 'cornstarch', kg: starchKg, tempC: 15 },
-        { ingredientId: 'water', kg: starchKg * SLURRY_WATER, tempC: 10 },
-      ],
-      minutes: THICKENERS.cornstarch.cookOutMin,
-    }),
-  ];
-  const reduce = reduceTo(snapshot, pot, pot.mixture.flourEquivalentG / wanted);
+  const found: AdjustWay[] = [];
+  if (flourKg !== null && has('flour', 'butter'))
+    found.push(
+      addition(of, {
+        id: 'kneaded-butter',
+        title: 'Kneaded butter',
+        how: 'Equal weights of soft butter and flour, whisked in by the lump; two thirds first, simmer, test.',
+        items: [
+          { ingredientId: 'flour', kg: flourKg, tempC: 18 },
+          { ingredientId: 'butter', kg: flourKg, tempC: 18 },
+        ],
+        minutes: THICKENERS.flour.cookOutMin,
+      }),
+    );
+  if (starchKg !== null && has('cornstarch', 'water'))
+    found.push(
+      addition(of, {
+        id: 'slurry',
+        title: 'Starch slurry',
+        how: 'Cornstarch in twice its weight of cold water, poured in a thread into the moving soup.',
+        items: [
+          { ingredientId: 'cornstarch', kg: starchKg, tempC: 15 },
+          { ingredientId: 'water', kg: starchKg * SLURRY_WATER, tempC: 10 },
+        ],
+        minutes: THICKENERS.cornstarch.cookOutMin,
+      }),
+    );
+  const reduce = reduceTo(of, end.mixture.flourEquivalentG / wanted);
   return reduce ? [...found, reduce] : found;
 }
 
-/** Kilograms of a thickener that bring a pot to its band, what it adds to the liquid counted; both per kilogram of it. */
-function amountKg(missingG: number, wantedGPerL: number, perKg: { flourG: number; litres: number }): number {
-  return missingG / (perKg.flourG - wantedGPerL * perKg.litres);
+/**
+ * Kilograms of a thickener that bring a pot to its band, what it adds to the liquid counted; both per kilogram of it.
+ * Null where no amount does.
+ */
+function amountKg(
+  missingG: number,
+  wantedGPerL: number,
+  perKg: { flourG: number; litres: number },
+): number | null {
+  const gainG = perKg.flourG - wantedGPerL * perKg.litres;
+  return gainG > 0 ? missingG / gainG : null;
 }
 
-function waysToLoosen(snapshot: BatchSnapshot, pot: PotState, wanted: number): AdjustWay[] {
-  const litres = pot.mixture.flourEquivalentG / wanted - liquidLitres(pot);
-  return [
-    {
-      ingredientId: 'fish-fumet',
-      title: 'Loosen with fumet',
-      how: 'Hot, a ladle at a time, stirring; taste for salt again.',
-    },
-    {
-      ingredientId: 'milk',
-      title: 'Loosen with milk',
-      how: 'Warmed, a ladle at a time; it stays under a simmer.',
-    },
-    {
-      ingredientId: 'water',
-      title: 'Loosen with water',
-      how: 'Hot, a ladle at a time: cheapest, and it thins the taste most.',
-    },
-  ].map((one) => {
-    const ingredient = snapshot.input.ingredients[one.ingredientId]!;
-    return addition(snapshot, pot, {
-      id: `loosen-${one.ingredientId}`,
-      title: one.title,
-      how: one.how,
-      items: [{ ingredientId: one.ingredientId, kg: litres * ingredient.densityKgPerL, tempC: 85 }],
+/** Loosened with what the dish is made of, then with milk where it holds milk already, then with water. */
+function waysToLoosen(of: ToMend, wanted: number): AdjustWay[] {
+  const { input } = of.snapshot;
+  const litres = of.end.mixture.flourEquivalentG / wanted - liquidLitres(of.end);
+  const own = input.recipe.lines.flatMap((line) => {
+    const ingredient = input.ingredients[line.ingredientId];
+    return line.scaling === 'toYield' && ingredient?.share === 'liquid' ? [line.ingredientId] : [];
+  });
+  const ids = [...new Set([...own, 'milk', 'water'])].filter((id) => input.ingredients[id]);
+  return ids.map((ingredientId) => {
+    const ingredient = input.ingredients[ingredientId]!;
+    const name = ingredient.name.toLowerCase();
+    return addition(of, {
+      id: `loosen-${ingredientId}`,
+      title: `Loosen with ${name}`,
+      how:
+        ingredient.kind === 'water'
+          ? 'Hot, a ladle at a time: cheapest, and it thins the taste most.'
+          : ingredient.kind === 'dairy'
+            ? 'Warmed, a ladle at a time; it stays under a simmer.'
+            : 'Hot, a ladle at a time, stirring; taste for salt again.',
+      items: [{ ingredientId, kg: litres * ingredient.densityKgPerL, tempC: 85 }],
       minutes: 3,
     });
   });
 }
 
 function addition(
-  snapshot: BatchSnapshot,
-  before: PotState,
+  of: ToMend,
   way: { id: string; title: string; how: string; items: AddedItem[]; minutes: number },
 ): AdjustWay {
-  const { input } = snapshot;
-  let pot = before;
+  const { input } = of.snapshot;
+  let pot = of.end;
   let costCents = 0;
+  let addedLitres = 0;
   for (const item of way.items) {
     const ingredient = input.ingredients[item.ingredientId]!;
-    pot = addToPot(pot, {
-      masses: massesOf(ingredient, item.kg),
-      share: ingredient.share,
-      tempC: item.tempC,
-      flourEquivalentG: bodyG(ingredient, item.kg, item.thickener),
-    });
+    pot = putFoodIn(pot, { ingredient, kg: item.kg, tempC: item.tempC, thickener: item.thickener });
     costCents += (item.kg / ingredient.yield) * (input.pricesCentsPerKg[item.ingredientId] ?? 0);
+    addedLitres += volumeLitres(massesOf(ingredient, item.kg), 20);
   }
+  const foods = way.items.map((item) => input.ingredients[item.ingredientId]!);
   return {
     id: way.id,
     title: way.title,
     how: way.how,
     items: way.items,
     isAddition: true,
+    warns: [...bringsIn(of, foods), ...noRoomFor(of, addedLitres)],
     after: outcome(pot, input.portionMl, way.minutes, costCents),
   };
+}
+
+/** What foods would bring into a pot that is not in it yet: an allergen, or food that the dish's guests do not eat. */
+function bringsIn({ snapshot, state }: ToMend, foods: readonly Ingredient[]): AdjustWarning[] {
+  const { ingredients, recipe } = snapshot.input;
+  const there = [
+    ...snapshot.plan.lines.map((line) => line.ingredientId),
+    ...Object.keys(state.addedKgByIngredient),
+  ].flatMap((id) => ingredients[id] ?? []);
+  const allergens = new Set(there.flatMap((one) => one.allergens));
+  const eaten = Math.max(0, ...there.map((one) => DIETS.indexOf(one.diet)));
+  const claimed = Math.min(eaten, ...(recipe.claims ?? []).map((claim) => DIETS.indexOf(claim)));
+  const news = [...new Set(foods.flatMap((one) => one.allergens))].filter((one) => !allergens.has(one));
+  const breaks = foods.find((one) => DIETS.indexOf(one.diet) > claimed);
+  return [
+    ...news.map((name) => ({ code: 'addsAllergen' as const, name })),
+    ...(breaks ? [{ code: 'breaksDiet' as const, diet: DIETS[claimed]!, name: breaks.name }] : []),
+  ];
+}
+
+function noRoomFor({ state }: ToMend, addedLitres: number): AdjustWarning[] {
+  const { vessel } = state.inPot;
+  const litres = potLitres(state.pot) + addedLitres;
+  const brimLitres = litresAtDepth(vessel, vessel.heightCm);
+  return litres > brimLitres ? [{ code: 'noRoom', litres, brimLitres }] : [];
 }
 
 /** How far a reduction is looked for, and in what strides: within two minutes of the forecast's own, far inside its range. */
@@ -238,14 +288,14 @@ const REDUCE_MIN = 180;
 const STRIDE_S = 300;
 
 /** Reducing with the lid off at the heat there is; null when that would not get there in three hours. */
-function reduceTo(snapshot: BatchSnapshot, before: PotState, liquidLitresWanted: number): AdjustWay | null {
-  const setup = setupOf(snapshot.input);
-  const open: PotState = { ...before, lid: 'off', heatFraction: Math.max(before.heatFraction, 0.5) };
+function reduceTo({ snapshot, state, end }: ToMend, liquidLitresWanted: number): AdjustWay | null {
+  const open: PotState = { ...end, lid: 'off', heatFraction: Math.max(state.pot.heatFraction, 0.5) };
   const loseLitres = liquidLitres(open) - liquidLitresWanted;
   const kg = massKg(open.mixture) - loseLitres * waterDensityKgPerL({ tempC: 20 });
-  const whenMs = crossingMs(setup, open, { kind: 'mass', kg }, REDUCE_MIN, MIDDLE_DAY, STRIDE_S);
+  const whenMs = crossingMs(state.setup, open, { kind: 'mass', kg }, REDUCE_MIN, MIDDLE_DAY, STRIDE_S);
   if (whenMs === null) return null;
   const water = open.mixture.liquid.water - (massKg(open.mixture) - kg);
+  if (water <= 0) return null;
   const pot = { ...open, mixture: { ...open.mixture, liquid: { ...open.mixture.liquid, water } } };
   return {
     id: 'reduce',
@@ -253,6 +303,7 @@ function reduceTo(snapshot: BatchSnapshot, before: PotState, liquidLitresWanted:
     how: 'No more goes in; the salt climbs with every litre that leaves. Stir along the bottom.',
     items: [],
     isAddition: false,
+    warns: [],
     after: outcome(pot, snapshot.input.portionMl, (whenMs - open.atMs) / 60_000, 0),
   };
 }
@@ -270,9 +321,6 @@ function outcome(pot: PotState, portionMl: number, minutes: number, costCents: n
 }
 
 function flourPerLitre(pot: PotState): number {
-  return pot.mixture.flourEquivalentG / liquidLitres(pot);
-}
-
-function thickenerOf(input: PlanInput, lineId: string): ThickenerKind | undefined {
-  return input.recipe.lines.find((line) => line.id === lineId)?.thickener;
+  const litres = liquidLitres(pot);
+  return litres > 0 ? pot.mixture.flourEquivalentG / litres : 0;
 }

@@ -1,1 +1,1 @@
-export { type AdjustWay, adjustments } from './adjust';
+export { type Adjustments, type AdjustWarning, type AdjustWay, adjustments } from './adjust';

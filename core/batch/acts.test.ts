@@ -15,6 +15,7 @@ import {
   stageClock,
   topTemperature,
 } from './';
+import { toComeOut } from './pot-items';
 
 const snapshot = snapshotOf();
 const log = cookedLog(snapshot);
@@ -79,8 +80,8 @@ describe('what comes out', () => {
     const bay = event(110, { type: 'removed', payload: { word: 'bay', count: 1, fate: 'salvaged' } });
     const here = state([...roots, bay], 110);
     expect(here.parked).toEqual([]);
-    expect(here.toComeOut.reduce((sum, one) => sum + one.count, 0)).toBe(
-      state(roots, 110).toComeOut.reduce((sum, one) => sum + one.count, 0) - 1,
+    expect(toComeOut(here).reduce((sum, one) => sum + one.count, 0)).toBe(
+      toComeOut(state(roots, 110)).reduce((sum, one) => sum + one.count, 0) - 1,
     );
   });
   it('fat and liquid poured off are gone by their weight', () => {

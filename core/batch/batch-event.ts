@@ -69,11 +69,12 @@ export type BatchEventBody =
   | { type: 'snoozed'; payload: { minutes: number } }
   /** another mark for the running fall than its recipe has */
   | { type: 'targetSet'; payload: { target: FallTarget } }
-  | { type: 'removed'; payload: { word: string; count: number } & Partial<Fate> }
-  /** pieces lifted out that carry no tag, kg as they come out */
-  | { type: 'lifted'; payload: { ingredientId: string; kg: number } & Fate }
-  /** what was parked goes back in; `liftedId` names the event that parked it */
-  | { type: 'returned'; payload: { liftedId: string; kg: number; tempC: number } }
+  /** what hangs by a tag; `itemId` says which, where two carry the same word */
+  | { type: 'removed'; payload: { word: string; count: number; itemId?: string } & Partial<Fate> }
+  /** pieces lifted out, kg as they come out, bones with them; `share` (0..1) of what lies there, where the cook says so */
+  | { type: 'lifted'; payload: { ingredientId: string; kg: number; itemId?: string; share?: number } & Fate }
+  /** what was parked goes back in: picked off its bones, or `isWhole` as it was; `liftedId` names what parked it */
+  | { type: 'returned'; payload: { liftedId: string; kg: number; tempC: number; isWhole?: boolean } }
   /** rendered fat poured off the top, or liquid ladled out and kept apart from portions and lots */
   | { type: 'pouredOff'; payload: { what: 'fat' | 'liquid'; kg: number } }
   | { type: 'slip'; payload: Slip }

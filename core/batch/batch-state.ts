@@ -37,9 +37,16 @@ export interface Question {
   expected: { litres: number } | { tempC: number };
 }
 
-export interface ToComeOut {
-  word: string;
-  count: number;
+/** One thing that lies in the pot in pieces, from when it goes in until it is out: tagged, lifted or served as itself. */
+export interface PotItem {
+  /** of the entry that put it in, and its place there */
+  id: string;
+  lineId: string | null;
+  ingredientId: string;
+  /** edible, as it went in, less what has been taken out, kg */
+  kg: number;
+  /** what has to come out, in the word of its tag */
+  tag: { word: string; count: number } | null;
   sinceMs: number;
 }
 
@@ -48,7 +55,12 @@ export interface Parked {
   liftedId: string;
   name: string;
   ingredientId: string;
+  /** what goes back of it, kg: as it was weighed; of what lay in the pot with its bones, what was picked off them */
   kg: number;
+  /** on the scale as it came out, bones with it, kg; null where nobody weighed it */
+  weighedKg: number | null;
+  /** its tag, where it had one: put back whole it hangs by it again */
+  tag: PotItem['tag'];
   masses: Masses;
   place: string;
   backStageId: string | null;
@@ -99,7 +111,9 @@ export interface BatchState {
   currentStageId: string | null;
   addedLineIds: string[];
   addedKgByIngredient: Record<string, number>;
-  toComeOut: ToComeOut[];
+  items: PotItem[];
+  /** kg of each line that has gone in so far, by line id */
+  addedKgByLine: Record<string, number>;
   parked: Parked[];
   /** the last look-in, of whichever stage */
   lookedMs: number | null;

@@ -53,7 +53,8 @@ export function openBatch(snapshot: BatchSnapshot, atMs: number): BatchState {
     currentStageId: null,
     addedLineIds: [],
     addedKgByIngredient: {},
-    toComeOut: [],
+    items: [],
+    addedKgByLine: {},
     parked: [],
     lookedMs: null,
     snoozedUntilMs: null,
@@ -120,7 +121,7 @@ function act(context: FoldContext, state: BatchState, event: BatchEvent): BatchS
     case 'stageDone':
       return endStage(context, state, event.payload.stageId, atMs);
     case 'added':
-      return addFood(context, state, event.payload.items, atMs);
+      return addFood(context, state, event);
     case 'heatSet':
       return turnHeat(context, state, event.payload.fraction, atMs);
     case 'lidSet':
@@ -144,7 +145,7 @@ function act(context: FoldContext, state: BatchState, event: BatchEvent): BatchS
     case 'lifted':
       return liftPieces(context, state, event);
     case 'returned':
-      return giveBack(state, event);
+      return giveBack(context, state, event);
     case 'pouredOff':
       return pourOff(state, event.payload.what, event.payload.kg);
     case 'slip':

@@ -41,7 +41,7 @@ const figures: Record<string, Record<string, number>> = read(`figures-v${MODEL_V
 const OLDER_WITHIN: Readonly<Record<string, number>> = {
   served: 0,
   costCents: 1e-9,
-  evaporatedKg: 0.06,
+  evaporatedKg: 0.07,
   gain: 0.08,
   saltPercentAtService: 0.04,
   // since model 5 roasted bones keep their water: more of the stock clings to them

@@ -15,7 +15,7 @@ export {
   type Trouble,
 } from './batch-event';
 export { type BatchResult, batchResult, type Outcome, type YieldReason } from './batch-result';
-export type { BatchState, HeatSegment, Question, StoredLot } from './batch-state';
+export type { BatchState, HeatSegment, Parked, PotItem, Question, StoredLot } from './batch-state';
 export { applyEvent, foldBatch, openBatch } from './fold-batch';
 export { foldContext } from './fold-context';
 export { FoldError } from './fold-error';
@@ -42,10 +42,12 @@ export {
 export { forecastBand, levelAhead, levelTrace } from './level-trace';
 export { CATCHES_UNDER, type FreeRange, type Lever, levers, minutesAfter, saves } from './levers';
 export { lookEveryMin, lookFromMs } from './look-every';
-export { type LaterLine, linesToAdd, type NextAction, nextAction } from './next-action';
+export { type LaterLine, type NextAction, nextAction } from './next-action';
+export { inPotKgOf, type ToComeOut, toComeOut } from './pot-items';
 export { type Call, callOf, dueSinceMs, rangeWalk } from './range-walk';
 export { rescueOf } from './rescue';
 export { lossKgPerHour, type StageClock, stageClock, wantedHeat } from './stage-clock';
+export { loadStillToAdd, potAtEnd, stillToAdd } from './still-to-add';
 export { topTemperature } from './top-temperature';
 export { EVENT_STEPS, EVENT_VERSIONS, upcastBatchEvent } from './versions/upcast-batch-event';
 export {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { cookedLog, itemsFor, snapshotOf } from '../testing/broth';
-import { type BatchEvent, type BatchEventBody, foldBatch, linesToAdd, nextAction, stageClock } from './';
+import { type BatchEvent, type BatchEventBody, foldBatch, nextAction, stageClock, stillToAdd } from './';
 
 const snapshot = snapshotOf();
 const log = cookedLog(snapshot);
@@ -50,8 +50,8 @@ describe('the one next thing', () => {
       event(95.1, { type: 'added', payload: { items: itemsFor(snapshot, 'roots') } }),
     ];
     const state = foldBatch(snapshot, roots, at(96));
-    expect(linesToAdd(snapshot, state, 'roots')).toEqual([]);
-    expect(linesToAdd(snapshot, state, 'season').map((line) => line.lineId)).toEqual(['salt']);
+    expect(stillToAdd(snapshot, state, 'roots')).toEqual([]);
+    expect(stillToAdd(snapshot, state, 'season').map((line) => line.lineId)).toEqual(['salt']);
   });
   it('is a reading to settle before anything else, the serving when it has come to that, nothing when closed', () => {
     const odd = event(80, { type: 'reading', payload: { kind: 'depth', value: 33 } });

@@ -6,6 +6,7 @@ import type { BatchSnapshot } from './batch-event';
 import type { BatchState, Parked } from './batch-state';
 import { lookEveryMin } from './look-every';
 import type { StageClock } from './stage-clock';
+import { stillToAdd } from './still-to-add';
 import { type TopTemperature, topTemperature } from './top-temperature';
 
 /** What a pot wants next, and when. `dueMs` null: nothing to wait for, it wants it now; past: it is late. */
@@ -81,24 +82,13 @@ export function nextAction(
   return { kind: 'leave', stage, dueMs: Number.isFinite(nextMs) ? nextMs : null };
 }
 
-/** The lines that a stage still wants in the pot. */
-export function linesToAdd(snapshot: BatchSnapshot, state: BatchState, stageId: string): PlannedLine[] {
-  return snapshot.plan.lines.filter(
-    (line) =>
-      line.stageId === stageId &&
-      !line.perBowl &&
-      line.edibleKg > 0.00005 &&
-      !state.addedLineIds.includes(line.lineId),
-  );
-}
-
 function beginning(snapshot: BatchSnapshot, state: BatchState): NextAction {
   const next = snapshot.input.recipe.stages.find(
     (stage) => state.stages.find((one) => one.stageId === stage.id)?.doneMs == null,
   );
   if (!next) return { kind: 'closed' };
   const isFirst = state.stages.every((stage) => stage.begunMs === null);
-  const lines = linesToAdd(snapshot, state, next.id);
+  const lines = stillToAdd(snapshot, state, next.id);
   const later = additionTimes(snapshot, next).filter((one) =>
     lines.some((line) => line.lineId === one.line.lineId),
   );

@@ -60,6 +60,8 @@ export interface Ingredient {
   looseKgPerL: number;
   /** edible kg from a kg as purchased, 0..1 */
   yield: number;
+  /** goes in with the bone, skin or shell that `yield` leaves out, and comes out with it */
+  wholeInPot?: true;
   /** g of a middling one as purchased, where it is counted */
   pieceG?: number;
   /** g of one of its own measures as purchased: clove, sprig, bunch, stick, tin … */

@@ -8,6 +8,7 @@ import {
   finishStage,
   fractionToHold,
   liftFoodOut,
+  litresAtMass,
   massAtLitres,
   openPot,
   type PotSetup,
@@ -86,29 +87,71 @@ export function cookThrough(
   load: Load,
   heatFactor: number,
 ): CookedThrough {
-  let pot = openPot({ atMs: 0, tempC: setup.air.airTempC, heatFactor: { mean: heatFactor, sd: 1e-9 } });
+  const cooking: Cooking = { input, setup, load, kgById: recordOf(), begun: [], hanging: [] };
+  const pot = openPot({ atMs: 0, tempC: setup.air.airTempC, heatFactor: { mean: heatFactor, sd: 1e-9 } });
+  return cookOn(cooking, cookingStages(input.recipe), pot);
+}
+
+/** A pot half way through its recipe. */
+export interface HalfCooked {
+  pot: PotState;
+  /** stages begun so far, the running one among them */
+  begun: readonly Stage[];
+  /** the running stage: what is left of its clock, minutes, and the mass it falls to, kg */
+  running: { stage: Stage; leftMin: number; targetKg: number | null } | null;
+  /** what has gone in, kg by ingredient */
+  kgById: Readonly<Record<string, number>>;
+  /** what still lies in it and has to come out, kg as it went in */
+  hanging: readonly { ingredientId: string; kg: number }[];
+}
+
+/**
+ * Cooks a pot on from where it is: the running stage to its end, then the stages to come, with what still goes in.
+ *
+ * @param load kg of each line that has yet to go in
+ * @returns the pot at the end, the stages it came by
+ * @throws CannotCook as `cookThrough` does
+ */
+export function cookRest(input: PlanInput, setup: PotSetup, load: Load, from: HalfCooked): CookedThrough {
+  const begun = [...from.begun];
+  const kgById = recordOf(Object.entries(from.kgById));
+  const cooking: Cooking = { input, setup, load, kgById, begun, hanging: [...from.hanging] };
+  const left = cookingStages(input.recipe).filter((stage) => !begun.includes(stage));
+  const pot = from.running ? finishRunning(cooking, from.pot, from.running) : from.pot;
+  return cookOn(cooking, left, { ...pot, wander: 0, setting: 0 });
+}
+
+/** What a cook on paper has at hand. */
+interface Cooking {
+  input: PlanInput;
+  setup: PotSetup;
+  load: Load;
+  kgById: Record<string, number>;
+  begun: Stage[];
+  /** what lies in the pot and has to come out, kg as it went in */
+  hanging: { ingredientId: string; kg: number }[];
+}
+
+function cookOn(cooking: Cooking, left: readonly Stage[], from: PotState): CookedThrough {
+  const { input, setup, load } = cooking;
+  let pot = from;
   const stages: CookedStage[] = [];
-  const begun: Stage[] = [];
-  const kgById = recordOf<number>();
-  for (const stage of cookingStages(input.recipe)) {
+  for (const stage of left) {
     const put = linesIn(input, stage, load);
-    for (const { line, kg } of put) kgById[line.ingredientId] = (own(kgById, line.ingredientId) ?? 0) + kg;
-    const before = begun.map((one) => one.id);
-    begun.push(stage);
-    const topOf = (there: PotState) =>
-      lowestTop({ ingredients: input.ingredients, pot: there, kgById, begun })?.tempC;
-    const fromMs = pot.atMs;
-    const lifted = stage.asksOut ? withoutWhatComesOut(input, pot, before, load) : pot;
-    const { filled, looseLitres } = fillStage(stage, cooledTo(setup, lifted, topOf(lifted)), put);
-    const handledMs = stages.length === 0 ? filled.atMs : filled.atMs + HANDLING_MIN * 60_000;
+    const isFirst = cooking.begun.length === 0;
+    remember(cooking, stage, put);
+    const lifted = stage.asksOut ? withoutWhatComesOut(cooking, pot) : pot;
+    const { filled, looseLitres } = fillStage(stage, cooledTo(setup, lifted, topOf(cooking, lifted)), put);
+    hang(cooking, put);
+    const handledMs = isFirst ? filled.atMs : filled.atMs + HANDLING_MIN * 60_000;
     const handled = advancePot(setup, { ...filled, lid: stage.lid }, handledMs);
     const grown = withHandsMinutes(input, setup, stage, load, handled);
-    const cooked = cookStage(setup, { ...handled, softenedMin: 0 }, grown, topOf(handled));
+    const cooked = cookStage(setup, { ...handled, softenedMin: 0 }, grown, topOf(cooking, handled));
     refuseDry(stage, handled, cooked.pot);
     stages.push({
       stage,
       clockMin: stage.ends.rule === 'minutes' ? (cooked.pot.atMs - handled.atMs) / 60_000 : null,
-      minutes: (cooked.pot.atMs - fromMs) / 60_000,
+      minutes: (cooked.pot.atMs - pot.atMs) / 60_000,
       heatFraction: cooked.heatFraction,
       litresAtStart: potLitres(filled),
       looseLitresAtStart: potLitres(filled) + looseLitres,
@@ -118,8 +161,48 @@ export function cookThrough(
     });
     pot = finishStage(cooked.pot, stage.does);
   }
-  return { stages, end: pot, minutes: pot.atMs / 60_000 };
+  return { stages, end: pot, minutes: (pot.atMs - from.atMs) / 60_000 };
 }
+
+/** The running stage to its end: what still waits beside the pot goes in at once. */
+function finishRunning(
+  cooking: Cooking,
+  pot: PotState,
+  { stage, leftMin, targetKg }: NonNullable<HalfCooked['running']>,
+): PotState {
+  const put = linesIn(cooking.input, stage, cooking.load);
+  remember(cooking, null, put);
+  hang(cooking, put);
+  const lifted = stage.asksOut ? withoutWhatComesOut(cooking, pot) : pot;
+  const there = put.length > 0 ? fillStage(stage, lifted, put).filled : lifted;
+  const filled = { ...there, lid: stage.lid };
+  const ends = endsFrom(stage, filled, leftMin, targetKg);
+  const cooked = cookStage(cooking.setup, filled, { ...stage, ends }, topOf(cooking, filled));
+  return finishStage(cooked.pot, stage.does);
+}
+
+/** What is left of a running stage. */
+function endsFrom(stage: Stage, pot: PotState, leftMin: number, targetKg: number | null): Stage['ends'] {
+  if (stage.ends.rule === 'minutes') return { rule: 'minutes', minutes: Math.max(0, leftMin) };
+  if (stage.ends.rule !== 'fall') return stage.ends;
+  const litres = potLitres(pot);
+  const markLitres = targetKg === null ? litres : litresAtMass(pot, targetKg);
+  return { rule: 'fall', fractionGone: Math.max(0, 1 - markLitres / litres) };
+}
+
+function remember(cooking: Cooking, stage: Stage | null, put: ReturnType<typeof linesIn>): void {
+  if (stage) cooking.begun.push(stage);
+  for (const { line, kg } of put)
+    cooking.kgById[line.ingredientId] = (own(cooking.kgById, line.ingredientId) ?? 0) + kg;
+}
+
+function hang(cooking: Cooking, put: ReturnType<typeof linesIn>): void {
+  for (const { line, kg } of put)
+    if (line.comesOut) cooking.hanging.push({ ingredientId: line.ingredientId, kg });
+}
+
+const topOf = ({ input, kgById, begun }: Cooking, pot: PotState): number | undefined =>
+  lowestTop({ ingredients: input.ingredients, pot, kgById, begun })?.tempC;
 
 /** A stage that goes by the clock, its minutes grown with what is in it. */
 function withHandsMinutes(input: PlanInput, setup: PotSetup, stage: Stage, load: Load, pot: PotState): Stage {
@@ -145,18 +228,12 @@ function refuseDry(stage: Stage, before: PotState, after: PotState): void {
 }
 
 /** What is lifted out before a stage that asks for it: as heavy as it went in, as far as the pieces still hold that. */
-function withoutWhatComesOut(
-  input: PlanInput,
-  pot: PotState,
-  before: readonly string[],
-  load: Load,
-): PotState {
-  return input.recipe.lines
-    .filter((line) => line.comesOut && before.includes(line.stageId) && line.scaling !== 'perBowl')
-    .reduce(
-      (here, line) => liftFoodOut(here, input.ingredients[line.ingredientId]!, load[line.id] ?? 0),
-      pot,
-    );
+function withoutWhatComesOut(cooking: Cooking, pot: PotState): PotState {
+  const out = cooking.hanging.splice(0);
+  return out.reduce(
+    (here, { ingredientId, kg }) => liftFoodOut(here, cooking.input.ingredients[ingredientId]!, kg),
+    pot,
+  );
 }
 
 /** The lines that go in the pot at a stage, with their kg. */

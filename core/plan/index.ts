@@ -1,5 +1,13 @@
 export { CannotCook, type CookingTrouble } from './cannot-cook';
-export { type CookedThrough, cookThrough, softNeed, stageTarget, warmTo } from './cook-through';
+export {
+  type CookedThrough,
+  cookRest,
+  cookThrough,
+  type HalfCooked,
+  softNeed,
+  stageTarget,
+  warmTo,
+} from './cook-through';
 export { afterOven, isFrying, isInOven, piecesGiveKg } from './frying';
 export { browningLoads, browningM2, jarFills } from './hands-minutes';
 export {
@@ -17,5 +25,6 @@ export { planBatch, setupOf, TURNAROUND_MIN } from './plan-batch';
 export { potInput } from './pot-input';
 export { pulledKg } from './pulled-kg';
 export { heatDeliveredW, strongestBurner } from './strongest-burner';
+export { timesLine } from './times-line';
 export { type AskedTop, lowestTop, UNDER_THE_TOP_C } from './top-asked';
 export type { FigureName, Sureness, Working, WorkingLine, WorkingSource } from './working';

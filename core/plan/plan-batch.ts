@@ -20,6 +20,7 @@ import {
   type PlannedStage,
 } from './plan';
 import { HELD_AT_C, type SolvedLoad, solveLoad } from './solve-load';
+import { timesLine } from './times-line';
 import { unmetWishes } from './unmet-wishes';
 import type { FigureName } from './working';
 import { workings } from './workings';
@@ -117,22 +118,6 @@ function inRuns(input: PlanInput, one: Plan, batches: number): Plan {
     costCents: one.costCents * times,
     ...(one.letDown ? { letDown: { ...one.letDown, litres: one.letDown.litres * times } } : {}),
     workings: oneOfMany(one, batches),
-  };
-}
-
-function timesLine(line: PlannedLine, times: number): PlannedLine {
-  return {
-    ...line,
-    edibleKg: line.edibleKg * times,
-    purchasedKg: line.purchasedKg * times,
-    litres: line.litres * times,
-    costCents: line.costCents * times,
-    plainMultipleKg: line.plainMultipleKg * times,
-    ...(line.count === undefined ? {} : { count: Math.round(line.count * times) }),
-    ...(line.keptByKg === undefined ? {} : { keptByKg: line.keptByKg * times }),
-    ...(line.comesOut
-      ? { comesOut: { ...line.comesOut, count: Math.round(line.comesOut.count * times) } }
-      : {}),
   };
 }
 

@@ -50,7 +50,12 @@ export function liftFoodOut(pot: PotState, ingredient: Ingredient, kg: number): 
 }
 
 /** Takes kilograms of a food out of the sums that never went in, as far as the pot is thought to hold them. */
-export function leaveFoodOut(pot: PotState, ingredient: Ingredient, kg: number): PotState {
+export function leaveFoodOut(
+  pot: PotState,
+  ingredient: Ingredient,
+  kg: number,
+  thickener?: ThickenerKind,
+): PotState {
   if (ingredient.share === 'pieces') {
     const out = liftFoodOut(pot, ingredient, kg);
     const gone = massKg(pot.mixture) - massKg(out.mixture);
@@ -64,7 +69,7 @@ export function leaveFoodOut(pot: PotState, ingredient: Ingredient, kg: number):
     mixture: {
       ...pot.mixture,
       liquid: plus(liquid, out, -1),
-      flourEquivalentG: Math.max(0, pot.mixture.flourEquivalentG - bodyG(ingredient, kg, undefined)),
+      flourEquivalentG: Math.max(0, pot.mixture.flourEquivalentG - bodyG(ingredient, kg, thickener)),
     },
     addedKg: pot.addedKg - totalKg(out),
   };

@@ -1,4 +1,3 @@
-import { adjustments } from '../adjust';
 import {
   type BatchSnapshot,
   type BatchState,
@@ -17,8 +16,8 @@ export interface Outlook {
 }
 
 /**
- * Looks ahead from a batch as every page does: its clock, what it wants next, its salt and thickness. What cannot be
- * looked ahead from is not let in.
+ * Looks ahead from a batch as every page does: its clock and what it wants next. What cannot be looked ahead from is not
+ * let in. (Adjusting is worked out from any state.)
  *
  * @param state run to `nowMs`
  * @throws RangeError where a figure is no number, or the model has no answer
@@ -28,7 +27,6 @@ export function outlook(snapshot: BatchSnapshot, state: BatchState, nowMs: numbe
     if (!Number.isFinite(value)) throw new RangeError(`${name} must be a finite number, got ${value}`);
   const clock = stageClock(snapshot, state);
   const next = nextAction(snapshot, state, clock, nowMs);
-  if (!state.closed) adjustments(snapshot, state);
   return { clock, next };
 }
 

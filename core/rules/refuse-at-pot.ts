@@ -1,4 +1,5 @@
 import type { BatchEvent, BatchEventBody, BatchSnapshot, BatchState } from '../batch';
+import { toComeOut } from '../batch';
 import { massesOf, volumeLitres } from '../matter';
 import { own } from '../own';
 import { type FallTarget, fallTo, potLitres } from '../pot';
@@ -96,7 +97,7 @@ export function refuseAtPot(
     }
     case 'removed': {
       const { word } = event.payload;
-      return isOpen && !state.toComeOut.some((one) => one.word === word)
+      return isOpen && !toComeOut(state).some((one) => one.word === word)
         ? { field: 'payload.word', code: 'nothingToTakeOut', word }
         : null;
     }
@@ -180,7 +181,7 @@ function refuseHanging(
   overrideReason: string | undefined,
   before: 'serving' | 'storing' | 'blending',
 ): Refusal | null {
-  if (state.toComeOut.length === 0 || overrideReason) return null;
-  const items = state.toComeOut.map(({ word, count }) => ({ word, count }));
+  if (toComeOut(state).length === 0 || overrideReason) return null;
+  const items = toComeOut(state).map(({ word, count }) => ({ word, count }));
   return { field: 'payload.overrideReason', code: 'stillInThePot', items, before };
 }

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { type BatchEvent, type BatchEventBody, type BatchSnapshot, foldBatch, stageClock } from '../../core/batch';
+import { type BatchEvent, type BatchEventBody, type BatchSnapshot, foldBatch, stageClock, toComeOut } from '../../core/batch';
 import { massKg, operations, totalKg } from '../../core/matter';
 import { planInputOf } from '../../core/order';
 import { planBatch, potInput } from '../../core/plan';
@@ -32,7 +32,7 @@ function cook(snapshot: BatchSnapshot) {
       .filter((line) => line.stageId === stage.id && !line.perBowl && line.edibleKg > 0.00005)
       .map((line) => ({ ingredientId: line.ingredientId, kg: line.edibleKg, tempC: line.tempC, lineId: line.lineId, ...thickenerOf(snapshot, line.lineId), ...(line.comesOut ? { comesOut: line.comesOut } : {}) }));
     if (stage.asksOut) {
-      for (const out of foldBatch(snapshot, log, nowMs).toComeOut) say({ type: 'removed', payload: { word: out.word, count: out.count } });
+      for (const out of toComeOut(foldBatch(snapshot, log, nowMs))) say({ type: 'removed', payload: { word: out.word, count: out.count } });
     }
     if (items.length > 0) say({ type: 'added', payload: { items } });
     say({ type: 'lidSet', payload: { lid: stage.lid } });
@@ -66,7 +66,7 @@ describe('a batch followed by its log comes out as planned', () => {
       expect(potLitres(state.pot) / plan.yieldLitres).toBeGreaterThan(0.93);
       expect(potLitres(state.pot) / plan.yieldLitres).toBeLessThan(1.07);
       expect(Math.abs(operations.saltPercent(state.pot.mixture, 'all') - plan.saltPercent)).toBeLessThan(0.08);
-      expect(state.toComeOut).toEqual([]);
+      expect(toComeOut(state)).toEqual([]);
       const isPuree = snapshot.input.recipe.stages.some((stage) => stage.does?.kind === 'puree' && stage.does.share === 1);
       if (isPuree) expect(totalKg(state.pot.mixture.pieces) / massKg(state.pot.mixture)).toBeLessThan(0.02);
       const wanted = plan.flourEquivalentGPerL;

@@ -8,6 +8,7 @@ import {
   foldBatch,
   type LineDraw,
   stageClock,
+  toComeOut,
 } from '../../core/batch';
 import { planWithLots, type ShelfLot } from '../../core/larder';
 import type { LotStorage } from '../../core/matter';
@@ -124,7 +125,7 @@ export function cookPast(
     nowMs = cookStage(nowMs, stage.id);
     // a sieve keeps back what hangs in the pot
     if (input.recipe.stages[i + 1]?.asksOut && stage.does?.kind !== 'strain') {
-      for (const item of realState(nowMs).toComeOut) {
+      for (const item of toComeOut(realState(nowMs))) {
         say(nowMs, { type: 'removed', payload: { word: item.word, count: item.count } });
       }
     }

@@ -3,17 +3,17 @@ import { useOutletContext } from 'react-router';
 import styled from 'styled-components';
 import * as v from 'valibot';
 import { hourMinute, minutes, money, numberField, percent, weight } from '../../contract';
-import { type AdjustWay, adjustments } from '../../core/adjust';
+import { type Adjustments, type AdjustWay, adjustments } from '../../core/adjust';
 import { itemsFromLots } from '../../core/larder';
 import { massKg } from '../../core/matter';
-import { dilutionKg } from '../../core/salt';
 import { BANDS, bandName } from '../../core/thickness';
 import { Button } from '../components/button';
 import { figure, TypedForm, useTypedForm } from '../components/form';
 import { Empty, Halves, Page } from '../components/page';
-import { Errors, FigureText, Over, Soft, Subtitle } from '../components/text';
+import { Caution, Errors, FigureText, Over, Soft, Subtitle } from '../components/text';
 import { useLots } from '../data/queries';
 import { colour, size, space, target } from '../theme/tokens';
+import { adjustWarningWords } from '../words/adjust';
 import type { BatchHere } from './batch-frame';
 import { useSubmit } from './pot-parts/use-submit';
 
@@ -134,7 +134,7 @@ export function AdjustPage() {
             <Fact name="At the end, none added" value={percent(figures.saltPercentAtEnd)} />
             <Fact name="Wanted at the end" value={percent(input.saltPercent)} />
           </Facts>
-          <SaltForm here={here} grams={figures.saltToAddG} percentAtEnd={figures.saltPercentAtEnd} />
+          <SaltForm here={here} figures={figures} />
         </section>
         <section>
           <Subtitle>Thickness</Subtitle>
@@ -204,26 +204,24 @@ function Fact({ name, value }: { name: string; value: string }) {
 
 const SALT = v.object({ grams: figure(numberField('Salt', 0.1, 5000, 'g')) });
 
-function SaltForm({ here, grams, percentAtEnd }: { here: BatchHere; grams: number; percentAtEnd: number }) {
+function SaltForm({ here, figures }: { here: BatchHere; figures: Adjustments }) {
+  const { saltToAddG: grams, saltPercentAtEnd: percentAtEnd, toDiluteKg } = figures;
   const { tell, refusals } = useSubmit(here.batch.id);
   const { input } = here.batch.snapshot;
   const form = useTypedForm({
     first: { grams: '' },
     schema: SALT,
     keep: async (typed) => {
-      const item = { ingredientId: 'salt', kg: typed.grams / 1000, tempC: 18, lineId: 'salt' };
+      const item = { ingredientId: 'salt', kg: typed.grams / 1000, tempC: 18 };
       if (await tell({ type: 'added', payload: { items: [item] } })) form.reset();
     },
   });
   const twoThirds = Math.round((grams * 2) / 3);
   if (percentAtEnd > input.saltPercent + 0.005) {
-    const kg = dilutionKg({
-      massKg: massKg(here.pot.state.pot.mixture),
-      nowPercent: percentAtEnd,
-      targetPercent: Math.max(0.01, input.saltPercent),
-    });
     return (
-      <Soft>No salt: it will be over. {weight(kg)} of unsalted liquid would bring it back, and thin it.</Soft>
+      <Soft>
+        No salt: it will be over. {weight(toDiluteKg)} of unsalted liquid would bring it back, and thin it.
+      </Soft>
     );
   }
   return (
@@ -252,6 +250,11 @@ function WayRow({ way, here }: { way: AdjustWay; here: BatchHere }) {
       <td>
         <strong>{way.title}</strong>
         <Over>{way.how}</Over>
+        {way.warns.map((warn) => (
+          <Caution key={`${warn.code} ${'name' in warn ? warn.name : ''}`}>
+            {adjustWarningWords(warn)}
+          </Caution>
+        ))}
         <Errors sentences={refusals} />
       </td>
       <td>

@@ -3,6 +3,7 @@ import { useNavigate, useOutletContext } from 'react-router';
 import styled from 'styled-components';
 import * as v from 'valibot';
 import { countField, litres, numberField } from '../../contract';
+import { toComeOut } from '../../core/batch';
 import { portions as portionsOf } from '../../core/portions';
 import { potLitres } from '../../core/pot';
 import { FOOD_CODE } from '../../core/safety';
@@ -66,7 +67,7 @@ export function Pass() {
               pieces={isBase ? 0 : 0.5}
               hasLid={state.pot.lid}
               heatFraction={state.pot.heatFraction}
-              tags={state.toComeOut.map((one) => (one.count > 1 ? `${one.count} ${one.word}` : one.word))}
+              tags={toComeOut(state).map((one) => (one.count > 1 ? `${one.count} ${one.word}` : one.word))}
               stick
               description={`The ${here.pot.state.inPot.name} in section: ${litres(inPot)}${isBase ? '' : `, ${left} bowls`}.`}
             />
@@ -79,7 +80,7 @@ export function Pass() {
           )}
         </section>
         <section>
-          {state.toComeOut.length > 0 && <TakeOut here={here} />}
+          {toComeOut(state).length > 0 && <TakeOut here={here} />}
           {isBase ? <StoreForm here={here} /> : <ServeForm here={here} />}
           {!isBase && <StoreForm here={here} />}
           <CloseForm here={here} leftLitres={inPot} />
@@ -94,7 +95,7 @@ const BOWLS = v.object({ portions: figure(countField('Bowls', 1, 1000)) });
 function ServeForm({ here }: { here: BatchHere }) {
   const { tell, refusals, forget } = useSubmit(here.batch.id);
   const [asked, setAsked] = useState<number | null>(null);
-  const hanging = here.pot.state.toComeOut;
+  const hanging = toComeOut(here.pot.state);
   const fate = useRef<'served' | 'discarded'>('served');
   const form = useTypedForm({
     first: { portions: '1' },

@@ -4,20 +4,19 @@ import { piecesGiveKg } from '../../plan';
 import { drawFromPot, leaveFoodOut, putFoodIn, takeFatOff } from '../../pot';
 
 import type { AddedItem } from '../batch-event';
-import type { BatchState } from '../batch-state';
+import type { BatchState, PotItem } from '../batch-state';
 import type { EventOf, FoldContext } from '../fold-context';
 import { withMark, withMarkLifted } from './stage-acts';
 
 /** What goes in. A stage's own lines set its mark anew; anything else lifts it. */
-export function addFood(
-  context: FoldContext,
-  before: BatchState,
-  items: readonly AddedItem[],
-  atMs: number,
-): BatchState {
+export function addFood(context: FoldContext, before: BatchState, event: EventOf<'added'>): BatchState {
+  const { items } = event.payload;
   const state = withFrying(
     context,
-    items.reduce((next, item) => put(context, next, item, atMs), before),
+    items.reduce(
+      (next, item, i) => put(context, next, item, { id: `${event.id}.${i}`, atMs: event.actedAtMs }),
+      before,
+    ),
     items,
   );
   const { lines } = context.snapshot.input.recipe;
@@ -40,16 +39,31 @@ function withFrying(context: FoldContext, state: BatchState, items: readonly Add
   return { ...state, pot: { ...state.pot, piecesGiveKg: piecesGiveKg(stage, state.pot, put) } };
 }
 
-function put(context: FoldContext, state: BatchState, item: AddedItem, atMs: number): BatchState {
+function put(
+  context: FoldContext,
+  state: BatchState,
+  item: AddedItem,
+  as: { id: string; atMs: number },
+): BatchState {
   const { input } = context.snapshot;
   const ingredient = ingredientOf(context, item.ingredientId);
+  const lies = ingredient.share === 'pieces' || item.comesOut !== undefined;
+  const one: PotItem = {
+    id: as.id,
+    lineId: item.lineId ?? null,
+    ingredientId: item.ingredientId,
+    kg: item.kg,
+    tag: item.comesOut ?? null,
+    sinceMs: as.atMs,
+  };
   const price = input.pricesCentsPerKg[item.ingredientId] ?? 0;
   return {
     ...state,
     pot: putFoodIn(state.pot, { ingredient, kg: item.kg, tempC: item.tempC, thickener: item.thickener }),
     addedLineIds: item.lineId ? [...state.addedLineIds, item.lineId] : state.addedLineIds,
-    addedKgByIngredient: withKg(state, item.ingredientId, item.kg),
-    toComeOut: item.comesOut ? [...state.toComeOut, { ...item.comesOut, sinceMs: atMs }] : state.toComeOut,
+    addedKgByIngredient: withMore(state.addedKgByIngredient, item.ingredientId, item.kg),
+    addedKgByLine: item.lineId ? withMore(state.addedKgByLine, item.lineId, item.kg) : state.addedKgByLine,
+    items: lies ? [...state.items, one] : state.items,
     costCents: state.costCents + (item.kg / ingredient.yield) * price,
   };
 }
@@ -67,18 +81,21 @@ export function slipped(context: FoldContext, before: BatchState, event: EventOf
   switch (slip.kind) {
     case 'tooMuch':
     case 'wrongPot':
-      return put(context, state, slip, event.actedAtMs);
+      return put(context, state, slip, { id: event.id, atMs: event.actedAtMs });
     case 'forgot': {
       const line = context.snapshot.plan.lines.find((one) => one.lineId === slip.lineId);
       if (!line || !state.addedLineIds.includes(slip.lineId)) return state;
       const ingredient = ingredientOf(context, line.ingredientId);
+      const kg = own(state.addedKgByLine, slip.lineId) ?? line.edibleKg;
+      const price = context.snapshot.input.pricesCentsPerKg[line.ingredientId] ?? 0;
       return {
         ...state,
-        pot: leaveFoodOut(state.pot, ingredient, line.edibleKg),
+        pot: leaveFoodOut(state.pot, ingredient, kg, thickenerOf(context, slip.lineId)),
         addedLineIds: state.addedLineIds.filter((id) => id !== slip.lineId),
-        addedKgByIngredient: withKg(state, line.ingredientId, -line.edibleKg),
-        toComeOut: state.toComeOut.filter((one) => one.word !== line.comesOut?.word),
-        costCents: state.costCents - line.costCents,
+        addedKgByLine: withMore(state.addedKgByLine, slip.lineId, -kg),
+        addedKgByIngredient: withMore(state.addedKgByIngredient, line.ingredientId, -kg),
+        items: state.items.filter((one) => one.lineId !== slip.lineId),
+        costCents: state.costCents - (kg / ingredient.yield) * price,
       };
     }
     case 'trouble':
@@ -103,7 +120,10 @@ function ingredientOf(context: FoldContext, id: string) {
   return ingredient;
 }
 
-function withKg(state: BatchState, ingredientId: string, kg: number): BatchState['addedKgByIngredient'] {
-  const before = own(state.addedKgByIngredient, ingredientId) ?? 0;
-  return { ...state.addedKgByIngredient, [ingredientId]: Math.max(0, before + kg) };
+function thickenerOf(context: FoldContext, lineId: string) {
+  return context.snapshot.input.recipe.lines.find((line) => line.id === lineId)?.thickener;
+}
+
+function withMore(before: Readonly<Record<string, number>>, id: string, kg: number): Record<string, number> {
+  return { ...before, [id]: Math.max(0, (own(before, id) ?? 0) + kg) };
 }

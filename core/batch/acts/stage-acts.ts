@@ -1,6 +1,6 @@
 import { massKg } from '../../matter';
 import { afterOven, isFrying, isInOven, stageTarget } from '../../plan';
-import { type FallTarget, finishStage, potLitres } from '../../pot';
+import { type FallTarget, finishStage, potLitres, type StageDeed } from '../../pot';
 import type { Stage } from '../../recipe';
 
 import { advanceBatch } from '../advance-batch';
@@ -36,8 +36,7 @@ export function endStage(context: FoldContext, state: BatchState, stageId: strin
   return {
     ...ran,
     pot: isLeft ? finishStage(afterOven(stage, ran.pot), stage.does) : ran.pot,
-    // a sieve keeps back whatever was still to come out
-    toComeOut: isFirst && stage?.does?.kind === 'strain' ? [] : ran.toComeOut,
+    items: isFirst && stage?.does ? itemsAfter(ran.items, stage.does) : ran.items,
     stages: withStage(ran.stages, stageId, () => ({ doneMs: atMs })),
     currentStageId: ran.currentStageId === stageId ? null : ran.currentStageId,
   };
@@ -71,6 +70,15 @@ export function withMarkLifted(state: BatchState, addedKg: number): BatchState {
   if (running?.targetKg == null) return state;
   const targetKg = running.targetKg + addedKg;
   return { ...state, stages: withStage(state.stages, running.stageId, () => ({ targetKg })) };
+}
+
+/** A sieve keeps back whatever was in pieces; what is puréed is in pieces no more. */
+function itemsAfter(items: BatchState['items'], does: StageDeed): BatchState['items'] {
+  if (does.kind === 'strain') return [];
+  if (does.kind !== 'puree') return items;
+  return does.share === 1
+    ? items.filter((item) => item.tag !== null)
+    : items.map((item) => (item.tag ? item : { ...item, kg: item.kg * (1 - does.share) }));
 }
 
 function stageOf(context: FoldContext, stageId: string | null): Stage | undefined {

@@ -5,6 +5,7 @@ import { v7 as uuid } from 'uuid';
 import * as v from 'valibot';
 import { litres, numberField, percent, textField } from '../../../contract';
 import { baseKind, SETS_FROM_GELATIN_PERCENT, timesStandard } from '../../../core/bases';
+import { toComeOut } from '../../../core/batch';
 import { coolingHours } from '../../../core/cooling';
 import { brixOf, type LotStorage, operations, totalKg, volumeLitres } from '../../../core/matter';
 import { FOOD_CODE } from '../../../core/safety';
@@ -88,7 +89,7 @@ function StoreSheet({ here, onClose }: { here: BatchHere; onClose: () => void })
   const { liquid, pieces } = state.pot.mixture;
   const cold = volumeLitres(liquid, 20) + volumeLitres(pieces, 20);
   const [storage, setStorage] = useState<LotStorage>('chilled');
-  const hanging = state.toComeOut.length > 0;
+  const hanging = toComeOut(state).length > 0;
   const form = useTypedForm({
     first: { litres: cold.toFixed(1), place: 'walk-in', reason: '' },
     schema: STORE,

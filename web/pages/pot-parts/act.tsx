@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { lookFromMs, type NextAction } from '../../../core/batch';
+import { lookFromMs, type NextAction, toComeOut } from '../../../core/batch';
 import { purees } from '../../../core/recipe';
 import type { BatchCommand } from '../../../core/rules';
 import { Button } from '../../components/button';
@@ -75,7 +75,7 @@ function useOnce(batchId: string) {
 function Beginning({ here, next, onOpen }: ActProps & { next: Extract<NextAction, { kind: 'begin' }> }) {
   const { once, isBusy, refusals } = useOnce(here.batch.id);
   const { state } = here.pot;
-  const hanging = (next.stage.asksOut || purees(next.stage)) && state.toComeOut.length > 0;
+  const hanging = (next.stage.asksOut || purees(next.stage)) && toComeOut(state).length > 0;
   const [why, setWhy] = useState('');
   const isHeld = hanging && purees(next.stage) && why.trim() === '';
   const rounds = here.batch.snapshot.plan.stages.find((one) => one.stageId === next.stage.id)?.rounds ?? 1;
@@ -147,7 +147,7 @@ function Serving({ here, next, onOpen }: ActProps & { next: Extract<NextAction, 
     <>
       <Running here={here} next={next} />
       <TopNote here={here} />
-      {here.pot.state.toComeOut.length > 0 && <TakeOut here={here} />}
+      {toComeOut(here.pot.state).length > 0 && <TakeOut here={here} />}
       <Acts>
         <Button kind="main" atPot onPress={() => navigate(`/batches/${here.batch.id}/pass`)}>
           {here.batch.snapshot.input.recipe.base ? 'To put it by' : 'To the pass'}
@@ -198,7 +198,7 @@ function UnderWay({ here, next, onRead, onOpen }: ActProps & { next: UnderWayWan
     <>
       <Running here={here} next={next} />
       <TopNote here={here} />
-      {next.stage.asksOut && state.toComeOut.length > 0 && <TakeOut here={here} />}
+      {next.stage.asksOut && toComeOut(state).length > 0 && <TakeOut here={here} />}
       <Errors sentences={refusals} />
       <Acts>
         {first}

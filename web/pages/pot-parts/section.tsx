@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { hourMinute, litres, sentenceCase } from '../../../contract';
-import { lossKgPerHour } from '../../../core/batch';
+import { lossKgPerHour, toComeOut } from '../../../core/batch';
 import { massKg, totalKg } from '../../../core/matter';
 import { potLitres } from '../../../core/pot';
 import { workingFillLitres } from '../../../core/vessel';
@@ -32,7 +32,7 @@ export function Section({ here, onPoint }: { here: BatchHere; onPoint: (depthCm:
     marks.push({ litres: most, text: `no fuller than ${fill}`, kind: 'limit' });
   }
   const kg = massKg(state.pot.mixture);
-  const tags = state.toComeOut.map((one) => (one.count > 1 ? `${one.count} ${one.word}` : one.word));
+  const tags = toComeOut(state).map((one) => (one.count > 1 ? `${one.count} ${one.word}` : one.word));
   const drawn = {
     vessel: inPot.vessel,
     litres: Math.round(now * 20) / 20,

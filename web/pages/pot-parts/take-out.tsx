@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import type { Fate } from '../../../core/batch';
+import { type Fate, toComeOut } from '../../../core/batch';
 import { Button } from '../../components/button';
 import { Choice } from '../../components/choice';
 import { Errors } from '../../components/text';
@@ -33,7 +33,7 @@ export function TakeOut({ here }: { here: BatchHere }) {
     <OutBox role="group" aria-label="To come out">
       <strong>Still in the pot, to come out:</strong>
       <div>
-        {here.pot.state.toComeOut.map((one) => (
+        {toComeOut(here.pot.state).map((one) => (
           <Button
             key={`${one.word}-${one.sinceMs}`}
             atPot

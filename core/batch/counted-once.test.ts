@@ -1,0 +1,291 @@
+import { describe, expect, it } from 'vitest';
+import { adjustments } from '../adjust';
+import { prepareRecipe } from '../book';
+import { INGREDIENT_BY_ID, massKg, saltPercent } from '../matter';
+import { planBatch } from '../plan';
+import type { Recipe } from '../recipe';
+import { libraryOf, recipeFrom } from '../testing/book';
+import { itemsFor, logOf, orderOf, snapshotOf } from '../testing/broth';
+import { type BatchEventBody, type BatchSnapshot, foldBatch, stillToAdd, toComeOut } from './';
+
+/** What the screen asks for is what this pot still needs, whatever it is called and however it got there. */
+
+/** The broth with lines named after nothing that they are. */
+const NAMES: Record<string, string> = { salt: 'last-thing', flour: 'dust', stock: 'wet', bay: 'leafy' };
+const renamed = (recipe: Recipe): Recipe => ({
+  ...recipe,
+  lines: recipe.lines.map((line) => ({
+    ...line,
+    id: NAMES[line.id] ?? line.id,
+    scaling:
+      typeof line.scaling === 'object'
+        ? { sameAs: NAMES[line.scaling.sameAs] ?? line.scaling.sameAs }
+        : line.scaling,
+  })),
+});
+const snapshot = snapshotOf(orderOf({ recipe: renamed(orderOf().recipe) }));
+const MINUTE_MS = 60_000;
+
+/** As a kitchen plans it: with the rows a pot may be adjusted with. */
+const prepared = (recipe: Recipe) => {
+  const ready = prepareRecipe(recipe, libraryOf([recipe]));
+  return { ...ready, ingredients: { ...INGREDIENT_BY_ID, ...ready.ingredients } };
+};
+
+type Said = [number, BatchEventBody];
+const added = (ingredientId: string, kg: number, lineId?: string): BatchEventBody => ({
+  type: 'added',
+  payload: { items: [{ ingredientId, kg, tempC: 18, ...(lineId ? { lineId } : {}) }] },
+});
+const stage = (of: BatchSnapshot, id: string, minute: number): Said[] => [
+  [minute, { type: 'added', payload: { items: itemsFor(of, id) } }],
+  [minute + 0.1, { type: 'stageBegun', payload: { stageId: id } }],
+];
+const at = (of: BatchSnapshot, said: Said[], minute: number) =>
+  foldBatch(of, logOf(said), Date.UTC(2026, 2, 10, 10, 0) + minute * MINUTE_MS);
+const wanted = (of: BatchSnapshot, said: Said[], minute: number, ingredientId: string) =>
+  stillToAdd(of, at(of, said, minute))
+    .filter((line) => line.ingredientId === ingredientId)
+    .reduce((sum, line) => sum + line.edibleKg, 0);
+
+describe('salt', () => {
+  // nearly at the end: stock, carrots and the fall are done, the salt is not in
+  const upTo: Said[] = [
+    ...stage(snapshot, 'boil', 0),
+    [0.2, { type: 'lidSet', payload: { lid: 'on' } }],
+    [0.3, { type: 'heatSet', payload: { fraction: 1 } }],
+    [40, { type: 'stageDone', payload: { stageId: 'boil' } }],
+    [41, { type: 'stageBegun', payload: { stageId: 'fall' } }],
+    [41.1, { type: 'lidSet', payload: { lid: 'off' } }],
+    [70, { type: 'stageDone', payload: { stageId: 'fall' } }],
+    ...stage(snapshot, 'roots', 71),
+    [71.2, { type: 'heatSet', payload: { fraction: 0.3 } }],
+    [90, { type: 'stageDone', payload: { stageId: 'roots' } }],
+  ];
+  const askedKg = (said: Said[]) => wanted(snapshot, said, 92, 'salt');
+  it('added while adjusting, under no line of the recipe, is not asked for again', () => {
+    const planned = askedKg(upTo);
+    const half = planned / 2;
+    expect(askedKg([...upTo, [91, added('salt', half)]])).toBeCloseTo(half, 3);
+    expect(askedKg([...upTo, [91, added('salt', planned)]])).toBeLessThan(0.03 * planned);
+    expect(askedKg([...upTo, [91, added('salt', 2 * planned)]])).toBe(0);
+  });
+  it('what the season stage asks for brings the pot to its percent, not past it', () => {
+    const early: Said[] = [...upTo, [91, added('salt', 0.06)]];
+    const line = stillToAdd(snapshot, at(snapshot, early, 92), 'season')[0]!;
+    const said: Said[] = [...early, [92, added('salt', line.edibleKg, line.lineId)]];
+    expect(saltPercent(at(snapshot, said, 93).pot.mixture, 'all') / 0.9).toBeCloseTo(1, 1);
+    expect(Math.abs(saltPercent(at(snapshot, said, 93).pot.mixture, 'all') - 0.9)).toBeLessThan(0.01);
+    expect(askedKg(said)).toBe(0);
+  });
+  it('that came in with bacon counts, and the page of adjustments says the same grams', () => {
+    const said: Said[] = [...upTo, [91, added('bacon', 1.2)]];
+    const state = at(snapshot, said, 92);
+    expect(askedKg(said)).toBeLessThan(askedKg(upTo));
+    expect(adjustments(snapshot, state).saltToAddG / 1000).toBeCloseTo(askedKg(said), 3);
+  });
+  it('after a litre too much has gone, less is asked for than was planned', () => {
+    const gone: Said[] = [...upTo, [91, { type: 'pouredOff', payload: { what: 'liquid', kg: 4 } }]];
+    const share = massKg(at(snapshot, gone, 92).pot.mixture) / massKg(at(snapshot, upTo, 92).pot.mixture);
+    expect(askedKg(gone) / askedKg(upTo)).toBeCloseTo(share, 1);
+  });
+});
+
+describe('everything else', () => {
+  it('as planned, every line is asked for once, with the amount on the list', () => {
+    const said: Said[] = [];
+    const asked = new Map<string, number>();
+    let minute = 0;
+    for (const one of snapshot.input.recipe.stages) {
+      const state = at(snapshot, said, minute);
+      for (const line of stillToAdd(snapshot, state, one.id)) {
+        asked.set(line.lineId, (asked.get(line.lineId) ?? 0) + line.edibleKg);
+        said.push([minute + 0.1, added(line.ingredientId, line.edibleKg, line.lineId)]);
+      }
+      said.push([minute + 0.2, { type: 'stageBegun', payload: { stageId: one.id } }]);
+      said.push([minute + 0.3, { type: 'lidSet', payload: { lid: one.lid } }]);
+      const planned = snapshot.plan.stages.find((each) => each.stageId === one.id);
+      said.push([
+        minute + 0.4,
+        { type: 'heatSet', payload: { fraction: one.id === 'boil' ? 1 : (planned?.heatFraction ?? 0.1) } },
+      ]);
+      minute += planned ? planned.minutes : 5;
+    }
+    for (const line of snapshot.plan.lines.filter((one) => !one.perBowl))
+      expect(asked.get(line.lineId)! / line.edibleKg, line.name).toBeCloseTo(1, 1);
+  });
+  it('half a line that went in leaves the other half to add; all but a tenth of it leaves nothing', () => {
+    const carrots = snapshot.plan.lines.find((line) => line.ingredientId === 'carrot')!;
+    const put = (share: number): Said[] => [[1, added('carrot', carrots.edibleKg * share, carrots.lineId)]];
+    expect(wanted(snapshot, put(0.5), 2, 'carrot')).toBeCloseTo(carrots.edibleKg / 2, 9);
+    expect(wanted(snapshot, put(0.93), 2, 'carrot')).toBe(0);
+    expect(wanted(snapshot, [], 0, 'carrot')).toBeCloseTo(carrots.edibleKg, 9);
+  });
+  it('a forgotten bay is asked for again, and is in once', () => {
+    const said: Said[] = [...stage(snapshot, 'boil', 0)];
+    expect(wanted(snapshot, said, 5, 'bay-leaf')).toBe(0);
+    const forgot: Said[] = [...said, [5, { type: 'slip', payload: { kind: 'forgot', lineId: 'leafy' } }]];
+    expect(wanted(snapshot, forgot, 6, 'bay-leaf')).toBeGreaterThan(0);
+    expect(toComeOut(at(snapshot, forgot, 6))).toEqual([]);
+  });
+});
+
+const HAM = recipeFrom(
+  'Pea and ham soup\nServes 40\n5 ham hocks\n2 kg split peas\n1 kg onions, chopped\n10 L water\n\nPut the hocks, peas and onions in the water, bring to the boil and simmer for 90 minutes. Lift out the hocks, pick the meat and put it back. Season and serve.',
+);
+const ham = (() => {
+  const recipe: Recipe = {
+    ...HAM,
+    lines: HAM.lines.map((line) =>
+      line.ingredientId === 'ham-hock' ? { ...line, comesOut: { word: 'hock', eachG: 550 } } : line,
+    ),
+  };
+  const input = orderOf({
+    ...prepared(recipe),
+    portions: 40,
+    saltPercent: 0.9,
+    band: recipe.targetBand,
+  });
+  return { input, plan: planBatch(input) };
+})();
+
+describe('one thing in the pot is one item', () => {
+  const [first] = ham.input.recipe.stages;
+  const hock = ham.plan.lines.find((line) => line.ingredientId === 'ham-hock')!;
+  const simmering: Said[] = [...stage(ham, first!.id, 0), ...stage(ham, hock.stageId, 1)].filter(
+    ([, body], i, all) => all.findIndex(([, other]) => JSON.stringify(other) === JSON.stringify(body)) === i,
+  );
+  const lift = (more: object = {}): Said => [
+    90,
+    {
+      type: 'lifted',
+      payload: { ingredientId: 'ham-hock', kg: 4.9, fate: 'parked', place: 'tray', ...more },
+    },
+  ];
+  it('hangs by its tag, and lifted as pieces it takes its tag along: it is not asked for again', () => {
+    const before = at(ham, simmering, 89);
+    expect(toComeOut(before)).toMatchObject([{ word: 'hock', count: hock.comesOut!.count }]);
+    const all = at(ham, [...simmering, lift({ share: 1 })], 91);
+    expect(toComeOut(all)).toEqual([]);
+    expect(all.items.some((item) => item.ingredientId === 'ham-hock')).toBe(false);
+    const two = at(ham, [...simmering, lift({ share: 0.4 })], 91);
+    expect(toComeOut(two)[0]!.count).toBe(hock.comesOut!.count - Math.round(0.4 * hock.comesOut!.count));
+  });
+  it('leaves the pot once: taking the tag out after that changes nothing', () => {
+    const lifted = at(ham, [...simmering, lift({ share: 1 })], 91);
+    const again = at(
+      ham,
+      [...simmering, lift({ share: 1 }), [90.5, { type: 'removed', payload: { word: 'hock', count: 5 } }]],
+      91,
+    );
+    expect(massKg(again.pot.mixture)).toBeCloseTo(massKg(lifted.pot.mixture), 6);
+  });
+  it('bone and skin are told from meat: picked meat goes back by its weight, whole it hangs again', () => {
+    const parked = at(ham, [...simmering, lift({ share: 1 })], 91).parked[0]!;
+    // 4.9 kg on the scale, of which the model holds the meat
+    expect(parked.weighedKg).toBe(4.9);
+    expect(parked.kg).toBeLessThan(4.9 * 0.6);
+    const back = (payload: object) =>
+      at(
+        ham,
+        [
+          ...simmering,
+          lift({ share: 1 }),
+          [
+            95,
+            {
+              type: 'returned',
+              payload: { liftedId: parked.liftedId, kg: parked.kg, tempC: 25, ...payload },
+            },
+          ],
+        ],
+        96,
+      );
+    const picked = back({ kg: parked.kg / 2 });
+    expect(picked.parked).toEqual([]);
+    expect(toComeOut(picked)).toEqual([]);
+    const gone = massKg(at(ham, simmering, 96).pot.mixture) - massKg(picked.pot.mixture);
+    expect(gone).toBeGreaterThan(parked.kg / 2 - 0.2);
+    expect(gone).toBeLessThan(parked.kg / 2 + 0.3);
+    expect(toComeOut(back({ kg: 4.9, isWhole: true }))).toMatchObject([{ word: 'hock' }]);
+  });
+  it('two tags of one word are two items', () => {
+    const two: Said[] = [
+      [
+        0,
+        {
+          type: 'added',
+          payload: {
+            items: [
+              { ingredientId: 'bay-leaf', kg: 0.001, tempC: 18, comesOut: { word: 'leaf', count: 2 } },
+              { ingredientId: 'sage', kg: 0.01, tempC: 18, comesOut: { word: 'leaf', count: 9 } },
+            ],
+          },
+        },
+      ],
+    ];
+    const [bay, sage] = toComeOut(at(ham, two, 1));
+    const out: Said = [2, { type: 'removed', payload: { word: 'leaf', count: 9, itemId: sage!.itemId } }];
+    expect(toComeOut(at(ham, [...two, out], 3))).toEqual([bay]);
+  });
+});
+
+describe('adjusting', () => {
+  const simmering: Said[] = ham.input.recipe.stages.slice(0, 2).flatMap((one, i) => stage(ham, one.id, i));
+  it('loosens a ham soup with its own liquid; what no guest was told of is not offered, or says so and comes last', () => {
+    const state = at(ham, simmering, 30);
+    const { ways } = adjustments(ham, state, 0);
+    expect(ways.map((way) => way.id)).not.toContain('loosen-fish-fumet');
+    expect(ways[0]!.id).toBe('loosen-water');
+    const milk = ways.find((way) => way.id === 'loosen-milk')!;
+    expect(milk.warns).toContainEqual({ code: 'addsAllergen', name: 'milk' });
+    expect(ways.indexOf(milk)).toBe(ways.length - 1);
+  });
+  it('flour into a gluten-free pot says what it brings', () => {
+    const state = at(ham, simmering, 30);
+    const { ways } = adjustments(ham, state, 6);
+    expect(ways.find((way) => way.id === 'kneaded-butter')!.warns.map((one) => one.code)).toContain(
+      'addsAllergen',
+    );
+    expect(ways.at(-1)!.warns.length).toBeGreaterThanOrEqual(ways[0]!.warns.length);
+  });
+  it('knows the purée to come', () => {
+    const recipe = recipeFrom(
+      'Root soup\nServes 40\n4 kg celeriac, 2 cm dice\n6 L water\n\nSimmer the celeriac in the water until soft. Blend smooth. Season and serve.',
+    );
+    const input = orderOf({
+      ...prepared(recipe),
+      portions: 40,
+      band: recipe.targetBand,
+    });
+    const of = { input, plan: planBatch(input) };
+    const said: Said[] = recipe.stages
+      .slice(
+        0,
+        recipe.stages.findIndex((one) => one.does),
+      )
+      .flatMap((one, i) => stage(of, one.id, i));
+    const figures = adjustments(of, at(of, said, 20));
+    expect(figures.band).toBeLessThan(1);
+    expect(figures.bandAtEnd).toBeCloseTo(of.plan.band, 0);
+  });
+  it('uses the burner and pot it is on now: half the heat, and the reduction takes longer', () => {
+    const half = { ...ham.input.burner, id: 'weak', powerW: ham.input.burner.powerW / 2 };
+    const moved: Said = [20, { type: 'moved', payload: { pot: ham.input.pot, burner: half } }];
+    const lit: Said = [21, { type: 'heatSet', payload: { fraction: 1 } }];
+    const minutes = (said: Said[]) =>
+      adjustments(ham, at(ham, said, 60), 6).ways.find((way) => way.id === 'reduce')?.after.minutes ?? 1e9;
+    expect(minutes([...simmering, moved, lit])).toBeGreaterThan(1.5 * minutes([...simmering, lit]));
+  });
+  it('stands 500 kg of flour by slip, and says when an amount no longer fits', () => {
+    const slip: Said = [
+      20,
+      { type: 'slip', payload: { kind: 'tooMuch', ingredientId: 'flour', kg: 500, tempC: 18 } },
+    ];
+    const figures = adjustments(ham, at(ham, [...simmering, slip], 30), 2);
+    for (const way of figures.ways) {
+      expect(Number.isFinite(way.after.band)).toBe(true);
+      if (way.isAddition) expect(way.warns.map((one) => one.code)).toContain('noRoom');
+    }
+  });
+});
