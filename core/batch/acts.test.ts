@@ -66,6 +66,7 @@ describe('what comes out', () => {
     const season = [
       ...roots,
       park,
+      event(114, { type: 'heatSet', payload: { fraction: 0.3 } }),
       event(130, { type: 'stageDone', payload: { stageId: 'roots' } }),
       event(131, { type: 'stageBegun', payload: { stageId: 'season' } }),
     ];

@@ -3,10 +3,21 @@ import { adjustments } from '../adjust';
 import { prepareRecipe } from '../book';
 import { INGREDIENT_BY_ID, massKg, saltPercent } from '../matter';
 import { planBatch } from '../plan';
-import type { Recipe } from '../recipe';
+import type { Recipe, Stage } from '../recipe';
 import { libraryOf, recipeFrom } from '../testing/book';
 import { itemsFor, logOf, orderOf, snapshotOf } from '../testing/broth';
-import { type BatchEventBody, type BatchSnapshot, foldBatch, stillToAdd, toComeOut } from './';
+import {
+  type BatchEventBody,
+  type BatchSnapshot,
+  callOf,
+  foldBatch,
+  nextAction,
+  stageClock,
+  stillToAdd,
+  toComeOut,
+  wantedHeat,
+  wantedSinceMs,
+} from './';
 
 /** What the screen asks for is what this pot still needs, whatever it is called and however it got there. */
 
@@ -287,5 +298,62 @@ describe('adjusting', () => {
       expect(Number.isFinite(way.after.band)).toBe(true);
       if (way.isAddition) expect(way.warns.map((one) => one.code)).toContain('noRoom');
     }
+  });
+});
+
+describe('held for service', () => {
+  const cooked: Said[] = [
+    ...stage(snapshot, 'boil', 0),
+    [0.2, { type: 'lidSet', payload: { lid: 'on' } }],
+    [0.3, { type: 'heatSet', payload: { fraction: 1 } }],
+    [40, { type: 'stageDone', payload: { stageId: 'boil' } }],
+    ...stage(snapshot, 'roots', 41),
+    [41.2, { type: 'heatSet', payload: { fraction: 0.2 } }],
+    [60, { type: 'stageDone', payload: { stageId: 'roots' } }],
+    [61, { type: 'stageBegun', payload: { stageId: 'serve' } }],
+  ];
+  const next = (said: Said[], minute: number) => {
+    const state = at(snapshot, said, minute);
+    return nextAction(snapshot, state, stageClock(snapshot, state), state.pot.atMs);
+  };
+  it('wants the heat that holds, never full heat, and says so while it is higher', () => {
+    const state = at(snapshot, cooked, 62);
+    const serve = snapshot.input.recipe.stages.find((one) => one.id === 'serve')!;
+    const held: Stage = { ...serve, heat: { kind: 'hold', simmer: 'justUnder' } };
+    expect(state.pot.tempC).toBeGreaterThan(65);
+    expect(wantedHeat(state.setup, held, { ...state.pot, tempC: 70 })).toBeLessThan(0.5);
+    const full: Said[] = [...cooked, [61.5, { type: 'heatSet', payload: { fraction: 1 } }]];
+    expect(next(full, 62)).toMatchObject({ kind: 'heat' });
+    expect((next(full, 62) as { fraction: number }).fraction).toBeLessThan(0.5);
+  });
+  it('left at full heat it calls from any page, ever louder, long before it is a glaze', () => {
+    const full: Said[] = [
+      ...cooked,
+      [61.5, { type: 'heatSet', payload: { fraction: 1 } }],
+      [61.6, { type: 'lidSet', payload: { lid: 'off' } }],
+    ];
+    const before = massKg(at(snapshot, full, 62).pot.mixture);
+    const calls = [62, 66, 90, 150].map((minute) => {
+      const state = at(snapshot, full, minute);
+      const want = next(full, minute);
+      const sinceMs = wantedSinceMs(snapshot, logOf(full), state, want, state.pot.atMs);
+      return [want.kind, callOf({ batchId: 'b', next: want, snoozedUntilMs: null }, state.pot.atMs, sinceMs)];
+    });
+    expect(calls[0]![0]).toBe('heat');
+    expect(calls[1]).toEqual(['heat', 'late']);
+    expect(calls[2]![1]).toBe('urgent');
+    expect(calls[3]).toEqual(['losing', 'urgent']);
+    const losingFrom = [70, 80, 90, 100, 110, 120, 130].find(
+      (minute) => next(full, minute).kind === 'losing',
+    )!;
+    expect(massKg(at(snapshot, full, losingFrom).pot.mixture)).toBeGreaterThan(0.75 * before);
+  });
+  it('turned down it calls no more, however much has gone', () => {
+    const down: Said[] = [
+      ...cooked,
+      [61.5, { type: 'heatSet', payload: { fraction: 1 } }],
+      [120, { type: 'heatSet', payload: { fraction: 0.1 } }],
+    ];
+    expect(next(down, 121).kind).toBe('serve');
   });
 });

@@ -16,6 +16,7 @@ export {
 } from './batch-event';
 export { type BatchResult, batchResult, type Outcome, type YieldReason } from './batch-result';
 export type { BatchState, HeatSegment, Parked, PotItem, Question, StoredLot } from './batch-state';
+export { type BoilingAway, boilingAway } from './boiling-away';
 export { applyEvent, foldBatch, openBatch } from './fold-batch';
 export { foldContext } from './fold-context';
 export { FoldError } from './fold-error';
@@ -47,7 +48,7 @@ export { inPotKgOf, type ToComeOut, toComeOut } from './pot-items';
 export { type Call, callOf, dueSinceMs, rangeWalk } from './range-walk';
 export { rescueOf } from './rescue';
 export { lossKgPerHour, type StageClock, stageClock, wantedHeat } from './stage-clock';
-export { loadStillToAdd, potAtEnd, stillToAdd } from './still-to-add';
+export { leftOut, loadStillToAdd, potAtEnd, stillToAdd } from './still-to-add';
 export { topTemperature } from './top-temperature';
 export { EVENT_STEPS, EVENT_VERSIONS, upcastBatchEvent } from './versions/upcast-batch-event';
 export {

@@ -57,7 +57,12 @@ describe('the one next thing', () => {
     const odd = event(80, { type: 'reading', payload: { kind: 'depth', value: 33 } });
     expect(wantAt([...log, odd], 80).kind).toBe('answer');
     const serving = event(96, { type: 'stageBegun', payload: { stageId: 'serve' } });
-    expect(wantAt([...log, serving], 97)).toMatchObject({ kind: 'serve', dueMs: snapshot.plan.serviceAtMs });
+    expect(wantAt([...log, serving], 97)).toMatchObject({ kind: 'heat' });
+    const held = event(96.5, { type: 'heatSet', payload: { fraction: 0.1 } });
+    expect(wantAt([...log, serving, held], 97)).toMatchObject({
+      kind: 'serve',
+      dueMs: snapshot.plan.serviceAtMs,
+    });
     const closed = event(98, { type: 'closed', payload: { leftLitres: 1 } });
     expect(wantAt([...log, closed], 99).kind).toBe('closed');
   });

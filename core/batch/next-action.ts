@@ -4,6 +4,7 @@ import type { Stage } from '../recipe';
 import { additionTimes } from './addition-times';
 import type { BatchSnapshot } from './batch-event';
 import type { BatchState, Parked } from './batch-state';
+import { type BoilingAway, boilingAway } from './boiling-away';
 import { lookEveryMin } from './look-every';
 import type { StageClock } from './stage-clock';
 import { stillToAdd } from './still-to-add';
@@ -14,6 +15,8 @@ export type NextAction =
   | { kind: 'closed' }
   | { kind: 'answer'; dueMs: null }
   | { kind: 'cool'; stage: Stage; top: TopTemperature; dueMs: null }
+  /** far more has boiled away than was planned, and it goes on */
+  | ({ kind: 'losing'; dueMs: null } & BoilingAway)
   | { kind: 'begin'; stage: Stage; lines: PlannedLine[]; later: LaterLine[]; dueMs: number | null }
   | { kind: 'giveBack'; stage: Stage; parked: Parked[]; dueMs: null }
   | { kind: 'add'; stage: Stage; lines: PlannedLine[]; dueMs: number }
@@ -54,6 +57,8 @@ export function nextAction(
 ): NextAction {
   if (state.closed) return { kind: 'closed' };
   if (state.questions.length > 0) return { kind: 'answer', dueMs: null };
+  const losing = boilingAway(snapshot, state);
+  if (losing) return { kind: 'losing', ...losing, dueMs: null };
   if (!clock) return beginning(snapshot, state);
   const { stage } = clock;
   const top = topTemperature(snapshot, state);
@@ -61,7 +66,11 @@ export function nextAction(
     return { kind: 'cool', stage, top, dueMs: null };
   const waiting = state.parked.filter((one) => one.backStageId === stage.id);
   if (waiting.length > 0) return { kind: 'giveBack', stage, parked: waiting, dueMs: null };
-  if (stage.ends.rule === 'served') return { kind: 'serve', stage, dueMs: snapshot.plan.serviceAtMs };
+  if (stage.ends.rule === 'served') {
+    return isTooHigh(clock.wantedHeat, state.pot.heatFraction)
+      ? { kind: 'heat', stage, fraction: clock.wantedHeat, dueMs: null }
+      : { kind: 'serve', stage, dueMs: snapshot.plan.serviceAtMs };
+  }
   const later = dueLater(snapshot, state, clock);
   const next = later[0];
   if (next && next.dueMs <= nowMs + CALL_BEFORE_MS) {
@@ -111,5 +120,10 @@ function dueLater(snapshot: BatchSnapshot, state: BatchState, clock: StageClock)
 
 /** Too high by what is worth a word; or turned off, or far too low, while the stage wants heat. */
 export function wantsOtherHeat(wanted: number, heatFraction: number): boolean {
-  return wanted < heatFraction - HEAT_WORTH_SAYING || wanted > heatFraction + 2 * HEAT_WORTH_SAYING;
+  return isTooHigh(wanted, heatFraction) || wanted > heatFraction + 2 * HEAT_WORTH_SAYING;
+}
+
+/** Higher than the stage wants by what is worth a word. */
+export function isTooHigh(wanted: number, heatFraction: number): boolean {
+  return wanted < heatFraction - HEAT_WORTH_SAYING;
 }

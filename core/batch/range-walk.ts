@@ -19,6 +19,9 @@ const UNANSWERED_MIN = {
   hot: { late: 0.5, urgent: 1.5 },
 } as const;
 
+/** What spoils while nobody comes. */
+const HOT: readonly NextAction['kind'][] = ['cool', 'losing', 'add'];
+
 /** Since when a want has been waiting for an answer, ms; null while it is not due. */
 export function dueSinceMs(next: NextAction, nowMs: number, sinceMs: number): number | null {
   switch (next.kind) {
@@ -35,6 +38,7 @@ export function dueSinceMs(next: NextAction, nowMs: number, sinceMs: number): nu
       return afterGrace(sinceMs, nowMs);
     case 'answer':
     case 'cool':
+    case 'losing':
       return sinceMs;
     case 'finish':
       return next.dueMs ?? sinceMs;
@@ -63,8 +67,7 @@ export function callOf(pot: RangePot, nowMs: number, sinceMs: number): Call {
   const since = dueSinceMs(pot.next, nowMs, sinceMs);
   if (since === null) return 'none';
   const waited = (nowMs - Math.max(since, pot.snoozedUntilMs ?? 0)) / 60_000;
-  const limits =
-    pot.next.kind === 'cool' || pot.next.kind === 'add' ? UNANSWERED_MIN.hot : UNANSWERED_MIN.calm;
+  const limits = HOT.includes(pot.next.kind) ? UNANSWERED_MIN.hot : UNANSWERED_MIN.calm;
   return waited >= limits.urgent ? 'urgent' : waited >= limits.late ? 'late' : 'due';
 }
 

@@ -34,6 +34,9 @@ export interface StageClock {
   wantedHeat: number;
 }
 
+/** Hot enough to serve: from here a pot that is only held is not brought up at full heat. Over the code's 57 °C. */
+const HELD_HOT_C = 65;
+
 /**
  * The running stage's clock: when it will be done, with the pot as it is heated and covered now.
  *
@@ -79,7 +82,8 @@ export function wantedHeat(
   if (stage.heat.kind === 'burner') {
     if (pot.tempC < holdC - 2 || stage.heat.fraction === 0) return stage.heat.fraction;
   }
-  if (pot.tempC < holdC - 2) return 1;
+  const isHeldHot = stage.ends.rule === 'served' && pot.tempC >= HELD_HOT_C;
+  if (pot.tempC < holdC - 2 && !isHeldHot) return 1;
   return Math.max(
     0.05,
     Math.round(fractionToHold(setup, potLitres(pot), holdC, stage.lid, arrivingAt(pot)) * 20) / 20,

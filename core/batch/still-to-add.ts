@@ -48,6 +48,21 @@ export function stillToAdd(snapshot: BatchSnapshot, state: BatchState, stageId?:
     .filter((line) => line.edibleKg > NOTHING_KG);
 }
 
+/**
+ * What was passed over: lines of stages that have begun and that still are not in, with what is missing of them. What a
+ * running stage of additions times back waits for its own call.
+ */
+export function leftOut(snapshot: BatchSnapshot, state: BatchState): PlannedLine[] {
+  const { stages } = snapshot.input.recipe;
+  const passed = stages.filter((stage) => {
+    const isTimed = stage.kind === 'additions' && stage.id === state.currentStageId;
+    return !isTimed && state.stages.find((one) => one.stageId === stage.id)?.begunMs != null;
+  });
+  const ids = new Set(passed.map((stage) => stage.id));
+  if (!pendingLines(snapshot, state).some((line) => ids.has(line.stageId))) return [];
+  return stillToAdd(snapshot, state).filter((line) => ids.has(line.stageId));
+}
+
 /** Lines that have not gone in yet, or not all of it, in the order of their stages. */
 export function pendingLines(snapshot: BatchSnapshot, state: BatchState): PlannedLine[] {
   const order = snapshot.input.recipe.stages.map((stage) => stage.id);

@@ -2,9 +2,10 @@ import { activeEvents } from '../log';
 import { advanceBatch } from './advance-batch';
 import type { BatchEvent, BatchSnapshot } from './batch-event';
 import type { BatchState } from './batch-state';
+import { boilingAway } from './boiling-away';
 import { applyEvent, openBatch } from './fold-batch';
 import { foldContext } from './fold-context';
-import { type NextAction, wantsOtherHeat } from './next-action';
+import { isTooHigh, type NextAction, wantsOtherHeat } from './next-action';
 import { wantedHeat } from './stage-clock';
 import { topTemperature } from './top-temperature';
 
@@ -36,7 +37,8 @@ export function wantedSinceMs(
     case 'giveBack':
       return Math.max(begunMs(state, next.stage.id), ...next.parked.map((one) => one.sinceMs));
     case 'heat':
-    case 'cool': {
+    case 'cool':
+    case 'losing': {
       const holds = (at: BatchState) => wantsHeatChanged(snapshot, at, next);
       return heldSinceMs(snapshot, events, begunMs(state, next.stage.id), holds, nowMs);
     }
@@ -60,13 +62,17 @@ function begunMs(state: BatchState, stageId: string): number {
 function wantsHeatChanged(
   snapshot: BatchSnapshot,
   state: BatchState,
-  next: Extract<NextAction, { kind: 'heat' | 'cool' }>,
+  next: Extract<NextAction, { kind: 'heat' | 'cool' | 'losing' }>,
 ): boolean {
+  if (next.kind === 'losing') return boilingAway(snapshot, state) !== null;
   if (state.currentStageId !== next.stage.id) return false;
   const { pot, setup } = state;
   const top = topTemperature(snapshot, state);
   if (next.kind === 'cool') return top !== null && pot.tempC > top.tempC && pot.heatFraction > 0;
-  return wantsOtherHeat(wantedHeat(setup, next.stage, pot, top?.tempC), pot.heatFraction);
+  const wanted = wantedHeat(setup, next.stage, pot, top?.tempC);
+  return next.stage.ends.rule === 'served'
+    ? isTooHigh(wanted, pot.heatFraction)
+    : wantsOtherHeat(wanted, pot.heatFraction);
 }
 
 /** Since when something has held without a break, up to now. */

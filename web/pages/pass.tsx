@@ -17,6 +17,7 @@ import { space } from '../theme/tokens';
 import type { BatchHere } from './batch-frame';
 import { StoreForm } from './pass-parts/store-form';
 import { BowlsThere, LitresThere } from './pass-parts/what-is-there';
+import { HoldNote } from './pot-parts/hold-note';
 import { TakeOut } from './pot-parts/take-out';
 import { useSubmit } from './pot-parts/use-submit';
 
@@ -53,7 +54,6 @@ export function Pass() {
   const inPot = potLitres(state.pot);
   const left = Math.floor(portionsOf({ litres: inPot, portionMl: input.portionMl }) + 1e-6);
   const isBase = Boolean(input.recipe.base);
-  const isCool = state.pot.tempC < FOOD_CODE.hotHoldingC.value && inPot > 0.1;
   return (
     <Page>
       <Halves>
@@ -72,12 +72,7 @@ export function Pass() {
               description={`The ${here.pot.state.inPot.name} in section: ${litres(inPot)}${isBase ? '' : `, ${left} bowls`}.`}
             />
           </PotBox>
-          {isCool && !isBase && (
-            <Caution>
-              calculated, it is under {FOOD_CODE.hotHoldingC.value} °C. Take its temperature; hot holding is{' '}
-              {FOOD_CODE.hotHoldingC.value} °C or above.
-            </Caution>
-          )}
+          {!isBase && <HoldNote here={here} />}
         </section>
         <section>
           {toComeOut(state).length > 0 && <TakeOut here={here} />}

@@ -175,6 +175,8 @@ export function nextActionWords(
     }
     case 'cool':
       return { text: `too hot: under ${next.top.tempC} °C`, isPressing: true };
+    case 'losing':
+      return { text: `boiling away: heat to ${heatWords(next.fraction)}`, isPressing: true };
     case 'giveBack':
       return { text: `back in: ${next.parked[0]?.name ?? 'what was parked'}`, isPressing: true };
     case 'add': {

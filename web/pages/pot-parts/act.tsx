@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
+import styled from 'styled-components';
 import { lookFromMs, type NextAction, toComeOut } from '../../../core/batch';
 import { purees } from '../../../core/recipe';
 import type { BatchCommand } from '../../../core/rules';
@@ -7,6 +8,7 @@ import { Button } from '../../components/button';
 import { Field } from '../../components/field';
 import { Caution, Errors, Over, Soft } from '../../components/text';
 import { useLots } from '../../data/queries';
+import { colour, radius, space } from '../../theme/tokens';
 import { heatWords } from '../../words/batch';
 import type { BatchHere } from '../batch-frame';
 import { WeighList } from '../plan-parts/weigh-list';
@@ -15,7 +17,10 @@ import { Answer } from './answer';
 import { beginBodies, beginWords, drawsOf, firstHeat, simmerWords } from './begin';
 import { BlenderNote } from './blender-note';
 import { ColdLoadNote } from './cold-load-note';
+import { GiveBack } from './give-back';
+import { HoldNote } from './hold-note';
 import { LaterList } from './later-list';
+import { LeftOut } from './left-out';
 import { MoreActs, type PotSheet } from './more-acts';
 import { Acts, Cues } from './pot-styles';
 import { Running } from './running';
@@ -98,6 +103,7 @@ function Beginning({ here, next, onOpen }: ActProps & { next: Extract<NextAction
       {next.later.length > 0 && <LaterList later={next.later} />}
       <ColdLoadNote here={here} next={next} />
       <TopNote here={here} />
+      <LeftOut here={here} />
       {hanging && <TakeOut here={here} />}
       {hanging && purees(next.stage) && (
         <Field
@@ -141,20 +147,32 @@ function Beginning({ here, next, onOpen }: ActProps & { next: Extract<NextAction
   );
 }
 
-function Serving({ here, next, onOpen }: ActProps & { next: Extract<NextAction, { kind: 'serve' }> }) {
+function Serving({
+  here,
+  next,
+  onRead,
+  onOpen,
+}: ActProps & { next: Extract<NextAction, { kind: 'serve' }> }) {
   const navigate = useNavigate();
   return (
     <>
       <Running here={here} next={next} />
       <TopNote here={here} />
+      <HoldNote here={here} />
+      <LeftOut here={here} />
       {toComeOut(here.pot.state).length > 0 && <TakeOut here={here} />}
       <Acts>
         <Button kind="main" atPot onPress={() => navigate(`/batches/${here.batch.id}/pass`)}>
           {here.batch.snapshot.input.recipe.base ? 'To put it by' : 'To the pass'}
         </Button>
-        <Beside onOpen={onOpen} />
+        <Button atPot onPress={onRead}>
+          It is here now
+        </Button>
+        <Button atPot onPress={() => onOpen('heat')}>
+          Heat and lid
+        </Button>
       </Acts>
-      <MoreActs here={here} onOpen={onOpen} beside={['log', 'heat']} />
+      <MoreActs here={here} onOpen={onOpen} beside={['reading', 'heat']} />
     </>
   );
 }
@@ -166,6 +184,10 @@ function UnderWay({ here, next, onRead, onOpen }: ActProps & { next: UnderWayWan
   const { state, clock } = here.pot;
   const isFall = clock?.markLitres != null;
   const main = mainAct(here, next);
+  const [isAsked, setAsked] = useState(false);
+  const done: BatchCommand[] = [{ type: 'stageDone', payload: { stageId: next.stage.id } }];
+  const simmerC = clock?.target?.kind === 'temperature' ? clock.target.tempC : null;
+  const isDoubtful = simmerC !== null && state.pot.tempC < simmerC - DOUBTFUL_K;
   // Each button keeps its own key: one that changed its meaning under a thumb would act on the wrong word.
   const finish = (
     <Button
@@ -173,7 +195,7 @@ function UnderWay({ here, next, onRead, onOpen }: ActProps & { next: UnderWayWan
       kind={next.kind === 'finish' ? 'main' : 'plain'}
       atPot
       isDisabled={isBusy}
-      onPress={() => once({ type: 'stageDone', payload: { stageId: next.stage.id } })}
+      onPress={() => (isDoubtful && !isAsked ? setAsked(true) : void once(...done))}
     >
       {isFall ? 'At the mark' : 'It is done'}
     </Button>
@@ -198,7 +220,34 @@ function UnderWay({ here, next, onRead, onOpen }: ActProps & { next: UnderWayWan
     <>
       <Running here={here} next={next} />
       <TopNote here={here} />
+      <LeftOut here={here} />
       {next.stage.asksOut && toComeOut(state).length > 0 && <TakeOut here={here} />}
+      {next.kind === 'giveBack' &&
+        next.parked.map((one) => <GiveBack key={one.liftedId} here={here} parked={one} />)}
+      {isAsked && isDoubtful && simmerC !== null && (
+        <Asked role="group" aria-label="Is it up?">
+          <p>
+            Calculated, it is at {Math.round(state.pot.tempC)} °C, not {Math.round(simmerC)}. Does it really
+            simmer?
+          </p>
+          <Button
+            atPot
+            kind="main"
+            isDisabled={isBusy}
+            onPress={() =>
+              void once(
+                { type: 'reading', payload: { kind: 'temperature', value: round1(simmerC) } },
+                ...done,
+              )
+            }
+          >
+            It simmers: stage done
+          </Button>
+          <Button atPot onPress={() => setAsked(false)}>
+            Not yet
+          </Button>
+        </Asked>
+      )}
       <Errors sentences={refusals} />
       <Acts>
         {first}
@@ -211,10 +260,23 @@ function UnderWay({ here, next, onRead, onOpen }: ActProps & { next: UnderWayWan
           finish
         )}
       </Acts>
-      <MoreActs here={here} onOpen={onOpen} beside={hasHeat ? ['heat'] : []} />
+      <MoreActs here={here} onOpen={onOpen} beside={hasHeat ? ['reading', 'heat'] : ['reading']} />
     </>
   );
 }
+
+/** The model is out by no more than this, K: a stage ended under it is asked about. */
+const DOUBTFUL_K = 5;
+
+const round1 = (value: number) => Math.round(value * 10) / 10;
+
+const Asked = styled.div`
+  display: grid;
+  gap: ${space.s};
+  padding: ${space.m};
+  border: 2px solid ${colour.lookIn};
+  border-radius: ${radius.m};
+`;
 
 /** What the largest button does, where the want is more than to wait or to finish. */
 function mainAct(
@@ -226,6 +288,12 @@ function mainAct(
       return {
         key: 'heat',
         text: next.fraction === 0 ? 'Heat is off' : `Heat is at ${heatWords(next.fraction)}`,
+        bodies: [{ type: 'heatSet', payload: { fraction: next.fraction } }],
+      };
+    case 'losing':
+      return {
+        key: 'losing',
+        text: `Heat is at ${heatWords(next.fraction)}`,
         bodies: [{ type: 'heatSet', payload: { fraction: next.fraction } }],
       };
     case 'cool':
@@ -245,22 +313,10 @@ function mainAct(
       const items = itemsOf(next.lines, drawsOf(here.batch.snapshot));
       return { key: 'add', text: 'These are in', bodies: [{ type: 'added', payload: { items } }] };
     }
-    case 'giveBack':
-      return {
-        key: 'giveBack',
-        text: 'Back in the pot',
-        bodies: next.parked.map((one) => ({
-          type: 'returned',
-          payload: { liftedId: one.liftedId, kg: one.kg, tempC: RESTED_C },
-        })),
-      };
     default:
       return null;
   }
 }
-
-/** What has lain spread on a tray is about this warm, °C. Common practice. */
-const RESTED_C = 25;
 
 /** Other amounts than planned, for a stage that begins. */
 export function AmountsOf({

@@ -50,8 +50,13 @@ export function drawsOf(snapshot: BatchSnapshot): readonly LineDraw[] {
 export function firstHeat(here: BatchHere, want: Extract<NextAction, { kind: 'begin' }>): number {
   const { stage, lines } = want;
   if (stage.heat.kind === 'burner') return stage.heat.fraction;
+  if (stage.ends.rule === 'served') return heldHeat(here, stage);
   const coldKg = lines.reduce((sum, line) => sum + (line.tempC < 60 ? line.edibleKg : 0), 0);
   if (coldKg > 0.05 * massKg(here.pot.state.pot.mixture)) return 1;
+  return heldHeat(here, stage);
+}
+
+function heldHeat(here: BatchHere, stage: Stage): number {
   const { snapshot } = here.batch;
   const { state } = here.pot;
   return wantedHeat(state.setup, stage, state.pot, topTemperature(snapshot, state)?.tempC);

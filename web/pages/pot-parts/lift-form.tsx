@@ -1,36 +1,22 @@
 import { useState } from 'react';
-import styled from 'styled-components';
 import * as v from 'valibot';
 import { numberField, textField, weight } from '../../../contract';
-import { type Fate, renderedFat } from '../../../core/batch';
+import { type BatchState, type Fate, inPotKgOf, renderedFat } from '../../../core/batch';
+import type { Ingredient } from '../../../core/matter';
 import type { BatchCommand } from '../../../core/rules';
 import { Button } from '../../components/button';
 import { Choice } from '../../components/choice';
 import { figure, TypedForm, typedWords, useTypedForm } from '../../components/form';
 import { PickOne } from '../../components/menu';
-import { Errors, Over, Soft } from '../../components/text';
-import { colour, space } from '../../theme/tokens';
+import { Errors, Soft } from '../../components/text';
 import type { BatchHere } from '../batch-frame';
+import { GiveBack } from './give-back';
 import { useSubmit } from './use-submit';
 
 const LIFTED = v.object({
   grams: figure(numberField('The weight', 1, 100_000, 'g')),
   place: typedWords(textField('The place', 60)),
 });
-
-const Lying = styled.ul`
-  display: grid;
-  gap: ${space.xs};
-  padding: ${space.s} ${space.m};
-  background: ${colour.hollow};
-  border-radius: 10px;
-  li {
-    display: grid;
-    grid-template-columns: 1fr auto;
-    gap: ${space.m};
-    align-items: center;
-  }
-`;
 
 const FATES = [
   { value: 'parked', text: 'Parked, to go back' },
@@ -47,10 +33,10 @@ export function LiftForm({ here, onClose }: { here: BatchHere; onClose: () => vo
   const { snapshot } = here.batch;
   const { state } = here.pot;
   const { tell, refusals } = useSubmit(here.batch.id);
-  const pieces = Object.keys(state.addedKgByIngredient).filter(
-    (id) => snapshot.input.ingredients[id]?.share === 'pieces' && (state.addedKgByIngredient[id] ?? 0) > 0,
-  );
-  const [what, setWhat] = useState(pieces[0] ?? LIQUID);
+  const pieces = piecesIn(state, snapshot.input.ingredients);
+  const [what, setWhat] = useState(pieces[0]?.id ?? LIQUID);
+  const [isAll, setAll] = useState<'all' | 'part'>('all');
+  const piece = pieces.find((one) => one.id === what);
   const [fate, setFate] = useState<Fate['fate']>('parked');
   const later = snapshot.input.recipe.stages.filter(
     (stage) => state.stages.find((one) => one.stageId === stage.id)?.begunMs === null,
@@ -71,42 +57,23 @@ export function LiftForm({ here, onClose }: { here: BatchHere; onClose: () => vo
     if (what === FAT || what === LIQUID) return { type: 'pouredOff', payload: { what, kg } };
     const back = fate === 'parked' && backFor ? { backStageId: backFor } : {};
     const where = fate === 'thrown' ? {} : { place, weighedKg: kg };
-    return { type: 'lifted', payload: { ingredientId: what, kg, fate, ...where, ...back } };
+    if (!piece) throw new RangeError(`what must lie in the pot, got ${what}`);
+    const which = { ingredientId: piece.ingredientId, ...(piece.itemId ? { itemId: piece.itemId } : {}) };
+    const share = isAll === 'all' ? { share: 1 } : {};
+    return { type: 'lifted', payload: { ...which, kg, ...share, fate, ...where, ...back } };
   }
 
   return (
     <>
-      {state.parked.length > 0 && (
-        <div>
-          <Over>Parked</Over>
-          <Lying>
-            {state.parked.map((one) => (
-              <li key={one.liftedId}>
-                <span>
-                  {weight(one.kg)} {one.name}, {one.place}
-                  {one.backStageId && `, back for “${titleOf(here, one.backStageId)}”`}
-                </span>
-                <Button
-                  onPress={() =>
-                    tell({
-                      type: 'returned',
-                      payload: { liftedId: one.liftedId, kg: one.kg, tempC: RESTED_C },
-                    })
-                  }
-                >
-                  Back in now
-                </Button>
-              </li>
-            ))}
-          </Lying>
-        </div>
-      )}
+      {state.parked.map((one) => (
+        <GiveBack key={one.liftedId} here={here} parked={one} />
+      ))}
       <TypedForm form={form}>
         <PickOne
           label="What comes out"
           value={what}
           options={[
-            ...pieces.map((id) => ({ id, text: snapshot.input.ingredients[id]!.name })),
+            ...pieces.map(({ id, text }) => ({ id, text })),
             { id: FAT, text: `Fat off the top, about ${weight(fat.floatsKg)} is in the liquid` },
             { id: LIQUID, text: 'Liquid, ladled out' },
           ]}
@@ -117,6 +84,15 @@ export function LiftForm({ here, onClose }: { here: BatchHere; onClose: () => vo
             The flour still to come wants {weight(fat.keepKg)} of it; {weight(fat.pourOffKg)} may be poured
             off.
           </Soft>
+        )}
+        {piece && (
+          <>
+            <Choice label="How much of it" value={isAll} options={MUCH} onChange={setAll} atPot />
+            <Soft>
+              It went in as {weight(piece.inPotKg)}
+              {piece.hasBones && ', bone and skin with it'}.
+            </Soft>
+          </>
         )}
         <form.AppField name="grams">
           {(field) => <field.AtPot label="It weighs" unit="g" refused={refusals[0] ?? null} />}
@@ -146,9 +122,33 @@ export function LiftForm({ here, onClose }: { here: BatchHere; onClose: () => vo
   );
 }
 
-/** What has lain spread on a tray is about this warm, °C. Common practice. */
-const RESTED_C = 25;
+const MUCH = [
+  { value: 'all', text: 'All of it' },
+  { value: 'part', text: 'As much as it weighs' },
+] as const;
 
-function titleOf(here: BatchHere, stageId: string): string {
-  return here.batch.snapshot.input.recipe.stages.find((stage) => stage.id === stageId)?.title ?? stageId;
+/** Pieces that can be lifted: what hangs by a tag each for itself, the rest by its food. */
+function piecesIn(state: BatchState, ingredients: Readonly<Record<string, Ingredient>>) {
+  const rows = new Map<
+    string,
+    { id: string; itemId?: string; ingredientId: string; text: string; inPotKg: number; hasBones: boolean }
+  >();
+  for (const { id, ingredientId, tag, kg } of state.items) {
+    const ingredient = ingredients[ingredientId];
+    if (!ingredient || (kg < LEAST_KG && !tag)) continue;
+    const key = tag ? id : ingredientId;
+    const before = rows.get(key);
+    rows.set(key, {
+      id: key,
+      ...(tag ? { itemId: id } : {}),
+      ingredientId,
+      text: tag ? `${ingredient.name}, ${tag.count} ${tag.word}` : ingredient.name,
+      inPotKg: (before?.inPotKg ?? 0) + inPotKgOf(ingredient, kg),
+      hasBones: ingredient.wholeInPot === true,
+    });
+  }
+  return [...rows.values()];
 }
+
+/** Less than this is not lifted, kg. */
+const LEAST_KG = 0.002;

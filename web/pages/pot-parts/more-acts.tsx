@@ -48,6 +48,11 @@ export function MoreActs({
       )}
       {isFilled && (
         <>
+          {!beside.includes('reading') && (
+            <Button kind="quiet" onPress={() => onOpen('reading')}>
+              It is here now
+            </Button>
+          )}
           <Button kind="quiet" onPress={() => onOpen('lift')}>
             Out of the pot
           </Button>

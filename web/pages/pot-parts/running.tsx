@@ -108,6 +108,8 @@ function titleOf(next: Exclude<NextAction, { kind: 'closed' | 'answer' | 'begin'
       return `Heat to ${heatWords(next.fraction)}`;
     case 'cool':
       return `Under ${next.top.tempC} °C: heat off`;
+    case 'losing':
+      return `Boiling away: heat to ${heatWords(next.fraction)}`;
     case 'giveBack':
       return `Back in: ${next.parked.map((one) => one.name).join(', ')}`;
     case 'add':
@@ -123,6 +125,8 @@ function overWords(next: NextAction, nowMs: number, zone: string): string {
       return 'Now, at the burner';
     case 'cool':
       return `Too hot for ${next.top.because}`;
+    case 'losing':
+      return `${next.lostKg.toFixed(1)} kg has boiled away, ${next.plannedKg.toFixed(1)} was planned`;
     case 'giveBack':
       return 'What was parked is wanted back';
     case 'add':

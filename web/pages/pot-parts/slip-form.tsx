@@ -4,6 +4,8 @@ import * as v from 'valibot';
 import { hourMinute, numberField } from '../../../contract';
 import { rescueOf, type Slip, TROUBLES, type Trouble } from '../../../core/batch';
 import { massKg } from '../../../core/matter';
+import { potLitres } from '../../../core/pot';
+import type { BatchCommand } from '../../../core/rules';
 import { Button } from '../../components/button';
 import { Choice } from '../../components/choice';
 import { figure, TypedForm, useTypedForm } from '../../components/form';
@@ -129,6 +131,50 @@ export function SlipForm({ here, onClose }: { here: BatchHere; onClose: () => vo
 /** A slip over what was said is at room temperature, °C. */
 const ROOM_C = 20;
 
+const LEFT = v.object({ litres: figure(numberField('What stays behind', 0, 200, 'L')) });
+
+/** What runs freely goes into a clean pot, on the same burner; what stays on the floor of the old one is lost. */
+function IntoAnotherPot({ here }: { here: BatchHere }) {
+  const { state } = here.pot;
+  const { tell, refusals } = useSubmit(here.batch.id);
+  const [isDone, setDone] = useState(false);
+  const burner = here.kitchen.burners.find((one) => one.id === state.onBurner.id);
+  const pots = here.kitchen.pots.filter((one) => burner?.potIds.includes(one.id) ?? true);
+  const [potId, setPot] = useState(pots.find((one) => one.id !== state.inPot.id)?.id ?? state.inPot.id);
+  const form = useTypedForm({
+    first: { litres: '0.5' },
+    schema: LEFT,
+    keep: async ({ litres: lost }) => {
+      const kg = (lost * massKg(state.pot.mixture)) / potLitres(state.pot);
+      const bodies: BatchCommand[] = [
+        ...(kg > 0.001 ? [{ type: 'pouredOff', payload: { what: 'liquid', kg } } as const] : []),
+        { type: 'moved', payload: { potId, burnerId: state.onBurner.id } },
+      ];
+      if (await tell(...bodies)) setDone(true);
+    },
+  });
+  if (isDone) return <Soft>It is in the clean pot. The heat is off until it is set again.</Soft>;
+  return (
+    <TypedForm form={form}>
+      <PickOne
+        label="The clean pot"
+        value={potId}
+        options={pots.map((one) => ({
+          id: one.id,
+          text: one.id === state.inPot.id ? `another of the kind: ${one.name}` : one.name,
+        }))}
+        onChange={setPot}
+      />
+      <form.AppField name="litres">
+        {(field) => <field.AtPot label="Stays behind, burnt" unit="L" refused={refusals[0] ?? null} />}
+      </form.AppField>
+      <Button atPot type="submit">
+        It is over: log it
+      </Button>
+    </TypedForm>
+  );
+}
+
 function RescueOf({ here, slip, onClose }: { here: BatchHere; slip: Slip; onClose: () => void }) {
   const { state, nowMs } = here.pot;
   const rescue = rescueOf(here.batch.snapshot, state, slip);
@@ -148,6 +194,7 @@ function RescueOf({ here, slip, onClose }: { here: BatchHere; slip: Slip; onClos
           {hourMinute(nowMs + rescue.minutes * 60_000, here.kitchen.zone)}.
         </Soft>
       )}
+      {slip.kind === 'trouble' && slip.trouble === 'scorched' && <IntoAnotherPot here={here} />}
       {rescue.toBench && (
         <LinkButton to={`/batches/${here.batch.id}/bench`} $main>
           Side by side on the bench

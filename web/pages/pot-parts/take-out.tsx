@@ -35,9 +35,14 @@ export function TakeOut({ here }: { here: BatchHere }) {
       <div>
         {toComeOut(here.pot.state).map((one) => (
           <Button
-            key={`${one.word}-${one.sinceMs}`}
+            key={one.itemId}
             atPot
-            onPress={() => tell({ type: 'removed', payload: { word: one.word, count: one.count, ...how } })}
+            onPress={() =>
+              tell({
+                type: 'removed',
+                payload: { word: one.word, count: one.count, itemId: one.itemId, ...how },
+              })
+            }
           >
             {one.count} {one.word}: out
           </Button>

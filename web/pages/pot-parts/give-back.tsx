@@ -1,0 +1,77 @@
+import { useState } from 'react';
+import styled from 'styled-components';
+import * as v from 'valibot';
+import { numberField, weight } from '../../../contract';
+import type { Parked } from '../../../core/batch';
+import { Button } from '../../components/button';
+import { Choice } from '../../components/choice';
+import { figure, TypedForm, useTypedForm } from '../../components/form';
+import { colour, space } from '../../theme/tokens';
+import type { BatchHere } from '../batch-frame';
+import { useSubmit } from './use-submit';
+
+/** What has lain spread on a tray is about this warm, °C. Common practice. */
+export const RESTED_C = 25;
+
+const Lying = styled.div`
+  display: grid;
+  gap: ${space.s};
+  padding: ${space.s} ${space.m};
+  background: ${colour.hollow};
+  border-radius: 10px;
+`;
+
+const SCHEMA = v.object({ grams: figure(numberField('What goes back', 1, 500_000, 'g')) });
+
+const HOW = [
+  { value: 'picked', text: 'Picked off the bone' },
+  { value: 'whole', text: 'Whole, as it came out' },
+] as const;
+
+/** One parked thing goes back by its weight: what is picked off a bone weighs less than what came out with it. */
+export function GiveBack({ here, parked }: { here: BatchHere; parked: Parked }) {
+  const { tell, refusals } = useSubmit(here.batch.id);
+  const hasBones = here.batch.snapshot.input.ingredients[parked.ingredientId]?.wholeInPot === true;
+  const [how, setHow] = useState<(typeof HOW)[number]['value']>('picked');
+  const isWhole = hasBones && how === 'whole';
+  const expectedKg = isWhole ? (parked.weighedKg ?? parked.kg) : parked.kg;
+  const form = useTypedForm({
+    first: { grams: String(Math.round(expectedKg * 1000)) },
+    schema: SCHEMA,
+    keep: async ({ grams }) => {
+      const whole = isWhole ? { isWhole } : {};
+      await tell({
+        type: 'returned',
+        payload: { liftedId: parked.liftedId, kg: grams / 1000, tempC: RESTED_C, ...whole },
+      });
+    },
+  });
+  return (
+    <Lying role="group" aria-label={`Parked: ${parked.name}`}>
+      <span>
+        <strong>{parked.name}</strong>, {parked.place}
+        {parked.weighedKg !== null && `; ${weight(parked.weighedKg)} as it came out`}
+        {parked.backStageId && `; back for “${titleOf(here, parked.backStageId)}”`}
+      </span>
+      <TypedForm form={form}>
+        {hasBones && <Choice label="It goes back" value={how} options={HOW} onChange={setHow} atPot />}
+        <form.AppField name="grams">
+          {(field) => (
+            <field.AtPot
+              label={hasBones && !isWhole ? 'The picked meat weighs' : 'It weighs'}
+              unit="g"
+              refused={refusals[0] ?? null}
+            />
+          )}
+        </form.AppField>
+        <Button atPot type="submit">
+          Back in the pot
+        </Button>
+      </TypedForm>
+    </Lying>
+  );
+}
+
+function titleOf(here: BatchHere, stageId: string): string {
+  return here.batch.snapshot.input.recipe.stages.find((stage) => stage.id === stageId)?.title ?? stageId;
+}
