@@ -1,6 +1,6 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import { expect, type Page, test } from '@playwright/test';
-import { cookStage, move, openPot, takeOutAll } from './cook';
+import { cookStage, move, openPot, setHeatIfAsked, takeOutAll } from './cook';
 import { type DemoServer, demoServer } from './demo-server';
 
 /** The heart of the house: what a pot wants, what may be done about it, what went wrong, and what devices say. */
@@ -62,7 +62,9 @@ test('a fall watched: called, stirred, asked what if, given another mark, mended
   await chowderFalling(page);
 
   await test.step('it calls from wherever the cook is, is answered there, or put off', async () => {
-    await move(page, 9);
+    await move(page, 3);
+    await setHeatIfAsked(page);
+    await move(page, 7);
     await page.goto(`${server.url}/larder`);
     const call = page.getByRole('alert', { name: 'A pot calls' });
     await expect(call).toContainText('look in now');
@@ -146,7 +148,14 @@ test('a fall watched: called, stirred, asked what if, given another mark, mended
     await sheet(page).getByText('Trouble in the pot').click();
     await act(page, 'That is what happened').click();
     await expect(sheet(page).getByText(/Do not scrape/)).toBeVisible();
+    await sheet(page).getByLabel('Stays behind, burnt').fill('a bit');
+    await act(page, 'It is over: log it').click();
+    await expect(sheet(page).getByText(/What stays behind must be a number of L/)).toBeVisible();
+    await sheet(page).getByLabel('Stays behind, burnt').fill('0.4');
+    await act(page, 'It is over: log it').click();
+    await expect(sheet(page).getByText(/It is in the clean pot/)).toBeVisible();
     await act(page, 'On with it').click();
+    expect((await eventsOf(page)).slice(-2).map((one) => one.type)).toEqual(['pouredOff', 'moved']);
     expect((await eventsOf(page)).filter((one) => one.type === 'slip')).toHaveLength(2);
   });
 
@@ -154,13 +163,14 @@ test('a fall watched: called, stirred, asked what if, given another mark, mended
     await act(page, 'Out of the pot').click();
     await act(page, 'It is out').click();
     await expect(sheet(page).getByText('The weight must be a number of g, not empty.')).toBeVisible();
+    await sheet(page).getByText('A part of it').click();
     await sheet(page).getByLabel('It weighs').fill('300');
     await accessible(page, 'out of the pot');
     await act(page, 'It is out').click();
     await expect(sheet(page)).toHaveCount(0);
     await act(page, 'Out of the pot').click();
     await expect(
-      sheet(page).getByText(/300 g .*tray, spread out, back for “Potatoes until they give”/),
+      sheet(page).getByText(/tray, spread out; 300 g as it came out; back for “Potatoes until they give”/),
     ).toBeVisible();
     await page.keyboard.press('Escape');
     await act(page, 'At the mark').click();
@@ -184,7 +194,7 @@ test('a fall watched: called, stirred, asked what if, given another mark, mended
 test('a probe set at a pot from the Kitchen: it reads by itself; one that sends rubbish is told, and does no harm', async ({
   page,
 }) => {
-  await page.goto(`${server.url}/plan?recipe=leek-perry-broth&service=evening&pot=rondeau-24&burner=gas-3`);
+  await page.goto(`${server.url}/plan?recipe=leek-perry-broth&service=evening&pot=stockpot-40&burner=gas-3`);
   await take(page);
   await act(page, 'These are in: begin').click();
   const pot = page.url();

@@ -2,7 +2,6 @@ import { activeEvents } from '../log';
 import { advanceBatch } from './advance-batch';
 import type { BatchEvent, BatchSnapshot } from './batch-event';
 import type { BatchState } from './batch-state';
-import { boilingAway } from './boiling-away';
 import { applyEvent, openBatch } from './fold-batch';
 import { foldContext } from './fold-context';
 import { isTooHigh, type NextAction, wantsOtherHeat } from './next-action';
@@ -64,7 +63,8 @@ function wantsHeatChanged(
   state: BatchState,
   next: Extract<NextAction, { kind: 'heat' | 'cool' | 'losing' }>,
 ): boolean {
-  if (next.kind === 'losing') return boilingAway(snapshot, state) !== null;
+  // it has called for less heat since that was too high, not only since too much had gone
+  if (next.kind === 'losing') return isTooHigh(next.fraction, state.pot.heatFraction);
   if (state.currentStageId !== next.stage.id) return false;
   const { pot, setup } = state;
   const top = topTemperature(snapshot, state);

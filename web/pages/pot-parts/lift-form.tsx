@@ -124,7 +124,7 @@ export function LiftForm({ here, onClose }: { here: BatchHere; onClose: () => vo
 
 const MUCH = [
   { value: 'all', text: 'All of it' },
-  { value: 'part', text: 'As much as it weighs' },
+  { value: 'part', text: 'A part of it' },
 ] as const;
 
 /** Pieces that can be lifted: what hangs by a tag each for itself, the rest by its food. */
