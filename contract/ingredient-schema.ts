@@ -106,6 +106,8 @@ export const ingredientSchema = v.strictObject({
   green: v.optional(isSaid('green')),
   out: v.optional(words('What comes out', 40)),
   driedOf: v.optional(idText('What it is the dried of')),
+  tinnedOf: v.optional(idText('What it is the tinned of')),
+  heatHurts: v.optional(v.picklist(['curdles', 'flat'], 'Heat curdles it or makes it flat.')),
   checks: v.optional(
     v.array(v.picklist(['pinBones', 'shell', 'splinters'], 'What to look for is not known.')),
   ),

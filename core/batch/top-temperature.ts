@@ -49,7 +49,7 @@ function leastOf(snapshot: BatchSnapshot, state: BatchState): TopTemperature['le
   const code = (key: keyof typeof FOOD_CODE, what: string) =>
     minima.push({ tempC: FOOD_CODE[key].value, why: `${what} (§ ${FOOD_CODE[key].section})` });
   if (serving) code('hotHoldingC', 'held hot');
-  if (has((_, id) => id === 'egg-yolk' || id === 'egg')) code('groundMeatC', 'egg held hot, for 17 s');
+  if (has((kind) => kind === 'egg')) code('groundMeatC', 'egg held hot, for 17 s');
   if (recipe.reheats && !serving) code('reheatC', `brought back, for ${FOOD_CODE.reheatHoldS.value} s`);
   if (has((kind) => kind === 'poultry')) code('poultryC', 'poultry');
   if (has((kind) => kind === 'fish' || kind === 'shellfish')) code('fishC', 'fish, for 15 s');

@@ -1,5 +1,9 @@
-import { atLeast, finite, positive, within } from '../check';
+import { atLeast, positive, within } from '../check';
 import { FROZEN_SPECIFIC_HEAT_KJ, FUSION_KJ_PER_KG } from './data/heat-constants';
+
+/** Nothing is colder, °C; and nothing that is poured together in a kitchen hotter. */
+const ABSOLUTE_ZERO_C = -273.15;
+const HOTTEST_C = 400;
 
 export interface HeatPart {
   massKg: number;
@@ -18,7 +22,7 @@ export interface MixPart extends HeatPart {
  * Temperature that parts settle at when they are put together, with nothing lost to the air.
  *
  * @param parts mass in kg (0 or more, some in all), specific heat in kJ/kg·K (above 0), temperature in °C.
- *   A frozen part takes 2.1 kJ/kg·K below 0 °C and 334 kJ per kg of its water to melt.
+ *   from -273.15 to 400. A frozen part takes 2.1 kJ/kg·K below 0 °C and 334 kJ per kg of its water to melt.
  * @returns °C; 0 when there is not the heat to melt all that is frozen
  * @throws RangeError naming a bad part, or when there is nothing to mix
  * @example mixTempC({ parts: [{ massKg: 15, specificHeatKJ: 3.9, tempC: 92 }, { massKg: 3, specificHeatKJ: 3.43, tempC: 5 }] }) // => 78.99
@@ -31,10 +35,10 @@ export function mixTempC({ parts }: { parts: readonly MixPart[] }): number {
   parts.forEach((part, i) => {
     const mass = atLeast(`parts[${i}].massKg`, part.massKg, 0);
     const capacity = mass * positive(`parts[${i}].specificHeatKJ`, part.specificHeatKJ);
-    const temp = finite(`parts[${i}].tempC`, part.tempC);
+    const temp = within(`parts[${i}].tempC`, part.tempC, ABSOLUTE_ZERO_C, HOTTEST_C);
     capacityKJ += capacity;
     if (part.frozen) {
-      within(`parts[${i}].tempC`, temp, -273.15, 0);
+      within(`parts[${i}].tempC`, temp, ABSOLUTE_ZERO_C, 0);
       const water = within(`parts[${i}].waterFraction`, part.waterFraction ?? 1, 0, 1);
       heatKJ += mass * (FROZEN_SPECIFIC_HEAT_KJ * temp - water * FUSION_KJ_PER_KG);
       anyFrozen = true;

@@ -1,3 +1,4 @@
+import { atLeast } from '../check';
 import type { Allergen } from './data/allergens';
 import type { Gives } from './data/extraction';
 import { type Masses, mapMasses } from './masses';
@@ -105,6 +106,10 @@ export interface Ingredient {
   green?: boolean;
   /** has to come out by its nature, in the word of its tag */
   out?: string;
+  /** the fresh food this is out of a tin */
+  tinnedOf?: string;
+  /** what the heat does to it beyond its kind: curdles like cultured dairy, goes flat like fermented paste */
+  heatHurts?: 'curdles' | 'flat';
   /** the fresh herb this is the dried of */
   driedOf?: string;
   checks?: readonly ServingCheck[];
@@ -117,7 +122,8 @@ export interface Ingredient {
   source: string;
 }
 
-/** The masses of some kilograms of an ingredient. */
+/** The masses of some kilograms of an ingredient, 0 or more. */
 export function massesOf(ingredient: Ingredient, kg: number): Masses {
+  atLeast('kg', kg, 0);
   return mapMasses((component) => ingredient.perKg[component] * kg);
 }

@@ -15,7 +15,8 @@ import { type Masses, totalKg } from './masses';
 export function specificHeatKJ(masses: Masses, tempC = 50): number {
   within('tempC', tempC, 0, 150);
   const total = totalKg(masses);
-  if (total <= 0) throw new RangeError(`masses must hold something, got ${total} kg`);
+  if (!(total > 0 && total < Number.POSITIVE_INFINITY))
+    throw new RangeError(`masses must hold something, got ${total} kg`);
   const { water, fat, protein, sugars, starch, other, salt, alcohol } = SPECIFIC_HEAT_KJ;
   // written out: a running pot asks this at every event
   const heat =

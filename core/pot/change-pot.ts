@@ -1,4 +1,4 @@
-import { positive, within } from '../check';
+import { finite, positive, within } from '../check';
 import { type MixPart, mixTempC } from '../heat';
 import {
   absorb,
@@ -30,9 +30,9 @@ export function openPot(input: {
   heatFactor: { mean: number; sd: number };
 }): PotState {
   return {
-    atMs: input.atMs,
+    atMs: finite('atMs', input.atMs),
     mixture: EMPTY,
-    tempC: input.tempC,
+    tempC: within('tempC', input.tempC, -40, 130),
     heatFactor: positive('heatFactor.mean', input.heatFactor.mean),
     wander: 0,
     setting: 0,

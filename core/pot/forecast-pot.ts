@@ -1,4 +1,4 @@
-import { positive } from '../check';
+import { finite, positive } from '../check';
 import { Z } from '../forecast';
 import { massKg } from '../matter';
 
@@ -85,6 +85,10 @@ export function crossingMs(
   off: Day = MIDDLE_DAY,
   stepS: number = STEP_S,
 ): number | null {
+  finite(
+    'target',
+    target.kind === 'mass' ? target.kg : target.kind === 'softened' ? target.minutesAt100C : target.tempC,
+  );
   if (massKg(pot.mixture) <= 0) return null;
   const run = startRun(setup, pot, off.hotter);
   const toGo = (r: PotRun) => stillToGo(pot, r, target, off.shift);

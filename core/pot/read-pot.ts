@@ -152,7 +152,8 @@ export function measuredMass(
         litres,
       };
     }
-    default: {
+    case 'depth':
+    case 'litres': {
       const brim = litresAtDepth(setup.vessel, setup.vessel.heightCm);
       const litres =
         reading.kind === 'depth'
@@ -164,6 +165,8 @@ export function measuredMass(
       const kg = litres * densityKgPerL;
       return { kg, noiseKg: dipCm * litresPerCm * densityKgPerL, by: 'dip', leverKg: kgNow, litres };
     }
+    default:
+      throw new RangeError(`kind must be a kind of reading, got ${String(reading.kind)}`);
   }
 }
 

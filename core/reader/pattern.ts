@@ -22,7 +22,7 @@ export function fitsRole(role: PatternSlot['role'], ingredient: Ingredient): boo
     case 'liquid':
       return ['stock', 'water', 'dairy'].includes(ingredient.kind) && ingredient.perKg.water > 0.5;
     case 'bone':
-      return /bones$/.test(ingredient.id);
+      return ingredient.out === 'bones';
   }
 }
 

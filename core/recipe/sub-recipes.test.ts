@@ -151,6 +151,19 @@ describe('brine and soak enter the ledger', () => {
     expect(of(2000)).toBeCloseTo(2.255, 2);
     expect(of(6)).toBeLessThan(of(12));
   });
+  it('a short dip counts as one: uptake grows with the square root of time (Crank, The Mathematics of Diffusion)', () => {
+    const fish = { saltPercent: 0.15, waterPercent: 80 };
+    const brine = { brinePercent: 8, liquidPerKg: 1, thicknessCm: 3 };
+    const of = (hours: number) => curedSaltPercent({ ...fish, cure: { ...brine, hours } });
+    // by hand: of the way to (0.0015 + 0.08) · 0.8 / (0.8 + 1 − 0.08) = 3.79 % it has come 4 √(D t / π) / L
+    const even = (100 * (0.0015 + 0.08) * 0.8) / 1.72;
+    for (const hours of [0.01, 0.1, 0.5]) {
+      const share = (4 * Math.sqrt((1.2e-9 * hours * 3600) / Math.PI)) / 0.03;
+      expect(of(hours)).toBeCloseTo(0.15 + (even - 0.15) * share, 3);
+    }
+    expect(of(0.5)).toBeCloseTo(0.553, 3);
+    expect(of(0.01)).toBeCloseTo(0.207, 3);
+  });
   it('salt cod loses most of its salt in a day of water', () => {
     const after = curedSaltPercent({
       saltPercent: 18,

@@ -8,7 +8,7 @@ export const SATURATED_SALT_PERCENT = 26.4;
  *
  * @param massKg what is in the pot, 0 or more
  * @param nowPercent kg of salt per 100 kg now, 0..100
- * @param targetPercent wanted, 0 to below 100
+ * @param targetPercent wanted, 0 to 26.4: water holds no more
  * @returns grams; 0 when the target is at or under what is there
  * @throws RangeError naming the bad argument
  * @example saltToAddG({ massKg: 10, nowPercent: 0, targetPercent: 0.9 }) // => 90.817
@@ -17,6 +17,6 @@ export const SATURATED_SALT_PERCENT = 26.4;
 export function saltToAddG(input: { massKg: number; nowPercent: number; targetPercent: number }): number {
   const mass = atLeast('massKg', input.massKg, 0);
   const now = within('nowPercent', input.nowPercent, 0, 100) / 100;
-  const target = within('targetPercent', input.targetPercent, 0, 99.999) / 100;
+  const target = within('targetPercent', input.targetPercent, 0, SATURATED_SALT_PERCENT) / 100;
   return target <= now ? 0 : (mass * 1000 * (target - now)) / (1 - target);
 }

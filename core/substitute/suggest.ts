@@ -85,8 +85,10 @@ function forLine(line: RecipeLine, ingredients: Readonly<Record<string, Ingredie
     offer('Cornstarch for the flour, by strength', swap('cornstarch', 1, 'strength'));
     offer('Rice flour for the flour, by strength', swap('rice-flour', 1, 'strength'));
   }
-  if (row.id === 'tomato-tinned') offer('Fresh tomatoes for tinned, by solids', swap('tomato', 1, 'solids'));
-  if (row.id === 'tomato') offer('Tinned tomatoes for fresh, by solids', swap('tomato-tinned', 1, 'solids'));
+  const fresh = ingredients[row.tinnedOf ?? ''];
+  if (fresh) offer(`${fresh.name} for tinned, by solids`, swap(fresh.id, 1, 'solids'));
+  const tinned = Object.values(ingredients).find((one) => one.tinnedOf === row.id);
+  if (tinned) offer(`${tinned.name} for fresh, by solids`, swap(tinned.id, 1, 'solids'));
   if (row.driedOf && ingredients[row.driedOf])
     offer(`Fresh for dried ${row.driedOf}`, swap(row.driedOf, 1, 'dried'));
   const dried = Object.values(ingredients).find((one) => one.driedOf === row.id);

@@ -42,9 +42,6 @@ export const TOP_RULES = {
 /** Dairy under this share of fat is lean; over it, it boils without harm. source: common practice: 30 % is safe */
 const RICH_FROM_FAT = 0.25;
 
-/** Fresh dairy whose acid alone brings it near to curdling. */
-const CULTURED: ReadonlySet<Ingredient['id']> = new Set(['yoghurt', 'buttermilk']);
-
 /** Dairy bound with flour or in this much starch keeps. source: common practice: flour protects milk in a chowder */
 const PROTECTED_FROM_F = 12;
 
@@ -55,11 +52,11 @@ const PROTECTED_FROM_F = 12;
  * @param flourEquivalentGPerL how bound the pot is: starch keeps lean milk from splitting
  */
 export function topRuleOf(ingredient: Ingredient, flourEquivalentGPerL: number): TopRule | null {
-  if (ingredient.id === 'miso') return TOP_RULES.miso;
-  if (ingredient.id === 'egg-yolk' || ingredient.id === 'egg') return TOP_RULES.yolk;
+  if (ingredient.heatHurts === 'flat') return TOP_RULES.miso;
+  if (ingredient.heatHurts === 'curdles') return TOP_RULES.cultured;
+  if (ingredient.kind === 'egg') return TOP_RULES.yolk;
   if (ingredient.kind !== 'dairy' || ingredient.share === 'pieces') return null;
   if (ingredient.perKg.protein > 0.15) return TOP_RULES.cheese;
-  if (CULTURED.has(ingredient.id)) return TOP_RULES.cultured;
   const isMilky = ingredient.perKg.protein > 0.015;
   const isLean = isMilky && ingredient.perKg.fat < RICH_FROM_FAT;
   return isLean && flourEquivalentGPerL < PROTECTED_FROM_F ? TOP_RULES.leanDairy : null;

@@ -61,6 +61,7 @@ export function LineSheet({
       grams: edibleKg === null ? '' : String(Math.round(edibleKg * 10_000) / 10),
       brine: line.cure ? String(line.cure.brinePercent) : '',
       hours: line.cure ? String(line.cure.hours) : '',
+      thick: line.cure ? String(line.cure.thicknessCm) : '3',
       parts: line.parts.map(
         ({ stageId, share }): TypedPart => ({ stageId, percent: String(Math.round(share * 1000) / 10) }),
       ),
@@ -75,6 +76,7 @@ export function LineSheet({
     grams: edibleG,
     brine: brinePercent,
     hours: brineHours,
+    thick: thicknessCm,
     parts: meant,
   }: v.InferOutput<typeof LINE>) {
     const readG = reading.edibleG;
@@ -98,7 +100,7 @@ export function LineSheet({
               brinePercent,
               hours: brineHours,
               liquidPerKg: line.cure?.liquidPerKg ?? 1,
-              thicknessCm: line.cure?.thicknessCm ?? 3,
+              thicknessCm,
             },
           }
         : {}),
@@ -180,6 +182,9 @@ export function LineSheet({
                 {(field) => <field.InOffice label="Brine or soak (0 % is water)" unit="%" />}
               </form.AppField>
               <form.AppField name="hours">{(field) => <field.InOffice label="for" unit="h" />}</form.AppField>
+              <form.AppField name="thick">
+                {(field) => <field.InOffice label="Its thickest part" unit="cm" />}
+              </form.AppField>
             </Two>
           )}
           {reading.note && <Soft>Noted: {reading.note}</Soft>}
@@ -204,6 +209,7 @@ const LINE = v.object({
   grams: figureOrNone(numberField('Grams', 0, 1_000_000, '')),
   brine: figureOrNone(numberField('Brine', 0, 26, '%')),
   hours: figureOrNone(numberField('Its hours', 0, 240, '')),
+  thick: figure(numberField('Its thickest part', 0.2, 30, 'cm')),
   parts: v.pipe(
     v.array(v.object({ stageId: v.string(), percent: figure(numberField('A part', 0, 100, '%')) })),
     v.check(

@@ -16,8 +16,8 @@ export const DAIRY_AND_EGGS: readonly Ingredient[] = [
   row('egg-yolk', 'Egg yolk', 'egg', { water: 52, fat: 27, protein: 16, sugars: 0.6, salt: 0.12 }, { share: 'liquid', densityKgPerL: 1.03, pieceG: 18, allergens: ['eggs'], diet: 'vegetarian', bodyGPerKg: 150, aliases: ['yolk'] }),
   row('skimmed-milk', 'Skimmed milk', 'dairy', { water: 90.8, fat: 0.1, protein: 3.4, sugars: 5, salt: 0.1 }, { share: 'liquid', densityKgPerL: 1.035, allergens: ['milk'], diet: 'vegetarian', foams: true, aliases: ['skimmed milk', 'skim milk', 'semi-skimmed milk', 'low-fat milk'] }),
   row('single-cream', 'Cream, 18 % fat', 'dairy', { water: 74, fat: 18, protein: 2.9, sugars: 4, salt: 0.09 }, { share: 'liquid', densityKgPerL: 1.01, allergens: ['milk'], diet: 'vegetarian', foams: true, bodyGPerKg: 10, aliases: ['single cream', 'light cream', 'half and half', 'pouring cream'] }),
-  row('yoghurt', 'Whole yoghurt', 'dairy', { water: 87.9, fat: 3.3, protein: 3.5, sugars: 4.7, salt: 0.12 }, { share: 'liquid', densityKgPerL: 1.03, allergens: ['milk'], diet: 'vegetarian', bodyGPerKg: 20, aliases: ['yogurt', 'plain yoghurt', 'natural yoghurt', 'whole-milk yoghurt'] }),
-  row('buttermilk', 'Buttermilk', 'dairy', { water: 89, fat: 1, protein: 3.3, sugars: 4.8, salt: 0.25 }, { share: 'liquid', densityKgPerL: 1.03, allergens: ['milk'], diet: 'vegetarian', bodyGPerKg: 5 }),
+  row('yoghurt', 'Whole yoghurt', 'dairy', { water: 87.9, fat: 3.3, protein: 3.5, sugars: 4.7, salt: 0.12 }, { heatHurts: 'curdles', share: 'liquid', densityKgPerL: 1.03, allergens: ['milk'], diet: 'vegetarian', bodyGPerKg: 20, aliases: ['yogurt', 'plain yoghurt', 'natural yoghurt', 'whole-milk yoghurt'] }),
+  row('buttermilk', 'Buttermilk', 'dairy', { water: 89, fat: 1, protein: 3.3, sugars: 4.8, salt: 0.25 }, { heatHurts: 'curdles', share: 'liquid', densityKgPerL: 1.03, allergens: ['milk'], diet: 'vegetarian', bodyGPerKg: 5 }),
   row(
     'aged-cheese',
     'Aged grating cheese',

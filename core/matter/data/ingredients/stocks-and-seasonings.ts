@@ -27,7 +27,7 @@ export const STOCKS_AND_SEASONINGS: readonly Ingredient[] = [
     'Miso, red',
     'seasoning',
     { water: 43, fat: 6, protein: 12.8, sugars: 6.2, starch: 13, salt: 12.5 },
-    { share: 'liquid', densityKgPerL: 1.15, allergens: ['soybeans'], bodyGPerKg: 20, measures: { tub: 300 }, store: 'walk-in', aliases: ['red miso', 'miso', 'miso paste', 'dark miso'], umami: { glutamate: 1 } },
+    { heatHurts: 'flat', share: 'liquid', densityKgPerL: 1.15, allergens: ['soybeans'], bodyGPerKg: 20, measures: { tub: 300 }, store: 'walk-in', aliases: ['red miso', 'miso', 'miso paste', 'dark miso'], umami: { glutamate: 1 } },
   ),
   row('soy-sauce', 'Soy sauce', 'seasoning', { water: 67, protein: 8, sugars: 1.5, salt: 14.5, alcohol: 1.5 }, { share: 'liquid', densityKgPerL: 1.17, allergens: ['soybeans', 'wheat'], aliases: ['soy', 'soya sauce', 'dark soy sauce', 'light soy sauce'], umami: { glutamate: 1, aspartate: 0.2 } }),
   row('lemon-juice', 'Lemon juice', 'acid', { water: 92.3, fat: 0.2, protein: 0.4, sugars: 2.5 }, { share: 'liquid', densityKgPerL: 1.03, pieceG: 45, store: 'walk-in', aliases: ['juice of lemon', 'fresh lemon juice'] }),

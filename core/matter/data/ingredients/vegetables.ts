@@ -31,6 +31,7 @@ export const VEGETABLES: readonly Ingredient[] = [
       share: 'liquid',
       looseKgPerL: 1.02,
       bodyGPerKg: 20,
+      tinnedOf: 'tomato',
       measures: { tin: 400, can: 400 },
       store: 'dry store',
       colour: 'lends red',
