@@ -8,6 +8,7 @@ import {
   times,
   totalKg,
   volumeLitres,
+  withSalt,
   withWater,
 } from '../matter';
 import { recordOf } from '../own';
@@ -125,6 +126,7 @@ function rowOfRecipe(recipe: Recipe, library: Library, made: Made, path: readonl
   }
   const overLitres = volumeLitres(masses, MEASURED_AT_C) - recipe.litres;
   if (overLitres > 0) masses = withWater(masses, Math.max(0, masses.water - overLitres));
+  masses = withTargetSalt(recipe, prepared, masses);
   const kg = totalKg(masses);
   const base = recipe.stocksAs ? library.ingredients[recipe.stocksAs] : undefined;
   if (recipe.stocksAs && !base) throw new RangeError(`stocksAs must be in the table, got ${recipe.stocksAs}`);
@@ -160,6 +162,17 @@ function rowOfRecipe(recipe: Recipe, library: Library, made: Made, path: readonl
           },
         };
   return { ingredient, centsPerKg: costCents / madeKg };
+}
+
+/** What is salted to a percent carries that percent, whatever was written for the salt: it is salted last, by taste. */
+function withTargetSalt(recipe: Recipe, prepared: PreparedRecipe, masses: Masses): Masses {
+  const added = prepared.recipe.lines
+    .filter((line) => line.scaling === 'toSalt')
+    .reduce((sum, line) => sum + line.kg * prepared.ingredients[line.ingredientId]!.perKg.salt, 0);
+  if (added === 0) return masses;
+  const target = recipe.targetSaltPercent / 100;
+  const unsaltedKg = totalKg(masses) - masses.salt;
+  return withSalt(masses, Math.max(masses.salt - added, (target * unsaltedKg) / (1 - target)));
 }
 
 /** What a strained liquid is that stands for no row of the table. */

@@ -17,7 +17,17 @@ export {
 export { INGREDIENT_BY_ID } from './ingredient-by-id';
 export { isPoured } from './is-poured';
 export { LOT_STORAGES, type LotStorage } from './lot-storage';
-export { COMPONENTS, type Masses, mapMasses, NO_MASSES, plus, times, totalKg, withWater } from './masses';
+export {
+  COMPONENTS,
+  type Masses,
+  mapMasses,
+  NO_MASSES,
+  plus,
+  times,
+  totalKg,
+  withSalt,
+  withWater,
+} from './masses';
 export { EMPTY, type Mixture, massKg } from './mixture';
 export * as operations from './operations';
 export {

@@ -56,6 +56,21 @@ describe('recipes in recipes', () => {
     expect(celery.from[0]!.path).toEqual(['mother', 'Vegetable stock', 'Celery stalk']);
     expect(celery.from[0]!.lineId).toBe('sub');
   });
+  it('a sauce salted to a percent carries that percent into the dish, whatever was written for its salt', () => {
+    const sauce = recipeFrom(
+      'Sauce\n2 kg tinned tomatoes\n100 g onions\n60 g salt\n\nSimmer for 20 minutes. Season.',
+      {
+        targetSaltPercent: 0.5,
+      },
+    );
+    const { perKg } = recipeAsIngredient(sauce, libraryOf([sauce])).ingredient;
+    expect(100 * perKg.salt).toBeCloseTo(0.5, 6);
+    // what the food brings by itself stays, whatever was wished
+    const briny = { ...sauce, targetSaltPercent: 0.05 };
+    const brought = 100 * recipeAsIngredient(briny, libraryOf([briny])).ingredient.perKg.salt;
+    expect(brought).toBeGreaterThan(0.2);
+    expect(brought).toBeLessThan(0.4);
+  });
   it('a circle is refused by name', () => {
     const loop = {
       ...stock,

@@ -65,7 +65,7 @@ describe('snapshots and results of older versions', () => {
     });
   });
   it('a newer one is refused by name', () => {
-    expect(() => upcastSnapshot(3, {})).toThrow(/snapshot 3/);
+    expect(() => upcastSnapshot(4, {})).toThrow(/snapshot 4/);
     expect(() => upcastResult(3, {})).toThrow(/result 3/);
   });
 });

@@ -11,7 +11,9 @@ export function keptForm(recipeId: string | null): RecipeForm | null {
   if (!text) return null;
   try {
     const form = JSON.parse(text) as RecipeForm;
-    return Array.isArray(form.written) && Array.isArray(form.stages) ? form : null;
+    if (!Array.isArray(form.written) || !Array.isArray(form.stages)) return null;
+    // one left lying by an older page does not know what it was laid out from
+    return { ...form, was: form.was ?? null };
   } catch {
     return null;
   }

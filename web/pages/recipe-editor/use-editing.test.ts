@@ -109,3 +109,30 @@ it('a name becomes an address', () => {
   expect(slug('Crème d’été & Purée, 2')).toBe('creme-d-ete-puree-2');
   expect(slug('???')).toBe('recipe');
 });
+
+describe('edited and saved unchanged', () => {
+  it.each(
+    BOOK.map((recipe) => [recipe.name, recipe] as const),
+  )('%s is the recipe it was', (_name, recipe) => {
+    const seen = look(formOfRecipe(recipe, book), book);
+    expect(seen.errors).toEqual([]);
+    expect(seen.recipe).toEqual(recipe);
+  });
+  it.each(
+    BOOK.map((recipe) => [recipe.name, recipe] as const),
+  )('%s with a note has that note and nothing else new', (_name, recipe) => {
+    const seen = look({ ...formOfRecipe(recipe, book), note: 'more pepper' }, book);
+    expect(seen.recipe).toEqual({ ...recipe, note: 'more pepper' });
+  });
+  it('one line changed changes that line, and leaves the grams of the rest', () => {
+    const chowder = BOOK.find((recipe) => recipe.id === 'trout-chowder')!;
+    const form = formOfRecipe(chowder, book);
+    const [first, ...others] = form.written;
+    const seen = look({ ...form, written: [{ ...first!, text: '900 g onions, chopped' }, ...others] }, book);
+    const rest = (lines: typeof chowder.lines) =>
+      lines.filter((line) => (line.writtenId ?? line.id) !== first!.id);
+    expect(rest(seen.recipe.lines)).toEqual(rest(chowder.lines));
+    expect(seen.recipe.lines.find((line) => line.ingredientId === 'onion')!.kg).toBeGreaterThan(0.75);
+    expect(seen.recipe.best).toEqual(chowder.best);
+  });
+});

@@ -22,6 +22,7 @@ import {
   newStage,
   type Ratio,
   type Recipe,
+  type RecipeLine,
   type Stage,
   type StageKind,
   setRatioKg,
@@ -47,10 +48,26 @@ export interface RecipeForm {
   note: string;
   written: readonly WrittenLine[];
   stages: readonly Stage[];
-  /** what is not edited here and stays as it was */
-  rest: Pick<Recipe, 'bowl' | 'colour'> &
-    Partial<Pick<Recipe, 'stocksAs' | 'staysPieces' | 'pattern' | 'keeps' | 'spoonCm'>>;
+  /** what is not edited here and stays as it was, whatever a recipe may hold */
+  rest: Omit<Recipe, Edited>;
+  /** the recipe it was laid out from; what is not changed in the form stays as exact as it was there */
+  was: Recipe | null;
 }
+
+/** What the form edits. */
+type Edited =
+  | 'id'
+  | 'version'
+  | 'name'
+  | 'litres'
+  | 'portionMl'
+  | 'targetBand'
+  | 'targetSaltPercent'
+  | 'stages'
+  | 'lines'
+  | 'written'
+  | 'claims'
+  | 'note';
 
 /** What is wrong with it, field by field; nothing is saved while there is anything. */
 export interface FormError {
@@ -115,33 +132,48 @@ export function formOfDraft(draft: RecipeDraft, book: Book): RecipeForm {
     written: draft.written,
     stages: draft.stages,
     rest: { bowl: BOWL, colour: 'broth' },
+    was: null,
   };
 }
 
 /** A recipe of the book laid out in the form. */
 export function formOfRecipe(recipe: Recipe, book: Book): RecipeForm {
-  const { bowl, colour, stocksAs, staysPieces, pattern, keeps, spoonCm } = recipe;
+  const {
+    id,
+    version,
+    name,
+    litres: _litres,
+    portionMl: _portionMl,
+    targetBand: _band,
+    targetSaltPercent: _salt,
+    stages,
+    lines: _lines,
+    written: _written,
+    claims = [],
+    note = '',
+    ...rest
+  } = recipe;
   return {
-    basedOn: recipe.version,
-    id: recipe.id,
-    name: recipe.name,
+    basedOn: version,
+    id,
+    name,
+    ...figuresOf(recipe),
+    claims,
+    note,
+    written: writtenOf(recipe, book.table),
+    stages,
+    rest,
+    was: recipe,
+  };
+}
+
+/** The figures of a recipe as the form shows them, rounded. */
+function figuresOf(recipe: Recipe): Pick<RecipeForm, 'portions' | 'portionMl' | 'saltPercent' | 'bandName'> {
+  return {
     portions: String(Math.round((recipe.litres * 1000) / recipe.portionMl)),
     portionMl: String(recipe.portionMl),
     saltPercent: String(recipe.targetSaltPercent),
     bandName: BANDS[Math.round(recipe.targetBand)]!.name,
-    claims: recipe.claims ?? [],
-    note: recipe.note ?? '',
-    written: writtenOf(recipe, book.table),
-    stages: recipe.stages,
-    rest: {
-      bowl,
-      colour,
-      ...(stocksAs ? { stocksAs } : {}),
-      ...(staysPieces ? { staysPieces } : {}),
-      ...(pattern ? { pattern } : {}),
-      ...(keeps ? { keeps } : {}),
-      ...(spoonCm ? { spoonCm } : {}),
-    },
   };
 }
 
@@ -264,8 +296,16 @@ export function look(
   if (form.name.trim() === '') errors.push({ field: 'name', sentence: 'It has no name yet.' });
   const written = form.written.filter((line) => line.text.trim() !== '');
   if (written.length === 0) errors.push({ field: 'written', sentence: 'A recipe has at least one line.' });
-  const litres = (portions * portionMl) / 1000;
-  const { lines, notUnderstood } = linesOf({ litres, portionMl, stages: form.stages }, written, book.table);
+  const was = form.was;
+  const shown = was ? figuresOf(was) : null;
+  const isSameSize = shown?.portions === form.portions && shown.portionMl === form.portionMl;
+  const litres = was && isSameSize ? was.litres : (portions * portionMl) / 1000;
+  const read = linesOf({ litres, portionMl, stages: form.stages }, written, book.table);
+  const { notUnderstood } = read;
+  const asTheyWere = was && isSameSize ? unchangedLines(was, written, book) : null;
+  const lines = asTheyWere ? withLinesAsTheyWere(read.lines, was!, asTheyWere) : read.lines;
+  const isAllAsItWas =
+    asTheyWere !== null && asTheyWere.size === written.length && lines.length === was!.lines.length;
   for (const one of notUnderstood) {
     errors.push({
       field: `line.${one.line.id}`,
@@ -287,14 +327,17 @@ export function look(
     name: form.name.trim(),
     litres,
     portionMl,
-    targetBand: Math.max(
-      0,
-      BANDS.findIndex((band) => band.name === form.bandName),
-    ),
+    targetBand:
+      was && shown?.bandName === form.bandName
+        ? was.targetBand
+        : Math.max(
+            0,
+            BANDS.findIndex((band) => band.name === form.bandName),
+          ),
     targetSaltPercent,
     stages: [...form.stages],
     lines,
-    written,
+    ...(isAllAsItWas && !was!.written ? {} : { written }),
     ...(form.claims.length > 0 ? { claims: [...form.claims] } : {}),
     ...(form.note.trim() ? { note: form.note.trim() } : {}),
   };
@@ -314,6 +357,29 @@ export function look(
     tooBig: tooBigForSpoon(recipe).map((one) => one.lineId),
     costCents: whole && tried(() => recipeCostPerPortionCents(recipe, library)),
   };
+}
+
+/** Written lines that stand as they stood, by id. */
+function unchangedLines(was: Recipe, written: readonly WrittenLine[], book: Book): Set<string> {
+  const before = new Map(writtenOf(was, book.table).map((line) => [line.id, JSON.stringify(line)]));
+  return new Set(written.flatMap((line) => (before.get(line.id) === JSON.stringify(line) ? [line.id] : [])));
+}
+
+/** A line that nobody touched keeps its grams and its way of scaling: reading it again would round them. */
+function withLinesAsTheyWere(
+  read: readonly RecipeLine[],
+  was: Recipe,
+  unchanged: ReadonlySet<string>,
+): RecipeLine[] {
+  const writtenIdOf = (line: RecipeLine) => line.writtenId ?? line.id;
+  const kept = new Set<string>();
+  return read.flatMap((line) => {
+    const id = writtenIdOf(line);
+    if (!unchanged.has(id)) return [line];
+    if (kept.has(id)) return [];
+    kept.add(id);
+    return was.lines.filter((one) => writtenIdOf(one) === id);
+  });
 }
 
 /** The answer, or null where the model refuses; its sentence goes where it is wanted. */
