@@ -39,6 +39,8 @@ describe('time as a cook reads it', () => {
 
 describe('amounts in the kitchen’s own units', () => {
   it.each([
+    [0.0001, '0.1 g'],
+    [0.0012, '1.2 g'],
     [0.0284, '1 oz'],
     [0.02, '0.7 oz'],
     [0.3, '11 oz'],
@@ -51,8 +53,10 @@ describe('amounts in the kitchen’s own units', () => {
   it.each([
     [0.03, 'us', '1 fl oz'],
     [0.473, 'us', '1 pt'],
-    [1, 'us', '2 pt'],
-    [1, 'imperial', '1.75 pt'],
+    [0.28, 'us', '9 fl oz'],
+    [1, 'us', '2 pt 2 fl oz'],
+    [1, 'imperial', '1 pt 15 fl oz'],
+    [3, 'us', '6.25 pt'],
     [10, 'us', '2.64 gal'],
     [45.46, 'imperial', '10 gal'],
   ] as const)('%d L is, %s, “%s”', (litresIn, units, text) => expect(volume(litresIn, units)).toBe(text));

@@ -65,14 +65,28 @@ export function volume(litres: number, units: UnitSystem = 'metric'): string {
     return Math.abs(round) < 1000 ? `${round} mL` : `${(round / 1000).toFixed(1)} L`;
   }
   const pint = PINT[units].factor;
-  if (ml < pint / 2) return `${trim((ml / FLUID_OUNCE[units].factor).toFixed(1))} fl oz`;
+  const ounce = FLUID_OUNCE[units].factor;
+  if (ml < pint * 4) return jug(ml / ounce, Math.round(pint / ounce));
   if (ml < pint * 16) return `${trim((Math.round((ml / pint) * 4) / 4).toFixed(2))} pt`;
   return `${trim((ml / pint / 8).toFixed(2))} gal`;
 }
 
-/** Pounds and ounces: tenths of an ounce under four, whole ounces from there, half pounds from twenty. */
+/** Pints and fluid ounces as a jug has them: tenths of an ounce under four, whole ones from there. */
+function jug(ounces: number, perPint: number): string {
+  if (ounces < 4) return `${trim(ounces.toFixed(1))} fl oz`;
+  const whole = Math.round(ounces);
+  if (whole < perPint) return `${whole} fl oz`;
+  const rest = whole % perPint;
+  return `${Math.floor(whole / perPint)} pt${rest > 0 ? ` ${rest} fl oz` : ''}`;
+}
+
+/**
+ * Pounds and ounces: tenths of an ounce under four, whole ounces from there, half pounds from twenty. What no scale of
+ * ounces shows is in grams.
+ */
 function pounds(grams: number): string {
   const ounces = grams / UNITS.oz.factor;
+  if (ounces < LEAST_OUNCES && grams > 0) return `${Math.max(0.1, roundGrams(grams)).toFixed(1)} g`;
   if (ounces < 4) return `${trim(ounces.toFixed(ounces < 0.1 ? 2 : 1))} oz`;
   const whole = Math.round(ounces);
   if (whole < 16) return `${whole} oz`;
@@ -80,6 +94,9 @@ function pounds(grams: number): string {
   const rest = whole % 16;
   return `${Math.floor(whole / 16)} lb${rest > 0 ? ` ${rest} oz` : ''}`;
 }
+
+/** A scale of ounces shows hundredths, of which one is nothing to go by. */
+const LEAST_OUNCES = 0.05;
 
 function trim(digits: string): string {
   return digits.includes('.') ? digits.replace(/\.?0+$/, '') : digits;

@@ -11,7 +11,7 @@ import {
   withSalt,
   withWater,
 } from '../matter';
-import { recordOf } from '../own';
+import { own, recordOf } from '../own';
 import {
   curedIngredient,
   holdingsOf,
@@ -29,6 +29,8 @@ export interface PreparedRecipe {
   recipe: Recipe;
   ingredients: Readonly<Record<string, Ingredient>>;
   pricesCentsPerKg: Readonly<Record<string, number>>;
+  /** foods without a price, by name, however deep: their share of the cost is missing */
+  unpriced: readonly string[];
 }
 
 /** Litres of bought or made-up food are measured at this, °C. */
@@ -57,6 +59,7 @@ export function recipeAsIngredient(recipe: Recipe, library: Library): MadeRow {
 export interface MadeRow {
   ingredient: Ingredient;
   centsPerKg: number;
+  unpriced: readonly string[];
 }
 
 type Made = Map<string, MadeRow>;
@@ -69,8 +72,10 @@ function prepareWithin(
 ): PreparedRecipe {
   const ingredients = recordOf<Ingredient>();
   const prices = recordOf<number>();
+  const unpriced = new Set<string>();
   const lines = recipe.lines.map((line): RecipeLine => {
     const row = rowOf(line, library, made, path);
+    for (const name of row.unpriced) unpriced.add(name);
     if (!line.cure) {
       ingredients[line.ingredientId] = row.ingredient;
       prices[line.ingredientId] = row.centsPerKg;
@@ -81,7 +86,7 @@ function prepareWithin(
     prices[id] = row.centsPerKg;
     return { ...line, ingredientId: id };
   });
-  return { recipe: { ...recipe, lines }, ingredients, pricesCentsPerKg: prices };
+  return { recipe: { ...recipe, lines }, ingredients, pricesCentsPerKg: prices, unpriced: [...unpriced] };
 }
 
 function rowOf(line: RecipeLine, library: Library, made: Made, path: readonly string[]): MadeRow {
@@ -89,7 +94,13 @@ function rowOf(line: RecipeLine, library: Library, made: Made, path: readonly st
   if (recipeId === null) {
     const ingredient = library.ingredients[line.ingredientId];
     if (!ingredient) throw new RangeError(`ingredientId must be in the table, got ${line.ingredientId}`);
-    return { ingredient, centsPerKg: library.pricesCentsPerKg[ingredient.id] ?? 0 };
+    const price = own(library.pricesCentsPerKg, ingredient.id);
+    const isFree = ingredient.store === 'tap';
+    return {
+      ingredient,
+      centsPerKg: price ?? 0,
+      unpriced: price === undefined && !isFree ? [ingredient.name] : [],
+    };
   }
   const known = made.get(recipeId);
   if (known) return known;
@@ -161,7 +172,7 @@ function rowOfRecipe(recipe: Recipe, library: Library, made: Made, path: readonl
             amp: umami.amp / kg,
           },
         };
-  return { ingredient, centsPerKg: costCents / madeKg };
+  return { ingredient, centsPerKg: costCents / madeKg, unpriced: prepared.unpriced };
 }
 
 /** What is salted to a percent carries that percent, whatever was written for the salt: it is salted last, by taste. */

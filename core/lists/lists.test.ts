@@ -65,6 +65,26 @@ describe('what to make ready', () => {
     const carrot = of('Carrot');
     expect(carrot.trimKg).toBeCloseTo(carrot.purchasedKg * (1 - INGREDIENT_BY_ID.carrot!.yield), 9);
   });
+  it('one pair of hands cuts one thing after the other, each in time for its stage', () => {
+    const byTime = [...items].sort((a, b) => a.beginByMs - b.beginByMs);
+    for (const [i, item] of byTime.entries()) {
+      expect(item.beginByMs + item.minutes * 60_000).toBeLessThanOrEqual(item.neededAtMs + 1);
+      const next = byTime[i + 1];
+      if (next) expect(item.beginByMs + item.minutes * 60_000).toBeLessThanOrEqual(next.beginByMs + 1);
+    }
+    const minutes = items.reduce((sum, item) => sum + item.minutes, 0);
+    const last = Math.max(...items.map((item) => item.neededAtMs));
+    expect(last - byTime[0]!.beginByMs).toBeGreaterThanOrEqual(minutes * 60_000 - 1);
+  });
+  it('a dice of 12 mm is no work for a mandoline, nor as slow as 2 mm', () => {
+    const cut = (how: string) => {
+      const soup = recipeFrom(`Soup\nServes 4\n1 kg carrots, ${how}\n1 L vegetable stock`);
+      return miseList(listed(soup, 40)).find((one) => one.name === 'Carrot')!;
+    };
+    expect(cut('12 mm dice').notes.join()).not.toMatch(/Mandoline/);
+    expect(cut('2 mm slices').notes.join()).toMatch(/Mandoline/);
+    expect(cut('12 mm dice').minutes).toBeLessThan(cut('2 mm slices').minutes);
+  });
   it('soak, rinse, mandoline, blanch, pin bones, shells, spoon and board: where the act is', () => {
     expect(of('White beans').notes).toContain('Soak 10 h in cold water.');
     expect(of('White beans').beginByMs).toBeLessThan(of('White beans').neededAtMs - 10 * 3_600_000 + 1);

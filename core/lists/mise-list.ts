@@ -53,7 +53,7 @@ export function miseList(of: {
   ingredients: Readonly<Record<string, Ingredient>>;
 }): MiseItem[] {
   const tooBig = tooBigForSpoon(of.recipe);
-  return of.plan.lines
+  const items = of.plan.lines
     .filter((line) => line.edibleKg > 5e-5 && needsHands(line, of.ingredients[line.ingredientId]!))
     .map((line) => {
       const ingredient = of.ingredients[line.ingredientId]!;
@@ -72,13 +72,29 @@ export function miseList(of: {
         edibleKg: line.edibleKg,
         trimKg: line.purchasedKg - line.edibleKg,
         minutes,
+        // as if it were all there is to do: one pair of hands is reckoned with below
         beginByMs: neededAtMs - minutes * 60_000 - lead * 3_600_000,
         neededAtMs,
         notes: notesOf(ingredient, line, cure, big?.spoonCm ?? null),
         keptByKg: line.keptByKg ?? 0,
       };
-    })
-    .sort((a, b) => BOARDS.indexOf(a.board) - BOARDS.indexOf(b.board) || a.beginByMs - b.beginByMs);
+    });
+  return inOneOrder(items).sort(
+    (a, b) => BOARDS.indexOf(a.board) - BOARDS.indexOf(b.board) || a.beginByMs - b.beginByMs,
+  );
+}
+
+/** One pair of hands does one thing after the other: each is begun so early that the next can be begun in time. */
+function inOneOrder(items: readonly MiseItem[]): MiseItem[] {
+  const endOf = (item: MiseItem) => item.beginByMs + item.minutes * 60_000;
+  let freeUntilMs = Number.POSITIVE_INFINITY;
+  return [...items]
+    .sort((a, b) => endOf(b) - endOf(a))
+    .map((item) => {
+      const beginByMs = Math.min(endOf(item), freeUntilMs) - item.minutes * 60_000;
+      freeUntilMs = beginByMs;
+      return { ...item, beginByMs };
+    });
 }
 
 function needsHands(line: PlannedLine, ingredient: Ingredient): boolean {
@@ -105,9 +121,19 @@ function boardOf(ingredient: Ingredient): Board {
 
 function fineness(cut: string | undefined): keyof typeof CUT_MIN_PER_KG {
   if (!cut) return 'none';
-  if (/fine|brunoise|minced|snipped|[1-4] ?mm|grated|shredded/i.test(cut)) return 'fine';
+  if (/fine|brunoise|minced|snipped|grated|shredded/i.test(cut) || isThin(cut)) return 'fine';
   if (/dice|cube|chopped|small/i.test(cut)) return 'dice';
   return /slice|ring|strip|half|quarter/i.test(cut) ? 'slice' : 'rough';
+}
+
+/** One to four millimetres; a 12 mm dice is none of them. */
+function isThin(cut: string): boolean {
+  return /(?<![\d.,])[1-4](?:[.,]\d+)? ?mm/i.test(cut);
+}
+
+/** Thin slices are what a mandoline is for; a dice or a chop is a knife’s. */
+function isSliced(cut: string): boolean {
+  return (isThin(cut) || /thin|shaved/i.test(cut)) && !/dice|cube|chop|minced/i.test(cut);
 }
 
 function leadHours(ingredient: Ingredient, cureH: number): number {
@@ -141,7 +167,7 @@ function notesOf(
     notes.push('Green to the end: blanch 2 min in salted water, shock in ice, add last.');
   if (ingredient.browns) notes.push('Browns in air: into water as it is cut.');
   if (ingredient.woody) notes.push('Woody: tied, or the leaves stripped.');
-  if (line.cut && /[1-4] ?mm|thin|shaved/i.test(line.cut)) notes.push('Mandoline: guard on.');
+  if (line.cut && isSliced(line.cut)) notes.push('Mandoline: guard on.');
   if (spoonCm !== null) notes.push(`Larger than a spoon takes: at most ${spoonCm} cm.`);
   for (const check of ingredient.checks ?? []) {
     notes.push(

@@ -52,6 +52,7 @@ export function planInputOf(
       recipe: prepared.recipe,
       ingredients: { ...adjustRows(library), ...prepared.ingredients },
       pricesCentsPerKg: { ...kitchen.pricesCentsPerKg, ...prepared.pricesCentsPerKg },
+      unpriced: prepared.unpriced,
       kitchen: {
         altitudeM: kitchen.altitudeM,
         airTempC: kitchen.airTempC,

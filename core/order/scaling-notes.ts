@@ -130,8 +130,12 @@ function clockNotes(plan: Plan, small: CookedThrough, factor: number): ScalingNo
         here: `${stage.minutes.toFixed(0)} min, ${times.toFixed(1)} times`,
         why:
           rule === 'fall'
-            ? `${factor.toFixed(1)} times as much stands deeper over the same surface and burner, and takes about as many times longer to fall.`
-            : 'The same burner has that much more to heat.',
+            ? factor > 1
+              ? `${factor.toFixed(1)} times as much stands deeper over the same surface and burner, and takes about as many times longer to fall.`
+              : `${factor.toFixed(1)} times as much stands lower over the same surface and burner, and is down the sooner.`
+            : factor > 1
+              ? 'The same burner has that much more to heat.'
+              : 'The same burner has that much less to heat.',
         source: 'heat balance, docs/model.md § 4 and § 5',
       },
     ];
@@ -205,10 +209,15 @@ function doseNote(line: PlannedLine, ingredient: Ingredient, rule: string, facto
     why: isGarlic
       ? `Cut for so many it stands ${standsMin.toFixed(0)} min on average and bites ${bite.toFixed(2)} times as hard, ${cut}; then taste.`
       : rule === 'startLow'
-        ? 'Heat and spirit start at half: they build up, and cannot be taken out.'
-        : 'Strong herbs and spices start at two thirds of the multiple; the rest after tasting.',
+        ? `Heat and spirit start at ${startShare(line)} % of the multiple: they build up, and cannot be taken out.`
+        : `Strong herbs and spices start at ${startShare(line)} % of the multiple; the rest after tasting.`,
     source: 'common practice; exponents from memory',
   };
+}
+
+/** What goes in at first of the plain multiple, percent. */
+function startShare(line: PlannedLine): number {
+  return Math.round((100 * line.edibleKg) / line.plainMultipleKg);
 }
 
 function rouxNotes(input: PlanInput, plan: Plan): ScalingNote[] {
@@ -239,13 +248,18 @@ function rouxNotes(input: PlanInput, plan: Plan): ScalingNote[] {
   const heatMin = warmingMin(kg);
   const writtenKg = (flour.plainMultipleKg * 2 * input.recipe.litres) / (plan.yieldLitres || 1);
   const writtenMin = warmingMin(writtenKg) + ROUX_MIN[kind];
-  if (heatMin + ROUX_MIN[kind] - writtenMin < 1 && depthCm <= ROUX_DEPTH_CM) return [];
+  // the stage's own minutes where it goes by the clock: one stage has one length, here and in the plan
+  const stage = input.recipe.stages.find((one) => one.id === flour.stageId);
+  const planned = plan.stages.find((one) => one.stageId === flour.stageId)?.clockMin;
+  const plannedMin = planned ?? heatMin + ROUX_MIN[kind];
+  const paperMin = stage?.ends.rule === 'minutes' ? stage.ends.minutes : writtenMin;
+  if (plannedMin - paperMin < 1 && depthCm <= ROUX_DEPTH_CM) return [];
   return [
     {
       law: 'roux',
       what: `Roux, ${grams(kg)}`,
-      plain: `${writtenMin.toFixed(0)} min, as for ${grams(writtenKg)}`,
-      here: `${(heatMin + ROUX_MIN[kind]).toFixed(0)} min in a pan of ${Math.max(wantedCm, input.equipment?.fryingPanCm ?? 0).toFixed(0)} cm or wider`,
+      plain: `${paperMin.toFixed(0)} min, as for ${grams(writtenKg)}`,
+      here: `${plannedMin.toFixed(0)} min in a pan of ${Math.max(wantedCm, input.equipment?.fryingPanCm ?? 0).toFixed(0)} cm or wider`,
       why: `More takes longer to get hot (${heatMin.toFixed(0)} min at a low flame) and lies ${depthCm.toFixed(1)} cm deep in this pot; over ${ROUX_DEPTH_CM} cm it cooks unevenly.`,
       source: 'heat balance; minutes to the stage common practice',
     },

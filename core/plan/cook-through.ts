@@ -1,5 +1,5 @@
 import { minutesToCookDice, softeningFactor } from '../heat';
-import { massKg } from '../matter';
+import { massKg, specificHeatKJ, whole } from '../matter';
 import { own, recordOf } from '../own';
 import {
   advancePot,
@@ -35,6 +35,9 @@ export interface CookedStage {
   minutes: number;
   heatFraction: number;
   litresAtStart: number;
+  kgAtStart: number;
+  specificHeatAtStartKJ: number;
+  tempAtStartC: number;
   /** with the raw pieces lying loose */
   looseLitresAtStart: number;
   litresAtEnd: number;
@@ -154,6 +157,9 @@ function cookOn(cooking: Cooking, left: readonly Stage[], from: PotState): Cooke
       minutes: (cooked.pot.atMs - pot.atMs) / 60_000,
       heatFraction: cooked.heatFraction,
       litresAtStart: potLitres(filled),
+      kgAtStart: massKg(filled.mixture),
+      specificHeatAtStartKJ: massKg(filled.mixture) > 0 ? specificHeatKJ(whole(filled.mixture)) : 0,
+      tempAtStartC: filled.tempC,
       looseLitresAtStart: potLitres(filled) + looseLitres,
       litresAtEnd: potLitres(cooked.pot),
       tempAtEndC: cooked.pot.tempC,

@@ -1,6 +1,15 @@
 import { timesStandard } from '../bases';
 import { positive, within } from '../check';
-import { brixOf, isPoured, type Mixture, massKg, saltPercent, totalKg } from '../matter';
+import {
+  brixOf,
+  isPoured,
+  type Mixture,
+  massesOf,
+  massKg,
+  saltPercent,
+  totalKg,
+  volumeLitres,
+} from '../matter';
 import { CLING_PERCENT, portions } from '../portions';
 import { kitchenAir, liquidLitres, type PotSetup, potLitres } from '../pot';
 import { allergensOf, type RecipeLine, type Stage } from '../recipe';
@@ -116,7 +125,9 @@ function inRuns(input: PlanInput, one: Plan, batches: number): Plan {
     flourG: one.flourG * times,
     evaporatedKg: one.evaporatedKg * times,
     costCents: one.costCents * times,
-    ...(one.letDown ? { letDown: { ...one.letDown, litres: one.letDown.litres * times } } : {}),
+    ...(one.letDown
+      ? { letDown: { ...one.letDown, litres: one.letDown.litres * times, kg: one.letDown.kg * times } }
+      : {}),
     workings: oneOfMany(one, batches),
   };
 }
@@ -199,6 +210,10 @@ function planOne(input: PlanInput): Plan {
     1000 *
     input.recipe.lines.reduce((sum, line) => sum + (line.scaling === law ? (load[line.id] ?? 0) : 0), 0);
   const saltToAdd = sumG('toSalt');
+  const saltAddedG = lines.reduce((sum, line) => {
+    const isSalted = input.recipe.lines.some((one) => one.id === line.lineId && one.scaling === 'toSalt');
+    return isSalted ? sum + 1000 * line.edibleKg * input.ingredients[line.ingredientId]!.perKg.salt : sum;
+  }, 0);
   const saltInPotG = 1000 * (end.mixture.liquid.salt + end.mixture.pieces.salt);
   const garnish = garnishSalt(input, lines);
   const ladleMl = input.portionMl * (1 - (input.holdBackShare ?? 0));
@@ -217,7 +232,7 @@ function planOne(input: PlanInput): Plan {
     stages: plannedStages(cooked, stageSd, startAtMs, loaded),
     yieldLitres,
     yieldPortions,
-    startLitres: litresBeforeSteam(cooked),
+    startLitres: litresIn(input, lines),
     fullest: { litres: fullest.litres, stageId: fullest.stageId },
     brimLitres: litresAtDepth(input.pot.vessel, input.pot.vessel.heightCm),
     workingFillLitres: workingFill,
@@ -225,7 +240,7 @@ function planOne(input: PlanInput): Plan {
     batches: 1,
     saltPercent: bowlSaltPercent(input, solved),
     saltToAddG: saltToAdd,
-    saltBroughtG: saltInPotG - saltToAdd * 0.998,
+    saltBroughtG: saltInPotG - saltAddedG,
     saltPercentWithGarnish:
       (100 * (saltInPotG / 1000 + garnish.saltKg)) / (massKg(end.mixture) + garnish.massKg),
     flourEquivalentGPerL: bowlBody,
@@ -234,6 +249,7 @@ function planOne(input: PlanInput): Plan {
     evaporatedKg: end.evaporatedKg,
     costCents,
     costPerPortionCents: costCents / input.portions,
+    ...(input.unpriced && input.unpriced.length > 0 ? { unpriced: input.unpriced } : {}),
     allergens: allergensOf(lines.map((line) => input.ingredients[line.ingredientId]!)),
     boilingC: setup.air.boilingC,
     ...(letDown ? { letDown } : {}),
@@ -287,6 +303,7 @@ function plannedLine(input: PlanInput, line: RecipeLine, load: Load, wantedLitre
     stageId: line.stageId,
     tempC: line.tempC,
     edibleKg,
+    ...(ingredient.wholeInPot ? { inPotKg: purchasedKg } : {}),
     purchasedKg,
     litres: edibleKg / ingredient.densityKgPerL,
     liquid: isPoured(ingredient),
@@ -373,12 +390,17 @@ function heldBackLine(input: PlanInput, { heldLine, heldKg }: SolvedLoad): Plann
   ];
 }
 
-function letDownOf(input: PlanInput, { heldLine, cooked }: SolvedLoad, ladleMl: number): LetDown | null {
+function letDownOf(
+  input: PlanInput,
+  { heldLine, heldKg, cooked }: SolvedLoad,
+  ladleMl: number,
+): LetDown | null {
   if (!heldLine || !input.holdBackShare) return null;
   const { end } = cooked;
   const mlPerBowl = input.portionMl - ladleMl;
   return {
     litres: (mlPerBowl * input.portions) / 1000,
+    kg: heldKg,
     mlPerBowl,
     ladleMl,
     name: input.ingredients[heldLine.ingredientId]!.name,
@@ -396,9 +418,13 @@ function bowlSaltPercent(input: PlanInput, { heldLine, heldKg, cooked }: SolvedL
   return (100 * saltKg) / (massKg(mixture) + heldKg);
 }
 
-/** What goes in would come to this many litres if nothing boiled away. */
-function litresBeforeSteam(cooked: CookedThrough): number {
-  return potLitres(cooked.end) + cooked.end.evaporatedKg;
+/** Litres of all that goes in the pot, each as it goes in. */
+function litresIn(input: PlanInput, lines: readonly PlannedLine[]): number {
+  return lines.reduce((sum, line) => {
+    if (line.perBowl) return sum;
+    const masses = massesOf(input.ingredients[line.ingredientId]!, line.edibleKg);
+    return sum + volumeLitres(masses, Math.max(0, line.tempC));
+  }, 0);
 }
 
 function garnishSalt(input: PlanInput, lines: readonly PlannedLine[]): { saltKg: number; massKg: number } {

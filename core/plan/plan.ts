@@ -35,6 +35,8 @@ export interface PlanInput {
   recipe: Recipe;
   ingredients: Readonly<Record<string, Ingredient>>;
   pricesCentsPerKg: Readonly<Record<string, number>>;
+  /** foods without a price, by name; absent in orders of older batches */
+  unpriced?: readonly string[];
   kitchen: { altitudeM: number; airTempC: number; relativeHumidity: number };
   pot: Pot;
   burner: PlannedBurner;
@@ -57,6 +59,8 @@ export interface PlannedLine {
   stageId: string;
   tempC: number;
   edibleKg: number;
+  /** what lies in the pot, bone, skin or shell with it, kg; absent where all of it is edible */
+  inPotKg?: number;
   purchasedKg: number;
   litres: number;
   liquid: boolean;
@@ -95,6 +99,7 @@ export interface LetDown {
   mlPerBowl: number;
   ladleMl: number;
   name: string;
+  kg: number;
   /** what the pot itself comes to, before it is let down */
   potSaltPercent: number;
   potBand: number;
@@ -167,6 +172,8 @@ export interface Plan {
   evaporatedKg: number;
   costCents: number;
   costPerPortionCents: number;
+  /** foods that the cost leaves out, as nobody has said their price; absent where there are none */
+  unpriced?: readonly string[];
   allergens: { name: string; from: string[] }[];
   boilingC: number;
   letDown?: LetDown;

@@ -5,6 +5,7 @@ export function timesLine(line: PlannedLine, times: number): PlannedLine {
   return {
     ...line,
     edibleKg: line.edibleKg * times,
+    ...(line.inPotKg === undefined ? {} : { inPotKg: line.inPotKg * times }),
     purchasedKg: line.purchasedKg * times,
     litres: line.litres * times,
     costCents: line.costCents * times,

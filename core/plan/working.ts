@@ -9,11 +9,15 @@ export type WorkingLine =
   | { code: 'keptFree'; minutes: number }
   | { code: 'spread'; sdMinutes: number }
   | { code: 'bowlLitres'; portions: number; portionMl: number; litres: number }
-  | { code: 'afterCling'; share: number; litres: number }
-  | { code: 'goesIn'; litres: number; steamedKg: number }
+  | { code: 'afterCling'; bowlLitres: number; share: number; litres: number }
+  | { code: 'heldBack'; litres: number; potLitres: number }
+  | { code: 'comesTo'; litres: number }
+  /** kg in, less steam, less what is strained off, lifted out or skimmed, is what is there at the end */
+  | { code: 'balance'; inKg: number; steamedKg: number; outKg: number; endKg: number }
   | { code: 'stageSteam'; title: string; kg: number; minutes: number }
+  | { code: 'otherSteam'; kg: number }
   | { code: 'steamInAll'; kg: number }
-  | { code: 'toWarm'; litres: number; specificHeatKJ: number; tempC: number }
+  | { code: 'toWarm'; kg: number; specificHeatKJ: number; fromC: number; toC: number; kJ: number }
   | {
       code: 'heatIn';
       burnerName: string;
@@ -22,16 +26,23 @@ export type WorkingLine =
       heatFactor: number;
       netW: number;
     }
+  | { code: 'bareHeating'; kJ: number; netW: number; minutes: number }
   | { code: 'boilsAt'; minutes: number; boilingC: number; altitudeM: number }
   | { code: 'noSimmer' }
   | { code: 'saltWanted'; massKg: number; percent: number; grams: number }
   | { code: 'saltBrought'; name: string; grams: number }
-  | { code: 'saltToAdd'; grams: number }
+  | { code: 'saltBroughtOther'; grams: number }
+  /** went out again with what was strained off, lifted or skimmed */
+  | { code: 'saltGone'; grams: number }
+  | { code: 'saltToAdd'; grams: number; saltG: number }
+  | { code: 'saltHeldBack'; heldKg: number; grams: number; percent: number }
   | { code: 'saltWithGarnish'; percent: number }
-  | { code: 'flour'; grams: number }
-  | { code: 'perLitre'; litres: number; gPerL: number }
+  | { code: 'perLitre'; grams: number; litres: number; gPerL: number }
+  | { code: 'bodyHeldBack'; litres: number; grams: number; gPerL: number }
   | { code: 'band'; band: number }
-  | { code: 'lineCost'; name: string; kg: number; cents: number }
+  | { code: 'lineCost'; name: string; kg: number; centsPerKg: number; cents: number }
+  | { code: 'otherCost'; cents: number }
+  | { code: 'unpriced'; names: readonly string[] }
   | { code: 'costEach'; cents: number; portions: number; eachCents: number }
   | { code: 'workingFill'; brimLitres: number; share: number; foams: boolean; litres: number }
   | { code: 'fullest'; litres: number }

@@ -1,9 +1,9 @@
-import { massKg, specificHeatKJ, whole } from '../matter';
+import { massKg } from '../matter';
 import { CLING_PERCENT } from '../portions';
 import { fullKW, liquidLitres, type PotSetup, potLitres } from '../pot';
 import type { CookedThrough } from './cook-through';
 import type { Plan, PlanInput } from './plan';
-import type { FigureName, Sureness, Working } from './working';
+import type { FigureName, Sureness, Working, WorkingLine } from './working';
 
 /** The arithmetic behind each figure of a plan, made from the very numbers it explains. */
 export function workings(
@@ -18,17 +18,8 @@ export function workings(
     batches > 0
       ? { code: 'burnerKnown', burnerName: burner.name, batches, share: sd / mean }
       : { code: 'burnerGuess', burnerName: burner.name, share: sd };
-  const boiled = cooked.stages.filter((one) => one.steamedKg > 0.02);
   const come = cooked.stages.find((one) => one.stage.ends.rule === 'simmer');
   const end = cooked.end;
-  const brought = plan.lines
-    .filter((line) => !line.perBowl)
-    .map((line) => ({
-      name: line.name,
-      grams: 1000 * line.edibleKg * input.ingredients[line.ingredientId]!.perKg.salt,
-      isSalt: line.ingredientId === 'salt',
-    }))
-    .filter((line) => line.grams >= 0.5 && !line.isSalt);
   return {
     start: {
       lines: [
@@ -47,102 +38,26 @@ export function workings(
       sureness: known,
     },
     yield: {
-      lines: [
-        {
-          code: 'bowlLitres',
-          portions: plan.portions,
-          portionMl: plan.portionMl,
-          litres: (plan.portions * plan.portionMl) / 1000,
-        },
-        { code: 'afterCling', share: 1 - CLING_PERCENT / 100, litres: plan.yieldLitres },
-        { code: 'goesIn', litres: plan.startLitres, steamedKg: plan.evaporatedKg },
-      ],
+      lines: yieldLines(input, plan, cooked),
       source: { code: 'cling' },
       sureness: { code: 'solved' },
     },
-    liquid: {
-      lines: [
-        ...boiled.map(({ stage, steamedKg, minutes }) => ({
-          code: 'stageSteam' as const,
-          title: stage.title,
-          kg: steamedKg,
-          minutes,
-        })),
-        { code: 'steamInAll', kg: plan.evaporatedKg },
-      ],
-      source: { code: 'surfaceLaw' },
-      sureness: known,
-    },
+    liquid: { lines: steamLines(plan, cooked), source: { code: 'surfaceLaw' }, sureness: known },
     simmer: come
       ? {
-          lines: [
-            {
-              code: 'toWarm',
-              litres: come.litresAtStart,
-              specificHeatKJ: specificHeatKJ(whole(end.mixture)),
-              tempC: come.tempAtEndC,
-            },
-            {
-              code: 'heatIn',
-              burnerName: burner.name,
-              ratedW: burner.powerW,
-              efficiency: burner.efficiency,
-              heatFactor: mean,
-              netW: fullKW(setup) * mean * 1000,
-            },
-            {
-              code: 'boilsAt',
-              minutes: come.minutes,
-              boilingC: plan.boilingC,
-              altitudeM: setup.air.altitudeM,
-            },
-          ],
+          lines: simmerLines(input, setup, plan, come),
           source: { code: 'boilingPoint' },
           sureness: known,
         }
       : { lines: [{ code: 'noSimmer' }], source: null, sureness: null },
     salt: {
-      lines: [
-        {
-          code: 'saltWanted',
-          massKg: massKg(end.mixture),
-          percent: plan.saltPercent,
-          grams: plan.saltBroughtG + plan.saltToAddG,
-        },
-        ...brought.map(({ name, grams }) => ({ code: 'saltBrought' as const, name, grams })),
-        { code: 'saltToAdd', grams: plan.saltToAddG },
-        { code: 'saltWithGarnish', percent: plan.saltPercentWithGarnish },
-      ],
+      lines: saltLines(input, plan, cooked),
       source: { code: 'massBalance' },
       sureness: { code: 'labels' },
     },
-    body: {
-      lines: [
-        { code: 'flour', grams: end.mixture.flourEquivalentG },
-        { code: 'perLitre', litres: liquidLitres(end), gPerL: plan.flourEquivalentGPerL },
-        { code: 'band', band: plan.band },
-      ],
-      source: { code: 'whiteSauce' },
-      sureness: { code: 'halfABand' },
-    },
+    body: { lines: bodyLines(plan, cooked), source: { code: 'whiteSauce' }, sureness: { code: 'halfABand' } },
     cost: {
-      lines: [
-        ...[...plan.lines]
-          .sort((a, b) => b.costCents - a.costCents)
-          .slice(0, 4)
-          .map((line) => ({
-            code: 'lineCost' as const,
-            name: line.name,
-            kg: line.purchasedKg,
-            cents: line.costCents,
-          })),
-        {
-          code: 'costEach',
-          cents: plan.costCents,
-          portions: plan.portions,
-          eachCents: plan.costPerPortionCents,
-        },
-      ],
+      lines: costLines(input, plan),
       source: { code: 'prices' },
       sureness: { code: 'ingredientsOnly' },
     },
@@ -167,4 +82,163 @@ export function workings(
       sureness: { code: 'checkLabels' },
     },
   };
+}
+
+type Planned = Omit<Plan, 'workings'>;
+
+function yieldLines(input: PlanInput, plan: Planned, { end }: CookedThrough): WorkingLine[] {
+  const bowlLitres = (plan.portions * plan.portionMl) / 1000;
+  const share = 1 - CLING_PERCENT / 100;
+  const wantedLitres = bowlLitres / share;
+  const inKg = plan.lines.reduce((sum, line) => (line.perBowl ? sum : sum + line.edibleKg), 0);
+  const endKg = massKg(end.mixture);
+  return [
+    { code: 'bowlLitres', portions: plan.portions, portionMl: plan.portionMl, litres: bowlLitres },
+    { code: 'afterCling', bowlLitres, share, litres: wantedLitres },
+    ...(plan.letDown
+      ? [
+          {
+            code: 'heldBack' as const,
+            litres: wantedLitres * (input.holdBackShare ?? 0),
+            potLitres: wantedLitres * (1 - (input.holdBackShare ?? 0)),
+          },
+        ]
+      : []),
+    { code: 'balance', inKg, steamedKg: end.evaporatedKg, outKg: end.takenOutKg, endKg },
+    { code: 'comesTo', litres: plan.yieldLitres },
+  ];
+}
+
+/** Under this a stage's steam is told with the others', kg. */
+const WORTH_A_LINE_KG = 0.02;
+
+function steamLines(plan: Planned, cooked: CookedThrough): WorkingLine[] {
+  const told = cooked.stages.filter((one) => one.steamedKg > WORTH_A_LINE_KG);
+  const rest = plan.evaporatedKg - told.reduce((sum, one) => sum + one.steamedKg, 0);
+  return [
+    ...told.map(({ stage, steamedKg, minutes }) => ({
+      code: 'stageSteam' as const,
+      title: stage.title,
+      kg: steamedKg,
+      minutes,
+    })),
+    ...(rest > WORTH_A_GRAM_KG ? [{ code: 'otherSteam' as const, kg: rest }] : []),
+    { code: 'steamInAll', kg: plan.evaporatedKg },
+  ];
+}
+
+const WORTH_A_GRAM_KG = 5e-4;
+
+function simmerLines(
+  { burner }: PlanInput,
+  setup: PotSetup,
+  plan: Planned,
+  come: CookedThrough['stages'][number],
+): WorkingLine[] {
+  const { kgAtStart: kg, specificHeatAtStartKJ, tempAtStartC: fromC, tempAtEndC: toC } = come;
+  const kJ = kg * specificHeatAtStartKJ * (toC - fromC);
+  const netW = fullKW(setup) * burner.heatFactor.mean * 1000;
+  return [
+    { code: 'toWarm', kg, specificHeatKJ: specificHeatAtStartKJ, fromC, toC, kJ },
+    {
+      code: 'heatIn',
+      burnerName: burner.name,
+      ratedW: burner.powerW,
+      efficiency: burner.efficiency,
+      heatFactor: burner.heatFactor.mean,
+      netW,
+    },
+    { code: 'bareHeating', kJ, netW, minutes: (kJ * 1000) / netW / 60 },
+    { code: 'boilsAt', minutes: come.minutes, boilingC: plan.boilingC, altitudeM: setup.air.altitudeM },
+  ];
+}
+
+/** Salt that a food brings, told by itself from here on, g. */
+const WORTH_A_LINE_G = 0.5;
+
+function saltLines(input: PlanInput, plan: Planned, { end }: CookedThrough): WorkingLine[] {
+  const { mixture } = end;
+  const potKg = massKg(mixture);
+  const potSaltG = 1000 * (mixture.liquid.salt + mixture.pieces.salt);
+  const isAdded = (lineId: string) =>
+    input.recipe.lines.some((line) => line.id === lineId && line.scaling === 'toSalt');
+  const foods = plan.lines
+    .filter((line) => !line.perBowl)
+    .map((line) => ({
+      name: line.name,
+      grams: 1000 * line.edibleKg * input.ingredients[line.ingredientId]!.perKg.salt,
+      isAdded: isAdded(line.lineId),
+    }));
+  const told = foods.filter((one) => !one.isAdded && one.grams >= WORTH_A_LINE_G);
+  const sum = (some: readonly { grams: number }[]) => some.reduce((total, one) => total + one.grams, 0);
+  const addedG = sum(foods.filter((one) => one.isAdded));
+  const otherG = sum(foods) - addedG - sum(told);
+  const goneG = sum(foods) - potSaltG;
+  const held = plan.letDown;
+  return [
+    { code: 'saltWanted', massKg: potKg, percent: potKg > 0 ? potSaltG / potKg / 10 : 0, grams: potSaltG },
+    ...told.map(({ name, grams }) => ({ code: 'saltBrought' as const, name, grams })),
+    ...(otherG > LEAST_G ? [{ code: 'saltBroughtOther' as const, grams: otherG }] : []),
+    ...(goneG > LEAST_G ? [{ code: 'saltGone' as const, grams: goneG }] : []),
+    { code: 'saltToAdd', grams: plan.saltToAddG, saltG: addedG },
+    ...(held
+      ? [
+          {
+            code: 'saltHeldBack' as const,
+            heldKg: held.kg,
+            grams: (plan.saltPercent / 100) * (potKg + held.kg) * 1000 - potSaltG,
+            percent: plan.saltPercent,
+          },
+        ]
+      : []),
+    { code: 'saltWithGarnish', percent: plan.saltPercentWithGarnish },
+  ];
+}
+
+/** Less than this is not worth a line, g. */
+const LEAST_G = 0.05;
+
+function bodyLines(plan: Planned, { end }: CookedThrough): WorkingLine[] {
+  const grams = end.mixture.flourEquivalentG;
+  const litres = liquidLitres(end);
+  const held = plan.letDown;
+  return [
+    { code: 'perLitre', grams, litres, gPerL: litres > 0 ? grams / litres : 0 },
+    ...(held
+      ? [
+          {
+            code: 'bodyHeldBack' as const,
+            litres: litres + held.litres,
+            grams,
+            gPerL: plan.flourEquivalentGPerL,
+          },
+        ]
+      : []),
+    { code: 'band', band: plan.band },
+  ];
+}
+
+/** The dearest lines are told one by one. */
+const LINES_TOLD = 4;
+
+function costLines(input: PlanInput, plan: Planned): WorkingLine[] {
+  const dearest = [...plan.lines].sort((a, b) => b.costCents - a.costCents).slice(0, LINES_TOLD);
+  const restCents = plan.costCents - dearest.reduce((sum, line) => sum + line.costCents, 0);
+  return [
+    ...dearest.map((line) => ({
+      code: 'lineCost' as const,
+      name: line.name,
+      kg: line.purchasedKg,
+      centsPerKg: input.pricesCentsPerKg[line.ingredientId] ?? 0,
+      cents: line.costCents,
+    })),
+    ...(restCents > 0.5 ? [{ code: 'otherCost' as const, cents: restCents }] : []),
+    ...(plan.unpriced ? [{ code: 'unpriced' as const, names: plan.unpriced }] : []),
+    {
+      code: 'costEach',
+      cents: plan.costCents,
+      portions: plan.portions,
+      eachCents: plan.costPerPortionCents,
+    },
+  ];
 }

@@ -36,41 +36,61 @@ function lineWords(line: WorkingLine, currency: string): string {
     case 'bowlLitres':
       return `${line.portions} × ${n(line.portionMl)} mL = ${n(line.litres, 2)} L`;
     case 'afterCling':
-      return `÷ ${n(line.share, 2)} for what stays in the pot = ${n(line.litres, 2)} L, hot`;
-    case 'goesIn':
-      return `${n(line.litres, 1)} L go in, ${n(line.steamedKg, 2)} kg leave as steam`;
+      return `${n(line.bowlLitres, 2)} L ÷ ${n(line.share, 2)} = ${n(line.litres, 2)} L, hot, with what stays in the pot`;
+    case 'heldBack':
+      return `${n(line.litres + line.potLitres, 2)} L − ${n(line.litres, 2)} L kept out of the pot = ${n(line.potLitres, 2)} L`;
+    case 'comesTo':
+      return `${n(line.litres, 2)} L in the pot at the end, hot`;
+    case 'balance': {
+      const out = line.outKg > 0.005 ? ` − ${n(line.outKg, 2)} kg lifted, strained or skimmed off` : '';
+      return `${n(line.inKg, 2)} kg go in − ${n(line.steamedKg, 2)} kg of steam${out} = ${n(line.endKg, 2)} kg`;
+    }
     case 'stageSteam':
       return `${line.title}: ${n(line.kg, 2)} kg of steam in ${n(line.minutes)} min`;
+    case 'otherSteam':
+      return `the other stages: ${n(line.kg, 2)} kg`;
     case 'steamInAll':
       return `${n(line.kg, 2)} kg in all, put in beforehand`;
     case 'toWarm':
-      return `about ${n(line.litres, 1)} L at ${n(line.specificHeatKJ, 2)} kJ/kg·K, up to ${n(line.tempC, 1)} °C`;
+      return `${n(line.kg, 2)} kg × ${n(line.specificHeatKJ, 2)} kJ/kg·K × ${n(line.toC - line.fromC, 1)} K = ${n(line.kJ)} kJ`;
     case 'heatIn':
-      return `${line.burnerName}: ${n(line.ratedW / 1000, 1)} kW × ${n(line.efficiency, 2)} × ${n(line.heatFactor, 2)} = ${n(line.netW / 1000, 2)} kW into the pot, less wall and steam`;
+      return `${line.burnerName}: ${n(line.ratedW / 1000, 1)} kW × ${n(line.efficiency, 2)} × ${n(line.heatFactor, 2)} = ${n(line.netW / 1000, 2)} kW into the pot`;
+    case 'bareHeating':
+      return `${n(line.kJ)} kJ ÷ ${n(line.netW / 1000, 2)} kW = ${n(line.minutes)} min without losses`;
     case 'boilsAt':
-      return `${n(line.minutes)} min; water boils at ${n(line.boilingC, 1)} °C at ${n(line.altitudeM)} m`;
+      return `${n(line.minutes)} min with wall, steam and hands; water boils at ${n(line.boilingC, 1)} °C at ${n(line.altitudeM)} m`;
     case 'noSimmer':
       return 'this recipe does not come to a simmer';
     case 'saltWanted':
       return `${n(line.massKg, 2)} kg at the end × ${n(line.percent, 2)} % = ${n(line.grams)} g`;
     case 'saltBrought':
       return `${line.name} brings ${n(line.grams)} g`;
+    case 'saltBroughtOther':
+      return `the rest brings ${n(line.grams, 1)} g`;
+    case 'saltGone':
+      return `${n(line.grams, 1)} g leaves with what is lifted, strained or skimmed`;
     case 'saltToAdd':
-      return `${n(line.grams)} g to add, last`;
+      return `${n(line.grams)} g to add, last, is ${n(line.saltG)} g of salt`;
+    case 'saltHeldBack':
+      return `with ${n(line.heldKg, 2)} kg ladled in beside it, ${n(line.grams, 1)} g in it: ${n(line.percent, 2)} % in the bowl`;
     case 'saltWithGarnish':
       return `with the garnish a bowl comes to ${n(line.percent, 2)} %`;
-    case 'flour':
-      return `${n(line.grams)} g of flour or what does as much`;
     case 'perLitre':
-      return `÷ ${n(line.litres, 2)} L of liquid without pieces = ${n(line.gPerL)} g/L`;
+      return `${n(line.grams)} g of flour or the like ÷ ${n(line.litres, 2)} L of liquid without pieces = ${n(line.gPerL)} g/L`;
+    case 'bodyHeldBack':
+      return `in the bowl ${n(line.grams)} g ÷ ${n(line.litres, 2)} L = ${n(line.gPerL)} g/L`;
     case 'band':
       return `band ${n(line.band, 1)}, ${bandName(line.band)}`;
     case 'lineCost':
-      return `${line.name}: ${n(line.kg, 2)} kg, ${money(line.cents, currency)}`;
+      return `${line.name}: ${n(line.kg, 2)} kg × ${money(line.centsPerKg, currency)} = ${money(line.cents, currency)}`;
+    case 'otherCost':
+      return `the rest ${money(line.cents, currency)}`;
+    case 'unpriced':
+      return `without ${line.names.map((name) => name.toLowerCase()).join(', ')}: nobody has said their price`;
     case 'costEach':
       return `${money(line.cents, currency)} in all ÷ ${line.portions} = ${money(line.eachCents, currency)}`;
     case 'workingFill':
-      return `brim ${n(line.brimLitres, 1)} L × ${n(line.share, 2)}${line.foams ? ', since milk or starch foams' : ''} = ${n(line.litres, 1)} L`;
+      return `brim ${n(line.brimLitres, 1)} L × ${n(line.share, 2)} = ${n(line.litres, 1)} L${line.foams ? ', as milk or starch foams' : ''}`;
     case 'fullest':
       return `fullest ${n(line.litres, 1)} L, raw pieces lying loose`;
     case 'atTheEnd':

@@ -30,6 +30,7 @@ import { runsWords, unmetWords } from '../../words/plans';
 import { workingWords } from '../../words/workings';
 import { useKitchenHere } from '../use-kitchen-here';
 import { Shortages } from './from-larder';
+import { Unpriced } from './price-form';
 import type { Order } from './use-order';
 
 const Stages = styled.ol`
@@ -159,6 +160,9 @@ export function Figures({
           {runsWords(plan.runs ?? [], (ms) => runHour(ms, nowMs, zone))}.
         </Caution>
       )}
+      {plan.unpriced && order.shown && (
+        <Unpriced names={plan.unpriced} rows={Object.values(order.shown.input.ingredients)} />
+      )}
       {(plan.unmet ?? []).map((wish) => (
         <Caution key={wish.wish}>{unmetWords(wish)}</Caution>
       ))}
@@ -258,8 +262,9 @@ function BowlFigures({ plan }: { plan: Plan }) {
         working={workingWords(plan, 'body', currency)}
       />
       <Figure
-        label="A bowl costs"
+        label={plan.unpriced ? 'A bowl costs at least' : 'A bowl costs'}
         value={money(plan.costPerPortionCents, currency)}
+        {...(plan.unpriced ? { note: `${plan.unpriced.length} without a price` } : {})}
         working={workingWords(plan, 'cost', currency)}
       />
     </>

@@ -69,11 +69,14 @@ export function WeighList({
               </td>
               <td>
                 {amountOf(line, units)}
+                {line.inPotKg !== undefined && <small>, {weight(line.edibleKg, units)} of it meat</small>}
                 {(line.keptByKg ?? 0) > 0.00005 && <small> + {weight(line.keptByKg!, units)} by taste</small>}
               </td>
               {withBuying && (
                 <td>
-                  {line.purchasedKg - line.edibleKg > 0.0005 ? weight(line.purchasedKg, units) : 'the same'}
+                  {line.purchasedKg - (line.inPotKg ?? line.edibleKg) > 0.0005
+                    ? weight(line.purchasedKg, units)
+                    : 'the same'}
                 </td>
               )}
             </tr>
@@ -88,7 +91,9 @@ const WEIGHED_FROM_KG = 1;
 
 /** Liquids by volume, what comes out again by count, the rest by weight. */
 export function amountOf(line: PlannedLine, units: UnitSystem = 'metric'): string {
-  if (line.comesOut && line.edibleKg < WEIGHED_FROM_KG) return `${line.comesOut.count} pcs`;
+  if (line.comesOut && (line.inPotKg ?? line.edibleKg) < WEIGHED_FROM_KG) return `${line.comesOut.count} pcs`;
   if (line.count) return `${line.count} pcs, ${weight(line.edibleKg, units)}`;
-  return line.liquid && line.edibleKg > 0.2 ? volume(line.litres, units) : weight(line.edibleKg, units);
+  return line.liquid && line.edibleKg > 0.2
+    ? volume(line.litres, units)
+    : weight(line.inPotKg ?? line.edibleKg, units);
 }

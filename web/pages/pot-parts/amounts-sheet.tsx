@@ -31,17 +31,26 @@ export function AmountsSheet({
   draws: readonly LineDraw[];
 }) {
   const [lotOf, setLotOf] = useState<Record<string, string>>({});
+  /** of what goes in with its bones, the share that is food */
+  const edibleShare = (lineId: string) => {
+    const line = lines.find((one) => one.lineId === lineId);
+    return line?.inPotKg ? line.edibleKg / line.inPotKg : 1;
+  };
   const form = useTypedForm({
-    first: Object.fromEntries(lines.map((line) => [line.lineId, gramsOf(line.edibleKg)])),
+    first: Object.fromEntries(lines.map((line) => [line.lineId, gramsOf(line.inPotKg ?? line.edibleKg)])),
     schema: gramsByLine(lines),
     keep: (grams) => {
-      const kgByLine = Object.fromEntries(Object.entries(grams).map(([id, g]) => [id, g / 1000]));
+      const kgByLine = Object.fromEntries(
+        Object.entries(grams).map(([id, g]) => [id, (g / 1000) * edibleShare(id)]),
+      );
       onKeep(kgByLine, redrawn(draws, lotOf, kgByLine));
     },
   });
   return (
     <Sheet title="What really went in" isOpen={isOpen} onClose={onClose}>
-      <Over>Edible weight, as it went into the pot. 0 for what was left out.</Over>
+      <Over>
+        As it went into the pot, trimmed; bones that go in are weighed with it. 0 for what was left out.
+      </Over>
       <TypedForm form={form}>
         {lines.map((line) => (
           <div key={line.lineId}>
