@@ -27,4 +27,5 @@ export const substitutionSchema: v.GenericSchema<unknown, Substitution> = v.vari
     creamLineId: textField('The cream'),
     fatPercent: numberField('Fat', 0, 100, '%'),
   }),
+  v.strictObject({ kind: v.literal('makeUp'), byIngredientId: textField('What makes it up') }),
 ]);

@@ -75,7 +75,7 @@ export function planBatch(input: PlanInput): Plan {
     1,
     Math.ceil((servedLitres(input) * (1 - (input.holdBackShare ?? 0))) / fill - 1e-9),
   );
-  while (batches <= MOST_BATCHES) {
+  for (let trial = 0; trial < MOST_TRIALS && batches <= MOST_BATCHES; trial++) {
     const share = Number.isInteger(input.portions)
       ? Math.ceil(input.portions / batches)
       : input.portions / batches;
@@ -83,8 +83,11 @@ export function planBatch(input: PlanInput): Plan {
     if (plan.fullest.litres <= fill * (1 + 1e-9)) return inRuns(input, plan, batches);
     batches = Math.max(batches + 1, Math.ceil((batches * plan.fullest.litres) / fill - 1e-9));
   }
-  throw new RangeError(`portions must be at most ${MOST_BATCHES} fillings of the pot, got ${input.portions}`);
+  throw new RangeError(`portions must be what this pot holds in batches, got ${input.portions}`);
 }
+
+/** The next guess follows how much too full the last was: so many are plenty where fewer in the pot fill it less. */
+const MOST_TRIALS = 12;
 
 /** More fillings of a pot than this are another pot’s order. */
 const MOST_BATCHES = 1000;

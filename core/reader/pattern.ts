@@ -27,8 +27,8 @@ export function fitsRole(role: PatternSlot['role'], ingredient: Ingredient): boo
 }
 
 /**
- * Swaps what a pattern leaves open. Vegetables, bones and liquids change weight for weight, edible; a starch by its
- * strength. Trim follows the new food's yield, the cooking time its softness, and what it does to the colour is said.
+ * Swaps what a pattern leaves open. Vegetables, bones and liquids change weight for weight, edible, a dry pulse by what
+ * it becomes when it has drunk; a starch by its strength. Trim follows the new food's yield, the cooking time its softness, and what it does to the colour is said.
  *
  * @param pattern a recipe with slots and written lines
  * @param swaps ingredient id by written line id
@@ -55,7 +55,12 @@ export function fromPattern(
       throw new RangeError(`swaps.${line.id} must fit as ${slot.role}, got ${swap}`);
     const { ingredient: before, edibleKg, reading, comesOut } = understandLine(line, table);
     if (!before || edibleKg === null || before.id === after.id) return line;
-    const kg = slot.role === 'starch' ? (edibleKg * strength(before)) / strength(after) : edibleKg;
+    // a dry pulse is weighed by what it becomes: it drinks its own weight and more
+    const becomes = edibleKg * (1 + (before.drinks ?? 0));
+    const kg =
+      slot.role === 'starch'
+        ? (edibleKg * strength(before)) / strength(after)
+        : becomes / (1 + (after.drinks ?? 0));
     notes.push(...swapNotes(before, after, edibleKg, kg));
     if (after.softenMin !== undefined && after.softenMin !== before.softenMin) {
       // the simmer that waited for the old one, in its own stage or after it, waits for the new

@@ -1,6 +1,6 @@
 import { atLeast, within } from '../check';
 import type { Ingredient } from '../matter';
-import type { Recipe, RecipeLine } from '../recipe';
+import { cookingStages, type Recipe, type RecipeLine } from '../recipe';
 import { umamiGPer100g } from '../taste';
 import { bodyG } from '../thickness';
 
@@ -48,6 +48,8 @@ function changedBy(
       return bouillon(recipe, change, ingredients);
     case 'dairyFat':
       return dairyFat(recipe, change, ingredients);
+    case 'makeUp':
+      return makeUp(recipe, change, ingredients);
   }
 }
 
@@ -78,7 +80,7 @@ function swap(
     ingredientId: after.id,
     kg: line.kg * share * factor,
     // dosed by its own strength, what is solved by the plan goes on being solved
-    ...(change.keep === 'umami' ? { scaling: 'straight' as const } : {}),
+    ...(change.keep === 'umami' || !canSolve(line, after) ? { scaling: 'straight' as const } : {}),
     ...(after.thickener ? { thickener: after.thickener } : {}),
     ...(line.comesOut && after.out
       ? { comesOut: { word: after.out, eachG: after.pieceG ?? line.comesOut.eachG } }
@@ -97,6 +99,45 @@ function swap(
     notes,
   };
 }
+
+/** Under this much salt a food salts nothing: a dish's salt is not made up with it. */
+const SALTS_FROM = 0.3;
+
+/** Whether a food can do what a solved line is for: salt a pot, thicken it, make up its litres. */
+function canSolve({ scaling }: RecipeLine, food: Ingredient): boolean {
+  if (scaling === 'toSalt') return food.perKg.salt >= SALTS_FROM;
+  if (scaling === 'toThickness') return food.thickener !== undefined || (food.bodyGPerKg ?? 0) > 0;
+  if (scaling === 'toYield') return food.share === 'liquid' && food.perKg.water > 0.5;
+  return true;
+}
+
+/** A line that makes up the litres, where the recipe has none: it goes in with the first stage that boils. */
+function makeUp(
+  recipe: Recipe,
+  change: Extract<Substitution, { kind: 'makeUp' }>,
+  ingredients: Readonly<Record<string, Ingredient>>,
+): Substituted {
+  const food = rowOf(ingredients, change.byIngredientId);
+  const line: RecipeLine = {
+    id: `made-up~${food.id}`,
+    ingredientId: food.id,
+    stageId: '',
+    kg: recipe.litres * MADE_UP_SHARE,
+    scaling: 'toYield',
+    tempC: 15,
+  };
+  if (!canSolve(line, food)) throw new RangeError(`byIngredientId must be a liquid, got ${food.id}`);
+  const stages = cookingStages(recipe);
+  const stage = stages.find((one) => one.kind !== 'start' && one.heat.kind === 'hold') ?? stages.at(-1);
+  if (!stage) throw new RangeError(`recipe must have a stage, got ${recipe.id}`);
+  return {
+    recipe: { ...recipe, lines: [...recipe.lines, { ...line, stageId: stage.id }] },
+    notes: [`${food.name} makes up the litres.`],
+  };
+}
+
+/** As a first guess it makes up this share of what is served. */
+const MADE_UP_SHARE = 0.1;
 
 /** How many kg of the new stand for one of the old. */
 function measured(

@@ -9,7 +9,9 @@ export type Substitution =
   /** water for a share of a base, its aromatics in the pot instead, lifted out again */
   | { kind: 'aromatics'; lineId: string; share: number }
   | { kind: 'bouillon'; lineId: string; share: number; gPerL: number }
-  | { kind: 'dairyFat'; milkLineId: string; creamLineId: string; fatPercent: number };
+  | { kind: 'dairyFat'; milkLineId: string; creamLineId: string; fatPercent: number }
+  /** a liquid that makes up the litres, where the recipe has none to solve */
+  | { kind: 'makeUp'; byIngredientId: string };
 
 /** What the new food is measured by: weight, thickening strength, solids, dried for fresh, or umami. */
 export const SWAP_KEEPS = ['weight', 'strength', 'solids', 'dried', 'umami'] as const;

@@ -240,7 +240,7 @@ function FormFor({
           )}
           <Over>
             {editing.costCents !== null &&
-              `${money(editing.costCents, kitchen.currency)} a bowl as written. `}
+              `${editing.unpriced.length > 0 ? 'At least ' : ''}${money(editing.costCents, kitchen.currency)} a bowl as written${editing.unpriced.length > 0 ? `, without ${editing.unpriced.join(', ').toLowerCase()}: no price yet` : ''}. `}
             {errors.length > 0 && `${errors.length} to put right.`}
           </Over>
           <Errors

@@ -77,6 +77,8 @@ export function Figures({
   const boilId = order.shown?.input.recipe.stages.find((stage) => stage.ends.rule === 'simmer')?.id;
   const simmer = plan.stages.find((stage) => stage.stageId === boilId);
   const busy = open.find((batch) => batch.burnerId === burner.id || batch.potId === order.draft.potId);
+  const service = kitchen.services.find((one) => one.id === order.draft.serviceId);
+  const over = plan.base || !service ? null : bowlsOver(service.covers, plan, open);
   const isTooFull = plan.batches > 1;
   const isLate = plan.startAtMs < nowMs - 5 * 60_000;
   const w = (figure: FigureName) => workingWords(plan, figure, kitchen.currency);
@@ -160,11 +162,22 @@ export function Figures({
           {runsWords(plan.runs ?? [], (ms) => runHour(ms, nowMs, zone))}.
         </Caution>
       )}
+      {over && (
+        <Caution>
+          orders for {hourMinute(plan.serviceAtMs, zone)} come to {over.bowls} bowls; {over.covers} are
+          expected.
+        </Caution>
+      )}
       {plan.unpriced && order.shown && (
         <Unpriced names={plan.unpriced} rows={Object.values(order.shown.input.ingredients)} />
       )}
       {(plan.unmet ?? []).map((wish) => (
-        <Caution key={wish.wish}>{unmetWords(wish)}</Caution>
+        <div key={wish.wish}>
+          <Caution>{unmetWords(wish)}</Caution>
+          {wish.wish === 'bowls' && wish.why === 'nothingToSolve' && wish.nearest < wish.wanted && (
+            <MakeUp order={order} />
+          )}
+        </div>
       ))}
       {isLate && (
         <Caution>
@@ -238,6 +251,41 @@ export function Figures({
       </div>
     </>
   );
+}
+
+/** What could be added where no liquid of the recipe makes up the litres: one press puts it in the order. */
+function MakeUp({ order }: { order: Order }) {
+  const rows = order.shown?.input.ingredients ?? {};
+  return (
+    <>
+      {MAKES_UP.flatMap((id) => rows[id] ?? []).map((row) => (
+        <Button
+          key={row.id}
+          onPress={() =>
+            order.change({ changes: [...order.draft.changes, { kind: 'makeUp', byIngredientId: row.id }] })
+          }
+        >
+          Make it up with {row.name.toLowerCase()}
+        </Button>
+      ))}
+    </>
+  );
+}
+
+const MAKES_UP = ['water', 'milk'] as const;
+
+/** What is on for the same service together with this order, where that is more than it expects. */
+function bowlsOver(
+  covers: number,
+  plan: Plan,
+  open: readonly { snapshot: { plan: Pick<Plan, 'serviceAtMs' | 'portions' | 'base'> } }[],
+): { bowls: number; covers: number } | null {
+  const others = open
+    .map((batch) => batch.snapshot.plan)
+    .filter((one) => one.serviceAtMs === plan.serviceAtMs && !one.base)
+    .reduce((sum, one) => sum + one.portions, 0);
+  const bowls = Math.round(others + plan.portions);
+  return bowls > covers ? { bowls, covers } : null;
 }
 
 /** The hour; with its day where that is not today. */

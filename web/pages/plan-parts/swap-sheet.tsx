@@ -186,7 +186,9 @@ export function SwapsDone({ order }: { order: Order }) {
         ? `${Math.round(change.share * 100)} % by bouillon`
         : change.kind === 'aromatics'
           ? 'water, with its aromatics in the pot'
-          : `milk and cream to ${change.fatPercent} % fat`;
+          : change.kind === 'makeUp'
+            ? `made up with ${name(change.byIngredientId)}`
+            : `milk and cream to ${change.fatPercent} % fat`;
   return (
     <Over as="div">
       {order.draft.changes.map((change, i) => (

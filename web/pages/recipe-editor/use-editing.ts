@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import { typedNumber } from '../../../contract';
-import { recipeCostPerPortionCents } from '../../../core/book';
+import { prepareRecipe, recipeCostPerPortionCents } from '../../../core/book';
 import type { Diet } from '../../../core/matter';
 import {
   linesOf,
@@ -86,6 +86,8 @@ export interface Editing {
   advisories: Advisory[];
   tooBig: string[];
   costCents: number | null;
+  /** foods that the cost leaves out, by name */
+  unpriced: readonly string[];
   /** true while there is something to take back */
   canTakeBack: boolean;
   takeBack(): void;
@@ -356,6 +358,7 @@ export function look(
     advisories: (whole && tried(() => advisoriesOf(recipe, library))) ?? [],
     tooBig: tooBigForSpoon(recipe).map((one) => one.lineId),
     costCents: whole && tried(() => recipeCostPerPortionCents(recipe, library)),
+    unpriced: (whole && tried(() => prepareRecipe(recipe, library).unpriced)) ?? [],
   };
 }
 
