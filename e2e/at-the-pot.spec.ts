@@ -161,9 +161,9 @@ test('a fall watched: called, stirred, asked what if, given another mark, mended
 
   await test.step('pieces out, parked with their place, asked for when their stage comes', async () => {
     await act(page, 'Out of the pot').click();
+    await sheet(page).getByText('A part of it').click();
     await act(page, 'It is out').click();
     await expect(sheet(page).getByText('The weight must be a number of g, not empty.')).toBeVisible();
-    await sheet(page).getByText('A part of it').click();
     await sheet(page).getByLabel('It weighs').fill('300');
     await accessible(page, 'out of the pot');
     await act(page, 'It is out').click();

@@ -162,15 +162,17 @@ function PlanOf({
           <>
             <PotSection
               vessel={pot.vessel}
-              litres={Math.min(plan.yieldLitres, plan.brimLitres)}
+              litres={Math.min(plan.yieldLitres / plan.batches, plan.brimLitres)}
               food={recipe.colour}
               pieces={recipe.base ? 0 : 0.55}
               label={
-                plan.batches > 1 ? '' : `${litres(plan.yieldLitres)} ${recipe.base ? 'strained' : 'to serve'}`
+                plan.batches > 1
+                  ? `${litres(plan.yieldLitres / plan.batches)}, one of ${plan.batches}`
+                  : `${litres(plan.yieldLitres)} ${recipe.base ? 'strained' : 'to serve'}`
               }
               marks={marksOf(plan)}
               stick
-              description={`The ${pot.name} in section: ${litres(plan.yieldLitres)} at the end, ${litres(plan.fullest.litres)} at its fullest, no fuller than ${litres(plan.workingFillLitres)} while it boils.`}
+              description={`The ${pot.name} in section: ${litres(plan.yieldLitres / plan.batches)} at the end, ${litres(plan.fullest.litres)} at its fullest, no fuller than ${litres(plan.workingFillLitres)} while it boils.`}
             />
             <Choices role="group" aria-label="Pots">
               {choices.map((choice) => (
@@ -228,7 +230,7 @@ function marksOf(plan: Plan): WallMark[] {
       kind: 'limit',
     },
   ];
-  if (plan.fullest.litres - plan.yieldLitres > 0.04 * plan.brimLitres) {
+  if (plan.fullest.litres - plan.yieldLitres / plan.batches > 0.04 * plan.brimLitres) {
     marks.push({
       litres: plan.fullest.litres,
       text: `fullest ${litres(plan.fullest.litres)}`,

@@ -100,7 +100,7 @@ export function Figures({
       <div>
         <Figure
           label="Light the burner"
-          value={hourMinute(plan.startAtMs, zone)}
+          value={runHour(plan.startAtMs, nowMs, zone)}
           note={fromNow(plan.startAtMs, nowMs)}
           working={w('start')}
         />

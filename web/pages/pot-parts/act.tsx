@@ -249,17 +249,19 @@ function UnderWay({ here, next, onRead, onOpen }: ActProps & { next: UnderWayWan
         </Asked>
       )}
       <Errors sentences={refusals} />
-      <Acts>
-        {first}
-        {first === read ? finish : read}
-        {hasHeat ? (
-          <Button key="heat-sheet" atPot onPress={() => onOpen('heat')}>
-            Heat and lid
-          </Button>
-        ) : (
-          finish
-        )}
-      </Acts>
+      {!(isAsked && isDoubtful) && (
+        <Acts>
+          {first}
+          {first === read ? finish : read}
+          {hasHeat ? (
+            <Button key="heat-sheet" atPot onPress={() => onOpen('heat')}>
+              Heat and lid
+            </Button>
+          ) : (
+            finish
+          )}
+        </Acts>
+      )}
       <MoreActs here={here} onOpen={onOpen} beside={hasHeat ? ['reading', 'heat'] : ['reading']} />
     </>
   );

@@ -6,7 +6,7 @@ import type { Ingredient } from '../../../core/matter';
 import type { BatchCommand } from '../../../core/rules';
 import { Button } from '../../components/button';
 import { Choice } from '../../components/choice';
-import { figure, TypedForm, typedWords, useTypedForm } from '../../components/form';
+import { figure, figureOrNone, TypedForm, typedWords, useTypedForm } from '../../components/form';
 import { PickOne } from '../../components/menu';
 import { Errors, Soft } from '../../components/text';
 import type { BatchHere } from '../batch-frame';
@@ -15,6 +15,12 @@ import { useSubmit } from './use-submit';
 
 const LIFTED = v.object({
   grams: figure(numberField('The weight', 1, 100_000, 'g')),
+  place: typedWords(textField('The place', 60)),
+});
+
+/** All of it comes out: what it weighs is good to know and no more. */
+const LIFTED_WHOLE = v.object({
+  grams: figureOrNone(numberField('The weight', 1, 100_000, 'g')),
   place: typedWords(textField('The place', 60)),
 });
 
@@ -47,16 +53,17 @@ export function LiftForm({ here, onClose }: { here: BatchHere; onClose: () => vo
 
   const form = useTypedForm({
     first: { grams: '', place: 'tray, spread out' },
-    schema: LIFTED,
+    schema: piece && isAll === 'all' ? LIFTED_WHOLE : LIFTED,
     keep: async ({ grams, place }) => {
-      if (await tell(bodyOf(grams / 1000, place))) onClose();
+      if (await tell(bodyOf(grams === undefined ? null : grams / 1000, place))) onClose();
     },
   });
 
-  function bodyOf(kg: number, place: string): BatchCommand {
+  function bodyOf(weighedKg: number | null, place: string): BatchCommand {
+    const kg = weighedKg ?? piece?.inPotKg ?? 0;
     if (what === FAT || what === LIQUID) return { type: 'pouredOff', payload: { what, kg } };
     const back = fate === 'parked' && backFor ? { backStageId: backFor } : {};
-    const where = fate === 'thrown' ? {} : { place, weighedKg: kg };
+    const where = fate === 'thrown' ? {} : { place, ...(weighedKg === null ? {} : { weighedKg }) };
     if (!piece) throw new RangeError(`what must lie in the pot, got ${what}`);
     const which = { ingredientId: piece.ingredientId, ...(piece.itemId ? { itemId: piece.itemId } : {}) };
     const share = isAll === 'all' ? { share: 1 } : {};
@@ -95,7 +102,13 @@ export function LiftForm({ here, onClose }: { here: BatchHere; onClose: () => vo
           </>
         )}
         <form.AppField name="grams">
-          {(field) => <field.AtPot label="It weighs" unit="g" refused={refusals[0] ?? null} />}
+          {(field) => (
+            <field.AtPot
+              label={isAll === 'all' && piece ? 'It weighs, if it is weighed' : 'It weighs'}
+              unit="g"
+              refused={refusals[0] ?? null}
+            />
+          )}
         </form.AppField>
         {isPieces && (
           <Choice label="What becomes of it" value={fate} options={FATES} onChange={setFate} atPot />
