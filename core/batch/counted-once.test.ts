@@ -288,6 +288,16 @@ describe('adjusting', () => {
       adjustments(ham, at(ham, said, 60), 6).ways.find((way) => way.id === 'reduce')?.after.minutes ?? 1e9;
     expect(minutes([...simmering, moved, lit])).toBeGreaterThan(1.5 * minutes([...simmering, lit]));
   });
+  it('counts on the mark the cook has set, not the recipe’s', () => {
+    const running: Said[] = [
+      ...stage(snapshot, 'boil', 0),
+      [1, { type: 'heatSet', payload: { fraction: 1 } }],
+      [40, { type: 'stageBegun', payload: { stageId: 'fall' } }],
+    ];
+    const mark: Said = [41, { type: 'targetSet', payload: { target: { kind: 'gone', fraction: 0.5 } } }];
+    const salt = (said: Said[]) => adjustments(snapshot, at(snapshot, said, 42)).saltPercentAtEnd;
+    expect(salt([...running, mark]) / salt(running)).toBeGreaterThan(1.2);
+  });
   it('stands 500 kg of flour by slip, and says when an amount no longer fits', () => {
     const slip: Said = [
       20,

@@ -1,7 +1,7 @@
 import { massesOf, massKg, saltPercent, volumeLitres } from '../matter';
 import { own, recordOf } from '../own';
 import { CannotCook, cookRest, type HalfCooked, type PlannedLine, timesLine } from '../plan';
-import { liquidLitres, type PotState, potLitres, putFoodIn } from '../pot';
+import { fallTo, liquidLitres, type PotState, potLitres, putFoodIn } from '../pot';
 import type { RecipeLine, Stage } from '../recipe';
 import { bodyG, flourEquivalentOfBand } from '../thickness';
 
@@ -140,12 +140,18 @@ function halfCooked(snapshot: BatchSnapshot, state: BatchState): HalfCooked {
   return {
     pot: state.pot,
     begun,
-    running: running
-      ? { stage: running, leftMin: clockMin - spentMin, targetKg: progress?.targetKg ?? null }
-      : null,
+    running: running ? { stage: running, leftMin: clockMin - spentMin, targetKg: markKg(state) } : null,
     kgById: state.addedKgByIngredient,
     hanging: state.items.filter((item) => item.tag !== null),
   };
+}
+
+/** The mass the running stage falls to: the cook's own mark before the recipe's; null where it falls to none. */
+function markKg(state: BatchState): number | null {
+  const progress = state.stages.find((one) => one.stageId === state.currentStageId);
+  if (!progress?.target || progress.fromLitres === null) return progress?.targetKg ?? null;
+  const mark = fallTo(state.setup, state.pot, progress.target, progress.fromLitres);
+  return mark.kind === 'mass' ? mark.kg : null;
 }
 
 /** Kilograms of the last line of a law, so that the end comes to what was ordered. */

@@ -189,11 +189,12 @@ function finishRunning(
 
 /** What is left of a running stage. */
 function endsFrom(stage: Stage, pot: PotState, leftMin: number, targetKg: number | null): Stage['ends'] {
+  if (targetKg !== null) {
+    const gone = 1 - litresAtMass(pot, targetKg) / potLitres(pot);
+    return { rule: 'fall', fractionGone: Math.max(0, gone) };
+  }
   if (stage.ends.rule === 'minutes') return { rule: 'minutes', minutes: Math.max(0, leftMin) };
-  if (stage.ends.rule !== 'fall') return stage.ends;
-  const litres = potLitres(pot);
-  const markLitres = targetKg === null ? litres : litresAtMass(pot, targetKg);
-  return { rule: 'fall', fractionGone: Math.max(0, 1 - markLitres / litres) };
+  return stage.ends.rule === 'fall' ? { rule: 'fall', fractionGone: 0 } : stage.ends;
 }
 
 function remember(cooking: Cooking, stage: Stage | null, put: ReturnType<typeof linesIn>): void {
