@@ -25,7 +25,7 @@ export default {
       comment:
         'The model knows no framework, no Node, no library of the rest of the house; a linear-program solver is arithmetic.',
       severity: 'error',
-      from: { path: '^core/', pathNot: '\\.test\\.ts$' },
+      from: { path: '^core/', pathNot: '(\\.test\\.ts|^core/testing/.+)$' },
       to: {
         dependencyTypes: ['npm', 'npm-dev', 'core', 'npm-optional', 'npm-peer'],
         pathNot: '^node_modules/yalps/',
