@@ -145,6 +145,15 @@ test('a fall watched: called, stirred, asked what if, given another mark, mended
     await expect(sheet(page).getByRole('link', { name: 'Side by side on the bench' })).toBeVisible();
     await act(page, 'On with it').click();
     await act(page, 'Something went wrong').click();
+    await sheet(page).getByText('Forgotten').click();
+    await act(page, 'That is what happened').click();
+    await act(page, 'On with it').click();
+    // what was forgotten is still wanted, at whatever stage the pot is, and goes in with one press
+    const missing = page.getByRole('group', { name: 'Not in yet' });
+    await missing.getByRole('button').first().click();
+    await expect(missing).toHaveCount(0);
+    expect((await last(page)).type).toBe('added');
+    await act(page, 'Something went wrong').click();
     await sheet(page).getByText('Trouble in the pot').click();
     await act(page, 'That is what happened').click();
     await expect(sheet(page).getByText(/Do not scrape/)).toBeVisible();
@@ -156,7 +165,7 @@ test('a fall watched: called, stirred, asked what if, given another mark, mended
     await expect(sheet(page).getByText(/It is in the clean pot/)).toBeVisible();
     await act(page, 'On with it').click();
     expect((await eventsOf(page)).slice(-2).map((one) => one.type)).toEqual(['pouredOff', 'moved']);
-    expect((await eventsOf(page)).filter((one) => one.type === 'slip')).toHaveLength(2);
+    expect((await eventsOf(page)).filter((one) => one.type === 'slip')).toHaveLength(3);
   });
 
   await test.step('pieces out, parked with their place, asked for when their stage comes', async () => {

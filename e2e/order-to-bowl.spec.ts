@@ -191,6 +191,11 @@ test('60 bowls at 13:10, from the order to the log', async ({ page, browser }) =
     await move(page, 4);
     await stageDone(page);
     await page.getByRole('button', { name: 'Begin', exact: true }).click();
+    // held for service is held: never at full heat, and a reading can be taken here too
+    const { events } = await (await page.request.get(url.replace('/batches/', '/api/batches/'))).json();
+    const lastHeat = events.findLast((event: { type: string }) => event.type === 'heatSet');
+    expect(lastHeat.payload.fraction).toBeLessThan(0.7);
+    await expect(page.getByRole('button', { name: 'It is here now' })).toBeVisible();
     await page.getByRole('button', { name: 'To the pass' }).click();
     await page.getByRole('button', { name: '1 out', exact: true }).click();
     await expect(page.getByRole('dialog', { name: 'Before the first bowl' })).toBeVisible();
