@@ -132,6 +132,7 @@ export const batchCommandSchema: v.GenericSchema<unknown, BatchCommand> = v.vari
         v.strictObject({
           kind: v.literal('temperature'),
           value: numberField('The temperature', -30, 130, '°C'),
+          sure: v.optional(v.literal(true)),
           from: fromDevice,
         }),
       ]),

@@ -152,7 +152,7 @@ test('a fall watched: called, stirred, asked what if, given another mark, mended
     const missing = page.getByRole('group', { name: 'Not in yet' });
     await missing.getByRole('button').first().click();
     await expect(missing).toHaveCount(0);
-    expect((await last(page)).type).toBe('added');
+    await expect.poll(async () => (await last(page)).type).toBe('added');
     await act(page, 'Something went wrong').click();
     await sheet(page).getByText('Trouble in the pot').click();
     await act(page, 'That is what happened').click();

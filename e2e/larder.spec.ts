@@ -106,7 +106,7 @@ test('a stock is made, put by, labelled, drawn in two soups, and recalled to eve
     await page.getByRole('link', { name: /Light vegetable stock.*past its date/ }).click();
     await page.getByRole('button', { name: 'Throw away' }).click();
     const sheet = page.getByRole('dialog');
-    await sheet.getByLabel('How much').fill('3');
+    await sheet.getByLabel('How much').fill('2.5');
     await sheet.getByRole('button', { name: 'It is gone' }).click();
     await expect(sheet.getByText('The reason is missing.')).toBeVisible();
     await sheet.getByLabel('Why').fill('past its date');

@@ -311,6 +311,20 @@ describe('adjusting', () => {
   });
 });
 
+describe('a reading the cook has been asked about already', () => {
+  it('is believed however far off it lies, and is not asked about again', () => {
+    const cold: Said[] = [...stage(snapshot, 'boil', 0)];
+    const reading = (more: object): Said => [
+      2,
+      { type: 'reading', payload: { kind: 'temperature', value: 92, ...more } },
+    ];
+    expect(at(snapshot, [...cold, reading({})], 3).questions).toHaveLength(1);
+    const sure = at(snapshot, [...cold, reading({ sure: true })], 3);
+    expect(sure.questions).toEqual([]);
+    expect(sure.pot.tempC).toBeGreaterThan(85);
+  });
+});
+
 describe('held for service', () => {
   const cooked: Said[] = [
     ...stage(snapshot, 'boil', 0),

@@ -24,6 +24,8 @@ export interface PotReading {
   value: number;
   /** of a level: the pot was taken off the boil for it; without a word it goes by the temperature */
   still?: boolean | undefined;
+  /** the cook has been asked and stands by it: it is believed however far off it lies */
+  sure?: true | undefined;
   /** a probe or a scale said it, and not a cook */
   from?: 'device' | undefined;
 }

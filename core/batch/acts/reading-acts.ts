@@ -14,7 +14,7 @@ export function receiveReading(
   event: EventOf<'reading'>,
 ): BatchState {
   const reading = event.payload;
-  const answer = context.answers.get(event.id);
+  const answer = context.answers.get(event.id) ?? reading.sure;
   const from = state.stages.find((one) => one.stageId === state.currentStageId)?.fromLitres ?? undefined;
   const result = readPot(state.setup, state.pot, reading, answer === true, from);
   const keep = (status: LoggedReading['status']): BatchState => {

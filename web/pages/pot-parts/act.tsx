@@ -187,6 +187,7 @@ function UnderWay({ here, next, onRead, onOpen }: ActProps & { next: UnderWayWan
   const [isAsked, setAsked] = useState(false);
   const done: BatchCommand[] = [{ type: 'stageDone', payload: { stageId: next.stage.id } }];
   const simmerC = clock?.target?.kind === 'temperature' ? clock.target.tempC : null;
+  const isSimmer = next.stage.ends.rule === 'simmer';
   const isDoubtful = simmerC !== null && state.pot.tempC < simmerC - DOUBTFUL_K;
   // Each button keeps its own key: one that changed its meaning under a thumb would act on the wrong word.
   const finish = (
@@ -227,8 +228,8 @@ function UnderWay({ here, next, onRead, onOpen }: ActProps & { next: UnderWayWan
       {isAsked && isDoubtful && simmerC !== null && (
         <Asked role="group" aria-label="Is it up?">
           <p>
-            Calculated, it is at {Math.round(state.pot.tempC)} °C, not {Math.round(simmerC)}. Does it really
-            simmer?
+            Calculated, it is at {Math.round(state.pot.tempC)} °C, not {Math.round(simmerC)}.{' '}
+            {isSimmer ? 'Does it really simmer?' : 'Is it really so hot?'}
           </p>
           <Button
             atPot
@@ -236,12 +237,12 @@ function UnderWay({ here, next, onRead, onOpen }: ActProps & { next: UnderWayWan
             isDisabled={isBusy}
             onPress={() =>
               void once(
-                { type: 'reading', payload: { kind: 'temperature', value: round1(simmerC) } },
+                { type: 'reading', payload: { kind: 'temperature', value: round1(simmerC), sure: true } },
                 ...done,
               )
             }
           >
-            It simmers: stage done
+            {isSimmer ? 'It simmers: stage done' : 'It is so hot: stage done'}
           </Button>
           <Button atPot onPress={() => setAsked(false)}>
             Not yet
