@@ -85,7 +85,6 @@ const BREAKS = [
   ['core/order/order-amount.ts', '<= haveKg[id]! + 1e-9', '<= 1.1 * haveKg[id]!'],
   ['core/order/split-order.ts', '(count - 1 - i) * eachMs', '(count - i) * eachMs'],
   ['core/plan/hands-minutes.ts', 'kg) * specificHeatKJ(perKg)', 'kg)'],
-  ['core/plan/solve-load.ts', 'wanted * mass - saltKg', 'wanted * mass + saltKg'],
   [
     'core/substitute/substitute.ts',
     '(total * (fat - low)) / (high - low)',

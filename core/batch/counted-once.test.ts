@@ -180,6 +180,8 @@ describe('one thing in the pot is one item', () => {
     expect(toComeOut(all)).toEqual([]);
     expect(all.items.some((item) => item.ingredientId === 'ham-hock')).toBe(false);
     const two = at(ham, [...simmering, lift({ share: 0.4 })], 91);
+    const left = two.items.find((item) => item.ingredientId === 'ham-hock')!;
+    expect(left.kg).toBeCloseTo(0.6 * hock.edibleKg, 3);
     expect(toComeOut(two)[0]!.count).toBe(hock.comesOut!.count - Math.round(0.4 * hock.comesOut!.count));
   });
   it('leaves the pot once: taking the tag out after that changes nothing', () => {

@@ -103,6 +103,10 @@ describe('an order opens where it can be cooked', () => {
       potId: KETTLE.id,
       burnerId: JACKET.id,
     });
+    expect(opens(60, { potIds: [], burnerIds: [burner.id] })).toEqual({
+      potId: KETTLE.id,
+      burnerId: JACKET.id,
+    });
     expect(opens(150, free)).toEqual({ potId: KETTLE.id, burnerId: JACKET.id });
     expect(opens(60, { potIds: [pot.id, KETTLE.id], burnerIds: [] })).toBeNull();
   });

@@ -70,6 +70,13 @@ describe('a plan', () => {
     expect(plan.workings.salt.lines).toContainEqual(
       expect.objectContaining({ code: 'saltToAdd', grams: plan.saltToAddG }),
     );
+    const grams = plan.workings.salt.lines.reduce((sum, line) => {
+      if (line.code === 'saltBrought' || line.code === 'saltBroughtOther') return sum + line.grams;
+      if (line.code === 'saltGone') return sum - line.grams;
+      return line.code === 'saltToAdd' ? sum + line.saltG : sum;
+    }, 0);
+    const wanted = plan.workings.salt.lines.find((line) => line.code === 'saltWanted');
+    expect(Math.abs(grams - (wanted?.code === 'saltWanted' ? wanted.grams : 0))).toBeLessThan(0.11);
     expect(plan.workings.body.lines).toContainEqual(
       expect.objectContaining({ code: 'perLitre', gPerL: plan.flourEquivalentGPerL }),
     );
