@@ -56,7 +56,7 @@ const BREAKS = [
   ['core/book/prepare-recipe.ts', 'masses.salt - added,', 'masses.salt,'],
   ['core/lists/mise-list.ts', 'freeUntilMs = beginByMs', 'freeUntilMs = Number.POSITIVE_INFINITY'],
   ['core/order/opening-place.ts', '!busy.burnerIds.includes(burner.id)', 'busy.burnerIds.length < 99'],
-  ['core/plan/plan-batch.ts', 'input.serviceAtMs - Math.max', 'input.serviceAtMs + Math.max'],
+  ['core/plan/plan-one.ts', 'input.serviceAtMs - Math.max', 'input.serviceAtMs + Math.max'],
   [
     'core/batch/acts/serving-acts.ts',
     'count * context.snapshot.input.portionMl',

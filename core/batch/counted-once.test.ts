@@ -3,7 +3,7 @@ import { adjustments } from '../adjust';
 import { prepareRecipe } from '../book';
 import { INGREDIENT_BY_ID, massKg, saltPercent } from '../matter';
 import { planBatch } from '../plan';
-import type { Recipe, Stage } from '../recipe';
+import { newStage, type Recipe, type Stage } from '../recipe';
 import { libraryOf, recipeFrom } from '../testing/book';
 import { itemsFor, logOf, orderOf, snapshotOf } from '../testing/broth';
 import {
@@ -310,6 +310,42 @@ describe('adjusting', () => {
       expect(Number.isFinite(way.after.band)).toBe(true);
       if (way.isAddition) expect(way.warns.map((one) => one.code)).toContain('noRoom');
     }
+  });
+});
+
+describe('a sweat at the pot', () => {
+  it.each([
+    'in, then begun',
+    'begun, then in',
+  ])('drives off what its method does and no more (%s)', (order) => {
+    const base = snapshot.input.recipe;
+    const recipe: Recipe = {
+      ...base,
+      stages: [newStage('soft', 'start', 'sweat-covered'), ...base.stages],
+      lines: [
+        ...base.lines,
+        { id: 'bulbs', ingredientId: 'onion', stageId: 'soft', kg: 2, scaling: 'straight', tempC: 8 },
+      ],
+    };
+    const of = snapshotOf(orderOf({ recipe }));
+    const kg = of.plan.lines.find((line) => line.lineId === 'bulbs')!.edibleKg;
+    const both: Said[] = [
+      [0, { type: 'added', payload: { items: itemsFor(of, 'soft') } }],
+      [0.1, { type: 'stageBegun', payload: { stageId: 'soft' } }],
+    ];
+    const begun: Said[] =
+      order === 'in, then begun'
+        ? both
+        : [
+            [0, both[1]![1]],
+            [0.1, both[0]![1]],
+          ];
+    const said: Said[] = [
+      ...begun,
+      [0.2, { type: 'lidSet', payload: { lid: 'on' } }],
+      [0.3, { type: 'heatSet', payload: { fraction: 1 } }],
+    ];
+    expect(at(of, said, 90).pot.evaporatedKg / kg).toBeCloseTo(0.1, 2);
   });
 });
 

@@ -21,7 +21,8 @@ export {
   type Pot,
   type UnmetWish,
 } from './plan';
-export { planBatch, setupOf, TURNAROUND_MIN } from './plan-batch';
+export { planBatch, TURNAROUND_MIN } from './plan-batch';
+export { setupOf } from './plan-one';
 export { potInput } from './pot-input';
 export { pulledKg } from './pulled-kg';
 export { heatDeliveredW, strongestBurner } from './strongest-burner';

@@ -4,6 +4,7 @@ import styled from 'styled-components';
 import * as v from 'valibot';
 import { hourMinute, minutes, money, numberField, percent, weight } from '../../contract';
 import { type Adjustments, type AdjustWay, adjustments } from '../../core/adjust';
+import { loadStillToAdd } from '../../core/batch';
 import { itemsFromLots } from '../../core/larder';
 import { massKg } from '../../core/matter';
 import { BANDS, bandName } from '../../core/thickness';
@@ -306,9 +307,9 @@ function rounded(way: AdjustWay) {
 
 function comingWords(here: BatchHere): string {
   const { snapshot } = here.batch;
-  const left = snapshot.plan.lines.filter(
-    (line) => !line.perBowl && line.edibleKg > 0.1 && !here.pot.state.addedLineIds.includes(line.lineId),
-  );
+  // the salt to come is what is asked about, and is not counted in
+  const load = loadStillToAdd(snapshot, here.pot.state, ['toSalt']);
+  const left = snapshot.plan.lines.filter((line) => (load[line.lineId] ?? 0) > 0.1);
   if (left.length === 0) return '';
   return `Still to come: ${left.map((line) => line.name.toLowerCase()).join(', ')}; they are counted in.`;
 }

@@ -1,5 +1,5 @@
 import { massKg } from '../../matter';
-import { afterOven, isFrying, isInOven, stageTarget } from '../../plan';
+import { afterOven, isInOven, piecesGiveKg, stageTarget } from '../../plan';
 import { type FallTarget, finishStage, potLitres, type StageDeed } from '../../pot';
 import type { Stage } from '../../recipe';
 
@@ -21,9 +21,20 @@ export function beginStage(
       : state;
   const stages = withStage(before.stages, stageId, (one) => ({ begunMs: one.begunMs ?? atMs, doneMs: null }));
   const stage = stageOf(context, stageId);
-  const piecesGive = stage && isFrying(stage, before.pot) ? 0 : undefined;
-  const pot = { ...before.pot, softenedMin: 0, piecesGiveKg: piecesGive };
+  const put = stage ? fryingNow(context, before, stage) : undefined;
+  const pot = { ...before.pot, softenedMin: 0, piecesGiveKg: put };
   return withMark(context, { ...before, stages, currentStageId: stageId, lookedMs: atMs, pot });
+}
+
+/** What the pieces of a stage's own lines may give up: its lines are mostly in before it is said to have begun. */
+function fryingNow(context: FoldContext, state: BatchState, stage: Stage): number | undefined {
+  const { recipe, ingredients } = context.snapshot.input;
+  const own = new Set(recipe.lines.filter((line) => line.stageId === stage.id).map((line) => line.id));
+  const put = state.items.flatMap(({ lineId, ingredientId, kg }) => {
+    const ingredient = ingredients[ingredientId];
+    return ingredient && lineId !== null && own.has(lineId) ? [{ ingredient, kg }] : [];
+  });
+  return piecesGiveKg(stage, { ...state.pot, piecesGiveKg: undefined }, put);
 }
 
 /** A stage is done, and with it what is done to the whole pot as it ends; only the first time it is said. */
