@@ -206,7 +206,7 @@ function Ahead({ kitchen }: { kitchen: KitchenView }) {
             <li key={id}>
               {day(request.serviceAtMs, kitchen.zone)}, {hourMinute(request.serviceAtMs, kitchen.zone)}:{' '}
               <Link to={`/plan?${address}`}>
-                {request.portions} bowls of{' '}
+                {Math.round(request.portions)} bowls of{' '}
                 {(foods && orderedRecipe(request.recipeId, foods, recipes)?.name.toLowerCase()) ??
                   request.recipeId}
               </Link>

@@ -167,7 +167,7 @@ function KeptOrders({ kitchen }: { kitchen: KitchenView }) {
             <li key={id}>
               <span>
                 {day(request.serviceAtMs, kitchen.zone)}, {hourMinute(request.serviceAtMs, kitchen.zone)}:{' '}
-                {request.portions} bowls of {recipe?.name.toLowerCase() ?? request.recipeId}
+                {Math.round(request.portions)} bowls of {recipe?.name.toLowerCase() ?? request.recipeId}
               </span>
               <Button
                 kind="quiet"

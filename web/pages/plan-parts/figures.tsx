@@ -14,6 +14,7 @@ import {
   span,
 } from '../../../contract';
 import { SETS_FROM_GELATIN_PERCENT } from '../../../core/bases';
+import { orderedRecipe } from '../../../core/book';
 import type { FigureName, Plan, PlannedBase } from '../../../core/plan';
 import { bandName } from '../../../core/thickness';
 import { Button } from '../../components/button';
@@ -24,11 +25,19 @@ import { Sheet } from '../../components/sheet';
 import { Caution, Errors, Subtitle } from '../../components/text';
 import { sentencesOf } from '../../data/api';
 import { useMinuteMs } from '../../data/clock';
-import { useKeepOrder, useOpenBatches, useStartBatch } from '../../data/queries';
+import {
+  useFoods,
+  useKeepOrder,
+  useOpenBatches,
+  useOrders,
+  useRecipes,
+  useStartBatch,
+} from '../../data/queries';
 import { colour, size, space } from '../../theme/tokens';
 import { runsWords, unmetWords } from '../../words/plans';
 import { workingWords } from '../../words/workings';
 import { useKitchenHere } from '../use-kitchen-here';
+import { bowlsKept, bowlsOnTheRange, bowlsOver } from './bowls-at-service';
 import { Shortages } from './from-larder';
 import { Unpriced } from './price-form';
 import type { Order } from './use-order';
@@ -78,12 +87,14 @@ export function Figures({
   const simmer = plan.stages.find((stage) => stage.stageId === boilId);
   const busy = open.find((batch) => batch.burnerId === burner.id || batch.potId === order.draft.potId);
   const service = kitchen.services.find((one) => one.id === order.draft.serviceId);
-  const over = plan.base || !service ? null : bowlsOver(service.covers, plan, open);
+  const orderId = new URLSearchParams(search).get('order');
+  const kept = useBowlsKept(orderId);
+  const over =
+    plan.base || !service ? null : bowlsOver(service.covers, plan, [...bowlsOnTheRange(open), ...kept]);
   const isTooFull = plan.batches > 1;
   const isLate = plan.startAtMs < nowMs - 5 * 60_000;
   const w = (figure: FigureName) => workingWords(plan, figure, kitchen.currency);
   const isAhead = plan.startAtMs - nowMs > AHEAD_MS;
-  const orderId = new URLSearchParams(search).get('order');
   const take = (reason?: string) =>
     order.request &&
     start.mutate(
@@ -274,18 +285,13 @@ function MakeUp({ order }: { order: Order }) {
 
 const MAKES_UP = ['water', 'milk'] as const;
 
-/** What is on for the same service together with this order, where that is more than it expects. */
-function bowlsOver(
-  covers: number,
-  plan: Plan,
-  open: readonly { snapshot: { plan: Pick<Plan, 'serviceAtMs' | 'portions' | 'base'> } }[],
-): { bowls: number; covers: number } | null {
-  const others = open
-    .map((batch) => batch.snapshot.plan)
-    .filter((one) => one.serviceAtMs === plan.serviceAtMs && !one.base)
-    .reduce((sum, one) => sum + one.portions, 0);
-  const bowls = Math.round(others + plan.portions);
-  return bowls > covers ? { bowls, covers } : null;
+/** What the kept orders come to, but for the one that is open here. */
+function useBowlsKept(orderId: string | null) {
+  const { data: orders = [] } = useOrders();
+  const { data: book = [] } = useRecipes();
+  const { data: foods } = useFoods();
+  const isBase = (id: string) => Boolean(foods && orderedRecipe(id, foods, book)?.base);
+  return bowlsKept(orders, isBase, orderId);
 }
 
 /** The hour; with its day where that is not today. */
