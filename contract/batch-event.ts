@@ -53,18 +53,23 @@ const food = {
   kg: numberField('The amount', 0.00001, 500, 'kg'),
 };
 
+const surplus = {
+  ...food,
+  tempC: numberField('Its temperature', -30, 110, '°C'),
+  lotId: v.optional(textField('lotId')),
+  overrideReason: v.optional(textField('The reason', 200)),
+};
+
 const slip = v.variant(
   'kind',
   [
     v.strictObject({
       kind: v.literal('tooMuch'),
-      ...food,
-      tempC: numberField('Its temperature', -30, 110, '°C'),
+      ...surplus,
     }),
     v.strictObject({
       kind: v.literal('wrongPot'),
-      ...food,
-      tempC: numberField('Its temperature', -30, 110, '°C'),
+      ...surplus,
     }),
     v.strictObject({ kind: v.literal('forgot'), lineId: textField('What was forgotten') }),
     v.strictObject({

@@ -26,6 +26,8 @@ export const planRequestSchema = v.object({
   holdBackShare: v.optional(numberField('What is held back', 0, ORDER_LIMITS.holdBackShare.max, 'of a bowl')),
   /** why it is cooked although the larder is short of a base: where that comes from */
   overrideReason: v.optional(textField('Where it comes from', 200)),
+  /** lots that are drawn although they bring what the dish does not hold */
+  lotIds: v.optional(v.pipe(v.array(textField('A lot', 80)), v.maxLength(40, 'At most 40 lots.'))),
   /** what stands in for what, one after the other */
   changes: v.optional(v.pipe(v.array(substitutionSchema), v.maxLength(12, 'At most twelve substitutions.'))),
 });

@@ -1,6 +1,6 @@
 import type { BatchEvent, BatchResult, BatchSnapshot, LearnedRate } from '../core/batch';
 import type { LarderEventBody, TraceStep } from '../core/larder';
-import type { Ingredient } from '../core/matter';
+import type { Holds, Ingredient } from '../core/matter';
 import type { Plan, PlannedBurner, Pot } from '../core/plan';
 import type { RecipeDraft, UnitSystem } from '../core/reader';
 import type { Recipe } from '../core/recipe';
@@ -77,7 +77,7 @@ export interface PageOf<T> {
 }
 
 /** A lot by the words on its label. */
-export interface LotLabel {
+export interface LotLabel extends Holds {
   id: string;
   name: string;
   number: number;

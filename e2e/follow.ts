@@ -1,10 +1,15 @@
 import { chromium, type Page } from '@playwright/test';
+import { foldBatch } from '../core/batch';
+import { saltPercent } from '../core/matter';
+import { liquidLitres, potLitres } from '../core/pot';
+import { thicknessBand } from '../core/thickness';
 import { CHROMIUM } from '../playwright.config';
 import { demoServer } from './demo-server';
 
 /**
  * `npm run follow`: three pots to the 13:10 train at ten times the pace, by a cook who presses only what the screen makes
- * largest, takes out what it says must come out, and is where it calls. A simulated probe and scale hang on each pot, on
+ * largest, takes out what it says must come out, puts 10 g of salt in each pot on the Adjust page, and is where it calls.
+ * Printed at the end: what stands in each pot beside what was planned. A simulated probe and scale hang on each pot, on
  * a burner that is not what its plate says. Printed, not asserted: it takes a third of an hour, which no test may.
  */
 const SPEED = Number(process.env.SPEED ?? 10);
@@ -52,6 +57,18 @@ async function pressMain(on: Page): Promise<string | null> {
   return name;
 }
 
+/** Presses at a pot before its cook salts it a little, beside what the screen asks. */
+const SALTED_AT = 6;
+
+/** 10 g of salt on the Adjust page, and back to the pot. */
+async function saltByTheWay(on: Page): Promise<boolean> {
+  await on.getByRole('link', { name: 'Bench' }).click({ timeout: 2000 });
+  await on.getByRole('textbox', { name: 'Salt put in' }).fill('10');
+  await on.getByRole('button', { name: 'It is in', exact: true }).first().click({ timeout: 2000 });
+  await on.getByRole('link', { name: 'Pot', exact: true }).click({ timeout: 2000 });
+  return true;
+}
+
 for (const order of ORDERS) {
   await page.goto(`${server.url}/plan?${order}&service=midday`);
   await page.getByRole('button', { name: /^Take it to / }).click({ timeout: 20_000 });
@@ -71,6 +88,7 @@ const pots = open.map((batch) => ({
   startMs: batch.snapshot.plan.startAtMs,
   readyMs: null as number | null,
   presses: 0,
+  isSalted: false,
 }));
 for (const pot of pots)
   for (const kind of ['probe', 'scale'])
@@ -106,7 +124,10 @@ while (pots.some((pot) => pot.readyMs === null) && (await kitchenMs()) < endMs) 
       .first()
       .click({ timeout: 2000 })
       .catch(() => {});
-  const name = await pressMain(page).catch(() => null);
+  const name = await pressMain(page).catch((error: Error) => {
+    console.log(`${hour(Date.now())} could not press: ${error.message.slice(0, 300)}`);
+    return null;
+  });
   if (here && name && !WAITS.test(name)) {
     if (name === 'To the pass') {
       // nothing calls here any more: a walk past the one that is not ready yet
@@ -124,16 +145,24 @@ while (pots.some((pot) => pot.readyMs === null) && (await kitchenMs()) < endMs) 
       }
     } else {
       here.presses += 1;
+      if (here.presses === SALTED_AT && !here.isSalted) here.isSalted = await saltByTheWay(page);
       console.log(`${hour(await kitchenMs())} ${here.name}: ${name}`);
     }
   }
   await page.waitForTimeout(400);
 }
 for (const pot of pots) {
-  const log = await ask('GET', `/batches/${pot.id}`);
-  const readings = log.events.filter((one: { type: string }) => one.type === 'reading').length;
+  const { snapshot, events } = await ask('GET', `/batches/${pot.id}`);
+  const readings = events.filter((one: { type: string }) => one.type === 'reading').length;
+  const ready = pot.readyMs === null ? 'never' : hour(pot.readyMs);
+  console.log(`${pot.name}: ready ${ready}, ${pot.presses} presses, ${readings} readings`);
+  const state = foldBatch(snapshot, events, pot.readyMs ?? (await kitchenMs()));
+  const { mixture } = state.pot;
+  const { plan, input } = snapshot;
+  const band = thicknessBand({ flourEquivalentGPerL: mixture.flourEquivalentG / liquidLitres(state.pot) });
+  const litres = potLitres(state.pot);
   console.log(
-    `${pot.name}: ready ${pot.readyMs === null ? 'never' : hour(pot.readyMs)}, ${pot.presses} presses, ${readings} readings`,
+    `  salt ${saltPercent(mixture, 'all').toFixed(3)} % of ${plan.saltPercent.toFixed(3)}, thickness ${band.toFixed(2)} of ${plan.band.toFixed(2)}, ${litres.toFixed(2)} L of ${plan.yieldLitres.toFixed(2)} (${((litres * 1000) / input.portionMl).toFixed(1)} bowls of ${plan.yieldPortions.toFixed(1)})${pot.isSalted ? '' : ', never salted by the way'}`,
   );
 }
 console.log(

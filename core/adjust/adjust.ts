@@ -1,8 +1,18 @@
-import { type AddedItem, type BatchSnapshot, type BatchState, loadStillToAdd, potAtEnd } from '../batch';
+import {
+  type AddedItem,
+  type BatchSnapshot,
+  type BatchState,
+  batchHolds,
+  loadStillToAdd,
+  potAtEnd,
+} from '../batch';
 import { within } from '../check';
 import {
+  type Allergen,
+  bringsTo,
   DIETS,
   type Diet,
+  holdsOf,
   type Ingredient,
   massesOf,
   massKg,
@@ -45,7 +55,7 @@ export interface AdjustWay {
 
 /** What a way would do that nobody may have meant. */
 export type AdjustWarning =
-  | { code: 'addsAllergen'; name: string }
+  | { code: 'addsAllergen'; name: Allergen }
   /** food that those who eat `diet` do not eat */
   | { code: 'breaksDiet'; diet: Diet; name: string }
   | { code: 'noRoom'; litres: number; brimLitres: number };
@@ -260,18 +270,13 @@ function addition(
 
 /** What foods would bring into a pot that is not in it yet: an allergen, or food that the dish's guests do not eat. */
 function bringsIn({ snapshot, state }: ToMend, foods: readonly Ingredient[]): AdjustWarning[] {
-  const { ingredients, recipe } = snapshot.input;
-  const there = [
-    ...snapshot.plan.lines.map((line) => line.ingredientId),
-    ...Object.keys(state.addedKgByIngredient),
-  ].flatMap((id) => ingredients[id] ?? []);
-  const allergens = new Set(there.flatMap((one) => one.allergens));
-  const eaten = Math.max(0, ...there.map((one) => DIETS.indexOf(one.diet)));
-  const claimed = Math.min(eaten, ...(recipe.claims ?? []).map((claim) => DIETS.indexOf(claim)));
-  const news = [...new Set(foods.flatMap((one) => one.allergens))].filter((one) => !allergens.has(one));
+  const there = batchHolds(snapshot, state);
+  const eaten = [there.diet, ...(snapshot.input.recipe.claims ?? [])].map((diet) => DIETS.indexOf(diet));
+  const claimed = Math.min(...eaten);
+  const brings = bringsTo(holdsOf(foods), there);
   const breaks = foods.find((one) => DIETS.indexOf(one.diet) > claimed);
   return [
-    ...news.map((name) => ({ code: 'addsAllergen' as const, name })),
+    ...(brings?.allergens ?? []).map((name) => ({ code: 'addsAllergen' as const, name })),
     ...(breaks ? [{ code: 'breaksDiet' as const, diet: DIETS[claimed]!, name: breaks.name }] : []),
   ];
 }

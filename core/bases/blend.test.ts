@@ -6,11 +6,10 @@ import {
   type BlendWanted,
   blendLots,
   concentrate,
-  type LotContents,
   letDown,
   outcomeOf,
 } from '../larder';
-import { brixOf, INGREDIENT_BY_ID, NO_SAVOUR, totalKg } from '../matter';
+import { brixOf, INGREDIENT_BY_ID, type LotContents, NO_SAVOUR, totalKg } from '../matter';
 import { contentsFor } from '../testing/larder';
 
 /** A liquid of so much salt, other solids and savour, the rest water. */

@@ -5,6 +5,7 @@ import { HOT_FILL } from '../scaling';
 
 import type { BatchSnapshot } from './batch-event';
 import type { BatchState } from './batch-state';
+import { hasGoneIn } from './went-in';
 
 /** A blender's fills for what is in the pot now. */
 export interface BlenderFills {
@@ -43,9 +44,7 @@ export interface RenderedFat {
  */
 export function renderedFat(snapshot: BatchSnapshot, state: BatchState): RenderedFat {
   const floatsKg = state.pot.mixture.liquid.fat;
-  const toCome = snapshot.plan.lines.filter(
-    (line) => !line.perBowl && !state.addedLineIds.includes(line.lineId),
-  );
+  const toCome = snapshot.plan.lines.filter((line) => !line.perBowl && !hasGoneIn(state, line.lineId));
   const thickener = (lineId: string) =>
     snapshot.input.recipe.lines.find((line) => line.id === lineId)?.scaling === 'toThickness';
   const flourKg = toCome.reduce((sum, line) => sum + (thickener(line.lineId) ? line.edibleKg : 0), 0);

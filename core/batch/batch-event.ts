@@ -1,5 +1,5 @@
 import type { Lid } from '../evaporation';
-import type { Ingredient, LotStorage, ThickenerKind } from '../matter';
+import type { DrawnLot, Holds, Ingredient, LotStorage, ThickenerKind } from '../matter';
 import type { Plan, PlanInput, PlannedBurner, Pot } from '../plan';
 import type { FallTarget, PotReading } from '../pot';
 
@@ -9,6 +9,8 @@ export interface BatchSnapshot {
   plan: Plan;
   /** the larder lot the batch draws its liquid from; in snapshots before `draws` */
   lotId?: string;
+  /** what the dish holds as it was ordered, whatever it is drawn from; not in the first snapshots */
+  holds?: Holds;
   /** which lots each line comes from, oldest first */
   draws?: readonly LineDraw[];
 }
@@ -27,6 +29,10 @@ export interface AddedItem {
   tempC: number;
   lineId?: string;
   lotId?: string;
+  /** what that lot held as it was drawn; the kitchen says it when it takes the entry in */
+  drawn?: DrawnLot;
+  /** the row of a food that the batch did not start with; the kitchen says it too */
+  row?: Ingredient;
   /** why a lot past its date was used, and who answers for it */
   overrideReason?: string;
   thickener?: ThickenerKind;
@@ -49,7 +55,17 @@ export type Trouble = (typeof TROUBLES)[number];
 /** Something that did happen and should not have: the state follows it, and a rescue is offered. Never an undo. */
 export type Slip =
   /** more went in than was said, or something of another pot */
-  | { kind: 'tooMuch' | 'wrongPot'; ingredientId: string; kg: number; tempC: number }
+  | {
+      kind: 'tooMuch' | 'wrongPot';
+      ingredientId: string;
+      kg: number;
+      tempC: number;
+      /** the lot it was ladled out of, and what that held then */
+      lotId?: string;
+      drawn?: DrawnLot;
+      row?: Ingredient;
+      overrideReason?: string;
+    }
   /** the log says it is in, and it is not */
   | { kind: 'forgot'; lineId: string }
   | { kind: 'trouble'; trouble: Trouble; lostKg?: number };

@@ -4,6 +4,7 @@ import type { PlannedBurner, Pot } from '../plan';
 import type { FallTarget, PotReading, PotSetup, PotState } from '../pot';
 
 import type { Slip } from './batch-event';
+import type { WentIn } from './went-in';
 
 export interface StageProgress {
   stageId: string;
@@ -94,6 +95,8 @@ export interface StoredLot {
   kg: number;
   litres: number;
   mixture: Mixture;
+  /** all that had gone in by then, what was lifted out again among it */
+  wentIn: readonly WentIn[];
   /** of what had gone into the pot, this lot's share */
   costCents: number;
   place: string;
@@ -109,11 +112,9 @@ export interface BatchState {
   setup: PotSetup;
   stages: StageProgress[];
   currentStageId: string | null;
-  addedLineIds: string[];
-  addedKgByIngredient: Record<string, number>;
+  /** what went in, in the order it did */
+  wentIn: readonly WentIn[];
   items: PotItem[];
-  /** kg of each line that has gone in so far, by line id */
-  addedKgByLine: Record<string, number>;
   parked: Parked[];
   /** the last look-in, of whichever stage */
   lookedMs: number | null;

@@ -14,6 +14,7 @@ export {
   TROUBLES,
   type Trouble,
 } from './batch-event';
+export { type BatchHolds, batchHolds, heldBy, holdsInPot, type MoreThanOrdered } from './batch-holds';
 export { type BatchResult, batchResult, type Outcome, type YieldReason } from './batch-result';
 export type { BatchState, HeatSegment, Parked, PotItem, Question, StoredLot } from './batch-state';
 export { type BoilingAway, boilingAway } from './boiling-away';
@@ -58,3 +59,4 @@ export {
   upcastSnapshot,
 } from './versions/upcast-snapshot';
 export { wantedSinceMs } from './wanted-since';
+export { hasGoneIn, kgByFood, kgOfLine, rowGoingIn, rowsInPot, type WentIn } from './went-in';

@@ -9,6 +9,7 @@ import { lookEveryMin } from './look-every';
 import type { StageClock } from './stage-clock';
 import { stillToAdd } from './still-to-add';
 import { type TopTemperature, topTemperature } from './top-temperature';
+import { hasGoneIn } from './went-in';
 
 /** What a pot wants next, and when. `dueMs` null: nothing to wait for, it wants it now; past: it is late. */
 export type NextAction =
@@ -113,7 +114,7 @@ function beginning(snapshot: BatchSnapshot, state: BatchState): NextAction {
 /** What still waits by the pot in the running stage, the first to go in first. */
 function dueLater(snapshot: BatchSnapshot, state: BatchState, clock: StageClock) {
   return additionTimes(snapshot, clock.stage)
-    .filter((one) => !state.addedLineIds.includes(one.line.lineId))
+    .filter((one) => !hasGoneIn(state, one.line.lineId))
     .map((one) => ({ line: one.line, dueMs: clock.begunMs + one.afterMin * 60_000 }))
     .sort((a, b) => a.dueMs - b.dueMs);
 }

@@ -1,4 +1,5 @@
 import { massesOf, massKg, saltPercent } from '../matter';
+import { own } from '../own';
 import { liquidLitres } from '../pot';
 import { dilutionKg } from '../salt';
 import { thicknessBand } from '../thickness';
@@ -6,6 +7,7 @@ import { thicknessBand } from '../thickness';
 import type { BatchSnapshot, Slip, Trouble } from './batch-event';
 import type { BatchState } from './batch-state';
 import { lossKgPerHour } from './stage-clock';
+import { rowsInPot } from './went-in';
 
 /** What is done about a slip: sentences in the order they are done, with the figures of this pot. */
 export interface Rescue {
@@ -114,7 +116,7 @@ function surplus(
   slip: Extract<Slip, { ingredientId: string }>,
 ): Rescue {
   const { input } = snapshot;
-  const ingredient = input.ingredients[slip.ingredientId];
+  const ingredient = own(rowsInPot(snapshot, state), slip.ingredientId);
   const name = ingredient?.name.toLowerCase() ?? slip.ingredientId;
   const steps: string[] = [];
   let minutes: number | null = null;

@@ -1,5 +1,5 @@
 import { massesOf, massKg, saltPercent, volumeLitres } from '../matter';
-import { own, recordOf } from '../own';
+import { recordOf } from '../own';
 import { CannotCook, cookRest, type HalfCooked, type PlannedLine, timesLine } from '../plan';
 import { fallTo, liquidLitres, type PotState, potLitres, putFoodIn } from '../pot';
 import type { RecipeLine, Stage } from '../recipe';
@@ -7,6 +7,7 @@ import { bodyG, flourEquivalentOfBand } from '../thickness';
 
 import type { BatchSnapshot } from './batch-event';
 import type { BatchState } from './batch-state';
+import { hasGoneIn, kgByFood, kgOfLine } from './went-in';
 
 /** A line that has gone in but for less than this share of it is in. Common practice: nobody weighs the rest. */
 const ALL_BUT = 0.1;
@@ -73,14 +74,13 @@ export function pendingLines(snapshot: BatchSnapshot, state: BatchState): Planne
 
 /** A solved line is done once it has been ticked; another when what is planned has gone in. */
 function isPending(snapshot: BatchSnapshot, state: BatchState, line: PlannedLine): boolean {
-  const isTicked = state.addedLineIds.includes(line.lineId);
+  const isTicked = hasGoneIn(state, line.lineId);
   if (lawOf(snapshot, line.lineId) !== null) return !isTicked;
   return line.edibleKg > NOTHING_KG && leftKg(state, line) > ALL_BUT * line.edibleKg;
 }
 
 function leftKg(state: BatchState, line: PlannedLine): number {
-  const inKg = own(state.addedKgByLine, line.lineId) ?? 0;
-  return Math.max(0, line.edibleKg - inKg);
+  return Math.max(0, line.edibleKg - kgOfLine(state, line.lineId));
 }
 
 function lawOf(snapshot: BatchSnapshot, lineId: string): Solved | null {
@@ -141,7 +141,7 @@ function halfCooked(snapshot: BatchSnapshot, state: BatchState): HalfCooked {
     pot: state.pot,
     begun,
     running: running ? { stage: running, leftMin: clockMin - spentMin, targetKg: markKg(state) } : null,
-    kgById: state.addedKgByIngredient,
+    kgById: kgByFood(state),
     hanging: state.items.filter((item) => item.tag !== null),
   };
 }

@@ -4,6 +4,7 @@ import { FOOD_CODE } from '../safety';
 
 import type { BatchSnapshot } from './batch-event';
 import type { BatchState } from './batch-state';
+import { kgByFood, rowsInPot } from './went-in';
 
 /** The hottest the pot may get from now on, and the least it must have where there is a legal minimum. */
 export interface TopTemperature extends AskedTop {
@@ -25,13 +26,14 @@ const ROOM_K = 3;
  * @source rules in `safety/data/top-temperatures.ts`; minima FDA Food Code 2022
  */
 export function topTemperature(snapshot: BatchSnapshot, state: BatchState): TopTemperature | null {
-  const { recipe, ingredients } = snapshot.input;
+  const { recipe } = snapshot.input;
+  const ingredients = rowsInPot(snapshot, state);
   if (totalKg(state.pot.mixture.liquid) === 0) return null;
   const begun = state.stages.flatMap(({ stageId, begunMs }) => {
     const stage = recipe.stages.find((one) => one.id === stageId);
     return stage && begunMs !== null ? [stage] : [];
   });
-  const lowest = lowestTop({ ingredients, pot: state.pot, kgById: state.addedKgByIngredient, begun });
+  const lowest = lowestTop({ ingredients, pot: state.pot, kgById: kgByFood(state), begun });
   if (!lowest) return null;
   const least = leastOf(snapshot, state);
   return { ...lowest, least, collides: least !== null && lowest.tempC < least.tempC + ROOM_K };
@@ -39,11 +41,10 @@ export function topTemperature(snapshot: BatchSnapshot, state: BatchState): TopT
 
 /** The highest minimum that the food in the pot has to have reached, or to be held at while it is served. */
 function leastOf(snapshot: BatchSnapshot, state: BatchState): TopTemperature['least'] {
-  const { recipe, ingredients } = snapshot.input;
+  const { recipe } = snapshot.input;
+  const ingredients = rowsInPot(snapshot, state);
   const has = (test: (kind: string, id: string) => boolean) =>
-    Object.entries(state.addedKgByIngredient).some(
-      ([id, kg]) => kg > 0 && test(ingredients[id]?.kind ?? '', id),
-    );
+    state.wentIn.some(({ ingredientId: id, kg }) => kg > 0 && test(ingredients[id]?.kind ?? '', id));
   const serving = recipe.stages.find((stage) => stage.id === state.currentStageId)?.ends.rule === 'served';
   const minima: { tempC: number; why: string }[] = [];
   const code = (key: keyof typeof FOOD_CODE, what: string) =>

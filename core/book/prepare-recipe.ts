@@ -1,4 +1,5 @@
 import {
+  holdsOf,
   type Ingredient,
   type Masses,
   massesOf,
@@ -16,10 +17,12 @@ import {
   curedIngredient,
   holdingsOf,
   type Library,
+  makersOf,
   type Recipe,
   type RecipeLine,
   recipeIdOf,
   recipeRowId,
+  whatItHolds,
 } from '../recipe';
 import { bodyG } from '../thickness';
 import { cookOnPaper } from './cook-on-paper';
@@ -92,8 +95,9 @@ function prepareWithin(
 function rowOf(line: RecipeLine, library: Library, made: Made, path: readonly string[]): MadeRow {
   const recipeId = recipeIdOf(line.ingredientId);
   if (recipeId === null) {
-    const ingredient = library.ingredients[line.ingredientId];
-    if (!ingredient) throw new RangeError(`ingredientId must be in the table, got ${line.ingredientId}`);
+    const row = library.ingredients[line.ingredientId];
+    if (!row) throw new RangeError(`ingredientId must be in the table, got ${line.ingredientId}`);
+    const ingredient = asMadeHere(row, library, path);
     const price = own(library.pricesCentsPerKg, ingredient.id);
     const isFree = ingredient.store === 'tap';
     return {
@@ -115,6 +119,18 @@ function rowOf(line: RecipeLine, library: Library, made: Made, path: readonly st
   const row = rowOfRecipe(sub, library, made, [...path, recipeId]);
   made.set(recipeId, row);
   return row;
+}
+
+/** A food of the table as this house has it: where a recipe makes it, it holds what that holds, bought or made. */
+function asMadeHere(row: Ingredient, library: Library, path: readonly string[]): Ingredient {
+  const makers = makersOf(row.id, library, path);
+  if (makers.length === 0) return row;
+  const made = makers.map((recipe) => whatItHolds(recipe, library));
+  const holds = made.map(({ allergens, diet }) => ({
+    allergens: allergens.map((one) => one.allergen),
+    diet,
+  }));
+  return { ...row, ...holdsOf([row, ...holds]) };
 }
 
 function rowOfRecipe(recipe: Recipe, library: Library, made: Made, path: readonly string[]): MadeRow {

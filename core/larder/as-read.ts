@@ -1,6 +1,6 @@
-import { brixOf, type Masses, timesSavour } from '../matter';
+import { brixOf, type LotContents, type Masses, timesSavour } from '../matter';
 
-import type { Lot, LotContents } from './lot';
+import type { Lot } from './lot';
 
 /**
  * What a lot is by what was read of it: a salinity meter corrects its salt, a refractometer the rest of what is

@@ -1,8 +1,7 @@
 import { type Coefficients, type Constraint, solve } from 'yalps';
 import { positive } from '../check';
-import { brixOf } from '../matter';
+import { brixOf, type LotContents } from '../matter';
 import { UMAMI, umamiGPer100g } from '../taste';
-import type { LotContents } from './lot';
 import { mixContents } from './mix-contents';
 
 /** A lot that may go into a blend. */

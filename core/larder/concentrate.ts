@@ -1,6 +1,5 @@
 import { positive } from '../check';
-import { brixOf, timesSavour, totalKg, volumeLitres } from '../matter';
-import type { LotContents } from './lot';
+import { brixOf, type LotContents, timesSavour, totalKg, volumeLitres } from '../matter';
 import { mixContents } from './mix-contents';
 
 /** A stock is reduced no further than this share of its water: by then it scorches. Common practice. */

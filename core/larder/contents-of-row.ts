@@ -1,7 +1,5 @@
-import { type Ingredient, savourOf } from '../matter';
+import { type Ingredient, type LotContents, savourOf } from '../matter';
 import { bodyG } from '../thickness';
-
-import type { LotContents } from './lot';
 
 /** What a kilogram of a food of the table is, as a lot of it would be. */
 export function contentsOfRow(

@@ -28,21 +28,33 @@ export {
   shelfEntries,
   type TraceKey,
 } from './ledger';
-export type { Lot, LotBirth, LotContents, LotLife } from './lot';
+export type { Lot, LotBirth, LotLife } from './lot';
 export { EMPTY_TUB_KG, isEmptyTub, isOverdrawn, isPastUse, SCALE_KG } from './lot-state';
-export { drawsOfBatch, lifeOf, lotsOfBatch } from './lots-of-batch';
+export {
+  type DrawnItem,
+  drawnItems,
+  drawsOfBatch,
+  kgOffTheShelf,
+  lifeOf,
+  lotsOfBatch,
+} from './lots-of-batch';
 export { mixContents } from './mix-contents';
 export {
+  drawnLotOf,
+  holdsAsWritten,
   isBaseRow,
   layLots,
   lotsFor,
+  lotsThatFit,
+  type OfferedLot,
   type PlanWithLots,
+  planHolds,
   planWithLots,
   type ShelfLot,
   type ShortLine,
 } from './plan-with-lots';
 export { receivedFoodOf } from './received-food';
-export { type LedgerStore, settleLots } from './settle-lots';
+export { type LedgerStore, lotAt, settleLots } from './settle-lots';
 export { type LotTrace, type TraceStep, traceArrows } from './trace-lot';
 export { atItsBest, type KeepingRules, useByMs } from './use-by';
 export {

@@ -1,23 +1,5 @@
-import type { Allergen, Diet, LotStorage, Masses, Savour } from '../matter';
+import type { LotContents, LotStorage } from '../matter';
 import type { Recipe } from '../recipe';
-
-/** What a lot is, kilogram for kilogram. */
-export interface LotContents {
-  name: string;
-  /** the row it is: a food of the table, or `recipe:…` */
-  ingredientId: string;
-  /** rows that recipes may name it by, its own first */
-  satisfies: readonly string[];
-  /** its kind of base, if it is one */
-  base?: string;
-  share: 'liquid' | 'pieces';
-  perKg: Masses;
-  densityKgPerL: number;
-  savourPerKg: Savour;
-  bodyGPerKg: number;
-  allergens: readonly Allergen[];
-  diet: Diet;
-}
 
 /**
  * How long it may be kept, cold: by the house's date mark, a number of days of its own (roux), hours (garlic oil), the

@@ -1,11 +1,28 @@
 import { baseKind } from '../bases';
-import type { BatchEvent, BatchSnapshot, BatchState, StoredLot } from '../batch';
+import {
+  type AddedItem,
+  type BatchEvent,
+  type BatchEventBody,
+  type BatchSnapshot,
+  type BatchState,
+  holdsInPot,
+  type StoredLot,
+} from '../batch';
 import { activeEvents } from '../log';
-import { DIETS, type Ingredient, times, timesSavour, totalKg, volumeLitres, whole } from '../matter';
+import {
+  type Ingredient,
+  type LotContents,
+  times,
+  timesSavour,
+  totalKg,
+  volumeLitres,
+  whole,
+} from '../matter';
+import { own } from '../own';
 import { type Recipe, recipeRowId } from '../recipe';
 
 import type { LotDraw, LotMade } from './ledger';
-import type { LotBirth, LotContents, LotLife } from './lot';
+import type { LotBirth, LotLife } from './lot';
 
 /** A lot is measured cold, °C. */
 const COLD_C = 20;
@@ -31,15 +48,37 @@ export function drawsOfBatch(
       const { lineId } = event.payload;
       drawn = drawn.filter((one) => one.lineId !== lineId);
     }
-    if (event.type !== 'added') continue;
-    for (const { lotId, lineId, kg, ingredientId } of event.payload.items) {
-      if (!lotId) continue;
-      const boughtKg = kg / (ingredients[ingredientId]?.yield ?? 1);
-      const { id: eventId, actedAtMs: atMs, seq } = event;
-      drawn.push({ lineId, draw: { eventId, lotId, batchId, kg: boughtKg, atMs, seq } });
-    }
+    const { id: eventId, actedAtMs: atMs, seq } = event;
+    for (const item of drawnItems(event))
+      drawn.push({
+        lineId: item.lineId,
+        draw: { eventId, lotId: item.lotId, batchId, kg: kgOffTheShelf(ingredients, item), atMs, seq },
+      });
   }
   return drawn.map(({ draw }) => draw);
+}
+
+/** A food that was taken out of a lot. */
+export type DrawnItem = AddedItem & { lotId: string };
+
+/** What an entry takes out of lots: what it says goes in, what was too much, what was meant for another pot. */
+export function drawnItems(event: BatchEventBody): DrawnItem[] {
+  const items: AddedItem[] =
+    event.type === 'added'
+      ? event.payload.items
+      : event.type === 'slip' && 'ingredientId' in event.payload
+        ? [event.payload]
+        : [];
+  return items.filter((item): item is DrawnItem => item.lotId !== undefined);
+}
+
+/** Kilograms that leave a lot, as it is weighed: a crate as bought, what the house made as it is. */
+export function kgOffTheShelf(
+  ingredients: Readonly<Record<string, Pick<Ingredient, 'yield'>>>,
+  item: Pick<AddedItem, 'ingredientId' | 'kg' | 'drawn'>,
+): number {
+  const edible = own(ingredients, item.ingredientId)?.yield ?? 1;
+  return item.drawn && !item.drawn.isAsPurchased ? item.kg : item.kg / edible;
 }
 
 /** The lots a batch put by: what was in the pot then, its allergens and diet from all that had gone in. */
@@ -48,17 +87,16 @@ export function lotsOfBatch(batchId: string, snapshot: BatchSnapshot, state: Bat
     eventId: lot.eventId,
     atMs: lot.atMs,
     seq: lot.seq,
-    birth: birthOf(batchId, snapshot, state, lot),
+    birth: birthOf(batchId, snapshot, lot),
   }));
 }
 
-function birthOf(batchId: string, snapshot: BatchSnapshot, state: BatchState, lot: StoredLot): LotBirth {
-  const { recipe, ingredients } = snapshot.input;
-  const foods = Object.keys(state.addedKgByIngredient).flatMap((id) => ingredients[id] ?? []);
+function birthOf(batchId: string, snapshot: BatchSnapshot, lot: StoredLot): LotBirth {
+  const { recipe } = snapshot.input;
   return {
     lotId: lot.lotId,
     kg: lot.kg,
-    contents: contentsOf(recipe, lot, foods),
+    contents: { ...contentsOf(recipe, lot), ...holdsInPot(snapshot, lot) },
     centsPerKg: lot.kg > 0 ? lot.costCents / lot.kg : 0,
     place: lot.place,
     storage: lot.storage,
@@ -70,11 +108,10 @@ function birthOf(batchId: string, snapshot: BatchSnapshot, state: BatchState, lo
   };
 }
 
-function contentsOf(recipe: Recipe, lot: StoredLot, foods: readonly Ingredient[]): LotContents {
+function contentsOf(recipe: Recipe, lot: StoredLot): Omit<LotContents, 'allergens' | 'diet'> {
   const masses = whole(lot.mixture);
   const perKg = lot.kg > 0 ? 1 / lot.kg : 0;
   const rowId = recipeRowId(recipe.id);
-  const strictest = foods.reduce((worst, food) => Math.max(worst, DIETS.indexOf(food.diet)), 0);
   return {
     name: recipe.name,
     ingredientId: rowId,
@@ -85,8 +122,6 @@ function contentsOf(recipe: Recipe, lot: StoredLot, foods: readonly Ingredient[]
     densityKgPerL: lot.kg > 0 ? lot.kg / volumeLitres(masses, COLD_C) : 1,
     savourPerKg: timesSavour(lot.mixture.savour, perKg),
     bodyGPerKg: lot.mixture.flourEquivalentG * perKg,
-    allergens: [...new Set(foods.flatMap((food) => food.allergens))],
-    diet: DIETS[strictest]!,
   };
 }
 

@@ -1,6 +1,12 @@
-import { DIETS, mapMasses, NO_MASSES, NO_SAVOUR, plusSavour, waterDensityKgPerL } from '../matter';
-
-import type { LotContents } from './lot';
+import {
+  holdsOf,
+  type LotContents,
+  mapMasses,
+  NO_MASSES,
+  NO_SAVOUR,
+  plusSavour,
+  waterDensityKgPerL,
+} from '../matter';
 
 /** Some kilograms of a lot that go into a mixture. */
 export interface ContentsPart {
@@ -23,7 +29,6 @@ export function mixContents(name: string, parts: readonly ContentsPart[], waterK
   const partsKg = parts.reduce((sum, part) => sum + part.kg, 0);
   const kg = partsKg + waterKg;
   const litres = parts.reduce((sum, part) => sum + part.kg / part.contents.densityKgPerL, 0);
-  const strictest = parts.reduce((worst, { contents }) => Math.max(worst, DIETS.indexOf(contents.diet)), 0);
   const masses = mapMasses(
     (component) =>
       parts.reduce(
@@ -41,7 +46,6 @@ export function mixContents(name: string, parts: readonly ContentsPart[], waterK
       NO_SAVOUR,
     ),
     bodyGPerKg: parts.reduce((sum, part) => sum + part.kg * part.contents.bodyGPerKg, 0) / kg,
-    allergens: [...new Set(parts.flatMap((part) => part.contents.allergens))],
-    diet: DIETS[strictest]!,
+    ...holdsOf(parts.map((part) => part.contents)),
   };
 }

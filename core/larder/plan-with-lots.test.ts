@@ -25,6 +25,7 @@ const salty = (percent: number) => {
     perKg: { ...stock.perKg, salt, water: stock.perKg.water + stock.perKg.salt - salt },
   });
 };
+const mayHold = () => ({ allergens: stock.allergens, diet: stock.diet });
 const stockKg = (planned: ReturnType<typeof planWithLots>) =>
   planned.plan.lines.find((line) => line.lineId === 'stock')!.edibleKg;
 
@@ -81,7 +82,8 @@ describe('planning from the shelf', () => {
     const carrot = planned.plan.lines.find((line) => line.ingredientId === 'carrot')!;
     expect(planned.draws.find((draw) => draw.lotId === 'crate')!.kg).toBeCloseTo(carrot.edibleKg, 9);
     expect(carrot.costCents).toBeCloseTo(carrot.purchasedKg * 200, 6);
-    expect(planned.input.ingredients.carrot).toBe(INGREDIENT_BY_ID.carrot);
+    const { perKg, yield: edible } = INGREDIENT_BY_ID.carrot!;
+    expect(planned.input.ingredients.carrot).toMatchObject({ perKg, yield: edible });
     const little = planWithLots(orderOf(), [lot('A', 40), { ...crate, leftKg: 1 }]);
     expect(little.draws.find((draw) => draw.lotId === 'crate')!.kg).toBeCloseTo(
       INGREDIENT_BY_ID.carrot!.yield,
@@ -100,15 +102,15 @@ describe('planning from the shelf', () => {
   it('what is put in beside the plan is drawn too: the oldest first, the rest without a lot', () => {
     const item = { ingredientId: 'vegetable-stock', kg: 5, tempC: 5 };
     const shelf = [lot('new', 9), lot('old', 2, { useByMs: SERVICE_AT_MS + 1 })];
-    expect(itemsFromLots([item], shelf, SERVICE_AT_MS)).toEqual([
+    expect(itemsFromLots([item], shelf, SERVICE_AT_MS, mayHold)).toEqual([
       { ...item, kg: 2, lotId: 'old' },
       { ...item, kg: 3, lotId: 'new' },
     ]);
-    expect(itemsFromLots([item], [lot('old', 2)], SERVICE_AT_MS)).toEqual([
+    expect(itemsFromLots([item], [lot('old', 2)], SERVICE_AT_MS, mayHold)).toEqual([
       { ...item, kg: 2, lotId: 'old' },
       { ...item, kg: 3 },
     ]);
-    expect(itemsFromLots([{ ...item, ingredientId: 'salt' }], shelf, 0)).toEqual([
+    expect(itemsFromLots([{ ...item, ingredientId: 'salt' }], shelf, 0, mayHold)).toEqual([
       { ...item, ingredientId: 'salt' },
     ]);
   });

@@ -1,10 +1,19 @@
-import type { LineDraw } from '../batch';
-import type { Ingredient } from '../matter';
+import { type BatchHolds, heldBy, type LineDraw } from '../batch';
+import {
+  type Brings,
+  bringsTo,
+  type DrawnLot,
+  type Holds,
+  holdsOf,
+  type Ingredient,
+  type LotContents,
+  rowOfLot,
+} from '../matter';
 import { type Plan, type PlanInput, planBatch } from '../plan';
 import { recipeIdOf } from '../recipe';
 
 import { type Drawable, drawLots, oldestFirst, type PassedOver } from './draw-lots';
-import type { LotContents, LotOrigin } from './lot';
+import type { LotOrigin } from './lot';
 import { mixContents } from './mix-contents';
 
 /** A lot as planning sees it: what it is (as read), what is left, what it costs. */
@@ -26,11 +35,21 @@ export interface ShortLine {
   passedOver: readonly PassedOver[];
 }
 
+/** A lot that would do for a line, and brings to the dish what it does not hold: drawn only when a cook says so. */
+export interface OfferedLot {
+  lineId: string;
+  lotId: string;
+  brings: Brings;
+}
+
 export interface PlanWithLots {
   input: PlanInput;
   plan: Plan;
   draws: LineDraw[];
   shorts: ShortLine[];
+  offers: OfferedLot[];
+  /** what the dish holds as it is written, whatever it is drawn from */
+  holds: Holds;
 }
 
 /** Two lots this different in salt or solids, as a share of a kilogram, change a plan. */
@@ -46,8 +65,61 @@ export function isBaseRow(row: Pick<Ingredient, 'id' | 'kind' | 'perKg'>): boole
   return recipeIdOf(row.id) !== null || (row.kind === 'stock' && row.perKg.water > 0.5);
 }
 
+/** What a dish holds as it is written, each line by its row. */
+export function holdsAsWritten({ recipe, ingredients }: Pick<PlanInput, 'recipe' | 'ingredients'>): Holds {
+  return holdsOf(recipe.lines.flatMap((line) => ingredients[line.ingredientId] ?? []));
+}
+
+/** What a planned dish holds with the lots it will be drawn from. */
+export function planHolds(
+  { input, draws, holds }: Pick<PlanWithLots, 'input' | 'draws' | 'holds'>,
+  lots: readonly ShelfLot[],
+): BatchHolds {
+  const drawn = lots.filter((lot) => draws.some((draw) => draw.lotId === lot.id));
+  const foods = drawn.map(({ number, contents }) => ({
+    name: contents.name,
+    lotNumber: number,
+    holds: contents,
+  }));
+  return heldBy(holds, foods, input.recipe.claims);
+}
+
+/** A lot as it goes into a pot. */
+export function drawnLotOf({ number, contents, centsPerKg, origin }: Drawn): DrawnLot {
+  const isMade =
+    origin.kind === 'batch' || origin.kind === 'blend' || recipeIdOf(contents.ingredientId) !== null;
+  return { number, contents, centsPerKg, isAsPurchased: !isMade };
+}
+
+type Drawn = Pick<ShelfLot, 'number' | 'contents' | 'centsPerKg' | 'origin'>;
+
+/**
+ * The lots that may be drawn for a dish without a word, and what the others would bring to it.
+ *
+ * @param dish what it holds as it is written
+ * @param taken ids of lots that a cook has taken all the same
+ */
+export function lotsThatFit<T extends Pick<ShelfLot, 'id' | 'contents'>>(
+  lots: readonly T[],
+  dish: Holds,
+  taken: readonly string[] = [],
+): { fit: T[]; others: { lot: T; brings: Brings }[] } {
+  const fit: T[] = [];
+  const others: { lot: T; brings: Brings }[] = [];
+  for (const lot of lots) {
+    const brings = taken.includes(lot.id) ? null : bringsTo(lot.contents, dish);
+    if (brings) others.push({ lot, brings });
+    else fit.push(lot);
+  }
+  return { fit, others };
+}
+
 /** The order with the rows of what will be drawn first laid over the table’s: its salt, its strength, its price. */
-export function layLots(input: PlanInput, lots: readonly ShelfLot[]): PlanInput {
+export function layLots(input: PlanInput, lots: readonly ShelfLot[], taken?: readonly string[]): PlanInput {
+  return laidFirst(input, lotsThatFit(lots, holdsAsWritten(input), taken).fit);
+}
+
+function laidFirst(input: PlanInput, lots: readonly ShelfLot[]): PlanInput {
   const firsts = Object.keys(input.ingredients).flatMap((rowId) => {
     const there = oldestFirst(lotsFor(rowId, lots)).filter((lot) => isDrawable(lot, input.serviceAtMs));
     return there[0] ? [{ rowId, poured: [{ lot: there[0], kg: 1 }] }] : [];
@@ -57,24 +129,37 @@ export function layLots(input: PlanInput, lots: readonly ShelfLot[]): PlanInput 
 
 /**
  * Plans an order from what is on the shelf: each line draws the oldest lots that are still good at service; where two
- * lots of one base differ, the plan goes by what they are poured together. What is not there is short, never promised.
+ * lots of one base differ, the plan goes by what they are poured together. What is not there is short, never promised;
+ * a lot that would bring an allergen, or food that the dish's guests do not eat, is offered and never drawn by itself.
  *
  * @param input the order with rows of the table
  * @param lots the shelf
+ * @param taken ids of lots that a cook has taken, whatever they bring
  * @throws RangeError as `planBatch`
  * @source docs/model.md § 13
  */
-export function planWithLots(input: PlanInput, lots: readonly ShelfLot[]): PlanWithLots {
-  const first = layLots(input, lots);
+export function planWithLots(
+  input: PlanInput,
+  lots: readonly ShelfLot[],
+  taken?: readonly string[],
+): PlanWithLots {
+  const holds = holdsAsWritten(input);
+  const { fit, others } = lotsThatFit(lots, holds, taken);
+  const first = laidFirst(input, fit);
   let plan = planBatch(first);
-  let drawn = drawnBy(first, plan, lots);
+  let drawn = drawnBy(first, plan, fit);
   let laid = first;
   if (drawn.mixed.length > 0) {
     laid = laidOver(first, drawn.mixed);
     plan = planBatch(laid);
-    drawn = drawnBy(laid, plan, lots);
+    drawn = drawnBy(laid, plan, fit);
   }
-  return { input: laid, plan, draws: drawn.draws, shorts: drawn.shorts };
+  const offers = plan.lines.flatMap(({ lineId, ingredientId }) =>
+    others
+      .filter(({ lot }) => isDrawable(lot, plan.serviceAtMs) && lotsFor(ingredientId, [lot]).length > 0)
+      .map(({ lot, brings }) => ({ lineId, lotId: lot.id, brings })),
+  );
+  return { input: laid, plan, draws: drawn.draws, shorts: drawn.shorts, offers, holds };
 }
 
 function isDrawable(lot: ShelfLot, atMs: number): boolean {
@@ -133,7 +218,7 @@ function differs(a: ShelfLot, b: ShelfLot): boolean {
   );
 }
 
-/** Raw goods change the price of their row; what the house made changes the row. */
+/** A row becomes what will be drawn of it, poured together. */
 function laidOver(input: PlanInput, laid: readonly Laid[]): PlanInput {
   if (laid.length === 0) return input;
   const ingredients = { ...input.ingredients };
@@ -141,36 +226,16 @@ function laidOver(input: PlanInput, laid: readonly Laid[]): PlanInput {
   for (const { rowId, poured } of laid) {
     const row = ingredients[rowId]!;
     const kg = poured.reduce((sum, part) => sum + part.kg, 0);
-    prices[rowId] = poured.reduce((sum, part) => sum + part.kg * part.lot.centsPerKg, 0) / kg;
-    const made = poured.filter((part) => part.lot.origin.kind !== 'delivery');
-    if (made.length === 0) continue;
-    const mixed = mixContents(
-      row.name,
-      made.map((part) => ({ contents: part.lot.contents, kg: part.kg })),
-    );
-    ingredients[rowId] = rowOf(row, mixed);
+    const centsPerKg = poured.reduce((sum, part) => sum + part.kg * part.lot.centsPerKg, 0) / kg;
+    prices[rowId] = centsPerKg;
+    const drawn = poured.map((part) => ({ ...drawnLotOf(part.lot), kg: part.kg }));
+    const contents = mixContents(row.name, drawn);
+    ingredients[rowId] = rowOfLot(row, {
+      number: 0,
+      contents,
+      centsPerKg,
+      isAsPurchased: drawn.every((one) => one.isAsPurchased),
+    });
   }
   return { ...input, ingredients, pricesCentsPerKg: prices };
-}
-
-function rowOf(row: Ingredient, of: LotContents): Ingredient {
-  const per = of.savourPerKg;
-  return {
-    ...row,
-    perKg: of.perKg,
-    densityKgPerL: of.densityKgPerL,
-    looseKgPerL: row.share === 'liquid' ? of.densityKgPerL : row.looseKgPerL,
-    ...(row.thickener ? {} : { bodyGPerKg: of.bodyGPerKg }),
-    umami: {
-      glutamate: 100 * per.glutamate,
-      aspartate: 100 * per.aspartate,
-      imp: 100 * per.imp,
-      gmp: 100 * per.gmp,
-      amp: 100 * per.amp,
-    },
-    gelatin: per.gelatin,
-    allergens: of.allergens,
-    diet: of.diet,
-    yield: 1,
-  };
 }

@@ -1,5 +1,6 @@
 import { foldLot, lotBefore, type OtherLots } from './fold-lot';
 import { type BornLot, before, type FoldedLot, type LotEntry, lotsNamed } from './ledger';
+import type { Lot } from './lot';
 
 /** Where the ledger's entries and what they came to are kept: a database, or memory. */
 export interface LedgerStore {
@@ -28,13 +29,7 @@ const MOST_TURNS_A_LOT = 10_000;
 export function settleLots(store: LedgerStore, dirty: Iterable<string>): string[] {
   const queue = [...new Set(dirty)].map((lotId) => ({ lotId, isOwn: true }));
   const settled = new Set<string>();
-  const others: OtherLots = {
-    lotAt: (lotId, at) => {
-      const born = store.born(lotId);
-      return born && lotBefore(born, store.entriesOf(lotId), at, others);
-    },
-    drawsOf: (batchId, at) => store.drawsOf(batchId).filter((draw) => before(draw, at)),
-  };
+  const others = othersIn(store);
   for (let turn = 0; turn < queue.length; turn++) {
     if (turn > MOST_TURNS_A_LOT * settled.size + 1)
       throw new RangeError(`the ledger must come to rest, got ${turn} turns`);
@@ -48,6 +43,22 @@ export function settleLots(store: LedgerStore, dirty: Iterable<string>): string[
     for (const next of cameOf(store, lotId, entries)) queue.push({ lotId: next, isOwn: false });
   }
   return [...settled];
+}
+
+function othersIn(store: LedgerStore): OtherLots {
+  const others: OtherLots = {
+    lotAt: (lotId, at) => {
+      const born = store.born(lotId);
+      return born && lotBefore(born, store.entriesOf(lotId), at, others);
+    },
+    drawsOf: (batchId, at) => store.drawsOf(batchId).filter((draw) => before(draw, at)),
+  };
+  return others;
+}
+
+/** A lot as it was at a moment; null before it came into being. */
+export function lotAt(store: LedgerStore, lotId: string, atMs: number): Lot | null {
+  return othersIn(store).lotAt(lotId, { atMs, order: 2, seq: Number.POSITIVE_INFINITY });
 }
 
 /** Lots whose birth asks what a lot was: parted off it, poured of it, stored by a batch that drew from it. */

@@ -1,8 +1,10 @@
 export { alcoholLeftByBoilOff, alcoholLeftByMinutes } from './alcohol-left';
 export { brixOf, dissolvedKg, solutionKg } from './brix-of';
+export { type DrawnLot, type LotContents, rowOfLot } from './contents';
 export { ALLERGENS, type Allergen } from './data/allergens';
 export { type Gives, STEEPING_WAYS } from './data/extraction';
 export { INGREDIENTS } from './data/ingredients';
+export { type Brings, bringsTo, type Holds, holdsOf } from './holds';
 export {
   DIETS,
   type Diet,

@@ -17,6 +17,8 @@ export interface OrderRequest {
   holdBackShare?: number | undefined;
   /** why it is cooked although the larder is short of a base: where that comes from */
   overrideReason?: string | undefined;
+  /** lots that a cook has taken although they bring what the dish does not hold */
+  lotIds?: string[] | undefined;
   /** what is substituted for what, one after the other */
   changes?: Substitution[] | undefined;
 }

@@ -34,5 +34,6 @@ export {
   brokenClaims,
   type Holdings,
   holdingsOf,
+  makersOf,
   whatItHolds,
 } from './what-it-holds';

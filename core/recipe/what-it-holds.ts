@@ -37,6 +37,8 @@ interface Food {
   lineId: string;
   path: string[];
   ingredient: Ingredient;
+  /** ids of the recipes it stands in, the dish first */
+  within: readonly string[];
 }
 
 /**
@@ -46,7 +48,25 @@ interface Food {
  * @throws RangeError for a food or recipe that is not there, or a circle
  */
 export function whatItHolds(recipe: Recipe, library: Library): Holdings {
-  return holdingsFrom(foodsOf(recipe, library, [recipe.id], []));
+  return holdingsFrom(foodsOf(recipe, library, [recipe.id], []).flatMap((food) => withMakers(food, library)));
+}
+
+/**
+ * A bought food that the house makes too holds what its own recipes for it hold: the stock on the shelf is the house's.
+ *
+ * @param path ids of the recipes it is being looked up in: what is made of itself is not gone down into again
+ */
+export function makersOf(rowId: string, library: Library, path: readonly string[] = []): Recipe[] {
+  return Object.values(library.recipes).filter((one) => one.stocksAs === rowId && !path.includes(one.id));
+}
+
+/** A food, and what the house's own recipes for it are made of. */
+function withMakers(food: Food, library: Library): Food[] {
+  const own = makersOf(food.ingredient.id, library, food.within);
+  const below = own.flatMap((recipe) =>
+    foodsOf(recipe, library, [...food.within, recipe.id], []).flatMap((one) => withMakers(one, library)),
+  );
+  return [food, ...below.map((one) => ({ ...one, lineId: food.lineId, path: [...food.path, ...one.path] }))];
 }
 
 /** As `whatItHolds`, from rows already rolled up: each names itself as what brings it. */
@@ -57,7 +77,7 @@ export function holdingsOf(prepared: {
   return holdingsFrom(
     prepared.recipe.lines.map((line) => {
       const ingredient = prepared.ingredients[line.ingredientId]!;
-      return { lineId: line.id, path: [ingredient.name], ingredient };
+      return { lineId: line.id, path: [ingredient.name], ingredient, within: [] };
     }),
   );
 }
@@ -134,7 +154,7 @@ function foodsOf(
     const { sub, ingredient } = satisfies(line, library, path);
     const lineId = above[0]?.lineId ?? line.id;
     const names = above.map((one) => one.name);
-    if (ingredient) return [{ lineId, path: [...names, ingredient.name], ingredient }];
+    if (ingredient) return [{ lineId, path: [...names, ingredient.name], ingredient, within: path }];
     return foodsOf(sub!, library, [...path, sub!.id], [...above, { lineId, name: sub!.name }]);
   });
 }

@@ -1,4 +1,5 @@
 import {
+  type AddedItem,
   advanceBatch,
   type BatchEvent,
   type BatchEventBody,
@@ -11,7 +12,8 @@ import {
   foldedAt,
   foldWith,
 } from '../batch';
-import { isPastUse, SCALE_KG, type ShelfLot } from '../larder';
+import { drawnItems, drawnLotOf, isPastUse, kgOffTheShelf, SCALE_KG, type ShelfLot } from '../larder';
+import type { Ingredient } from '../matter';
 import { burnerFor, type PlanningKitchen } from '../order';
 import { own } from '../own';
 import type { BatchCommand } from './batch-command';
@@ -35,6 +37,10 @@ export interface KitchenFacts extends Pick<PlanningKitchen, 'pots' | 'burners' |
   busyBurners: ReadonlyMap<string, string | null>;
   /** a lot by its id; null where there is none, undefined where it is not known here */
   lot: (id: string) => ShelfLot | null | undefined;
+  /** the same as it was at a moment, where that is known */
+  lotAt?: (id: string, atMs: number) => ShelfLot | null;
+  /** the row of a food or recipe of the house; null where there is none, undefined where it is not known here */
+  food: (ingredientId: string) => Ingredient | null | undefined;
 }
 
 /** What follows from a command that may be. */
@@ -69,7 +75,7 @@ export function decideBatch(
   const { snapshot, log, startedAtMs } = batch;
   const wrongTime = refuseTime(at, startedAtMs);
   if (wrongTime) return refused(wrongTime);
-  const placed = eventOfCommand(kitchen, said.command);
+  const placed = eventOfCommand(kitchen, snapshot, said.command, at.actedAtMs);
   if ('refusal' in placed) return refused(placed.refusal);
   const { body } = placed;
   const event: BatchEvent = { ...body, id: said.id, seq: at.seq, actedAtMs: at.actedAtMs };
@@ -97,11 +103,25 @@ export function decideBatch(
   }
 }
 
-/** The event a command comes to: a move takes its measures from the kitchen. */
+/**
+ * The event a command comes to: a move takes its measures from the kitchen, and what goes in says what its lot held, or
+ * what a food is that the batch did not start with.
+ */
 export function eventOfCommand(
-  kitchen: Pick<KitchenFacts, 'pots' | 'burners' | 'learned'>,
+  kitchen: Pick<KitchenFacts, 'pots' | 'burners' | 'learned' | 'lot' | 'lotAt' | 'food'>,
+  { input }: Pick<BatchSnapshot, 'input'>,
   command: BatchCommand,
+  atMs: number,
 ): { body: BatchEventBody } | { refusal: Refusal } {
+  const described = <T extends AddedItem>(item: T): T => {
+    const lot = item.lotId ? (kitchen.lotAt?.(item.lotId, atMs) ?? kitchen.lot(item.lotId)) : null;
+    const row = own(input.ingredients, item.ingredientId) ? null : kitchen.food(item.ingredientId);
+    return { ...item, ...(lot ? { drawn: drawnLotOf(lot) } : {}), ...(row ? { row } : {}) };
+  };
+  if (command.type === 'added')
+    return { body: { type: 'added', payload: { items: command.payload.items.map(described) } } };
+  if (command.type === 'slip' && 'ingredientId' in command.payload)
+    return { body: { type: 'slip', payload: described(command.payload) } };
   if (command.type !== 'moved') return { body: command };
   const { potId, burnerId } = command.payload;
   const pot = kitchen.pots.find((one) => one.id === potId);
@@ -150,20 +170,21 @@ function refuseDraw(kitchen: KitchenFacts, body: BatchEventBody, atMs: number): 
     const { lotId } = body.payload;
     return kitchen.lot(lotId) ? { field: 'payload.lotId', code: 'lotExists', lotId } : null;
   }
-  if (body.type !== 'added') return null;
-  for (const [i, item] of body.payload.items.entries()) {
+  for (const { item, field } of itemsIn(body)) {
     if (!item.lotId) continue;
     const lot = kitchen.lot(item.lotId);
-    if (lot === null) return { field: `payload.items.${i}.lotId`, code: 'unknownLot', lotId: item.lotId };
+    if (lot === null) return { field: `${field}.lotId`, code: 'unknownLot', lotId: item.lotId };
     if (lot && isPastUse(lot, atMs) && !item.overrideReason)
-      return {
-        field: `payload.items.${i}.overrideReason`,
-        code: 'lotPastDate',
-        lot: nameOf(lot),
-        act: 'draw',
-      };
+      return { field: `${field}.overrideReason`, code: 'lotPastDate', lot: nameOf(lot), act: 'draw' };
   }
   return null;
+}
+
+/** What an entry says goes in, each with the field it stands in. */
+function itemsIn(body: BatchEventBody): { item: AddedItem; field: string }[] {
+  if (body.type === 'added')
+    return body.payload.items.map((item, i) => ({ item, field: `payload.items.${i}` }));
+  return drawnItems(body).map((item) => ({ item, field: 'payload' }));
 }
 
 export const nameOf = (lot: Pick<ShelfLot, 'contents' | 'number'>): NamedLot => ({
@@ -187,11 +208,10 @@ function markOf(
 
 /** Lots of which more is drawn than they hold, by their numbers. */
 function overdrawn(kitchen: KitchenFacts, snapshot: BatchSnapshot, body: BatchEventBody): number[] {
-  if (body.type !== 'added') return [];
   const wantedKg = new Map<string, number>();
-  for (const { lotId, ingredientId, kg } of body.payload.items) {
-    const boughtKg = kg / (own(snapshot.input.ingredients, ingredientId)?.yield ?? 1);
-    if (lotId) wantedKg.set(lotId, (wantedKg.get(lotId) ?? 0) + boughtKg);
+  for (const item of drawnItems(body)) {
+    const kg = kgOffTheShelf(snapshot.input.ingredients, item);
+    wantedKg.set(item.lotId, (wantedKg.get(item.lotId) ?? 0) + kg);
   }
   return [...wantedKg].flatMap(([lotId, kg]) => {
     const lot = kitchen.lot(lotId);

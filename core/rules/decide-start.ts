@@ -46,7 +46,7 @@ export function decideStart(facts: StartFacts, request: OrderRequest): Decision<
       by: facts.onBurner,
     });
   try {
-    const { input: laid, plan, draws, shorts } = planWithLots(input, lots);
+    const { input: laid, plan, draws, shorts, holds } = planWithLots(input, lots, request.lotIds);
     const { fullest, workingFillLitres, batches } = plan;
     if (batches > 1)
       return refused({
@@ -58,7 +58,7 @@ export function decideStart(facts: StartFacts, request: OrderRequest): Decision<
         potName,
       });
     if (shorts.length > 0 && !request.overrideReason) return refused(shortOf(shorts));
-    return { ok: true, snapshot: { input: potInput(laid, plan), plan, draws } };
+    return { ok: true, snapshot: { input: potInput(laid, plan), plan, holds, draws } };
   } catch (error) {
     return refused(cannotBeCooked('burnerId', error));
   }

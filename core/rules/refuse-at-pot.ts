@@ -1,5 +1,5 @@
 import type { BatchEvent, BatchEventBody, BatchSnapshot, BatchState } from '../batch';
-import { toComeOut } from '../batch';
+import { hasGoneIn, rowsInPot, toComeOut } from '../batch';
 import { massesOf, volumeLitres } from '../matter';
 import { own } from '../own';
 import { type FallTarget, fallTo, potLitres } from '../pot';
@@ -35,8 +35,12 @@ export function refuseAtPot(
   const brimLitres = litresAtDepth(vessel, vessel.heightCm);
   const isOpen = state.closed === null;
   const hasStage = (stageId: string) => input.recipe.stages.some((stage) => stage.id === stageId);
-  const food = (field: string, ingredientId: string): Refusal | null =>
-    own(input.ingredients, ingredientId) ? null : { field, code: 'unknownFood', ingredientId };
+  const rows = rowsInPot(snapshot, state);
+  const unknownFood = (field: string, ingredientId: string): Refusal => ({
+    field,
+    code: 'unknownFood',
+    ingredientId,
+  });
 
   switch (event.type) {
     case 'stageBegun':
@@ -51,8 +55,8 @@ export function refuseAtPot(
     case 'added': {
       let litres = isOpen ? potLitres(state.pot) : 0;
       for (const [i, item] of event.payload.items.entries()) {
-        const ingredient = own(input.ingredients, item.ingredientId);
-        if (!ingredient) return food(`payload.items.${i}.ingredientId`, item.ingredientId);
+        const ingredient = own(rows, item.ingredientId) ?? item.row;
+        if (!ingredient) return unknownFood(`payload.items.${i}.ingredientId`, item.ingredientId);
         litres += volumeLitres(massesOf(ingredient, item.kg), MEASURED_AT_C);
         if (litres > brimLitres)
           return { field: `payload.items.${i}.kg`, code: 'overTheBrim', litres, brimLitres, potName };
@@ -68,7 +72,9 @@ export function refuseAtPot(
     case 'targetSet':
       return isOpen ? refuseTarget(state, event.payload.target) : null;
     case 'lifted':
-      return food('payload.ingredientId', event.payload.ingredientId);
+      return own(rows, event.payload.ingredientId)
+        ? null
+        : unknownFood('payload.ingredientId', event.payload.ingredientId);
     case 'returned':
       return isOpen && !state.parked.some((one) => one.liftedId === event.payload.liftedId)
         ? { field: 'payload.liftedId', code: 'notParked' }
@@ -82,8 +88,11 @@ export function refuseAtPot(
     }
     case 'slip': {
       const slip = event.payload;
-      if ('ingredientId' in slip) return food('payload.ingredientId', slip.ingredientId);
-      return slip.kind === 'forgot' && isOpen && !state.addedLineIds.includes(slip.lineId)
+      if ('ingredientId' in slip)
+        return own(rows, slip.ingredientId) || slip.row
+          ? null
+          : unknownFood('payload.ingredientId', slip.ingredientId);
+      return slip.kind === 'forgot' && isOpen && !hasGoneIn(state, slip.lineId)
         ? { field: 'payload.lineId', code: 'notIn', lineId: slip.lineId }
         : null;
     }

@@ -1,11 +1,5 @@
-import {
-  contentsOfRow,
-  type LarderEvent,
-  type LarderEventBody,
-  type LotContents,
-  type LotMade,
-} from '../larder';
-import { INGREDIENT_BY_ID } from '../matter';
+import { contentsOfRow, type LarderEvent, type LarderEventBody, type LotMade } from '../larder';
+import { INGREDIENT_BY_ID, type LotContents } from '../matter';
 
 /** A shelf for tests: contents off the table, lots as batches put them by, events at minutes. Invented. */
 

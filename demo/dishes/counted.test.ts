@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { type BatchEvent, type BatchEventBody, type BatchSnapshot, type BatchState, foldBatch, leftOut, nextAction, stageClock, stillToAdd, toComeOut } from '../../core/batch';
+import { type BatchEvent, type BatchEventBody, type BatchSnapshot, type BatchState, foldBatch, hasGoneIn, leftOut, nextAction, stageClock, stillToAdd, toComeOut } from '../../core/batch';
 import { operations, totalKg } from '../../core/matter';
 import { planInputOf } from '../../core/order';
 import { type PlannedLine, planBatch, potInput } from '../../core/plan';
@@ -61,7 +61,7 @@ class Cook {
       this.slips++;
       this.say({ type: 'slip', payload: { kind: 'tooMuch', ingredientId: 'water', kg: 0.3, tempC: 20 } });
     }
-    const straight = this.snapshot.plan.lines.find((line) => !line.perBowl && state.addedLineIds.includes(line.lineId) && this.snapshot.input.recipe.lines.find((one) => one.id === line.lineId)?.scaling === 'straight');
+    const straight = this.snapshot.plan.lines.find((line) => !line.perBowl && hasGoneIn(state, line.lineId) && this.snapshot.input.recipe.lines.find((one) => one.id === line.lineId)?.scaling === 'straight');
     if (stageIndex === 2 && this.slips === 1 && straight) {
       this.slips++;
       this.say({ type: 'slip', payload: { kind: 'forgot', lineId: straight.lineId } });

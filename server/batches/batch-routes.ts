@@ -73,6 +73,8 @@ export function batchRoutes(context: ServerContext): Router {
           id: lotId,
           name: contents.name,
           number: numbers.get(lotId) ?? 0,
+          allergens: contents.allergens,
+          diet: contents.diet,
         }),
       ),
     );

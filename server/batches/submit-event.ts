@@ -1,5 +1,7 @@
 import { batchCommandSchema, envelopeSchema, type LoggedEvent } from '../../contract';
 import { EVENT_VERSIONS } from '../../core/batch';
+import { libraryOf, rowsOf } from '../../core/book';
+import { own } from '../../core/own';
 import {
   type BatchCommand,
   commandOf,
@@ -11,19 +13,19 @@ import {
 } from '../../core/rules';
 import type { CommandContext } from '../command-context';
 import { inTodaysWords } from '../in-todays-words';
-import { burnerViews, learnedView, saidIn } from '../kitchen/kitchen-view';
-import { lotViewOf } from '../larder/lot-views';
+import { burnerViews, foodsView, learnedView, saidIn } from '../kitchen/kitchen-view';
+import { lotViewAt, lotViewOf } from '../larder/lot-views';
 import { checked, refusedBy, whole } from '../problem';
 import { saidAt } from '../said-at';
 import { isSaidAgain } from '../said-before';
 import {
   type BatchKept,
-  type Db,
   eventOf,
   insertEvent,
   keepBatch,
   keepHead,
   keepLots,
+  latestRecipes,
   nextSeq,
   openPlaces,
   potRows,
@@ -90,7 +92,7 @@ export function submitEvent(context: CommandContext, batchId: string, body: unkn
 }
 
 /** The kitchen around a batch, read as far as it is asked for. */
-function kitchenAround({ clock }: CommandContext, db: Db, batchId: string): KitchenFacts {
+function kitchenAround({ clock }: CommandContext, db: Tx, batchId: string): KitchenFacts {
   const places = once(() => openPlaces(db, batchId));
   return {
     get pots() {
@@ -109,6 +111,8 @@ function kitchenAround({ clock }: CommandContext, db: Db, batchId: string): Kitc
       return new Map(places().map((one) => [one.burnerId, one.name]));
     },
     lot: (id) => lotViewOf(db, id, clock.nowMs()),
+    lotAt: (id, atMs) => lotViewAt(db, id, atMs),
+    food: (id) => own(rowsOf(libraryOf(foodsView(db), latestRecipes(db))), id) ?? null,
   };
 }
 

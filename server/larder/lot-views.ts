@@ -1,8 +1,17 @@
 import { keepingRules } from '../../contract';
-import type { Lot } from '../../core/larder';
+import { type Lot, lotAt } from '../../core/larder';
 import { type LotView, lotView } from '../../core/views';
 import { settingsOf } from '../kitchen/kitchen-view';
-import { type Db, finishedLots, type KitchenRow, keptLot, numbersOf, shelfLots } from '../storage';
+import {
+  type Db,
+  finishedLots,
+  type KitchenRow,
+  keptLot,
+  ledgerStore,
+  numbersOf,
+  shelfLots,
+  type Tx,
+} from '../storage';
 
 const DAY_MS = 86_400_000;
 
@@ -26,6 +35,12 @@ export function lotViewsOf(
 export function lotViewOf(db: Db, lotId: string, nowMs: number): LotView | null {
   const lot = keptLot(db, lotId);
   return lot ? lotViewsOf(db, [lot], nowMs)[0]! : null;
+}
+
+/** One lot as it was at a moment; null before it came into being. */
+export function lotViewAt(tx: Tx, lotId: string, atMs: number): LotView | null {
+  const lot = lotAt(ledgerStore(tx), lotId, atMs);
+  return lot ? lotViewsOf(tx, [lot], atMs)[0]! : null;
 }
 
 /** The shelf: what is left of anything, what was drawn beyond, and tags that have still to be kept. */

@@ -26,8 +26,8 @@ import type { Db, Storage, Tx } from './storage';
  */
 export const PROJECTIONS: Readonly<Record<string, number>> = {
   recipes: 1,
-  batches: 1,
-  larder: 1,
+  batches: 2,
+  larder: 2,
   learned: 2,
 };
 

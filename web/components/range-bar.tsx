@@ -5,12 +5,13 @@ import { type BatchView, type KitchenView, sentenceCase } from '../../contract';
 import { potLitres } from '../../core/pot';
 import type { Vessel } from '../../core/vessel';
 import { useTicking } from '../data/clock';
-
+import { holdsHere } from '../data/holds-here';
 import { useWaiting } from '../data/outbox';
 import { useOpenBatches } from '../data/queries';
 import { type LivePot, livePotOrNull } from '../data/use-pot';
 import { colour, font, media, size, space } from '../theme/tokens';
 import { nextActionWords } from '../words/batch';
+import { newInIt } from '../words/holds';
 import { PotThumb } from './pot-section/pot-thumb';
 
 const Bar = styled.nav`
@@ -66,6 +67,14 @@ const Doing = styled.span`
     overflow: hidden;
     text-overflow: ellipsis;
     white-space: nowrap;
+  }
+`;
+
+const NotOrdered = styled.span`
+  display: block;
+  font-weight: 700;
+  &::before {
+    content: '! ';
   }
 `;
 
@@ -127,6 +136,8 @@ interface RangePlace {
   doing: string;
   text: string;
   isPressing: boolean;
+  /** what came in that was not ordered; empty for nothing */
+  notOrdered: string;
 }
 
 function placeOf(batch: BatchView, live: LivePot | null, zone: string): RangePlace {
@@ -143,6 +154,7 @@ function placeOf(batch: BatchView, live: LivePot | null, zone: string): RangePla
     name: shortName(recipe.name),
     doing: clock ? `${clock.stage.title.toLowerCase()}, ${burner.name}` : `${pot.name}, ${burner.name}`,
     ...nextActionWords(next, nowMs, zone),
+    notOrdered: newInIt(holdsHere(batch, state)),
   };
 }
 
@@ -159,6 +171,7 @@ function asidePlace({ id, snapshot }: BatchView): RangePlace {
     doing: `${pot.name}, ${burner.name}`,
     text: 'set aside: look at its log',
     isPressing: true,
+    notOrdered: '',
   };
 }
 
@@ -179,6 +192,7 @@ const PotOnRange = memo(function PotOnRange({ place, isHere }: { place: RangePla
       <span>
         <Name>{place.name}</Name>
         <Doing>{place.doing}</Doing>
+        {place.notOrdered && <NotOrdered>{place.notOrdered}</NotOrdered>}
         <WantText $isPressing={place.isPressing}>{place.text}</WantText>
       </span>
     </Cell>

@@ -7,7 +7,10 @@ import {
   type LotDetail,
 } from '../../contract';
 import type { FoldedLog } from '../../core/batch';
+import { libraryOf, rowsOf } from '../../core/book';
 import { type LarderEventBody, receivedFoodOf } from '../../core/larder';
+import type { Ingredient } from '../../core/matter';
+import { own } from '../../core/own';
 import type { Recipe } from '../../core/recipe';
 import {
   type BatchCommand,
@@ -21,13 +24,14 @@ import type { LotView } from '../../core/views';
 import { kitchenAt } from './clock';
 import { type Decider, LARDER, type Waiting } from './outbox';
 import { KEYS } from './queries';
-import { logHere } from './use-pot';
+import { logHere, lookUpIn } from './use-pot';
 
 /**
  * Asks the rules what the server will ask them, with what this browser knows: also without a line. What is not known
  * here is not held against anybody; the server decides.
  */
 export function decideHere(client: QueryClient): Decider {
+  lookUpIn({ lot: lotsHere(client, []), food: (id) => foodHere(client)(id) });
   return (batchId, bodies, waiting) => {
     const kitchen = client.getQueryData<KitchenView>(KEYS.kitchen);
     if (!kitchen) return null;
@@ -60,6 +64,7 @@ function ofBatch(
   }
   let at = saidNow(kitchen, log);
   for (const [i, command] of commands.entries()) {
+    if (isUnknownHere(command, batch, around)) return null;
     const facts = { snapshot: batch.snapshot, log, startedAtMs: batch.createdAtMs };
     const decision = decideBatch(facts, around, { id: `here ${i}`, command }, at);
     if (!decision.ok) return decision;
@@ -92,7 +97,29 @@ function kitchenAround(
     busyPots: new Map(others.map((one) => [one.potId, name(one)])),
     busyBurners: new Map(others.map((one) => [one.burnerId, name(one)])),
     lot: lotsHere(client, waiting),
+    food: foodHere(client),
   };
+}
+
+/** The row of a food or recipe of the house, as far as it is known here. */
+function foodHere(client: QueryClient): (id: string) => Ingredient | null | undefined {
+  const foods = fresh<FoodsView>(client, KEYS.foods);
+  const book = fresh<Recipe[]>(client, KEYS.recipes);
+  if (!foods || !book) return () => undefined;
+  return (id) => own(rowsOf(libraryOf(foods, book)), id) ?? null;
+}
+
+/** It names a food that the batch did not start with, and what that is cannot be said here. */
+function isUnknownHere(command: BatchCommand, batch: BatchView, { food }: KitchenFacts): boolean {
+  const items =
+    command.type === 'added'
+      ? command.payload.items
+      : command.type === 'slip' && 'ingredientId' in command.payload
+        ? [command.payload]
+        : [];
+  return items.some(
+    ({ ingredientId: id }) => !own(batch.snapshot.input.ingredients, id) && food(id) === undefined,
+  );
 }
 
 /**
@@ -101,8 +128,9 @@ function kitchenAround(
  */
 function lotsHere(client: QueryClient, waiting: readonly Waiting[]): (id: string) => LotView | undefined {
   if (waiting.some((item) => item.batchId === LARDER)) return () => undefined;
-  const shelf = fresh<LotView[]>(client, KEYS.shelf) ?? [];
-  return (id) => fresh<LotDetail>(client, KEYS.lot(id))?.lot ?? shelf.find((lot) => lot.id === id);
+  return (id) =>
+    fresh<LotDetail>(client, KEYS.lot(id))?.lot ??
+    fresh<LotView[]>(client, KEYS.shelf)?.find((lot) => lot.id === id);
 }
 
 /** What was fetched, as long as nothing newer is known to be there. */

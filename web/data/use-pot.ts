@@ -14,7 +14,7 @@ import {
   wantedSinceMs,
 } from '../../core/batch';
 import { potLitres } from '../../core/pot';
-import { type BatchCommand, eventOfCommand, upcastCommand } from '../../core/rules';
+import { type BatchCommand, eventOfCommand, type KitchenFacts, upcastCommand } from '../../core/rules';
 import { kitchenAt, useTicking } from './clock';
 
 import { useWaiting, type Waiting } from './outbox';
@@ -81,6 +81,13 @@ export function newsOf(before: LivePot, now: LivePot): LivePot {
 /** Minutes to what is wanted, as they are shown: the range and the pot’s own screen turn them at the same moment. */
 function minutesTo({ next, nowMs }: LivePot): string | null {
   return 'dueMs' in next && next.dueMs !== null ? span(next.dueMs - nowMs) : null;
+}
+
+/** What is known here of lots and foods, for what waits to be sent: the server says it once more when it takes it in. */
+let house: Pick<KitchenFacts, 'lot' | 'food'> = { lot: () => undefined, food: () => undefined };
+
+export function lookUpIn(known: typeof house): void {
+  house = known;
 }
 
 /** What of the kitchen a pot asks for. */
@@ -236,18 +243,23 @@ function withWaiting(
   const more = waiting
     .filter((item) => !known.has(item.id))
     .flatMap((item, i): BatchEvent[] => {
-      const body = bodyOf(item, kitchen);
       const actedAtMs = kitchenAt(kitchen.clock, item.actedBrowserMs);
+      const body = bodyOf(item, batch, kitchen, actedAtMs);
       return body ? [{ ...body, id: item.id, seq: lastSeq + 1 + i, actedAtMs }] : [];
     });
   return [...batch.events, ...more];
 }
 
 /** What waits as the event it will be; null for what is not known here. */
-function bodyOf(item: Waiting, { pots, burners }: PotKitchen): BatchEventBody | null {
+function bodyOf(
+  item: Waiting,
+  { snapshot }: BatchView,
+  { pots, burners }: PotKitchen,
+  actedAtMs: number,
+): BatchEventBody | null {
   try {
     const command = upcastCommand(item) as BatchCommand;
-    const placed = eventOfCommand({ pots, burners, learned: [] }, command);
+    const placed = eventOfCommand({ pots, burners, learned: [], ...house }, snapshot, command, actedAtMs);
     return 'body' in placed ? placed.body : null;
   } catch (error) {
     if (error instanceof RangeError) return null;

@@ -6,7 +6,7 @@ import { hourMinute, minutes, money, numberField, percent, weight } from '../../
 import { type Adjustments, type AdjustWay, adjustments } from '../../core/adjust';
 import { loadStillToAdd } from '../../core/batch';
 import { itemsFromLots } from '../../core/larder';
-import { massKg } from '../../core/matter';
+import { holdsOf, massKg } from '../../core/matter';
 import { BANDS, bandName } from '../../core/thickness';
 import { Button } from '../components/button';
 import { figure, TypedForm, useTypedForm } from '../components/form';
@@ -281,7 +281,11 @@ function WayRow({ way, here }: { way: AdjustWay; here: BatchHere }) {
             onPress={() =>
               tell({
                 type: 'added',
-                payload: { items: itemsFromLots(rounded(way), lots, here.pot.nowMs) },
+                payload: {
+                  items: itemsFromLots(rounded(way), lots, here.pot.nowMs, (id) =>
+                    holdsOf([here.holds, input.ingredients[id]!]),
+                  ),
+                },
               })
             }
             aria-label={`${way.title}: it is in`}

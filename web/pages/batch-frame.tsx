@@ -1,15 +1,19 @@
-import { memo } from 'react';
+import { memo, useMemo } from 'react';
 import { Link, NavLink, Outlet, useParams } from 'react-router';
 import styled from 'styled-components';
 import { type BatchView, hourMinute, type KitchenView } from '../../contract';
+import type { BatchHolds } from '../../core/batch';
+import { recordOf } from '../../core/own';
 import { LinkButton } from '../components/link-button';
 import { Empty, Page, Waiting } from '../components/page';
 import { Caution, Over, Soft } from '../components/text';
 import { ApiError } from '../data/api';
 
-import { useBatch, useLots } from '../data/queries';
+import { holdsHere } from '../data/holds-here';
+import { useBatch, useLots, useLotsOf } from '../data/queries';
 import { type LivePot, useLivePot } from '../data/use-pot';
 import { colour, font, media, size, space, target } from '../theme/tokens';
+import { containsWords, notAsOrdered } from '../words/holds';
 import { SetAside } from './set-aside';
 import { useKitchenHere } from './use-kitchen-here';
 
@@ -80,10 +84,25 @@ const Overdrawn = memo(function Overdrawn({ batch }: { batch: BatchView }) {
   );
 });
 
+/** What is in the pot and was not ordered: said on every page of the batch for as long as it is open. */
+const NotAsOrdered = memo(function NotAsOrdered({ holds }: { holds: BatchHolds }) {
+  const sentences = notAsOrdered(holds);
+  if (sentences.length === 0) return null;
+  return (
+    <Strip role="alert" aria-label="Not as ordered">
+      {sentences.map((sentence) => (
+        <Caution key={sentence}>{sentence}</Caution>
+      ))}
+    </Strip>
+  );
+});
+
 export interface BatchHere {
   batch: BatchView;
   kitchen: KitchenView;
   pot: LivePot;
+  /** what a guest may be told of it */
+  holds: BatchHolds;
 }
 
 /** What a pot, its bench and its pass share: one batch, alive. */
@@ -107,7 +126,10 @@ export function BatchFrame() {
 
 function Inside({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView }) {
   const pot = useLivePot(batch, kitchen);
-  const here: BatchHere = { batch, kitchen, pot };
+  const { data: lots } = useLotsOf(batch.id);
+  const lotsNow = useMemo(() => recordOf((lots ?? []).map((lot) => [lot.id, lot])), [lots]);
+  const holds = holdsHere(batch, pot.state, lotsNow);
+  const here: BatchHere = { batch, kitchen, pot, holds };
   return (
     <>
       <BatchHead
@@ -115,7 +137,9 @@ function Inside({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView }) 
         zone={kitchen.zone}
         standsIn={`${pot.state.inPot.name}, ${pot.state.onBurner.name}`}
         isClosed={pot.state.closed !== null}
+        contains={containsWords(holds)}
       />
+      <NotAsOrdered holds={holds} />
       <Overdrawn batch={batch} />
       <Outlet context={here} />
     </>
@@ -128,6 +152,7 @@ const BatchHead = memo(function BatchHead(of: {
   zone: string;
   standsIn: string;
   isClosed: boolean;
+  contains: string;
 }) {
   const { id, snapshot } = of.batch;
   const { plan, input } = snapshot;
@@ -142,6 +167,7 @@ const BatchHead = memo(function BatchHead(of: {
             : `${plan.portions} bowls for`}{' '}
           {hourMinute(plan.serviceAtMs, of.zone)}, {of.standsIn}
         </Over>
+        <Over as="p">{of.contains}</Over>
       </div>
       {of.isClosed ? (
         <nav aria-label="This batch">

@@ -2,12 +2,12 @@ import { Link, useParams } from 'react-router';
 import styled from 'styled-components';
 import { renderSVG } from 'uqr';
 import { day, dayAndHour } from '../../contract';
-import { ALLERGENS } from '../../core/matter';
 import { Button } from '../components/button';
 import { Page, Waiting } from '../components/page';
 import { Soft } from '../components/text';
 import { useLot } from '../data/queries';
 import { colour, font, media, PRINT, space } from '../theme/tokens';
+import { allergenNames } from '../words/holds';
 import { lotAmount } from '../words/lots';
 import { useKitchenHere } from './use-kitchen-here';
 
@@ -77,7 +77,6 @@ export function LotLabel() {
   if (!data) return <Waiting error={error} onRetry={refetch} />;
   const { lot } = data;
   const address = `${location.origin}/larder/lots/${lot.id}`;
-  const holds = lot.contents.allergens.map((one) => ALLERGENS[one].name).join(', ');
   return (
     <Page>
       <Bar>
@@ -102,8 +101,8 @@ export function LotLabel() {
           </dd>
           <dt>Made</dt>
           <dd>{dayAndHour(lot.madeAtMs, kitchen.zone)}</dd>
-          <dt>Holds</dt>
-          <dd>{holds || 'no allergen of the fourteen'}</dd>
+          <dt>Contains</dt>
+          <dd>{allergenNames(lot.contents.allergens) || 'none of the fourteen allergens'}</dd>
           <dt>Amount</dt>
           <dd>{lotAmount(lot, lot.leftKg, kitchen.units)}</dd>
           <dt>Salt</dt>

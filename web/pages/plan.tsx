@@ -6,11 +6,11 @@ import type { PotChoice } from '../../core/order';
 import type { Plan } from '../../core/plan';
 import type { Recipe } from '../../core/recipe';
 import { Button } from '../components/button';
+import { HoldsLine } from '../components/holds-line';
 import { Empty, Page, Waiting } from '../components/page';
 import { PotSection, type WallMark } from '../components/pot-section/pot-section';
 import { Over, Soft } from '../components/text';
 import { useMinuteMs } from '../data/clock';
-
 import { useLots, useOpenBatches, useRecipes, useUsualRecipe, useWholeKitchen } from '../data/queries';
 import { colour, media, radius, size, space, target } from '../theme/tokens';
 import { fitWords, isFit } from '../words/plans';
@@ -155,6 +155,7 @@ function PlanOf({
         <SwapsDone order={order} />
         {plan && <WeighList lines={plan.lines} units={kitchen.units} />}
         {plan && <FromLarder order={order} />}
+        {order.holds && <HoldsLine holds={order.holds} />}
       </section>
       <section>
         <Over>In the {pot.name}</Over>

@@ -3,6 +3,7 @@ import styled from 'styled-components';
 import { dayAndHour, hourMinute, litres, type WholeKitchen } from '../../contract';
 import type { Recipe } from '../../core/recipe';
 import { Button } from '../components/button';
+import { HoldsLine } from '../components/holds-line';
 import { Page, Waiting } from '../components/page';
 import { Errors, Over, Soft, Title } from '../components/text';
 import { useMinuteMs } from '../data/clock';
@@ -79,6 +80,7 @@ function SheetOf({
           {input.burner.name}; light it at <strong>{hourMinute(plan.startAtMs, kitchen.zone)}</strong>. Recipe
           version {recipe.version}.
         </p>
+        {order.holds && <HoldsLine holds={order.holds} />}
       </header>
       <PullPart name={recipe.name} plan={plan} input={input} />
       <MisePart plan={plan} input={input} />

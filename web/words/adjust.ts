@@ -1,11 +1,12 @@
 import { litres } from '../../contract';
 import type { AdjustWarning } from '../../core/adjust';
+import { ALLERGENS } from '../../core/matter';
 
 /** What speaks against a way of adjusting a pot. */
 export function adjustWarningWords(warning: AdjustWarning): string {
   switch (warning.code) {
     case 'addsAllergen':
-      return `brings ${warning.name}, which is not in it.`;
+      return `brings ${ALLERGENS[warning.name].name}, which is not in it.`;
     case 'breaksDiet':
       return `with ${warning.name.toLowerCase()} it is no longer ${warning.diet}.`;
     case 'noRoom':

@@ -1,9 +1,11 @@
 import { day, type LarderStray, type LotStory, volume, weight } from '../../contract';
 import { baseKind } from '../../core/bases';
 import type { LarderEventBody } from '../../core/larder';
+import { bringsTo, type Holds } from '../../core/matter';
 import type { UnitSystem } from '../../core/reader';
 import { recipeRowId } from '../../core/recipe';
 import type { LotView } from '../../core/views';
+import { bringsWords } from './holds';
 
 /** Words for a lot, the same on every screen. */
 
@@ -14,6 +16,13 @@ const NOTHING_KG = 0.01;
 
 /** Less salt than this is none to a cook. */
 const WORTH_SAYING_PERCENT = 0.05;
+
+/** A lot by its number and place, with what it would bring to a dish. */
+export function lotWords(lot: Pick<LotView, 'number' | 'place' | 'contents'>, dish: Holds): string {
+  const brings = bringsTo(lot.contents, dish);
+  const words = `lot ${lot.number}, ${lot.place}`;
+  return brings ? `${words}: brings ${bringsWords(brings)}` : words;
+}
 
 /** Liquids by volume; crates, roux in its blocks and tied bundles by weight. */
 export function isPouredLot(lot: Pick<LotView, 'contents' | 'origin'>): boolean {

@@ -1,11 +1,11 @@
 import { totalKg } from '../../matter';
-import { own } from '../../own';
 import { piecesGiveKg } from '../../plan';
 import { drawFromPot, leaveFoodOut, putFoodIn, takeFatOff } from '../../pot';
 
 import type { AddedItem } from '../batch-event';
 import type { BatchState, PotItem } from '../batch-state';
 import type { EventOf, FoldContext } from '../fold-context';
+import { costGoingIn, rowGoingIn } from '../went-in';
 import { withMark, withMarkLifted } from './stage-acts';
 
 /** What goes in. A stage's own lines set its mark anew; anything else lifts it. */
@@ -35,36 +35,26 @@ export function addFood(context: FoldContext, before: BatchState, event: EventOf
 function withFrying(context: FoldContext, state: BatchState, items: readonly AddedItem[]): BatchState {
   const stage = context.snapshot.input.recipe.stages.find((one) => one.id === state.currentStageId);
   if (!stage) return state;
-  const put = items.map((item) => ({ ingredient: ingredientOf(context, item.ingredientId), kg: item.kg }));
+  const put = items.map((item) => ({ ingredient: rowGoingIn(context.snapshot, item), kg: item.kg }));
   return { ...state, pot: { ...state.pot, piecesGiveKg: piecesGiveKg(stage, state.pot, put) } };
 }
 
 function put(
-  context: FoldContext,
+  { snapshot }: FoldContext,
   state: BatchState,
   item: AddedItem,
   as: { id: string; atMs: number },
 ): BatchState {
-  const { input } = context.snapshot;
-  const ingredient = ingredientOf(context, item.ingredientId);
+  const { ingredientId, kg, tempC, thickener, lineId = null, lotId = null, drawn = null, row = null } = item;
+  const ingredient = rowGoingIn(snapshot, item);
   const lies = ingredient.share === 'pieces' || item.comesOut !== undefined;
-  const one: PotItem = {
-    id: as.id,
-    lineId: item.lineId ?? null,
-    ingredientId: item.ingredientId,
-    kg: item.kg,
-    tag: item.comesOut ?? null,
-    sinceMs: as.atMs,
-  };
-  const price = input.pricesCentsPerKg[item.ingredientId] ?? 0;
+  const one: PotItem = { id: as.id, lineId, ingredientId, kg, tag: item.comesOut ?? null, sinceMs: as.atMs };
   return {
     ...state,
-    pot: putFoodIn(state.pot, { ingredient, kg: item.kg, tempC: item.tempC, thickener: item.thickener }),
-    addedLineIds: item.lineId ? [...state.addedLineIds, item.lineId] : state.addedLineIds,
-    addedKgByIngredient: withMore(state.addedKgByIngredient, item.ingredientId, item.kg),
-    addedKgByLine: item.lineId ? withMore(state.addedKgByLine, item.lineId, item.kg) : state.addedKgByLine,
+    pot: putFoodIn(state.pot, { ingredient, kg, tempC, thickener }),
+    wentIn: [...state.wentIn, { lineId, ingredientId, kg, lotId, drawn, row }],
     items: lies ? [...state.items, one] : state.items,
-    costCents: state.costCents + (item.kg / ingredient.yield) * price,
+    costCents: state.costCents + costGoingIn(snapshot, item),
   };
 }
 
@@ -82,25 +72,27 @@ export function slipped(context: FoldContext, before: BatchState, event: EventOf
     case 'tooMuch':
     case 'wrongPot':
       return put(context, state, slip, { id: event.id, atMs: event.actedAtMs });
-    case 'forgot': {
-      const line = context.snapshot.plan.lines.find((one) => one.lineId === slip.lineId);
-      if (!line || !state.addedLineIds.includes(slip.lineId)) return state;
-      const ingredient = ingredientOf(context, line.ingredientId);
-      const kg = own(state.addedKgByLine, slip.lineId) ?? line.edibleKg;
-      const price = context.snapshot.input.pricesCentsPerKg[line.ingredientId] ?? 0;
-      return {
-        ...state,
-        pot: leaveFoodOut(state.pot, ingredient, kg, thickenerOf(context, slip.lineId)),
-        addedLineIds: state.addedLineIds.filter((id) => id !== slip.lineId),
-        addedKgByLine: withMore(state.addedKgByLine, slip.lineId, -kg),
-        addedKgByIngredient: withMore(state.addedKgByIngredient, line.ingredientId, -kg),
-        items: state.items.filter((one) => one.lineId !== slip.lineId),
-        costCents: state.costCents - (kg / ingredient.yield) * price,
-      };
-    }
+    case 'forgot':
+      return forgotten(context, state, slip.lineId);
     case 'trouble':
       return slip.lostKg ? { ...state, pot: drawFromPot(state.pot, slip.lostKg).pot } : state;
   }
+}
+
+/** All that was said to have gone in for a line never did: pot, cost and lots are as if it had not been said. */
+function forgotten({ snapshot }: FoldContext, state: BatchState, lineId: string): BatchState {
+  const thickener = snapshot.input.recipe.lines.find((line) => line.id === lineId)?.thickener;
+  const missing = state.wentIn.filter((one) => one.lineId === lineId);
+  return {
+    ...state,
+    pot: missing.reduce(
+      (pot, one) => leaveFoodOut(pot, rowGoingIn(snapshot, one), one.kg, thickener),
+      state.pot,
+    ),
+    wentIn: state.wentIn.filter((one) => one.lineId !== lineId),
+    items: state.items.filter((one) => one.lineId !== lineId),
+    costCents: missing.reduce((cents, one) => cents - costGoingIn(snapshot, one), state.costCents),
+  };
 }
 
 /** Fat off the top, or liquid out of it. */
@@ -112,18 +104,4 @@ export function pourOff(state: BatchState, what: 'fat' | 'liquid', kg: number): 
 
 function potKg(state: BatchState): number {
   return totalKg(state.pot.mixture.liquid) + totalKg(state.pot.mixture.pieces);
-}
-
-function ingredientOf(context: FoldContext, id: string) {
-  const ingredient = context.snapshot.input.ingredients[id];
-  if (!ingredient) throw new RangeError(`ingredientId is not in this batch, got ${id}`);
-  return ingredient;
-}
-
-function thickenerOf(context: FoldContext, lineId: string) {
-  return context.snapshot.input.recipe.lines.find((line) => line.id === lineId)?.thickener;
-}
-
-function withMore(before: Readonly<Record<string, number>>, id: string, kg: number): Record<string, number> {
-  return { ...before, [id]: Math.max(0, (own(before, id) ?? 0) + kg) };
 }

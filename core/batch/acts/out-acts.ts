@@ -6,6 +6,7 @@ import type { Fate } from '../batch-event';
 import type { BatchState, Parked, PotItem } from '../batch-state';
 import type { EventOf, FoldContext } from '../fold-context';
 import { edibleKgOf, type TakenItem, takeItems } from '../pot-items';
+import { rowsInPot } from '../went-in';
 
 /** Where nobody has said where: by the pot. */
 const BY_THE_POT = 'by the pot';
@@ -21,7 +22,7 @@ export function takeTagOut(context: FoldContext, state: BatchState, event: Event
 export function liftPieces(context: FoldContext, state: BatchState, event: EventOf<'lifted'>): BatchState {
   const { ingredientId, kg, itemId, share, ...fate } = event.payload;
   const which = itemId === undefined ? { ingredientId } : { itemId };
-  const ingredient = ingredientOf(context, ingredientId);
+  const ingredient = ingredientOf(context, state, ingredientId);
   const much = share === undefined ? { kg: edibleKgOf(ingredient, kg) } : { share };
   const found = takeItems(state.items, which, much);
   // logs of before did not tell pieces apart: what is not found by its item is lifted by its food
@@ -47,12 +48,12 @@ function liftOut(
   fate: Partial<Fate>,
 ): BatchState {
   const pot = taken.reduce(
-    (there, one) => liftFoodOut(there, ingredientOf(context, one.item.ingredientId), one.kg),
+    (there, one) => liftFoodOut(there, ingredientOf(context, state, one.item.ingredientId), one.kg),
     state.pot,
   );
   const first = taken[0]?.item;
   if (fate.fate !== 'parked' || !first) return { ...state, pot, items };
-  const ingredient = ingredientOf(context, first.ingredientId);
+  const ingredient = ingredientOf(context, state, first.ingredientId);
   const masses = plus(state.pot.mixture.pieces, pot.mixture.pieces, -1);
   const weighedKg = fate.weighedKg ?? null;
   const count = taken.reduce((sum, one) => sum + one.count, 0);
@@ -77,7 +78,7 @@ export function giveBack(context: FoldContext, state: BatchState, event: EventOf
   const { liftedId, kg, tempC, isWhole } = event.payload;
   const lying = state.parked.find((one) => one.liftedId === liftedId);
   if (!lying) return state;
-  const ingredient = ingredientOf(context, lying.ingredientId);
+  const ingredient = ingredientOf(context, state, lying.ingredientId);
   const ofKg = isWhole && ingredient.wholeInPot ? edibleKgOf(ingredient, kg) : kg;
   const share = lying.kg > 0 ? Math.min(1, ofKg / lying.kg) : 1;
   const masses = times(lying.masses, share);
@@ -104,8 +105,8 @@ export function giveBack(context: FoldContext, state: BatchState, event: EventOf
   };
 }
 
-function ingredientOf(context: FoldContext, id: string): Ingredient {
-  const ingredient = own(context.snapshot.input.ingredients, id);
+function ingredientOf({ snapshot }: FoldContext, state: BatchState, id: string): Ingredient {
+  const ingredient = own(rowsInPot(snapshot, state), id);
   if (!ingredient) throw new RangeError(`ingredientId is not in this batch, got ${id}`);
   return ingredient;
 }

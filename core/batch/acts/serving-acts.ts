@@ -41,6 +41,7 @@ export function storeLot(before: BatchState, event: EventOf<'stored'>): BatchSta
     kg,
     litres,
     mixture: drawn,
+    wentIn: state.wentIn,
     costCents: gone > 0 ? (state.costCents * kg) / gone : 0,
     place,
     storage,

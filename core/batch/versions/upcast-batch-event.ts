@@ -5,7 +5,7 @@ import type { BatchEventBody, BatchEventType } from '../batch-event';
 export const EVENT_VERSIONS: ReadonlyMap<string, number> = new Map<BatchEventType, number>([
   ['stageBegun', 2],
   ['stageDone', 1],
-  ['added', 2],
+  ['added', 3],
   ['heatSet', 1],
   ['lidSet', 1],
   ['reading', 1],
@@ -17,7 +17,7 @@ export const EVENT_VERSIONS: ReadonlyMap<string, number> = new Map<BatchEventTyp
   ['lifted', 1],
   ['returned', 1],
   ['pouredOff', 1],
-  ['slip', 1],
+  ['slip', 2],
   ['moved', 2],
   ['portioned', 2],
   ['stored', 2],
@@ -27,6 +27,8 @@ export const EVENT_VERSIONS: ReadonlyMap<string, number> = new Map<BatchEventTyp
 ]);
 
 const withReason = renamed({ despite: 'overrideReason' });
+/** Of what was drawn from a lot, the lot’s contents stand in the entry now; what has none goes by its batch’s row. */
+const same: UpcastStep = (payload) => ({ payload });
 const withHeatFactor = renamed({ gain: 'heatFactor' });
 
 /**
@@ -38,6 +40,8 @@ export const EVENT_STEPS: ReadonlyMap<string, UpcastStep> = new Map<string, Upca
   ['portioned 1', (payload) => ({ payload: withReason(payload) })],
   ['putBy 1', (payload) => ({ type: 'stored', payload: withReason(payload) })],
   ['added 1', (payload) => ({ payload: within('items', each(withReason))(payload) })],
+  ['added 2', same],
+  ['slip 1', same],
   ['moved 1', (payload) => ({ payload: within('burner', withHeatFactor)(payload) })],
 ]);
 

@@ -1,9 +1,9 @@
 import { day, dayAndHour, type KitchenView, money, percent } from '../../../contract';
 import { baseKind, SETS_FROM_GELATIN_PERCENT } from '../../../core/bases';
-import { ALLERGENS } from '../../../core/matter';
 import type { LotView } from '../../../core/views';
 import { Figure } from '../../components/figure';
 
+import { allergenNames, dietWords } from '../../words/holds';
 import { bestWords, dateWords, isPouredLot, lotAmount } from '../../words/lots';
 import type { WorkingWords } from '../../words/workings';
 
@@ -121,15 +121,9 @@ export function LotFigures({ lot, kitchen, nowMs }: { lot: LotView; kitchen: Kit
         )}
       />
       <Figure
-        label="Holds"
-        value={
-          lot.contents.allergens.length > 0
-            ? lot.contents.allergens.map((one) => ALLERGENS[one].name).join(', ')
-            : 'no allergen of the fourteen'
-        }
-        note={
-          lot.contents.diet === 'vegan' ? 'vegan' : lot.contents.diet === 'vegetarian' ? 'vegetarian' : ''
-        }
+        label="Contains"
+        value={allergenNames(lot.contents.allergens) || 'none of the fourteen allergens'}
+        note={dietWords(lot.contents.diet)}
         long
         working={working(
           ['Of everything that went into its pot, lifted out or not.'],

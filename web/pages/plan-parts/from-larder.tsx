@@ -8,6 +8,7 @@ import { Button } from '../../components/button';
 import { Over } from '../../components/text';
 
 import { colour, radius, space } from '../../theme/tokens';
+import { bringsWords } from '../../words/holds';
 import { useKitchenHere } from '../use-kitchen-here';
 import type { Order } from './use-order';
 
@@ -22,6 +23,15 @@ const Draws = styled.ul`
   span:last-child {
     color: ${colour.soft};
     white-space: nowrap;
+  }
+`;
+
+const Offered = styled.ul`
+  li {
+    display: flex;
+    justify-content: space-between;
+    align-items: center;
+    gap: ${space.m};
   }
 `;
 
@@ -54,7 +64,7 @@ export function FromLarder({ order }: { order: Order }) {
     const lot = order.lots.find((one) => one.id === id);
     return lot ? [{ lot, kg }] : [];
   });
-  if (drawn.length === 0) return null;
+  if (drawn.length === 0 && order.offers.length === 0) return null;
   return (
     <section aria-label="From the larder">
       <Over>From the larder, oldest first</Over>
@@ -68,7 +78,58 @@ export function FromLarder({ order }: { order: Order }) {
           </li>
         ))}
       </Draws>
+      <Offers order={order} />
     </section>
+  );
+}
+
+/** Lots that would do and bring what the dish does not hold: drawn when the cook says so, and left again. */
+function Offers({ order }: { order: Order }) {
+  const { draft, lots } = order;
+  const named = (id: string) => lots.find((lot) => lot.id === id);
+  const offered = order.offers.filter(
+    (one, i) => order.offers.findIndex((other) => other.lotId === one.lotId) === i,
+  );
+  return (
+    <Offered>
+      {offered.map(({ lotId, brings }) => {
+        const lot = named(lotId);
+        if (!lot) return null;
+        return (
+          <li key={lotId}>
+            <span>
+              {lot.name}, lot {lot.number}, brings <strong>{bringsWords(brings)}</strong>: not drawn by
+              itself.
+            </span>
+            <Button
+              kind="quiet"
+              aria-label={`Draw lot ${lot.number} too`}
+              onPress={() => order.change({ lotIds: [...draft.lotIds, lotId] })}
+            >
+              Draw it too
+            </Button>
+          </li>
+        );
+      })}
+      {draft.lotIds.flatMap((lotId) => {
+        const lot = named(lotId);
+        if (!lot) return [];
+        return [
+          <li key={lotId}>
+            <span>
+              {lot.name}, lot {lot.number}, is drawn whatever it brings.
+            </span>
+            <Button
+              kind="quiet"
+              aria-label={`Leave lot ${lot.number}`}
+              onPress={() => order.change({ lotIds: draft.lotIds.filter((id) => id !== lotId) })}
+            >
+              Leave it
+            </Button>
+          </li>,
+        ];
+      })}
+    </Offered>
   );
 }
 

@@ -12,7 +12,14 @@ import {
   type WholeKitchen,
   zonedTimeMs,
 } from '../../../contract';
-import { type PlanWithLots, planWithLots, type ShortLine } from '../../../core/larder';
+import type { BatchHolds } from '../../../core/batch';
+import {
+  type OfferedLot,
+  type PlanWithLots,
+  planHolds,
+  planWithLots,
+  type ShortLine,
+} from '../../../core/larder';
 import { answerAmount, cannotBeCooked, openingPlace, planInputOf } from '../../../core/order';
 import type { Plan, PlanInput } from '../../../core/plan';
 import type { Recipe } from '../../../core/recipe';
@@ -50,6 +57,8 @@ export interface Draft {
   burnerId: string;
   holdBackShare: number;
   changes: readonly Substitution[];
+  /** lots taken although they bring what the dish does not hold */
+  lotIds: readonly string[];
 }
 
 export interface Order {
@@ -66,6 +75,10 @@ export interface Order {
   /** what it would draw from the larder, and what is short */
   draws: PlanWithLots['draws'];
   shorts: readonly ShortLine[];
+  /** lots that would do and bring what the dish does not hold */
+  offers: readonly OfferedLot[];
+  /** what a guest is told of it; null where nothing is planned */
+  holds: BatchHolds | null;
   lots: readonly LotView[];
   serviceAtMs: number;
   nowMs: number;
@@ -79,6 +92,9 @@ const NO_LOTS: readonly LotView[] = [];
 
 /** A base is ready by the middle of the afternoon, cold by the evening, unless it is said otherwise. */
 const READY_BY = '16:00';
+
+/** Most lots that are named in an address. */
+const MOST_LOTS = 40;
 
 /** Most days ahead an order may be kept for. */
 export const MOST_DAYS_AHEAD = 13;
@@ -141,7 +157,7 @@ export function useOrder(
 
 /** The order as search parameters; whatever is not said is the kitchen’s usual. */
 function searchOf(draft: Draft): string {
-  const { recipeId, serviceId, by, day, potId, burnerId, changes, holdBackShare, ...words } = draft;
+  const { recipeId, serviceId, by, day, potId, burnerId, changes, lotIds, holdBackShare, ...words } = draft;
   return new URLSearchParams({
     recipe: recipeId,
     service: serviceId,
@@ -152,6 +168,7 @@ function searchOf(draft: Draft): string {
     ...(day ? { day } : {}),
     ...(holdBackShare > 0 ? { holdBack: String(holdBackShare) } : {}),
     ...(changes.length > 0 ? { changes: JSON.stringify(changes) } : {}),
+    ...(lotIds.length > 0 ? { lots: lotIds.join(',') } : {}),
   }).toString();
 }
 
@@ -194,6 +211,7 @@ function firstDraft(of: {
     burnerId: burner.id,
     holdBackShare: typedNumber(params.get('holdBack') ?? '') ?? 0,
     changes: changesIn(params.get('changes')),
+    lotIds: (params.get('lots') ?? '').split(',').filter(Boolean).slice(0, MOST_LOTS),
   };
   if (wantedPot || asked) return draft;
   const time = isTime(draft.by) ? draft.by : service.time;
@@ -234,8 +252,8 @@ function planDraft(
   recipe: Recipe,
   lots: readonly LotView[],
   book: readonly Recipe[],
-): Pick<Order, 'errors' | 'request' | 'input' | 'plan' | 'draws' | 'shorts'> {
-  const none = { request: null, input: null, plan: null, draws: [], shorts: [] };
+): Pick<Order, 'errors' | 'request' | 'input' | 'plan' | 'draws' | 'shorts' | 'offers' | 'holds'> {
+  const none = { request: null, input: null, plan: null, draws: [], shorts: [], offers: [], holds: null };
   const amount = typedNumber(draft.portions);
   if (draft.by && !isTime(draft.by)) {
     const sentence = `Ready by must be a time as 16:00, not “${draft.by}”.`;
@@ -257,6 +275,7 @@ function planDraft(
     burnerId: draft.burnerId,
     ...(draft.holdBackShare > 0 ? { holdBackShare: draft.holdBackShare } : {}),
     ...(draft.changes.length > 0 ? { changes: [...draft.changes] } : {}),
+    ...(draft.lotIds.length > 0 ? { lotIds: [...draft.lotIds] } : {}),
   };
   const read = check(planRequestSchema, typed);
   if (!read.ok) return { errors: read.errors, ...none };
@@ -266,7 +285,8 @@ function planDraft(
     const portions = draft.amountBy === 'portions' ? read.value.portions : portionsIn(draft, amount, first);
     const whole = check(planRequestSchema, { ...typed, portions });
     if (!whole.ok) return { errors: whole.errors, ...none };
-    return { errors: [], request: whole.value, ...planWithLots({ ...first, portions }, lots) };
+    const planned = planWithLots({ ...first, portions }, lots, draft.lotIds);
+    return { errors: [], request: whole.value, ...planned, holds: planHolds(planned, lots) };
   } catch (error) {
     return {
       errors: fieldErrors([cannotBeCooked('burnerId', error)], kitchen),

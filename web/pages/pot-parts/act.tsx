@@ -341,6 +341,7 @@ export function AmountsOf({
       refusals={refusals}
       lots={lots}
       draws={drawsOf(here.batch.snapshot)}
+      holds={here.holds}
       onKeep={async (kgByLine, draws) => {
         if (await tell(...beginBodies(here, next, kgByLine, draws))) onClose();
       }}

@@ -3,6 +3,7 @@ import * as v from 'valibot';
 import { numberField } from '../../../contract';
 import type { AddedItem, LineDraw } from '../../../core/batch';
 import { lotsFor } from '../../../core/larder';
+import type { Holds } from '../../../core/matter';
 import type { PlannedLine } from '../../../core/plan';
 import type { LotView } from '../../../core/views';
 import { Button } from '../../components/button';
@@ -10,6 +11,7 @@ import { figure, TypedForm, useTypedForm } from '../../components/form';
 import { PickOne } from '../../components/menu';
 import { Sheet } from '../../components/sheet';
 import { Errors, Over } from '../../components/text';
+import { lotWords } from '../../words/lots';
 
 /** What really went in, line by line, where it was not what the plan said. */
 export function AmountsSheet({
@@ -20,6 +22,7 @@ export function AmountsSheet({
   refusals,
   lots,
   draws,
+  holds,
 }: {
   lines: readonly PlannedLine[];
   isOpen: boolean;
@@ -29,6 +32,8 @@ export function AmountsSheet({
   /** the shelf, for a line that was drawn from another lot than planned */
   lots: readonly LotView[];
   draws: readonly LineDraw[];
+  /** what the dish holds so far, for a lot that would bring more */
+  holds: Holds;
 }) {
   const [lotOf, setLotOf] = useState<Record<string, string>>({});
   /** of what goes in with its bones, the share that is food */
@@ -61,6 +66,7 @@ export function AmountsSheet({
               line={line}
               lots={lots}
               draws={draws}
+              holds={holds}
               value={lotOf[line.lineId] ?? AS_PLANNED}
               onChange={(id) => setLotOf({ ...lotOf, [line.lineId]: id })}
             />
@@ -91,12 +97,15 @@ function FromLot({
   line,
   lots,
   draws,
+  holds,
   value,
   onChange,
 }: {
   line: PlannedLine;
   lots: readonly LotView[];
   draws: readonly LineDraw[];
+  /** what the dish holds so far */
+  holds: Holds;
   value: string;
   onChange: (id: string) => void;
 }) {
@@ -116,7 +125,7 @@ function FromLot({
           id: AS_PLANNED,
           text: numbers.length > 0 ? `as planned: lot ${numbers.join(', then ')}` : 'as planned: no lot',
         },
-        ...there.map((lot) => ({ id: lot.id, text: `lot ${lot.number}, ${lot.place}` })),
+        ...there.map((lot) => ({ id: lot.id, text: lotWords(lot, holds) })),
         { id: NO_LOT, text: 'no lot of the larder' },
       ]}
       onChange={onChange}

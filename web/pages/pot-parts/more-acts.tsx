@@ -33,7 +33,7 @@ export function MoreActs({
   const { snoozedUntilMs } = state;
   const call = callOf({ batchId: here.batch.id, next, snoozedUntilMs }, nowMs, nextSinceMs);
   const waits = clock?.target && clock.target.kind !== 'softened';
-  const isFilled = state.addedLineIds.length > 0;
+  const isFilled = state.wentIn.length > 0;
   return (
     <More>
       {waits && (

@@ -2,7 +2,8 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import * as v from 'valibot';
 import { hourMinute, numberField } from '../../../contract';
-import { rescueOf, type Slip, TROUBLES, type Trouble } from '../../../core/batch';
+import { hasGoneIn, rescueOf, rowsInPot, type Slip, TROUBLES, type Trouble } from '../../../core/batch';
+import { lotsFor, oldestFirst } from '../../../core/larder';
 import { massKg } from '../../../core/matter';
 import { potLitres } from '../../../core/pot';
 import type { BatchCommand } from '../../../core/rules';
@@ -10,10 +11,13 @@ import { Button } from '../../components/button';
 import { Choice } from '../../components/choice';
 import { figure, TypedForm, useTypedForm } from '../../components/form';
 import { LinkButton } from '../../components/link-button';
-import { PickOne } from '../../components/menu';
+import { PickOne, PickTyped } from '../../components/menu';
 import { Errors, Over, Soft } from '../../components/text';
+import { useLots } from '../../data/queries';
+import { useBook } from '../../data/use-book';
 import { space } from '../../theme/tokens';
 import { TROUBLE_WORDS } from '../../words/batch';
+import { lotWords } from '../../words/lots';
 import type { BatchHere } from '../batch-frame';
 import { useSubmit } from './use-submit';
 
@@ -52,9 +56,16 @@ export function SlipForm({ here, onClose }: { here: BatchHere; onClose: () => vo
   const { state } = here.pot;
   const { tell, refusals } = useSubmit(here.batch.id);
   const [kind, setKind] = useState<Slip['kind']>('tooMuch');
-  const foods = Object.values(snapshot.input.ingredients).sort((a, b) => a.name.localeCompare(b.name));
-  const own = snapshot.plan.lines.filter((line) => state.addedLineIds.includes(line.lineId));
+  const { data: lots = [] } = useLots();
+  const book = useBook(here.kitchen);
+  const inBatch = rowsInPot(snapshot, state);
+  // what was meant for another pot may be anything the house has
+  const foods = Object.values(kind === 'wrongPot' ? { ...book?.rows, ...inBatch } : inBatch).sort((a, b) =>
+    a.name.localeCompare(b.name),
+  );
+  const own = snapshot.plan.lines.filter((line) => hasGoneIn(state, line.lineId));
   const [ingredientId, setIngredient] = useState(own[0]?.ingredientId ?? foods[0]!.id);
+  const [lotOf, setLotOf] = useState<Record<string, string>>({});
   const [lineId, setLine] = useState(own[0]?.lineId ?? '');
   const [trouble, setTrouble] = useState<Trouble>('scorched');
   const [said, setSaid] = useState<Slip | null>(null);
@@ -70,6 +81,10 @@ export function SlipForm({ here, onClose }: { here: BatchHere; onClose: () => vo
       if (slip && (await tell({ type: 'slip', payload: slip }))) setSaid(slip);
     },
   });
+  const there = lotsFor(ingredientId, lots).filter((lot) => lot.leftKg > 0.005);
+  const lastLotId = state.wentIn.findLast((one) => one.ingredientId === ingredientId && one.lotId)?.lotId;
+  const firstLotId = there.find((lot) => lot.id === lastLotId)?.id ?? oldestFirst(there)[0]?.id;
+  const lotId = lotOf[ingredientId] ?? firstLotId ?? NO_LOT;
   if (said) return <RescueOf here={here} slip={said} onClose={onClose} />;
 
   function slipOf(kg: number): Slip | null {
@@ -79,7 +94,7 @@ export function SlipForm({ here, onClose }: { here: BatchHere; onClose: () => vo
       case 'trouble':
         return trouble === 'boiledOver' ? { kind, trouble, lostKg: kg } : { kind, trouble };
       default:
-        return { kind, ingredientId, kg, tempC: ROOM_C };
+        return { kind, ingredientId, kg, tempC: ROOM_C, ...(lotId === NO_LOT ? {} : { lotId }) };
     }
   }
 
@@ -88,11 +103,22 @@ export function SlipForm({ here, onClose }: { here: BatchHere; onClose: () => vo
       <Over>Say what did happen; the pot will follow it. Taking back is for what did not.</Over>
       <Choice label="What was it?" value={kind} options={KINDS} onChange={setKind} atPot />
       {(kind === 'tooMuch' || kind === 'wrongPot') && (
-        <PickOne
+        <PickTyped
           label="Which"
           value={ingredientId}
           options={foods.map((food) => ({ id: food.id, text: food.name }))}
-          onChange={setIngredient}
+          onChange={(id) => id && setIngredient(id)}
+        />
+      )}
+      {(kind === 'tooMuch' || kind === 'wrongPot') && there.length > 0 && (
+        <PickOne
+          label="Out of"
+          value={lotId}
+          options={[
+            ...there.map((lot) => ({ id: lot.id, text: lotWords(lot, here.holds) })),
+            { id: NO_LOT, text: 'no lot of the larder' },
+          ]}
+          onChange={(id) => setLotOf({ ...lotOf, [ingredientId]: id })}
         />
       )}
       {kind === 'forgot' && own.length > 0 && (
@@ -127,6 +153,8 @@ export function SlipForm({ here, onClose }: { here: BatchHere; onClose: () => vo
     </TypedForm>
   );
 }
+
+const NO_LOT = 'no lot';
 
 /** A slip over what was said is at room temperature, °C. */
 const ROOM_C = 20;

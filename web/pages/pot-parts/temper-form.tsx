@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import { typedNumber } from '../../../contract';
+import { hasGoneIn } from '../../../core/batch';
 import { specificHeatKJ } from '../../../core/matter';
 import { liquidLitres, temper } from '../../../core/pot';
 import { topRuleOf } from '../../../core/safety';
@@ -47,7 +48,7 @@ export function TemperForm({ here }: { here: BatchHere }) {
     .sort((a, b) => a.name.localeCompare(b.name));
   const still = here.batch.snapshot.plan.lines.find(
     (line) =>
-      !here.pot.state.addedLineIds.includes(line.lineId) &&
+      !hasGoneIn(here.pot.state, line.lineId) &&
       ['egg', 'dairy'].includes(ingredients[line.ingredientId]?.kind ?? ''),
   );
   const [foodId, setFood] = useState(still?.ingredientId ?? foods[0]?.id ?? '');
