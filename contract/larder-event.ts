@@ -5,6 +5,8 @@ import { idField, numberField, storageField, textField, timeField } from './numb
 const lotId = textField('The lot');
 const newLotId = idField('A new lot’s id');
 const kg = (name: string, min = 0.001) => numberField(name, min, 2000, 'kg');
+/** asked about, and confirmed */
+const sure = v.optional(v.literal(true, 'sure must be true.'));
 const place = textField('The place', 60);
 
 const one = <const T extends string, P extends v.GenericSchema>(type: T, payload: P) =>
@@ -70,12 +72,13 @@ export const larderEventBodySchema: v.GenericSchema<unknown, LarderEventBody> = 
       v.variant(
         'kind',
         [
-          v.strictObject({ lotId, kind: v.literal('brix'), value: numberField('°Brix', 0, 85, '') }),
-          v.strictObject({ lotId, kind: v.literal('salt'), value: numberField('Salt', 0, 26, '%') }),
+          v.strictObject({ lotId, kind: v.literal('brix'), value: numberField('°Brix', 0, 85, ''), sure }),
+          v.strictObject({ lotId, kind: v.literal('salt'), value: numberField('Salt', 0, 26, '%'), sure }),
           v.strictObject({
             lotId,
             kind: v.literal('temperature'),
             value: numberField('Its temperature', -40, 110, '°C'),
+            sure,
           }),
           v.strictObject({ lotId, kind: v.literal('set'), sets: v.boolean('sets must be true or false.') }),
         ],

@@ -1,6 +1,6 @@
 import type { CookingTrouble } from '../../core/plan';
 import type { UnitSystem } from '../../core/reader';
-import type { Refusal } from '../../core/rules';
+import type { LotUse, Refusal } from '../../core/rules';
 import { UNITS } from '../../core/units';
 import type { FieldError } from '../problem';
 import { dayAndHour, sentenceCase, volume, weight } from './amounts';
@@ -125,6 +125,16 @@ export function refusalSentence(refusal: Refusal, { units, zone }: SaidIn): stri
       return `${lotName(refusal.lot)} is not frozen.`;
     case 'notEnoughLeft':
       return `${lotName(refusal.lot)} has ${kg(Math.max(0, refusal.leftKg))} left, not ${kg(refusal.kg)}. If there is more, count it first.`;
+    case 'lotInUse': {
+      const uses = refusal.uses.map((one) => lotUseWords(one, kg));
+      return `${lotName(refusal.lot)} came of this, and more has been done with it: ${uses.join('; ')}. Undo that first, or count the lot.`;
+    }
+    case 'lotReadingFarOff': {
+      const unit = refusal.kind === 'brix' ? '°Brix' : '% salt';
+      return `${refusal.value} ${unit} is far from the ${refusal.expected.toFixed(refusal.kind === 'brix' ? 1 : 2)} expected. Read it again; if it is right, keep it.`;
+    }
+    case 'moreLotFatThanThere':
+      return `${kg(refusal.kg)} of fat cannot come off ${lotName(refusal.lot)} which has about ${kg(refusal.thereKg)} in it.`;
     case 'lotNamedTwice':
       return 'The same lot is named twice.';
     case 'unknownLarderFood':
@@ -144,6 +154,24 @@ export function refusalSentence(refusal: Refusal, { units, zone }: SaidIn): stri
       );
       return `${each.join('; ')}. Make it first, substitute it, or say where it comes from.`;
     }
+  }
+}
+
+/** What was done with some of a lot. */
+function lotUseWords({ what, into, kg }: LotUse, weightOf: (kg: number) => string): string {
+  switch (what) {
+    case 'drawn':
+      return `${weightOf(kg)} into ${into ?? 'a batch'}`;
+    case 'split':
+      return `${weightOf(kg)} parted off`;
+    case 'blended':
+      return `${weightOf(kg)} poured into another lot`;
+    case 'discarded':
+      return `${weightOf(kg)} thrown away`;
+    case 'fatLifted':
+      return `${weightOf(kg)} of fat lifted`;
+    case 'counted':
+      return `counted at ${weightOf(kg)}`;
   }
 }
 

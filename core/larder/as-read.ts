@@ -1,4 +1,4 @@
-import { brixOf, type LotContents, type Masses, timesSavour } from '../matter';
+import { dissolvedKg, type LotContents, type Masses, solutionKg, timesSavour } from '../matter';
 
 import type { Lot } from './lot';
 
@@ -13,8 +13,8 @@ export function asRead(lot: Pick<Lot, 'contents' | 'brix' | 'saltPercent'>): Lot
   if (!lot.brix && !lot.saltPercent) return contents;
   const { perKg } = contents;
   const salt = lot.saltPercent ? lot.saltPercent.value / 100 : perKg.salt;
-  const computed = brixOf(perKg) - 100 * perKg.salt;
-  const measured = lot.brix ? lot.brix.value - 100 * salt : computed;
+  const computed = dissolvedKg(perKg) - perKg.salt;
+  const measured = lot.brix ? (lot.brix.value / 100) * solutionKg(perKg) - salt : computed;
   const factor = computed > 0 && measured > 0 ? measured / computed : 1;
   const solids = (share: number) => share * factor;
   const changed: Masses = {

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { type BatchEvent, type BatchEventBody, foldBatch } from '../batch';
 import { cookedLog, snapshotOf } from '../testing/broth';
-import { DAY_MS, drawn, lotMade, MINUTE_MS, RULES, SHELF_OPENS_MS, shelfLog } from '../testing/larder';
+import { DAY_MS, lotMade, MINUTE_MS, RULES, SHELF_OPENS_MS, shelfLog } from '../testing/larder';
 import {
   atItsBest,
   drawLots,
@@ -13,7 +13,7 @@ import {
   type LotMade,
   lotsOfBatch,
   oldestFirst,
-  useByMs,
+  useBy,
 } from './';
 
 const body = <T extends LarderEventBody['type']>(
@@ -23,63 +23,20 @@ const body = <T extends LarderEventBody['type']>(
 const fold = (made: LotMade[], draws: LotDraw[] = [], events: Parameters<typeof shelfLog>[0] = []) =>
   foldLarder({ made, draws, events: shelfLog(events) });
 
-describe('dates', () => {
+describe('quality', () => {
   const at = (days: number, hours = 0) => SHELF_OPENS_MS + days * DAY_MS + hours * 60 * MINUTE_MS;
-  it('seven days, the day it was made the first (FDA Food Code 2022 § 3-501.17(A)): made on the 2nd, used by the 8th', () => {
-    const lot = fold([lotMade('A', 2)]).lots.get('A')!;
-    expect(new Date(useByMs(lot, RULES)!).toISOString()).toBe('2026-03-08T23:59:59.999Z');
-    expect(useByMs(lot, { ...RULES, dateMarkDays: 4 })).toBe(useByMs(lot, RULES)! - 3 * DAY_MS);
-  });
-  it('time frozen does not count (§ 3-501.18(A)(1)), and frozen it has no date', () => {
-    const freeze = [2 * 1440, body('frozen', { lotId: 'A', place: 'freezer' })] as const;
-    const frozen = fold([lotMade('A', 2)], [], [[...freeze]]).lots.get('A')!;
-    expect(useByMs(frozen, RULES)).toBeNull();
-    const back = fold(
-      [lotMade('A', 2)],
-      [],
-      [[...freeze], [12 * 1440, body('thawed', { lotId: 'A', place: 'walk-in' })]],
-    );
-    expect(useByMs(back.lots.get('A')!, RULES)).toBe(
-      useByMs(fold([lotMade('A', 2)]).lots.get('A')!, RULES)! + 10 * DAY_MS,
-    );
-  });
-  it('a mixture keeps the earliest date (§ 3-501.17(C)): blended, or cooked on from an older lot', () => {
-    const blend = body('blended', {
-      toLotId: 'C',
-      name: 'both',
-      parts: [
-        { lotId: 'A', kg: 1 },
-        { lotId: 'B', kg: 1 },
-      ],
-      waterKg: 0,
-      place: 'walk-in',
-      storage: 'chilled',
-    });
-    const made = [lotMade('A', 2), lotMade('B', 2, 3 * 1440)];
-    expect(fold(made, [], [[4 * 1440, blend]]).lots.get('C')!.madeAtMs).toBe(made[0]!.birth.madeAtMs);
-    const soup = lotMade('soup', 5, 2 * 1440, { origin: { kind: 'batch', batchId: 'soup' } });
-    expect(fold([made[0]!, soup], [drawn('A', 1, 1440, 'soup')]).lots.get('soup')!.madeAtMs).toBe(
-      made[0]!.birth.madeAtMs,
-    );
-  });
-  it('roux and raw goods lend no date; hours and a supplier’s own date are their own', () => {
-    const roux = lotMade('roux', 1, 0, { life: { rule: 'days', days: 28 } });
-    const soup = lotMade('soup', 5, 1440, { origin: { kind: 'batch', batchId: 'soup' } });
-    expect(fold([roux, soup], [drawn('roux', 0.3, 1000, 'soup')]).lots.get('soup')!.madeAtMs).toBe(
-      soup.birth.madeAtMs,
-    );
-    const oil = lotMade('oil', 1, 0, { life: { rule: 'hours', hours: 48, advisory: 'small' } }).birth;
-    expect(useByMs({ ...oil, frozenSinceMs: null }, RULES)).toBe(at(2));
-    expect(useByMs({ ...oil, life: { rule: 'given', useByMs: 7 }, frozenSinceMs: null }, RULES)).toBe(7);
-    expect(useByMs({ ...oil, life: { rule: 'none' }, frozenSinceMs: null }, RULES)).toBeNull();
-  });
-  it('its best is another matter than its date: better tomorrow, past its best, and still to be used', () => {
-    const lot = lotMade('A', 2, 0, { best: { fromH: 12, untilH: 72, words: 'better tomorrow' } }).birth;
+  it('its best is another matter than its date: better tomorrow, past its best, and still to be used; frozen it waits', () => {
+    const made = lotMade('A', 2, 0, { best: { fromH: 12, untilH: 72, words: 'better tomorrow' } });
+    const lot = fold([made]).lots.get('A')!;
     expect(atItsBest(lot, at(0, 3))!.stands).toBe('not yet');
     expect(atItsBest(lot, at(1))!.stands).toBe('best');
     expect(atItsBest(lot, at(4))!.stands).toBe('past its best');
-    expect(useByMs({ ...lot, frozenSinceMs: null }, RULES)).toBeGreaterThan(at(4));
-    expect(atItsBest({ madeAtMs: 0 }, 0)).toBeNull();
+    expect(useBy(lot, RULES)!.atMs).toBeGreaterThan(at(4));
+    const frozen = fold([made], [], [[1440, body('frozen', { lotId: 'A', place: 'freezer' })]]).lots.get(
+      'A',
+    )!;
+    expect(atItsBest(frozen, at(9))!.stands).toBe('best');
+    expect(atItsBest(fold([lotMade('B', 1)]).lots.get('B')!, 0)).toBeNull();
   });
 });
 

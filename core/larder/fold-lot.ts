@@ -1,4 +1,4 @@
-import { totalKg } from '../matter';
+import { holdsOf, totalKg } from '../matter';
 import { asRead } from './as-read';
 import type { LarderEvent } from './larder-event';
 import {
@@ -12,7 +12,7 @@ import {
   type Position,
   type TallyName,
 } from './ledger';
-import type { Lot, LotBirth } from './lot';
+import type { Lot, LotBirth, LotDate } from './lot';
 import { mixContents } from './mix-contents';
 
 /** What folding one lot asks of the others. */
@@ -95,7 +95,7 @@ function waterIn(entry: LotEntry): number {
 /** The lot an entry brings into being; null where it brings none. */
 function bornBy(lotId: string, entry: LotEntry, others: OtherLots): Lot | null {
   const { atMs, eventId } = entry;
-  if (entry.kind === 'made') return bornLot(dated(entry, others), atMs, eventId);
+  if (entry.kind === 'made') return inherited(entry, others);
   if (entry.kind !== 'shelf') return null;
   const { event } = entry;
   switch (event.type) {
@@ -107,24 +107,31 @@ function bornBy(lotId: string, entry: LotEntry, others: OtherLots): Lot | null {
     case 'split':
       return event.payload.toLotId === lotId ? partedFrom(event, entry, others) : null;
     case 'blended': {
-      const birth = event.payload.toLotId === lotId ? blendedFrom(event, entry, others) : null;
-      return birth && bornLot(birth, atMs, eventId);
+      return event.payload.toLotId === lotId ? blendedFrom(event, entry, others) : null;
     }
     default:
       return null;
   }
 }
 
-/** A batch's lot is as old as the oldest made thing that went into it. */
-function dated(entry: Extract<LotEntry, { kind: 'made' }>, others: OtherLots): LotBirth {
-  const { birth } = entry;
+/**
+ * A batch's lot is as old as the oldest made thing that went into it, and holds whatever is known today of the lots it was
+ * drawn from.
+ */
+function inherited(entry: Extract<LotEntry, { kind: 'made' }>, others: OtherLots): Lot {
+  const { birth, atMs, eventId } = entry;
   const { origin } = birth;
-  if (origin.kind !== 'batch') return birth;
-  const dates = others
-    .drawsOf(origin.batchId, entry)
-    .filter((draw) => others.lotAt(draw.lotId, draw) !== null)
-    .flatMap((draw) => datedAt(others.lotAt(draw.lotId, entry), entry.atMs));
-  return { ...birth, madeAtMs: Math.min(birth.madeAtMs, ...dates) };
+  const drawn =
+    origin.kind !== 'batch'
+      ? []
+      : others.drawsOf(origin.batchId, entry).flatMap((draw) => {
+          const lot = others.lotAt(draw.lotId, draw);
+          return lot ? [{ lot, atMs: draw.atMs }] : [];
+        });
+  const dates = drawn.flatMap(({ lot, atMs: drawnMs }) => datesCooked(lot, drawnMs));
+  const lot = bornLot(birth, atMs, eventId, dates);
+  const holds = holdsOf([birth.contents, ...drawn.map((one) => one.lot.contents)]);
+  return { ...lot, contents: { ...lot.contents, ...holds } };
 }
 
 function arrival(event: Extract<LarderEvent, { type: 'delivered' | 'found' }>): LotBirth | null {
@@ -181,7 +188,7 @@ function blendedFrom(
   event: Extract<LarderEvent, { type: 'blended' }>,
   at: Position,
   others: OtherLots,
-): LotBirth | null {
+): Lot | null {
   const { toLotId, name, parts, waterKg, place, storage } = event.payload;
   const atMs = event.actedAtMs;
   const poured = parts.flatMap(({ lotId, kg }) => {
@@ -192,7 +199,8 @@ function blendedFrom(
   const kg = poured.reduce((sum, part) => sum + part.kg, waterKg);
   const cents = poured.reduce((sum, part) => sum + part.kg * part.lot.centsPerKg, 0);
   const heaviest = [...poured].sort((a, b) => b.kg - a.kg)[0]!.lot;
-  return {
+  const dates = poured.flatMap(({ lot }) => datesAt(lot, atMs)).filter((date) => date.life.rule !== 'none');
+  const birth: LotBirth = {
     lotId: toLotId,
     kg,
     contents: mixContents(
@@ -204,11 +212,14 @@ function blendedFrom(
     place,
     storage,
     origin: { kind: 'blend', lotIds: poured.map(({ lot }) => lot.lotId) },
-    madeAtMs: Math.min(atMs, ...poured.flatMap(({ lot }) => datedAt(lot, atMs))),
-    life: poured.find(({ lot }) => lot.life.rule !== 'none')?.lot.life ?? { rule: 'dateMark' },
+    madeAtMs: atMs,
+    // of what has no date each, together they have the house's
+    life: dates.length > 0 ? { rule: 'none' } : { rule: 'dateMark' },
     ...(heaviest.best ? { best: heaviest.best } : {}),
     frozenMonths: Math.min(...poured.map(({ lot }) => lot.frozenMonths)),
   };
+  const tags = [...new Set(poured.flatMap(({ lot }) => lot.tags))];
+  return { ...bornLot(birth, atMs, event.id, dates), tags };
 }
 
 /** One entry more of a lot that is there. */
@@ -291,10 +302,22 @@ function put(folded: FoldedLot, lot: Lot, entry: LotEntry, others: OtherLots): v
   }
 }
 
-function bornLot(birth: LotBirth, atMs: number, eventId: string): Lot {
-  const { kg, ...rest } = birth;
+/** @param inheritedDates of what is in it, beside its own */
+function bornLot(
+  birth: LotBirth,
+  atMs: number,
+  eventId: string,
+  inheritedDates: readonly LotDate[] = [],
+): Lot {
+  const { kg, life, ...rest } = birth;
+  const ownDates: LotDate[] = life.rule === 'none' ? [] : [{ life, madeAtMs: birth.madeAtMs, frozen: [] }];
+  const dates = distinct([...ownDates, ...inheritedDates]);
+  const { origin } = birth;
   return {
     ...rest,
+    dates,
+    madeAtMs: Math.min(birth.madeAtMs, ...dates.flatMap((date) => (isOwnMaking(date) ? date.madeAtMs : []))),
+    tags: origin.kind === 'delivery' && origin.tag ? [origin.tag] : [],
     bornKg: kg,
     bornAtMs: atMs,
     leftKg: kg,
@@ -308,6 +331,13 @@ function bornLot(birth: LotBirth, atMs: number, eventId: string): Lot {
     usePast: null,
     history: [eventId],
   };
+}
+
+/** A supplier's date and the days of what is dry say nothing of when a mixture was made. */
+const isOwnMaking = ({ life }: LotDate): boolean => life.rule === 'dateMark' || life.rule === 'hours';
+
+function distinct(dates: readonly LotDate[]): LotDate[] {
+  return [...new Map(dates.map((date) => [JSON.stringify(date), date])).values()];
 }
 
 function reading(payload: Extract<LarderEvent, { type: 'lotRead' }>['payload'], atMs: number): Partial<Lot> {
@@ -337,18 +367,32 @@ function leaner(lot: Lot, kg: number): Partial<Lot> {
     leftKg: left,
     centsPerKg: left > 0 ? (lot.centsPerKg * lot.leftKg) / left : lot.centsPerKg,
     fatLiftedKg: lot.fatLiftedKg + kg,
+    // what was read of the whole is so much more of what is left without its fat
+    saltPercent:
+      lot.saltPercent && left > 0
+        ? { ...lot.saltPercent, value: (lot.saltPercent.value * lot.leftKg) / left }
+        : lot.saltPercent,
     contents: scale > 0 ? { ...lot.contents, perKg: { ...lean, fat: fatKg * scale } } : lot.contents,
   };
 }
 
-/** The date a mixture inherits from a lot: none from raw goods or what is under no date mark. */
-function datedAt(lot: Lot | null, atMs: number): number[] {
-  if (lot?.life.rule !== 'dateMark' || lot.origin.kind === 'delivery') return [];
-  return [lot.madeAtMs + (lot.frozenSinceMs === null ? 0 : atMs - lot.frozenSinceMs)];
+/** The dates of a lot as they are at a moment: lying frozen ends with it. */
+function datesAt({ dates, frozenSinceMs }: Lot, atMs: number): LotDate[] {
+  if (frozenSinceMs === null) return [...dates];
+  const span = { fromMs: frozenSinceMs, toMs: Math.max(frozenSinceMs, atMs) };
+  return dates.map((date) => ({ ...date, frozen: [...date.frozen, span] }));
 }
 
-/** Frozen time is no time: the date moves by as long as it was frozen. */
+/** The dates a dish inherits from a lot that is cooked in it: none of raw goods, nor of what is dry. */
+function datesCooked(lot: Lot, atMs: number): LotDate[] {
+  if (lot.origin.kind === 'delivery') return [];
+  return datesAt(lot, atMs)
+    .filter(isOwnMaking)
+    .map((date) => ({ ...date, life: { rule: 'dateMark' } }));
+}
+
+/** Frozen time is no time: the days of a date stand still for as long as it was frozen. */
 function thawed(lot: Lot, atMs: number): Partial<Lot> {
   if (lot.frozenSinceMs === null) return {};
-  return { storage: 'chilled', madeAtMs: lot.madeAtMs + (atMs - lot.frozenSinceMs), frozenSinceMs: null };
+  return { storage: 'chilled', dates: datesAt(lot, atMs), frozenSinceMs: null };
 }

@@ -24,11 +24,12 @@ export {
   type LotEntry,
   type LotMade,
   lotKey,
+  lotsBornBy,
   madeEntry,
   shelfEntries,
   type TraceKey,
 } from './ledger';
-export type { Lot, LotBirth, LotLife } from './lot';
+export type { Lot, LotBirth, LotDate, LotLife } from './lot';
 export { EMPTY_TUB_KG, isEmptyTub, isOverdrawn, isPastUse, SCALE_KG } from './lot-state';
 export {
   type DrawnItem,
@@ -53,10 +54,11 @@ export {
   type ShelfLot,
   type ShortLine,
 } from './plan-with-lots';
+export { readingFarOff } from './reading-far-off';
 export { receivedFoodOf } from './received-food';
 export { type LedgerStore, lotAt, settleLots } from './settle-lots';
 export { type LotTrace, type TraceStep, traceArrows } from './trace-lot';
-export { atItsBest, type KeepingRules, useByMs } from './use-by';
+export { atItsBest, type KeepingRules, type UseBy, useBy } from './use-by';
 export {
   LARDER_EVENT_VERSIONS,
   upcastLarderEvent,

@@ -54,8 +54,8 @@ export type LarderEventBody =
   | { type: 'fatLifted'; payload: { lotId: string; kg: number } }
   | {
       type: 'lotRead';
-      payload:
-        | { lotId: string; kind: 'brix' | 'salt' | 'temperature'; value: number }
+      payload: /** `sure`: asked about, and confirmed */
+        | { lotId: string; kind: 'brix' | 'salt' | 'temperature'; value: number; sure?: true }
         | { lotId: string; kind: 'set'; sets: boolean };
     }
   | { type: 'discarded'; payload: { lotId: string; kg: number; reason: string } }

@@ -1,4 +1,4 @@
-import type { LarderEvent } from './larder-event';
+import type { LarderEvent, LarderEventBody } from './larder-event';
 import type { Lot, LotBirth } from './lot';
 
 /** Kilograms a batch took out of a lot: read off the batch's own log. */
@@ -77,6 +77,20 @@ export function lotsNamed(event: LarderEvent): string[] {
       return [...new Set([...event.payload.parts.map((part) => part.lotId), event.payload.toLotId])];
     default:
       return [event.payload.lotId];
+  }
+}
+
+/** The lots an event of the larder brings into being. */
+export function lotsBornBy(event: LarderEventBody): string[] {
+  switch (event.type) {
+    case 'delivered':
+    case 'found':
+      return [event.payload.lotId];
+    case 'split':
+    case 'blended':
+      return [event.payload.toLotId];
+    default:
+      return [];
   }
 }
 

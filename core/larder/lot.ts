@@ -44,8 +44,21 @@ export interface LotReading<T> {
   atMs: number;
 }
 
+/** A date that a lot carries: its own, or that of something that is in it. */
+export interface LotDate {
+  life: LotLife;
+  /** when that was made: the first day of its date mark, ms */
+  madeAtMs: number;
+  /** when it lay frozen and no day counted, the first time first, ms */
+  frozen: readonly { fromMs: number; toMs: number }[];
+}
+
 /** A lot at a moment. */
-export interface Lot extends Omit<LotBirth, 'kg'> {
+export interface Lot extends Omit<LotBirth, 'kg' | 'life'> {
+  /** every date it goes by; the earliest binds */
+  dates: readonly LotDate[];
+  /** tags of the shellfish that is in it, uncooked */
+  tags: readonly string[];
   bornKg: number;
   bornAtMs: number;
   /** what is left; below 0 when more was drawn than there was */

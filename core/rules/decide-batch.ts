@@ -19,7 +19,7 @@ import { own } from '../own';
 import type { BatchCommand } from './batch-command';
 import { type Decision, refused } from './decision';
 import { outlook } from './outlook';
-import type { Mark, NamedLot, Refusal } from './refusal';
+import type { LotUse, Mark, NamedLot, Refusal } from './refusal';
 import { refuseAtPot } from './refuse-at-pot';
 import { DAY_OLD_MS, refuseTime, type SaidAt } from './times';
 
@@ -39,6 +39,8 @@ export interface KitchenFacts extends Pick<PlanningKitchen, 'pots' | 'burners' |
   lot: (id: string) => ShelfLot | null | undefined;
   /** the same as it was at a moment, where that is known */
   lotAt?: (id: string, atMs: number) => ShelfLot | null;
+  /** what has been done with a lot since it came into being; undefined where that is not known here */
+  usesOf: (lotId: string) => readonly LotUse[] | undefined;
   /** the row of a food or recipe of the house; null where there is none, undefined where it is not known here */
   food: (ingredientId: string) => Ingredient | null | undefined;
 }
@@ -85,7 +87,8 @@ export function decideBatch(
       refuseAtPot(snapshot, log.events, before, body) ?? refuseDraw(kitchen, body, at.actedAtMs);
     if (refusal) return refused(refusal);
     const after = foldWith(snapshot, log, event);
-    const taken = refusePlace(kitchen, log.state, after.state, body);
+    const taken =
+      refuseLotsInUse(kitchen, log.state, after.state) ?? refusePlace(kitchen, log.state, after.state, body);
     if (taken) return refused(taken);
     outlook(snapshot, advanceBatch(after.state, at.nowMs), at.nowMs);
     const { closed } = after.state;
@@ -159,6 +162,25 @@ function refusePlace(
       return { field: named('burnerId'), code: 'burnerBusy', burnerName: onBurner.name, by };
   }
   return null;
+}
+
+/** A lot that has been drawn from or parted since does not vanish with an undo: nothing drawn leaves the ledger. */
+function refuseLotsInUse(kitchen: KitchenFacts, before: BatchState, after: BatchState): Refusal | null {
+  const gone = before.stored.filter((lot) => !after.stored.some((one) => one.lotId === lot.lotId));
+  for (const { lotId } of gone) {
+    const refusal = refuseInUse('payload.eventId', kitchen.lot(lotId), kitchen.usesOf(lotId));
+    if (refusal) return refusal;
+  }
+  return null;
+}
+
+/** Why a lot cannot be made not to have been; null where it can. */
+export function refuseInUse(
+  field: string,
+  lot: ShelfLot | null | undefined,
+  uses: readonly LotUse[] | undefined,
+): Refusal | null {
+  return lot && uses && uses.length > 0 ? { field, code: 'lotInUse', lot: nameOf(lot), uses } : null;
 }
 
 /**

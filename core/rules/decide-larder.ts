@@ -1,7 +1,15 @@
-import { isPastUse, type LarderEventBody, type ReceivedFood, SCALE_KG, type ShelfLot } from '../larder';
-import { nameOf } from './decide-batch';
+import {
+  isPastUse,
+  type LarderEventBody,
+  lotsBornBy,
+  type ReceivedFood,
+  readingFarOff,
+  SCALE_KG,
+  type ShelfLot,
+} from '../larder';
+import { nameOf, refuseInUse } from './decide-batch';
 import { type Decision, refused } from './decision';
-import type { Refusal } from './refusal';
+import type { LotUse, Refusal } from './refusal';
 import { refuseTime, type SaidAt } from './times';
 
 /** What the rules ask of the larder. */
@@ -10,6 +18,10 @@ export interface LarderFacts {
   lot: (id: string) => ShelfLot | null | undefined;
   /** the larder's log has an entry of that id; undefined where that is not known here */
   hasEvent: (id: string) => boolean | undefined;
+  /** lots that would never have been, were an entry undone; undefined where that is not known here */
+  lotsGoneWith: (eventId: string) => readonly string[] | undefined;
+  /** what has been done with a lot since it came into being; undefined where that is not known here */
+  usesOf: (lotId: string) => readonly LotUse[] | undefined;
   /** what the table and the prices say of a food as it comes in; null where there is none, undefined where not known */
   food: (ingredientId: string) => ReceivedFood | null | undefined;
   /** days the tag of shellfish is kept */
@@ -39,24 +51,18 @@ export function decideLarder(
   const refusal = refuseTime(at, null) ?? refuseOnShelf(larder, said, at.nowMs);
   if (refusal) return refused(refusal);
   if (said.type !== 'delivered' && said.type !== 'found')
-    return { ok: true, received: null, bornLotId: bornBy(said) };
+    return { ok: true, received: null, bornLotId: lotsBornBy(said)[0] ?? null };
   const { ingredientId } = said.payload;
   const food = larder.food(ingredientId);
-  if (food === undefined) return { ok: true, received: null, bornLotId: bornBy(said) };
+  if (food === undefined) return { ok: true, received: null, bornLotId: lotsBornBy(said)[0] ?? null };
   if (!food) return refused({ field: 'payload.ingredientId', code: 'unknownLarderFood', ingredientId });
   const wrong = refuseArrival(said, food, larder, at.nowMs);
   if (wrong) return refused(wrong);
   return {
     ok: true,
     received: said.type === 'found' ? asFound(food, said.payload.saltPercent) : food,
-    bornLotId: bornBy(said),
+    bornLotId: lotsBornBy(said)[0] ?? null,
   };
-}
-
-/** The lot an event brings into being, if it does. */
-function bornBy(said: LarderEventBody): string | null {
-  if (said.type === 'delivered' || said.type === 'found') return said.payload.lotId;
-  return said.type === 'split' || said.type === 'blended' ? said.payload.toLotId : null;
 }
 
 function refuseArrival(
@@ -92,9 +98,12 @@ function refuseOnShelf(larder: LarderFacts, said: LarderEventBody, nowMs: number
       return refuseTaken(larder, 'payload.lotId', said.payload.lotId);
     case 'moved':
     case 'usePast':
-    case 'lotRead':
     case 'counted':
       return refuseUnknown(larder, 'payload.lotId', said.payload.lotId);
+    case 'lotRead':
+      return (
+        refuseUnknown(larder, 'payload.lotId', said.payload.lotId) ?? refuseReading(larder, said.payload)
+      );
     case 'frozen':
     case 'thawed': {
       const lot = larder.lot(said.payload.lotId);
@@ -109,8 +118,9 @@ function refuseOnShelf(larder: LarderFacts, said: LarderEventBody, nowMs: number
         refuseTooMuch(larder, 'payload', said.payload)
       );
     case 'discarded':
-    case 'fatLifted':
       return refuseTooMuch(larder, 'payload', said.payload);
+    case 'fatLifted':
+      return refuseTooMuch(larder, 'payload', said.payload) ?? refuseFat(larder, said.payload);
     case 'blended':
       return (
         refuseTaken(larder, 'payload.toLotId', said.payload.toLotId) ??
@@ -118,9 +128,13 @@ function refuseOnShelf(larder: LarderFacts, said: LarderEventBody, nowMs: number
       );
     case 'undone': {
       const { eventId } = said.payload;
-      return larder.hasEvent(eventId) === false
-        ? { field: 'payload.eventId', code: 'unknownLarderEvent', eventId }
-        : null;
+      if (larder.hasEvent(eventId) === false)
+        return { field: 'payload.eventId', code: 'unknownLarderEvent', eventId };
+      for (const lotId of larder.lotsGoneWith(eventId) ?? []) {
+        const refusal = refuseInUse('payload.eventId', larder.lot(lotId), larder.usesOf(lotId));
+        if (refusal) return refusal;
+      }
+      return null;
     }
   }
 }
@@ -150,6 +164,36 @@ function refuseUnknown(larder: LarderFacts, field: string, lotId: string): Refus
   return larder.lot(lotId) === null ? { field, code: 'unknownLot', lotId } : null;
 }
 
+/** Of a small lot a scale is off by no more than this share of it. Common practice. */
+const SCALE_SHARE = 0.05;
+/** What fat is in a lot is a guess: so many times as much can be lifted, and a spoonful, kg. From memory. */
+const FAT_TIMES = 2;
+const FAT_SPOON_KG = 0.02;
+
+/** More fat than can be in it is a slip of the pen. */
+function refuseFat(larder: LarderFacts, { lotId, kg }: { lotId: string; kg: number }): Refusal | null {
+  const lot = larder.lot(lotId);
+  if (!lot) return null;
+  const thereKg = lot.contents.perKg.fat * lot.leftKg;
+  return kg > FAT_TIMES * thereKg + FAT_SPOON_KG
+    ? { field: 'payload.kg', code: 'moreLotFatThanThere', lot: nameOf(lot), kg, thereKg }
+    : null;
+}
+
+/** A reading far from what was computed is asked about, and believed when it is said once more. */
+function refuseReading(
+  larder: LarderFacts,
+  said: Extract<LarderEventBody, { type: 'lotRead' }>['payload'],
+): Refusal | null {
+  if (said.kind === 'set' || said.kind === 'temperature' || said.sure) return null;
+  const lot = larder.lot(said.lotId);
+  const { kind, value } = said;
+  const expected = lot ? readingFarOff(lot.contents, kind, value) : null;
+  return expected === null
+    ? null
+    : { field: 'payload.value', code: 'lotReadingFarOff', kind, value, expected };
+}
+
 /** More than is left is counted first, and then said. */
 function refuseTooMuch(
   larder: LarderFacts,
@@ -158,7 +202,7 @@ function refuseTooMuch(
 ): Refusal | null {
   const lot = larder.lot(lotId);
   if (!lot) return refuseUnknown(larder, `${field}.lotId`, lotId);
-  return kg > lot.leftKg + SCALE_KG
+  return kg > lot.leftKg + Math.min(SCALE_KG, SCALE_SHARE * lot.leftKg)
     ? { field: `${field}.kg`, code: 'notEnoughLeft', lot: nameOf(lot), leftKg: lot.leftKg, kg }
     : null;
 }

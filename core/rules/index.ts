@@ -11,5 +11,5 @@ export { type BrokenFacts, decideMending, type MendingDecision } from './decide-
 export { decideOrder, decideStart, type StartDecision, type StartFacts } from './decide-start';
 export type { Decision } from './decision';
 export { type Outlook, outlook } from './outlook';
-export type { Mark, NamedLot, Refusal, RefusalCode } from './refusal';
+export type { LotUse, Mark, NamedLot, Refusal, RefusalCode } from './refusal';
 export { MOST_HOURS_AGO, type SaidAt } from './times';

@@ -1,5 +1,13 @@
 import type { OrderRefusal } from '../order';
 
+/** What was done with some of a lot: into a batch by its name, into another lot, away. */
+export interface LotUse {
+  what: 'drawn' | 'split' | 'blended' | 'discarded' | 'fatLifted' | 'counted';
+  /** the batch; null for what was done on the shelf */
+  into: string | null;
+  kg: number;
+}
+
 /** A lot by the words on its label. */
 export interface NamedLot {
   name: string;
@@ -82,6 +90,11 @@ type LotRefusal =
   | { code: 'alreadyFrozen' | 'notFrozen'; lot: NamedLot }
   | { code: 'notEnoughLeft'; lot: NamedLot; leftKg: number; kg: number }
   | { code: 'lotNamedTwice' }
+  /** a reading that may be a slip: confirmed, it is taken */
+  | { code: 'lotReadingFarOff'; kind: 'brix' | 'salt'; value: number; expected: number }
+  | { code: 'moreLotFatThanThere'; lot: NamedLot; kg: number; thereKg: number }
+  /** what would be undone brought a lot into being, and more has been done with that since */
+  | { code: 'lotInUse'; lot: NamedLot; uses: readonly LotUse[] }
   | { code: 'unknownLarderFood'; ingredientId: string }
   | { code: 'tagMissing'; name: string; keptDays: number }
   | { code: 'unknownLarderEvent'; eventId: string };

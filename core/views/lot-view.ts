@@ -9,7 +9,7 @@ import {
   type LotLife,
   type ShelfLot,
   umamiOfContents,
-  useByMs,
+  useBy,
 } from '../larder';
 import { brixOf, type LotStorage } from '../matter';
 
@@ -38,7 +38,13 @@ export interface LotView extends ShelfLot {
   umami: number;
   frozenSinceMs: number | null;
   frozenMonths: number;
+  /** by what rule its date goes, of whatever in it is the first to be past; and when that was made, ms */
   life: LotLife;
+  datedMs: number;
+  /** what to mind of what is in it, whatever it was poured into */
+  advisories: readonly string[];
+  /** tags of shellfish in it */
+  tags: readonly string[];
   best: ReturnType<typeof atItsBest>;
   usePast: { reason: string; by: string; atMs: number } | null;
   centsPerLitre: number;
@@ -56,15 +62,18 @@ export interface SeenFrom {
   /** days the tag of shellfish is kept */
   tagDays: number;
   nowMs: number;
+  /** the other lots that carry its tags: parted off it, poured of it, or what it was parted off */
+  tagged?: readonly Lot[];
 }
 
 /** A lot as every screen shows it. */
-export function lotView(lot: Lot, { number, rules, tagDays, nowMs }: SeenFrom): LotView {
+export function lotView(lot: Lot, { number, rules, tagDays, nowMs, tagged = [] }: SeenFrom): LotView {
   const contents = asRead(lot);
   const litresOf = (kg: number) => kg / contents.densityKgPerL;
   const brix = brixOf(contents.perKg);
   const gelatinPercent = 100 * contents.savourPerKg.gelatin;
   const leftKg = Math.max(0, lot.leftKg);
+  const binding = useBy(lot, rules);
   return {
     id: lot.lotId,
     number,
@@ -80,13 +89,16 @@ export function lotView(lot: Lot, { number, rules, tagDays, nowMs }: SeenFrom): 
     litres: litresOf(lot.bornKg),
     leftLitres: litresOf(leftKg),
     countIt: isOverdrawn(lot.leftKg),
-    life: lot.life,
-    useByMs: useByMs(lot, rules),
+    life: (binding?.of ?? lot.dates[0])?.life ?? { rule: 'none' },
+    useByMs: binding?.atMs ?? null,
+    datedMs: (binding?.of ?? lot.dates[0])?.madeAtMs ?? lot.madeAtMs,
+    advisories: lot.dates.flatMap(({ life }) => (life.rule === 'hours' ? [life.advisory] : [])),
     mayBePast: lot.usePast !== null,
     usePast: lot.usePast,
     best: atItsBest(lot, nowMs),
     frozenSinceMs: lot.frozenSinceMs,
     frozenMonths: lot.frozenMonths,
+    tags: lot.tags,
     saltPercent: 100 * contents.perKg.salt,
     brix,
     isBrixRead: lot.brix !== null,
@@ -100,12 +112,20 @@ export function lotView(lot: Lot, { number, rules, tagDays, nowMs }: SeenFrom): 
     umami: umamiOfContents(contents),
     centsPerKg: lot.centsPerKg,
     centsPerLitre: lot.centsPerKg * contents.densityKgPerL,
-    tagUntilMs: tagUntilMs(lot, tagDays),
+    tagUntilMs: tagUntilMs([lot, ...tagged], tagDays),
   };
 }
 
-/** The tag of shellfish is kept so many days from when the last of the crate was served. FDA Food Code § 3-203.12. */
-export function tagUntilMs(lot: Lot, tagDays: number): number | null {
-  if (lot.origin.kind !== 'delivery' || !lot.origin.tag || !isEmptyTub(lot.leftKg)) return null;
-  return Math.max(lot.bornAtMs, lot.lastDrawnMs ?? 0) + tagDays * DAY_MS;
+/**
+ * When the tag of shellfish may be thrown away: so many days from when the last of the crate was used, wherever some of
+ * it was put; null while any is left, and where there is no tag. FDA Food Code § 3-203.12.
+ *
+ * @param carrying every lot that carries the tag, the one asked about first
+ */
+export function tagUntilMs(carrying: readonly Lot[], tagDays: number): number | null {
+  const [lot] = carrying;
+  const tags = lot?.tags ?? [];
+  const all = carrying.filter((one) => one.tags.some((tag) => tags.includes(tag)));
+  if (all.length === 0 || all.some((one) => !isEmptyTub(one.leftKg))) return null;
+  return Math.max(...all.map((one) => Math.max(one.bornAtMs, one.lastDrawnMs ?? 0))) + tagDays * DAY_MS;
 }

@@ -8,7 +8,7 @@ import {
   lotKey,
   lotsOfBatch,
   traceArrows,
-  useByMs,
+  useBy,
 } from '../../core/larder';
 import { massKg } from '../../core/matter';
 import { TROUT_CHOWDER } from '../dishes/trout-chowder';
@@ -106,10 +106,10 @@ describe('the week of lots on the shelf', () => {
     expect(now.some((one) => one.origin.kind === 'delivery' && one.origin.tag)).toBe(true);
   });
   it('one is past its date, one is past its best and may still be used, the rest are good', () => {
-    const past = now.filter((one) => (useByMs(one, rules) ?? Number.POSITIVE_INFINITY) < DEMO_OPENS_AT);
+    const past = now.filter((one) => (useBy(one, rules)?.atMs ?? Number.POSITIVE_INFINITY) < DEMO_OPENS_AT);
     expect(past.map((one) => one.contents.name)).toEqual(['Light vegetable stock']);
     expect(atItsBest(lot(12), DEMO_OPENS_AT)!.stands).toBe('past its best');
-    expect(useByMs(lot(12), rules)).toBeGreaterThan(DEMO_OPENS_AT);
+    expect(useBy(lot(12), rules)!.atMs).toBeGreaterThan(DEMO_OPENS_AT);
   });
   it('a crate of bones can be followed to every bowl of two chowders', () => {
     const steps = traceArrows(larder.arrows, lotKey(lotId(5))).into;

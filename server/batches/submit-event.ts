@@ -14,6 +14,7 @@ import {
 import type { CommandContext } from '../command-context';
 import { inTodaysWords } from '../in-todays-words';
 import { burnerViews, foodsView, learnedView, saidIn } from '../kitchen/kitchen-view';
+import { usesOfLot } from '../larder/lot-uses';
 import { lotViewAt, lotViewOf } from '../larder/lot-views';
 import { checked, refusedBy, whole } from '../problem';
 import { saidAt } from '../said-at';
@@ -112,6 +113,7 @@ function kitchenAround({ clock }: CommandContext, db: Tx, batchId: string): Kitc
     },
     lot: (id) => lotViewOf(db, id, clock.nowMs()),
     lotAt: (id, atMs) => lotViewAt(db, id, atMs),
+    usesOf: (id) => usesOfLot(db, id),
     food: (id) => own(rowsOf(libraryOf(foodsView(db), latestRecipes(db))), id) ?? null,
   };
 }

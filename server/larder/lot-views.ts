@@ -1,12 +1,14 @@
 import { keepingRules } from '../../contract';
-import { type Lot, lotAt } from '../../core/larder';
+import { type Lot, lotAt, lotKey, traceArrows } from '../../core/larder';
 import { type LotView, lotView } from '../../core/views';
 import { settingsOf } from '../kitchen/kitchen-view';
 import {
+  arrowsAround,
   type Db,
   finishedLots,
   type KitchenRow,
   keptLot,
+  keptLotsOf,
   ledgerStore,
   numbersOf,
   shelfLots,
@@ -28,7 +30,22 @@ export function lotViewsOf(
     lots.map((lot) => lot.lotId),
   );
   const tagDays = kitchen.limits.shellfishTagDays;
-  return lots.map((lot) => lotView(lot, { number: numbers.get(lot.lotId) ?? 0, rules, tagDays, nowMs }));
+  return lots.map((lot) =>
+    lotView(lot, {
+      number: numbers.get(lot.lotId) ?? 0,
+      rules,
+      tagDays,
+      nowMs,
+      tagged: lot.tags.length > 0 ? lotsAround(db, lot.lotId) : [],
+    }),
+  );
+}
+
+/** Lots on the way from or to one, the nearest first. */
+function lotsAround(db: Db, lotId: string): Lot[] {
+  const { into, from } = traceArrows(arrowsAround(db, lotKey(lotId)), lotKey(lotId));
+  const ids = [...into, ...from].flatMap((step) => (step.kind === 'lot' ? [step.id] : []));
+  return keptLotsOf(db, ids);
 }
 
 /** One lot; null where there is none. */

@@ -24,6 +24,7 @@ afterAll(kitchenServer.remove);
 
 describe('a base is made, drawn, recalled', () => {
   let stock: LotView;
+  const soups: string[] = [];
   it('a batch puts a lot by: what hangs in the pot is asked for first, then it is on the shelf with what went in', async () => {
     const batch: BatchView = (
       await ask(
@@ -70,7 +71,6 @@ describe('a base is made, drawn, recalled', () => {
     expect(view.result).toMatchObject({ storedLitres: 7, served: 0 });
   });
   it('recalled, it names both soups and every bowl; undone, the draw is none', async () => {
-    const soups: string[] = [];
     for (const portions of [6, 8]) {
       const batch: BatchView = (
         await ask(
@@ -98,21 +98,28 @@ describe('a base is made, drawn, recalled', () => {
     expect(after.into.map((step) => step.batch!.batchId)).toEqual(soups.slice(0, 1));
     expect(after.lot.leftKg).toBeCloseTo(stock.leftKg - 2, 6);
   });
-  it('its making taken back, the lot is gone and what drew from it is named for a person', async () => {
-    expect((await ask('GET', '/larder/strays')).json).toEqual([]);
+  it('its making is not undone while a soup holds some of it; when none does any more, it is, and the undo undone too', async () => {
     const maker = stock.origin.kind === 'batch' ? stock.origin.batchId : '';
     const batch: BatchView = (await ask('GET', `/batches/${maker}`)).json;
     const storeIt = batch.events.find((event) => event.type === 'stored')!;
-    const undo = said('undone', { eventId: storeIt.id });
-    await ask('POST', `/batches/${maker}/events`, undo);
-    expect((await lots()).some((lot) => lot.id === stock.id)).toBe(false);
-    const strays = (await ask('GET', '/larder/strays')).json;
-    expect(strays).toHaveLength(1);
-    expect(strays[0].batchId).toEqual(expect.any(String));
-    // taking the taking back restores lot, draw and number
-    await ask('POST', `/batches/${maker}/events`, said('undone', { eventId: undo.id }));
+    const undo = () => said('undone', { eventId: storeIt.id });
+    const refused = await ask('POST', `/batches/${maker}/events`, undo());
+    expect(refused.status).toBe(422);
+    expect(refused.json.detail).toMatch(/2.0\d? kg into Red pepper and lentil purée. Undo that first/);
+    const detail: LotDetail = (await ask('GET', `/lots/${stock.id}`)).json;
+    expect(detail.into.map((step) => step.batch!.batchId)).toEqual(soups.slice(0, 1));
     expect((await ask('GET', '/larder/strays')).json).toEqual([]);
-    expect((await lots()).find((lot) => lot.id === stock.id)!.number).toBe(stock.number);
+    // the first soup never had any of it either
+    const first: BatchView = (await ask('GET', `/batches/${soups[0]}`)).json;
+    const unsaid = said('undone', { eventId: first.events[0]!.id });
+    await ask('POST', `/batches/${soups[0]}/events`, unsaid);
+    const undone = undo();
+    expect((await ask('POST', `/batches/${maker}/events`, undone)).status).toBe(201);
+    expect((await lots()).some((lot) => lot.id === stock.id)).toBe(false);
+    await ask('POST', `/batches/${maker}/events`, said('undone', { eventId: undone.id }));
+    await ask('POST', `/batches/${soups[0]}/events`, said('undone', { eventId: unsaid.id }));
+    const again = (await lots()).find((lot) => lot.id === stock.id)!;
+    expect([again.number, again.leftKg]).toEqual([stock.number, expect.closeTo(stock.leftKg - 2, 6)]);
   });
   it('all of it is there after a restart', async () => {
     const before = await lots();

@@ -25,6 +25,7 @@ import {
   type Tx,
   undosOf,
 } from '../storage';
+import { lotsGoneWith, rootOf, usesOfLot } from './lot-uses';
 import { lotViewOf } from './lot-views';
 
 /**
@@ -50,6 +51,8 @@ export function submitLarderEvent(
       {
         lot: (lotId) => lotViewOf(tx, lotId, at.nowMs),
         hasEvent: (eventId) => larderEventRow(tx, eventId) !== undefined,
+        lotsGoneWith: (eventId) => lotsGoneWith(tx, eventId),
+        usesOf: (lotId) => usesOfLot(tx, lotId),
         food: (ingredientId) => receivedFoodOf(ingredientId, foodsView(tx), latestRecipes(tx)),
         tagDays: settingsOf(tx).limits.shellfishTagDays,
       },
@@ -82,12 +85,8 @@ export function submitLarderEvent(
 /** Sets what the event says of lots; of an undo, what the event at the end of it says now. */
 function entriesMoved(tx: Tx, event: LarderEvent): string[] {
   if (event.type !== 'undone') return setEntries(tx, event.id, shelfEntries(event));
-  let root: LarderEvent = event;
-  while (root.type === 'undone') {
-    const next: LarderEvent | undefined = larderEventRow(tx, root.payload.eventId);
-    if (!next) return [];
-    root = next;
-  }
+  const root = rootOf(tx, event);
+  if (!root) return [];
   const [stands] = activeEvents([root, ...undosOf(tx, root.id)]);
   return setEntries(tx, root.id, stands ? shelfEntries(root) : []);
 }

@@ -70,7 +70,7 @@ function keepLot(tx: Tx, lotId: string, { lot, born, arrows: own, strayEventIds 
     bornAtMs: lot.bornAtMs,
     leftKg: lot.leftKg,
     isOnShelf: !isEmptyTub(lot.leftKg) || isOverdrawn(lot.leftKg),
-    tagFromMs: origin.kind === 'delivery' && origin.tag ? Math.max(lot.bornAtMs, lot.lastDrawnMs ?? 0) : null,
+    tagFromMs: lot.tags.length > 0 ? Math.max(lot.bornAtMs, lot.lastDrawnMs ?? 0) : null,
     born,
     lot,
   };

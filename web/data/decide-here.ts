@@ -97,6 +97,7 @@ function kitchenAround(
     busyPots: new Map(others.map((one) => [one.potId, name(one)])),
     busyBurners: new Map(others.map((one) => [one.burnerId, name(one)])),
     lot: lotsHere(client, waiting),
+    usesOf: () => undefined,
     food: foodHere(client),
   };
 }
@@ -150,6 +151,8 @@ function ofLarder(
   const facts = {
     lot: lotsHere(client, waiting),
     hasEvent: () => undefined,
+    lotsGoneWith: () => undefined,
+    usesOf: () => undefined,
     food: (id: string) => (foods && book ? receivedFoodOf(id, foods, book) : undefined),
     tagDays: kitchen.limits.shellfishTagDays,
   };

@@ -1,14 +1,14 @@
 import { Link, useParams } from 'react-router';
 import styled from 'styled-components';
 import { renderSVG } from 'uqr';
-import { day, dayAndHour } from '../../contract';
+import { dayAndHour } from '../../contract';
 import { Button } from '../components/button';
 import { Page, Waiting } from '../components/page';
 import { Soft } from '../components/text';
 import { useLot } from '../data/queries';
 import { colour, font, media, PRINT, space } from '../theme/tokens';
 import { allergenNames } from '../words/holds';
-import { lotAmount } from '../words/lots';
+import { lotAmount, useByWords } from '../words/lots';
 import { useKitchenHere } from './use-kitchen-here';
 
 const Bar = styled.div`
@@ -49,6 +49,9 @@ const Paper = styled.article`
   }
   dd {
     font-weight: 700;
+  }
+  dd.mind {
+    grid-column: 1 / -1;
   }
   dd.use {
     font-size: 5.2mm;
@@ -93,11 +96,7 @@ export function LotLabel() {
         <dl>
           <dt>Use by</dt>
           <dd className="use">
-            {lot.frozenSinceMs !== null
-              ? 'frozen'
-              : lot.useByMs === null
-                ? 'no date'
-                : day(lot.useByMs, kitchen.zone)}
+            {lot.frozenSinceMs !== null && lot.useByMs === null ? 'frozen' : useByWords(lot, kitchen.zone)}
           </dd>
           <dt>Made</dt>
           <dd>{dayAndHour(lot.madeAtMs, kitchen.zone)}</dd>
@@ -113,6 +112,17 @@ export function LotLabel() {
               <dd>{lot.strength.toFixed(1)} ×</dd>
             </>
           )}
+          {lot.tags.length > 0 && (
+            <>
+              <dt>Tag</dt>
+              <dd>{lot.tags.join(', ')}</dd>
+            </>
+          )}
+          {lot.advisories.map((advisory) => (
+            <dd key={advisory} className="mind">
+              {advisory}
+            </dd>
+          ))}
           <dt>Keep</dt>
           <dd>{lot.storage === 'frozen' ? 'frozen' : lot.storage === 'dry' ? 'dry' : '5 °C or colder'}</dd>
         </dl>

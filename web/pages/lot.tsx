@@ -104,14 +104,17 @@ function LotOf({ detail }: { detail: LotDetail }) {
           {cameWarm(lot, kitchen.limits.receivingC) && (
             <Caution>it came in above {kitchen.limits.receivingC} °C: the person in charge decides.</Caution>
           )}
-          {lot.origin.kind === 'delivery' && lot.origin.tag && (
-            <Over>
-              Tag {lot.origin.tag}:{' '}
+          {lot.tags.map((tag) => (
+            <Over key={tag}>
+              Tag {tag}:{' '}
               {lot.tagUntilMs === null
-                ? `kept ${kitchen.limits.shellfishTagDays} days from the last one served`
+                ? `kept ${kitchen.limits.shellfishTagDays} days from the last of it used, wherever it was put`
                 : `kept until ${day(lot.tagUntilMs, kitchen.zone)}`}
             </Over>
-          )}
+          ))}
+          {lot.advisories.map((advisory) => (
+            <Caution key={advisory}>{advisory}</Caution>
+          ))}
         </div>
         <LinkButton to={`/larder/lots/${lot.id}/label`}>Label</LinkButton>
       </Head>

@@ -11,6 +11,7 @@ const lot = (change: Partial<LotView> = {}): LotView =>
     contents: contentsOfRow(INGREDIENT_BY_ID['chicken-stock']!, ['chicken-stock'], 'white-poultry-stock'),
     origin: { kind: 'batch', batchId: 'b' },
     useByMs: NOW + 5 * DAY,
+    life: { rule: 'dateMark' },
     frozenSinceMs: null,
     frozenMonths: 6,
     mayBePast: false,
@@ -34,6 +35,8 @@ describe('words for a lot', () => {
       tone: 'past',
     });
     expect(date({ useByMs: null })).toMatchObject({ date: 'no date' });
+    const oil = { rule: 'hours', hours: 48, advisory: 'small' } as const;
+    expect(date({ useByMs: NOW + DAY, life: oil }).date).toMatch(/ 09:00$/);
   });
   it('frozen, its days stand still, and its taste has months', () => {
     expect(date({ frozenSinceMs: NOW - 40 * DAY, useByMs: null })).toMatchObject({
@@ -44,6 +47,7 @@ describe('words for a lot', () => {
       left: 'past its 6 months of taste',
       tone: 'soon',
     });
+    expect(date({ frozenSinceMs: NOW - DAY, useByMs: NOW - 2 * DAY })).toMatchObject({ tone: 'past' });
   });
   it('strength, set, salt, fat; no salt is not said', () => {
     expect(standingWords(lot())).toEqual(['1.1 × the usual strength', 'will set', '0.12 % salt']);

@@ -1,4 +1,4 @@
-import { day, type LarderStray, type LotStory, volume, weight } from '../../contract';
+import { day, dayAndHour, type LarderStray, type LotStory, volume, weight } from '../../contract';
 import { baseKind } from '../../core/bases';
 import type { LarderEventBody } from '../../core/larder';
 import { bringsTo, type Holds } from '../../core/matter';
@@ -36,13 +36,20 @@ export function lotAmount(lot: Pick<LotView, 'contents' | 'origin'>, kg: number,
   return isPouredLot(lot) ? volume(kg / lot.contents.densityKgPerL, units) : weight(kg, units);
 }
 
-/** Until when, how long that is, and whether it presses. */
+/** The date of a lot: the day, and of what keeps hours the hour. */
+export function useByWords({ useByMs, life }: Pick<LotView, 'useByMs' | 'life'>, zone: string): string {
+  if (useByMs === null) return 'no date';
+  return life.rule === 'hours' ? dayAndHour(useByMs, zone) : day(useByMs, zone);
+}
+
+/** Until when, how long that is, and whether it presses. What was past its date stays so in the freezer. */
 export function dateWords(
-  lot: Pick<LotView, 'useByMs' | 'frozenSinceMs' | 'frozenMonths' | 'mayBePast'>,
+  lot: Pick<LotView, 'useByMs' | 'life' | 'frozenSinceMs' | 'frozenMonths' | 'mayBePast'>,
   nowMs: number,
   zone: string,
 ): { date: string; left: string; tone: 'calm' | 'soon' | 'past' } {
-  if (lot.frozenSinceMs !== null) {
+  const isPast = lot.useByMs !== null && lot.useByMs < nowMs;
+  if (lot.frozenSinceMs !== null && !isPast) {
     const months = Math.floor((nowMs - lot.frozenSinceMs) / (30.4 * DAY_MS));
     const stale = months >= lot.frozenMonths;
     return {
@@ -52,9 +59,8 @@ export function dateWords(
     };
   }
   if (lot.useByMs === null) return { date: 'no date', left: 'by eye and nose', tone: 'calm' };
-  const date = `use by ${day(lot.useByMs, zone)}`;
-  if (lot.useByMs < nowMs)
-    return { date, left: lot.mayBePast ? 'past, allowed' : 'past its date', tone: 'past' };
+  const date = `use by ${useByWords(lot, zone)}`;
+  if (isPast) return { date, left: lot.mayBePast ? 'past, allowed' : 'past its date', tone: 'past' };
   const isToday = day(lot.useByMs, zone) === day(nowMs, zone);
   if (isToday) return { date, left: 'its last day', tone: 'soon' };
   const days = Math.ceil((lot.useByMs - nowMs) / DAY_MS);

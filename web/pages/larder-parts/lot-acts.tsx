@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import * as v from 'valibot';
 import { numberField } from '../../../contract';
-import type { LarderEventBody } from '../../../core/larder';
+import { type LarderEventBody, readingFarOff } from '../../../core/larder';
 import type { LotStorage } from '../../../core/matter';
 import type { LotView } from '../../../core/views';
 import { Button } from '../../components/button';
@@ -171,6 +171,8 @@ export function LotActSheet({ lot, act, onClose }: { lot: LotView; act: LotActId
   const { tell, refusals } = useShelf();
   const [storage, setStorage] = useState<LotStorage>('frozen');
   const [sets, setSets] = useState(true);
+  /** a reading that was far from what was expected, to be confirmed */
+  const [asked, setAsked] = useState<FigureRead | null>(null);
   const poured = isPouredLot(lot);
   const unit = poured ? 'L' : 'kg';
   const form = useTypedForm({
@@ -184,7 +186,9 @@ export function LotActSheet({ lot, act, onClose }: { lot: LotView; act: LotActId
         else if (kind === 'amount') typed.kg = round(poured ? value * lot.contents.densityKgPerL : value);
         else typed.figure = value;
       }
-      if (await tell(of.body(lot, typed))) onClose();
+      const body = of.body(lot, typed);
+      if (await tell(body)) onClose();
+      else setAsked(farOff(lot, body));
     },
   });
   return (
@@ -222,9 +226,31 @@ export function LotActSheet({ lot, act, onClose }: { lot: LotView; act: LotActId
         <Button kind="main" type="submit">
           {of.done}
         </Button>
+        {asked && (
+          <Button
+            onPress={async () => {
+              if (await tell({ type: 'lotRead', payload: { ...asked, sure: true } })) onClose();
+            }}
+          >
+            It is right: keep it
+          </Button>
+        )}
       </TypedForm>
     </Sheet>
   );
+}
+
+type FigureRead = Extract<
+  Extract<LarderEventBody, { type: 'lotRead' }>['payload'],
+  { kind: 'brix' | 'salt' | 'temperature' }
+>;
+
+/** A reading that was asked about; null for anything else. */
+function farOff(lot: LotView, body: LarderEventBody): FigureRead | null {
+  if (body.type !== 'lotRead' || body.payload.kind === 'set' || body.payload.kind === 'temperature')
+    return null;
+  const { kind, value } = body.payload;
+  return readingFarOff(lot.contents, kind, value) === null ? null : body.payload;
 }
 
 /** Fields of an act, as they are typed and as they are meant. */

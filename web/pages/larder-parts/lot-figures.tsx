@@ -4,7 +4,7 @@ import type { LotView } from '../../../core/views';
 import { Figure } from '../../components/figure';
 
 import { allergenNames, dietWords } from '../../words/holds';
-import { bestWords, dateWords, isPouredLot, lotAmount } from '../../words/lots';
+import { bestWords, dateWords, isPouredLot, lotAmount, useByWords } from '../../words/lots';
 import type { WorkingWords } from '../../words/workings';
 
 /** What a lot is, each figure with the way it came about. */
@@ -12,6 +12,7 @@ export function LotFigures({ lot, kitchen, nowMs }: { lot: LotView; kitchen: Kit
   const { zone, units, currency } = kitchen;
   const kind = baseKind(lot.contents.base);
   const date = dateWords(lot, nowMs, zone);
+  const isDated = lot.frozenSinceMs === null || lot.useByMs !== null;
   const perKg = lot.contents.perKg;
   const dissolved = 100 * (perKg.protein + perKg.sugars + perKg.other + perKg.salt);
   const poured = isPouredLot(lot);
@@ -36,14 +37,8 @@ export function LotFigures({ lot, kitchen, nowMs }: { lot: LotView; kitchen: Kit
         )}
       />
       <Figure
-        label={lot.frozenSinceMs === null ? 'Use by' : 'Frozen'}
-        value={
-          lot.frozenSinceMs === null
-            ? lot.useByMs === null
-              ? 'no date'
-              : day(lot.useByMs, zone)
-            : day(lot.frozenSinceMs, zone)
-        }
+        label={isDated ? 'Use by' : 'Frozen'}
+        value={isDated ? useByWords(lot, zone) : day(lot.frozenSinceMs!, zone)}
         note={date.left}
         working={dateWorking(lot, kitchen)}
       />
@@ -136,22 +131,27 @@ export function LotFigures({ lot, kitchen, nowMs }: { lot: LotView; kitchen: Kit
 }
 
 function dateWorking(lot: LotView, kitchen: KitchenView): WorkingWords {
-  const made = day(lot.madeAtMs, kitchen.zone);
+  const made = day(lot.datedMs, kitchen.zone);
   const days = kitchen.limits.dateMarkDays;
   const lines = {
     dateMark: [
       `made ${made}, which is day 1; ${days} days at 5 °C or colder`,
-      ...(lot.madeAtMs < lot.bornAtMs - 43_200_000 ? ['its date is that of the oldest thing in it'] : []),
+      ...(lot.datedMs < lot.bornAtMs - 43_200_000 ? ['its date is that of the oldest thing in it'] : []),
     ],
     days: [
-      `${lot.life.rule === 'days' ? lot.life.days : ''} days: dry or fat, it does not spoil in the cold within the date mark`,
+      `made ${made}; ${lot.life.rule === 'days' ? lot.life.days : ''} days: dry or fat, it does not spoil in the cold within the date mark`,
     ],
     hours: [`${lot.life.rule === 'hours' ? `${lot.life.hours} h: ${lot.life.advisory}` : ''}`],
     given: ['the date its supplier gave'],
     none: ['no date was given'],
   }[lot.life.rule];
   return {
-    lines: [...lines, ...(lot.frozenSinceMs !== null ? ['frozen time does not count'] : [])],
+    lines: [
+      ...lines,
+      ...(lot.frozenSinceMs !== null
+        ? ['a day on which it stood unfrozen counts; days in the freezer do not']
+        : []),
+    ],
     source: 'FDA Food Code 2022 § 3-501.17, § 3-501.18, and the kitchen’s own limits',
     sureness: 'the local code and the licensed person in charge decide',
   };
