@@ -50,6 +50,7 @@ export { substitutionSchema } from './substitution-schema';
 export type {
   BatchView,
   BookDifference,
+  BookTaken,
   BurnerView,
   ClockView,
   FieldDifference,
@@ -91,4 +92,5 @@ export {
   volume,
   weight,
 } from './words/amounts';
+export { fileName } from './words/file-name';
 export { fieldErrors, refusalSentence, type SaidIn } from './words/refusals';

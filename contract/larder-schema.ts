@@ -11,6 +11,7 @@ export const ownFoodSchema: v.GenericSchema<unknown, OwnFood> = v.strictObject({
     v.regex(/^[a-z0-9][a-z0-9-]*$/, 'The food’s id may hold small letters, figures and dashes.'),
   ),
   name: textField('The name', 60),
+  isLabel: v.optional(v.boolean('isLabel must be true or false.')),
   like: textField('What it is like'),
   saltPercent: v.optional(numberField('Salt', 0, 100, 'g in 100 g')),
   fatPercent: v.optional(numberField('Fat', 0, 100, 'g in 100 g')),

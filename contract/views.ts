@@ -3,7 +3,7 @@ import type { LarderEventBody, TraceStep } from '../core/larder';
 import type { Holds, Ingredient } from '../core/matter';
 import type { Plan, PlannedBurner, Pot } from '../core/plan';
 import type { RecipeDraft, UnitSystem } from '../core/reader';
-import type { Recipe } from '../core/recipe';
+import type { HoldsMove, Recipe } from '../core/recipe';
 import type { Mark } from '../core/rules';
 import type { Equipment } from '../core/scaling';
 import type { LotView } from '../core/views';
@@ -208,6 +208,17 @@ export interface BookDifference {
     fields: string[];
   }[];
   foods: FoodDifference[];
+  /** dishes of the book of which something else would be said than now */
+  dishes: HoldsMove[];
+}
+
+/** What came of taking a book in, by name. */
+export interface BookTaken {
+  added: string[];
+  newVersions: string[];
+  same: string[];
+  /** foods taken over */
+  foods: string[];
 }
 
 /** One field that would change, as it reads; empty for what is not there. */
@@ -224,7 +235,7 @@ export interface FoodDifference {
   /** new to this kitchen, over a row of its own, or over a row of the table */
   change: 'new' | 'own' | 'table' | 'same';
   fields: FieldDifference[];
-  /** its allergens or its diet would be others, or are new here: a person checks its label */
+  /** what a person answers for would be another, or is new here: its label, its kind, its trim, its names */
   needsPerson: boolean;
 }
 

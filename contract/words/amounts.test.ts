@@ -13,6 +13,7 @@ import {
   volume,
   weight,
 } from './amounts';
+import { fileName } from './file-name';
 
 const ZONE = 'Europe/London';
 const winter = Date.UTC(2026, 2, 10, 13, 10);
@@ -112,4 +113,9 @@ describe('a number as a cook types it', () => {
     '1,250',
     '12,000',
   ])('“%s” is no number', (text) => expect(typedNumber(text)).toBeNull());
+});
+
+it('a name as the name of a file', () => {
+  expect(fileName('Crème d’été & Purée, 2')).toBe('creme-d-ete-puree-2');
+  expect(fileName('???')).toBe('recipe');
 });

@@ -8,8 +8,6 @@ import { type FoldContext, foldContext } from './fold-context';
 /** A log folded to its last event, to be taken up again when more is said. */
 export interface FoldedLog {
   readonly events: readonly BatchEvent[];
-  /** nothing stands in it: the batch opens with whatever comes first */
-  readonly isBlank: boolean;
   readonly state: BatchState;
   readonly context: FoldContext;
   /** states on the way, the newest last, to go on from when something is said a little late */
@@ -62,7 +60,7 @@ function foldMore(
   events: readonly BatchEvent[],
   news: readonly BatchEvent[],
 ): FoldedLog {
-  if (before.isBlank || !news.every(isOnlyMore)) return foldWhole(snapshot, events);
+  if (!news.every(isOnlyMore)) return foldWhole(snapshot, events);
   const first = news.reduce<BatchEvent | null>((a, b) => (a && !isLater(a, b) ? a : b), null);
   if (first === null) return { ...before, events };
   const last = before.marks.at(-1);
@@ -81,7 +79,6 @@ function foldMore(
  * @returns the state with what had happened by then, run forward to it
  */
 export function foldedAt(snapshot: BatchSnapshot, log: FoldedLog, atMs: number): BatchState {
-  if (log.isBlank) return foldBatch(snapshot, [], atMs);
   const last = log.marks.at(-1);
   if (last && last.after.actedAtMs <= atMs) return advanceBatch(last.state, atMs);
   const from = log.marks.findLast((mark) => mark.after.actedAtMs <= atMs);
@@ -106,7 +103,6 @@ export function resumeFold(
   const last = active.at(-1);
   return {
     events,
-    isBlank: last === undefined,
     state,
     context: foldContext(snapshot, active),
     marks: last ? [{ after: last, count: active.length, state }] : [],
@@ -123,7 +119,7 @@ function foldWhole(snapshot: BatchSnapshot, events: readonly BatchEvent[]): Fold
   const opened = openBatch(snapshot, active[0]?.actedAtMs ?? snapshot.plan.startAtMs);
   const state = past.reduce((so, event) => applied(alone, so, event), opened);
   const after = past.at(-1);
-  const blank = { events, isBlank: active.length === 0, state, context };
+  const blank = { events, state, context };
   return grown({ ...blank, marks: after ? [{ after, count: cut, state }] : [] }, events, active.slice(cut));
 }
 

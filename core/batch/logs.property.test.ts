@@ -222,4 +222,17 @@ describe('any log a cook can make', () => {
       { seed: 415, numRuns: 80 },
     );
   });
+
+  it('a log that is begun late is begun at its own hour, grown from nothing or folded whole', () => {
+    const late: BatchEvent = {
+      id: 'late',
+      seq: 1,
+      actedAtMs: startMs + 40 * 60_000,
+      type: 'added',
+      payload: { items: itemsFor(snapshot, 'boil') },
+    };
+    const atMs = late.actedAtMs + 60_000;
+    const grown = foldOn(snapshot, foldOn(snapshot, null, []), [late]);
+    expect(advanceBatch(grown.state, atMs)).toEqual(foldBatch(snapshot, [late], atMs));
+  });
 });

@@ -140,6 +140,7 @@ function rowOfRecipe(recipe: Recipe, library: Library, made: Made, path: readonl
   let masses: Masses = NO_MASSES;
   let flourG = 0;
   let costCents = 0;
+  let gelatinKg = 0;
   const umami = { glutamate: 0, aspartate: 0, imp: 0, gmp: 0, amp: 0 };
   for (const line of prepared.recipe.lines) {
     const ingredient = prepared.ingredients[line.ingredientId]!;
@@ -147,6 +148,7 @@ function rowOfRecipe(recipe: Recipe, library: Library, made: Made, path: readonl
     costCents += (kg / ingredient.yield) * (prepared.pricesCentsPerKg[line.ingredientId] ?? 0);
     for (const key of Object.keys(umami) as (keyof typeof umami)[])
       umami[key] += kg * (ingredient.umami?.[key] ?? 0);
+    gelatinKg += kg * (ingredient.gelatin ?? 0);
     if (line.comesOut) continue;
     masses = plus(masses, massesOf(ingredient, kg));
     flourG += bodyG(ingredient, kg, line.thickener);
@@ -180,6 +182,7 @@ function rowOfRecipe(recipe: Recipe, library: Library, made: Made, path: readonl
           // what stays in pieces keeps its starch to itself
           bodyGPerKg: recipe.staysPieces ? 0 : flourG / kg,
           store: 'walk-in',
+          gelatin: gelatinKg / kg,
           umami: {
             glutamate: umami.glutamate / kg,
             aspartate: umami.aspartate / kg,

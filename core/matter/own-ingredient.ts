@@ -7,6 +7,8 @@ import { COMPONENTS, type Masses, mapMasses } from './masses';
 export interface OwnFood {
   id: string;
   name: string;
+  /** its label goes over the row of that id; else it is a new food, with an id of the kitchen's own */
+  isLabel?: boolean;
   /** the row its composition is taken over from */
   like: string;
   /** off the label, g per 100 g; nothing said keeps the other's */

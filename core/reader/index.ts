@@ -1,5 +1,8 @@
+export { linesAgain, tableOf } from './lines-again';
+export { type LineNaming, linesNaming } from './lines-naming';
 export { linesOf, type Understood, understandLine } from './lines-of';
 export { edgeOf, minutesIn, stageKindOf } from './method-sentences';
+export { nameTaken } from './name-taken';
 export { type PaperLine, paperRecipe, paperStage } from './paper-recipe';
 export { fitsRole, fromPattern } from './pattern';
 export { type ReadingTable, readingTable, readLine } from './read-line';

@@ -29,7 +29,7 @@ export interface Understood {
 
 /** A written line read against the table, with the cook's corrections over it. */
 export function understandLine(line: WrittenLine, table: ReadingTable): Understood {
-  const reading = readLine(line.text, table);
+  const reading = readLine(line.text, table, keptFood(line, table));
   const ingredient = table.ingredients[line.ingredientId ?? reading.ingredientId ?? ''] ?? null;
   const isOther = line.ingredientId !== undefined && line.ingredientId !== reading.ingredientId;
   // corrected to another food, the grams as bought stand and are trimmed by its own yield
@@ -45,6 +45,16 @@ export function understandLine(line: WrittenLine, table: ReadingTable): Understo
     edibleKg: edibleG === null ? null : edibleG / 1000,
     comesOut: line.comesOut ?? reading.comesOut,
   };
+}
+
+/** The food a line was saved with, as long as it names what it named: its amount and its cut may change. */
+function keptFood(line: WrittenLine, table: ReadingTable): string | undefined {
+  const saved = table.saved?.get(line.id);
+  if (!saved) return undefined;
+  const isSame =
+    saved.text === line.text ||
+    readLine(saved.text, table).ingredientId === readLine(line.text, table).ingredientId;
+  return isSame ? saved.ingredientId : undefined;
 }
 
 /**

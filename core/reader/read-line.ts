@@ -1,4 +1,5 @@
 import type { Ingredient } from '../matter';
+import { own } from '../own';
 import { MEASURE_BY_WORD, MEASURES, type WrittenUnit } from './data/measures';
 import { ASIDE, COMES_OUT, TO_TASTE, TRIMMING_WORDS } from './data/words';
 import {
@@ -28,6 +29,8 @@ export interface ReadingTable {
   ingredients: Readonly<Record<string, Ingredient>>;
   names: IngredientNames;
   system: UnitSystem;
+  /** foods that lines were saved with, and how they read then, by the id of the line */
+  saved?: ReadonlyMap<string, { text: string; ingredientId: string }>;
 }
 
 /** A table ready to read against; make it once and keep it. */
@@ -47,9 +50,10 @@ export function readingTable(
  *
  * @param text one line
  * @param table ingredients, names, units
+ * @param keptId the food it is, whatever its name would be taken for
  * @returns what it was taken for, in grams where they can be told
  */
-export function readLine(text: string, table: ReadingTable): Reading {
+export function readLine(text: string, table: ReadingTable, keptId?: string): Reading {
   const warnings: ParseWarning[] = [];
   const asides: string[] = [];
   let line = tidyLine(text);
@@ -123,7 +127,9 @@ export function readLine(text: string, table: ReadingTable): Reading {
         sentence: `Taken for ${table.ingredients[found.ingredientId]!.name} by its spelling.`,
       });
   }
-  const ingredient = found ? preserved(table, table.ingredients[found.ingredientId]!, unit, words) : null;
+  const kept = keptId === undefined ? undefined : own(table.ingredients, keptId);
+  const ingredient =
+    kept ?? (found ? preserved(table, table.ingredients[found.ingredientId]!, unit, words) : null);
   if (!ingredient)
     warnings.push({ kind: 'unknown', sentence: `“${head || text.trim()}” is not in the table yet.` });
 

@@ -6,6 +6,7 @@ export { curedIngredient, curedSaltPercent } from './cure';
 export { METHODS, type Method } from './data/methods';
 export { STAGE_KIND_DATA } from './data/stage-kinds';
 export { USUAL } from './data/usual';
+export { type HoldsMove, holdsMoves } from './holds-moves';
 export { type Library, recipeIdOf, recipeRowId } from './library';
 export { newStage } from './new-stage';
 export { type Ratio, ratioParts, ratiosOf, setRatioKg, setRatioPart } from './ratios';

@@ -51,6 +51,28 @@ describe('recipes in recipes', () => {
     expect(centsPerKg * 1.8 * 1.003).toBeCloseTo(cents, 6);
     expect(trim('carrot')).toBeGreaterThan(0.2);
   });
+  it('a bought stock holds what the house’s own recipe for it holds, however deep, and a circle of them ends', () => {
+    const soup = recipeFrom('Leek soup\n1 L vegetable stock\n2 leeks', { id: 'leek-soup' });
+    const wine = recipeFrom('Wine stock\n1 L fish fumet\n100 ml dry white wine', {
+      id: 'wine',
+      stocksAs: 'vegetable-stock',
+    });
+    const fumet = recipeFrom('Fumet of the house\n1 L vegetable stock\n500 g fish bones', {
+      id: 'fumet',
+      stocksAs: 'fish-fumet',
+    });
+    const bought = whatItHolds(soup, libraryOf([soup]));
+    expect(bought.allergens.map((one) => one.allergen)).not.toContain('fish');
+    const house = libraryOf([soup, wine, fumet]);
+    const holds = whatItHolds(soup, house);
+    expect(holds.allergens.map((one) => one.allergen)).toEqual(expect.arrayContaining(['fish', 'sulphites']));
+    expect(holds.allergens.find((one) => one.allergen === 'sulphites')!.from[0]!.path[0]).toBe(
+      'Vegetable stock',
+    );
+    expect(holds.diet).toBe('fish');
+    const row = prepareRecipe(soup, house).ingredients['vegetable-stock']!;
+    expect(row.allergens).toEqual(expect.arrayContaining(['fish', 'sulphites']));
+  });
   it('names an allergen with the way it comes', () => {
     const celery = whatItHolds(sauce, library).allergens.find((one) => one.allergen === 'celery')!;
     expect(celery.from[0]!.path).toEqual(['mother', 'Vegetable stock', 'Celery stalk']);

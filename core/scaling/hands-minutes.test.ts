@@ -81,6 +81,15 @@ describe('minutes of hands that grow with the batch', () => {
     expect(sweat(15).tempAtEndC).toBeGreaterThan(90);
     expect(sweat(0.5).minutes).toBe(14);
   });
+  it('fat for a roux has first to get hot: 2 kg more of butter than written over half of 2.8 kW, by hand', () => {
+    const { methodId: _methodId, ...roux } = newStage('s', 'start', 'sweat-covered');
+    const input = orderWith({ ...roux, heat: { kind: 'burner', fraction: 0.5 } }, 'butter', 1);
+    const written = minutes(input, 1);
+    // butter: 16 % water at 4.18, 82 % fat at 2.0 kJ/(kg·K) or a little over; 75 K
+    const byHand = (2 * (0.16 * 4.18 + 0.82 * 2) * 75) / (2.8 * 0.5 * 60);
+    expect((minutes(input, 3) - written) / byHand).toBeGreaterThan(0.85);
+    expect((minutes(input, 3) - written) / byHand).toBeLessThan(1.15);
+  });
   it('a stage that does not go by the clock is refused', () => {
     expect(() => minutes(orderWith(newStage('r', 'reduce'), 'onion', 1), 1)).toThrow(
       /must go by minutes, got fall/,

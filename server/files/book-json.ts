@@ -1,6 +1,6 @@
 import * as v from 'valibot';
 import { check, ingredientSchema, recipeSchema } from '../../contract';
-import type { Ingredient } from '../../core/matter';
+import { type Ingredient, totalKg } from '../../core/matter';
 import type { Recipe } from '../../core/recipe';
 import { fileProblem, parseJson } from './file-problem';
 
@@ -13,6 +13,8 @@ interface BookFile {
 }
 
 const FORMAT = 'slow-pot-book';
+/** What is in a kilogram is no more than that, but for rounding. */
+const MOST_KG = 1.005;
 /** A book is no larger than this. */
 const MOST_ROWS = 2000;
 
@@ -50,6 +52,14 @@ export function readBook(text: string): { recipes: Recipe[]; ingredients: Ingred
   }
   const recipes = rows('recipes', 'Recipe', head.value.recipes, recipeSchema);
   const ingredients = rows('ingredients', 'Food', head.value.ingredients, ingredientSchema);
+  for (const [i, { name, perKg }] of ingredients.entries()) {
+    const kg = totalKg(perKg);
+    if (kg > MOST_KG)
+      throw fileProblem(
+        `ingredients.${i}.perKg`,
+        `Food ${i + 1}, ${name}: what a kilogram of it is made of comes to ${kg.toFixed(3)} kg.`,
+      );
+  }
   return { recipes, ingredients };
 }
 

@@ -181,7 +181,7 @@ describe('taken out and brought in again', () => {
   it('a book with one bad recipe takes in none, and neither its foods', async () => {
     const before = await book();
     const good = soup('Good in bad company');
-    const own = { ...INGREDIENT_BY_ID.onion!, id: 'house-onion', name: 'House onion' };
+    const own = { ...INGREDIENT_BY_ID.onion!, id: 'house-onion', name: 'House onion', aliases: [] };
     const bad = { ...soup('Bad'), lines: [{ ...good.lines[0]!, ingredientId: 'moon' }], written: undefined };
     const text = JSON.stringify({
       format: 'slow-pot-book',
@@ -223,7 +223,7 @@ describe('taken out and brought in again', () => {
     expect(((await ask('GET', '/foods')).json as FoodsView).ownIngredients).toEqual([]);
   });
   it('a new food and its recipe go in together, once, however often it is pressed', async () => {
-    const own = { ...INGREDIENT_BY_ID.onion!, id: 'house-onion', name: 'House onion' };
+    const own = { ...INGREDIENT_BY_ID.onion!, id: 'house-onion', name: 'House onion', aliases: [] };
     const recipe = soup('Soup of the house onion');
     const wanted = {
       id: '018f0000-0000-7000-8000-00000000b00c',
@@ -236,7 +236,7 @@ describe('taken out and brought in again', () => {
       ask('POST', '/files/book', wanted),
     ]);
     expect([first.status, again.status]).toEqual([200, 200]);
-    expect(first.json).toEqual({ added: [recipe.name], newVersions: [], same: [] });
+    expect(first.json).toEqual({ added: [recipe.name], newVersions: [], same: [], foods: ['House onion'] });
     expect(again.json).toEqual(first.json);
     const versions = (await ask('GET', `/recipes/${recipe.id}/versions`)).json;
     expect(versions).toHaveLength(1);

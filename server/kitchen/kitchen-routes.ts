@@ -1,13 +1,13 @@
 import { Router } from 'express';
 import { clockChangeSchema, kitchenSettingsSchema, ownFoodSchema, priceChangeSchema } from '../../contract';
 import { libraryOf } from '../../core/book';
-import { type Ingredient, ownIngredient } from '../../core/matter';
 import { own } from '../../core/own';
 import { writePrices } from '../files/prices-csv';
 import { checked, impossible } from '../problem';
 import type { ServerContext } from '../server-context';
-import { kitchenRow, setOwnIngredient, setPrices, updateKitchen } from '../storage';
+import { kitchenRow, setPrices, updateKitchen } from '../storage';
 import { foodsView, kitchenView, learnedView } from './kitchen-view';
+import { saveOwnFood } from './save-own-food';
 
 /** The kitchen: what it says of itself, its clock, its foods and their prices, what its burners have shown. */
 export function kitchenRoutes(context: ServerContext): Router {
@@ -41,13 +41,9 @@ export function kitchenRoutes(context: ServerContext): Router {
   });
   routes.post('/ingredients', (request, response) => {
     const food = checked(ownFoodSchema, request.body);
-    const row = storage.transact((tx) => {
-      const made = ownFood(food, libraryOf(foodsView(tx), []).ingredients);
-      setOwnIngredient(tx, made);
-      return made;
-    });
-    live.publish({ kind: 'kitchen', part: 'foods' });
-    response.status(201).json(row);
+    const { row, isNew } = storage.transact((tx) => saveOwnFood(tx, food));
+    if (isNew) live.publish({ kind: 'kitchen', part: 'foods' });
+    response.status(isNew ? 201 : 200).json(row);
   });
   routes.get('/prices.csv', (_request, response) => {
     const foods = foodsView(db);
@@ -73,18 +69,4 @@ export function kitchenRoutes(context: ServerContext): Router {
     response.json(foodsView(db));
   });
   return routes;
-}
-
-function ownFood(
-  food: Parameters<typeof ownIngredient>[0],
-  ingredients: Readonly<Record<string, Ingredient>>,
-): Ingredient {
-  const like = own(ingredients, food.like);
-  if (!like) throw impossible('like', `There is no ingredient “${food.like}” to guess from.`);
-  try {
-    return ownIngredient(food, like);
-  } catch (error) {
-    if (error instanceof RangeError) throw impossible('saltPercent', `${error.message}.`);
-    throw error;
-  }
 }

@@ -1,5 +1,5 @@
 import express, { Router } from 'express';
-import { fileSchema, saveRecipeSchema, takeBookSchema } from '../../contract';
+import { fileName, fileSchema, saveRecipeSchema, takeBookSchema } from '../../contract';
 import { libraryOf, rowsOf } from '../../core/book';
 import type { Ingredient } from '../../core/matter';
 import { own } from '../../core/own';
@@ -43,7 +43,7 @@ export function recipeRoutes(context: ServerContext): Router {
     const table = readingTable(rowsOf(libraryOf(foods, book)), units);
     response
       .type(write.type)
-      .attachment(`${recipe.id}.${write.ending}`)
+      .attachment(`${fileName(recipe.name)}.${write.ending}`)
       .send(write.text(recipe, table, foods.ownIngredients));
   });
   routes.get('/book.json', (_request, response) => {

@@ -1,10 +1,11 @@
 import type { SaveRecipe } from '../../contract';
-import type { Recipe } from '../../core/recipe';
+import { type Recipe, recipeRowId } from '../../core/recipe';
 import type { CommandContext } from '../command-context';
 import { foodsView, settingsOf } from '../kitchen/kitchen-view';
 import { ProblemError } from '../problem';
 import { canonical } from '../said-before';
 import { type Db, insertRecipe, latestRecipe, latestRecipes } from '../storage';
+import { refuseName } from './refuse-name';
 import { type BookHere, soundRecipe } from './sound-recipe';
 
 /** What stands here, as a recipe is held against it. */
@@ -20,10 +21,16 @@ export function bookHere(db: Db): BookHere {
 export function saveRecipe(context: CommandContext, { recipe, basedOn }: SaveRecipe): Recipe {
   const { saved, isNew } = context.storage.transact((tx) => {
     const latest = latestRecipe(tx, recipe.id);
-    if (latest && latest.version === (basedOn ?? 0) + 1 && isSame(latest, soundRecipe(bookHere(tx), recipe)))
+    if (
+      latest &&
+      latest.version === (basedOn ?? 0) + 1 &&
+      isSame(latest, soundRecipe(bookHere(tx), recipe, latest))
+    )
       return { saved: latest, isNew: false };
     refuseConflict(recipe, basedOn, latest);
-    const next = soundRecipe(bookHere(tx), { ...recipe, version: (latest?.version ?? 0) + 1 });
+    const here = bookHere(tx);
+    if (latest?.name !== recipe.name) refuseName('recipe.name', recipe.name, here, ownRows(recipe));
+    const next = soundRecipe(here, { ...recipe, version: (latest?.version ?? 0) + 1 }, latest ?? null);
     insertRecipe(tx, next, context.clock.nowMs());
     return { saved: next, isNew: true };
   });
@@ -43,6 +50,12 @@ function refuseConflict(recipe: Recipe, basedOn: number | undefined, latest: Rec
     throw new ProblemError(409, 'Saved meanwhile', [{ field: 'basedOn', sentence }]);
   }
 }
+
+/** Rows that may be called as a recipe is: its own, and the food a base is made for. */
+export const ownRows = (recipe: Recipe): string[] => [
+  recipeRowId(recipe.id),
+  ...(recipe.stocksAs ? [recipe.stocksAs] : []),
+];
 
 /** The same but for its number. */
 export function isSame(a: Recipe, b: Recipe): boolean {

@@ -1,6 +1,6 @@
 import type { FoodsView } from '../../contract';
 import { libraryOf, prepareRecipe, rowsOf } from '../../core/book';
-import { linesOf, readingTable, type UnitSystem } from '../../core/reader';
+import { linesAgain, readingTable, type UnitSystem } from '../../core/reader';
 import type { Recipe } from '../../core/recipe';
 import { impossible } from '../problem';
 
@@ -15,17 +15,23 @@ export interface BookHere {
 /**
  * The recipe with its lines made from what is written, if it holds together with the rest of the book.
  *
+ * @param was the version it is saved over, whose lines keep their foods; null for a new one
  * @param more recipes that come with it
  * @throws ProblemError 422 for what is not understood, or holds itself
  */
-export function soundRecipe(here: BookHere, recipe: Recipe, more: readonly Recipe[] = []): Recipe {
+export function soundRecipe(
+  here: BookHere,
+  recipe: Recipe,
+  was: Recipe | null = null,
+  more: readonly Recipe[] = [],
+): Recipe {
   const coming = new Set([recipe.id, ...more.map((one) => one.id)]);
   const others = [
     ...here.book.filter((one) => !coming.has(one.id)),
     ...more.filter((one) => one.id !== recipe.id),
   ];
   const library = libraryOf(here.foods, [...others, recipe]);
-  const whole = recipe.written ? withLines(recipe, others, here) : recipe;
+  const whole = recipe.written ? withLines(recipe, others, here, was) : recipe;
   if (whole.lines.length === 0) throw impossible('recipe.written', 'A recipe has at least one line.');
   try {
     prepareRecipe(whole, { ...library, recipes: { ...library.recipes, [whole.id]: whole } });
@@ -37,10 +43,15 @@ export function soundRecipe(here: BookHere, recipe: Recipe, more: readonly Recip
   return whole;
 }
 
-function withLines(recipe: Recipe, others: readonly Recipe[], { foods, units }: BookHere): Recipe {
+function withLines(
+  recipe: Recipe,
+  others: readonly Recipe[],
+  { foods, units }: BookHere,
+  was: Recipe | null,
+): Recipe {
   const written = recipe.written!;
   const table = readingTable(rowsOf(libraryOf(foods, others), recipe.id), units);
-  const { lines, notUnderstood } = linesOf(recipe, written, table);
+  const { lines, notUnderstood } = linesAgain(recipe, written, table, was);
   const [first] = notUnderstood;
   if (!first) return { ...recipe, lines };
   const at = written.findIndex((line) => line.id === first.line.id);

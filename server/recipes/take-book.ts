@@ -1,16 +1,9 @@
-import type { BookDifference, TakeBook } from '../../contract';
+import type { BookDifference, BookTaken, TakeBook } from '../../contract';
 import { ProblemError } from '../problem';
 import { canonical, once } from '../said-before';
 import type { ServerContext } from '../server-context';
 import { insertRecipe, setOwnIngredient } from '../storage';
 import { bookHere } from './save-recipe';
-
-/** What came of taking a book in. */
-export interface BookTaken {
-  added: string[];
-  newVersions: string[];
-  same: string[];
-}
 
 /** So often it is read anew where the book here changed meanwhile. */
 const TRIES = 3;
@@ -59,8 +52,13 @@ function refuseUnchecked({ foods }: BookDifference, checkedFoodIds: readonly str
   );
 }
 
-function takenOf({ recipes }: BookDifference): BookTaken {
+function takenOf({ recipes, foods }: BookDifference): BookTaken {
   const names = (change: BookDifference['recipes'][number]['change']) =>
     recipes.filter((one) => one.change === change).map((one) => one.name);
-  return { added: names('new'), newVersions: names('newVersion'), same: names('same') };
+  return {
+    added: names('new'),
+    newVersions: names('newVersion'),
+    same: names('same'),
+    foods: foods.filter((one) => one.change !== 'same').map((one) => one.name),
+  };
 }

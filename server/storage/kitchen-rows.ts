@@ -1,4 +1,5 @@
 import { asc, eq } from 'drizzle-orm';
+import { check, ingredientSchema } from '../../contract';
 import type { Ingredient } from '../../core/matter';
 import type { Pot } from '../../core/plan';
 import { prepared } from './prepared';
@@ -98,8 +99,35 @@ export function ownIngredientRows(db: Db): Ingredient[] {
     .from(ownIngredients)
     .orderBy(asc(ownIngredients.id))
     .all()
-    .map((own) => own.row);
+    .flatMap((own) => readable(own.row) ?? []);
 }
+
+/** A row as far as it can be read: what of it is not of its type is left out, and a row without its figures is none. */
+function readable(row: Ingredient): Ingredient | null {
+  let read: Record<string, unknown> = { ...row };
+  for (let tries = Object.keys(row).length; tries > 0; tries--) {
+    const found = check(ingredientSchema, read);
+    if (found.ok) return read as unknown as Ingredient;
+    const field = found.errors[0]!.field.split('.')[0]!;
+    if (!Object.hasOwn(read, field) || NEEDED.includes(field)) return null;
+    const { [field]: _unread, ...rest } = read;
+    read = rest;
+  }
+  return null;
+}
+
+/** Without these a food is none. */
+const NEEDED: readonly string[] = [
+  'id',
+  'name',
+  'kind',
+  'perKg',
+  'allergens',
+  'diet',
+  'share',
+  'store',
+  'yield',
+];
 
 export function setOwnIngredient(tx: Tx, row: Ingredient): void {
   tx.insert(ownIngredients)

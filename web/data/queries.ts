@@ -2,6 +2,7 @@ import { QueryClient, useInfiniteQuery, useMutation, useQuery, useQueryClient } 
 import { useCallback, useMemo } from 'react';
 import type {
   BatchView,
+  BookTaken,
   ClockChange,
   ClockView,
   DeviceView,
@@ -286,8 +287,7 @@ export const useReadFile = () =>
 export function useBringIn() {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: (book: TakeBook) =>
-      ask<{ added: string[]; newVersions: string[]; same: string[] }>('POST', '/files/book', book),
+    mutationFn: (book: TakeBook) => ask<BookTaken>('POST', '/files/book', book),
     onSuccess: () => client.invalidateQueries(),
   });
 }

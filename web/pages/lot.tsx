@@ -94,6 +94,9 @@ function LotOf({ detail }: { detail: LotDetail }) {
           <Soft>
             {lot.place}, {lot.storage}; {cameFrom(detail)} {dayAndHour(lot.bornAtMs, kitchen.zone)}
           </Soft>
+          {isGuess(lot) && (
+            <Over>Strength and salt are a guess, as its recipe makes them, until they are read.</Over>
+          )}
           {lot.countIt && <Caution>more was drawn than there was: count it.</Caution>}
           {lot.usePast && (
             <Caution>
@@ -187,6 +190,11 @@ function StoryList({ detail, kitchen }: { detail: LotDetail; kitchen: KitchenVie
       ))}
     </Story>
   );
+}
+
+/** Found on the shelf and not read yet: what it is stands in its recipe. */
+function isGuess({ origin, contents, isBrixRead }: LotDetail['lot']): boolean {
+  return origin.kind === 'found' && recipeIdOf(contents.ingredientId) !== null && !isBrixRead;
 }
 
 /** Food that has to come in cold and did not. */

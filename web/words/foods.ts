@@ -1,9 +1,17 @@
-import type { FieldDifference } from '../../contract';
+import type { BookTaken, FieldDifference } from '../../contract';
 
 /** Fields of a food that a file may change, as a cook calls them. */
 const FIELD_WORDS: Readonly<Record<string, string>> = {
   allergens: 'Allergens',
   diet: 'Diet',
+  kind: 'Kind',
+  wholeInPot: 'Goes in with its bones',
+  checks: 'Looked for before serving',
+  caution: 'Caution',
+  hides: 'What it hides',
+  share: 'In the pot',
+  label: 'Its label',
+  guessedFrom: 'Guessed from',
   name: 'Name',
   perKg: 'What it is made of',
   densityKgPerL: 'Its density',
@@ -43,4 +51,15 @@ const RECIPE_WORDS: Readonly<Record<string, string>> = {
 
 export function recipeFieldsWords(fields: readonly string[]): string {
   return [...new Set(fields.map((field) => RECIPE_WORDS[field] ?? field))].join(', ');
+}
+
+/** What came of taking a book in. */
+export function bookTakenWords({ added, newVersions, same, foods }: BookTaken): string {
+  const parts = [
+    added.length > 0 ? `${added.length} new` : '',
+    newVersions.length > 0 ? `${newVersions.length} as new versions` : '',
+    same.length > 0 ? `${same.length} the same already` : '',
+    foods.length > 0 ? `${foods.length === 1 ? '1 food' : `${foods.length} foods`} taken over` : '',
+  ].filter(Boolean);
+  return `${parts.join(', ')}.`;
 }

@@ -1,6 +1,7 @@
 import { sentenceCase } from '../../contract';
 import type { BatchHolds, MoreThanOrdered } from '../../core/batch';
 import { ALLERGENS, type Allergen, type Brings, type Diet, type Holds } from '../../core/matter';
+import type { HoldsMove } from '../../core/recipe';
 
 /** What a guest is told of a dish, a pot or a lot, the same on every screen and label. */
 
@@ -64,4 +65,14 @@ export function newInIt({ more, brokenClaims }: BatchHolds): string {
     ...brokenClaims.map((claim) => `not ${claim}`),
   ];
   return parts.join(', ');
+}
+
+/** What would be said of a dish that is not said now: “no longer milk; now celery; vegetarian, was meat”. */
+export function holdsMoveWords({ loses, gains, diet }: HoldsMove): string {
+  const parts = [
+    loses.length > 0 ? `no longer ${allergenNames(loses)}` : '',
+    gains.length > 0 ? `now ${allergenNames(gains)}` : '',
+    diet ? `${DIET[diet.after]}; it was ${DIET[diet.before]}` : '',
+  ].filter(Boolean);
+  return parts.join('; ');
 }

@@ -1,17 +1,22 @@
 import { useState } from 'react';
 import styled from 'styled-components';
+import { v7 as uuid } from 'uuid';
 import * as v from 'valibot';
 import { numberField, sentenceCase, textField } from '../../../contract';
 import { ALLERGENS, type Allergen, DIETS, type Diet, type Ingredient } from '../../../core/matter';
+import { linesNaming } from '../../../core/reader';
+import { holdsMoves } from '../../../core/recipe';
 import { Button } from '../../components/button';
 import { figureOrNone, TypedForm, typedWords, useTypedForm } from '../../components/form';
 import { PickOne, PickTyped } from '../../components/menu';
-import { Errors, Soft } from '../../components/text';
+import { Caution, Errors, Soft } from '../../components/text';
 import { Ticks } from '../../components/ticks';
 import { sentencesOf } from '../../data/api';
 import { useOwnFood } from '../../data/queries';
+import { useBook } from '../../data/use-book';
 import { space } from '../../theme/tokens';
-import { slug } from '../recipe-editor/use-editing';
+import { holdsMoveWords } from '../../words/holds';
+import { useKitchenHere } from '../use-kitchen-here';
 
 const Two = styled.div`
   display: grid;
@@ -58,6 +63,8 @@ export function FoodForm({
   const [allergens, setAllergens] = useState<string[] | null>(over ? [...over.allergens] : null);
   const [diet, setDiet] = useState<Diet | null>(over?.diet ?? null);
   const [isUnsaid, setUnsaid] = useState(false);
+  // the kitchen's own, never made of a name; kept while the form is open, so that a second press says the same
+  const [id] = useState(() => over?.id ?? uuid());
   const save = useOwnFood();
   const base = like ? rows[like] : undefined;
   const form = useTypedForm({
@@ -67,7 +74,8 @@ export function FoodForm({
       if (!like) return;
       save.mutate(
         {
-          id: over?.id ?? slug(name),
+          id,
+          ...(over ? { isLabel: true } : {}),
           name,
           like,
           ...(salt === undefined ? {} : { saltPercent: salt }),
@@ -131,6 +139,12 @@ export function FoodForm({
         options={ALLERGEN_IDS.map((id) => ({ id, text: ALLERGENS[id].name }))}
         onChange={setAllergens}
       />
+      {over && <LabelMoves over={over} allergens={allergens ?? over.allergens} diet={diet ?? over.diet} />}
+      {!over && (
+        <form.Subscribe selector={(state) => state.values.name}>
+          {(name) => <SaidIn name={name} />}
+        </form.Subscribe>
+      )}
       <Errors
         sentences={[
           ...(isUnsaid && !like ? ['Say what it is like: its composition is taken over from there.'] : []),
@@ -148,3 +162,43 @@ export function FoodForm({
     </TypedForm>
   );
 }
+
+/** Of which dishes something else would be said, were this the label of a food they hold. */
+function LabelMoves({
+  over,
+  allergens,
+  diet,
+}: {
+  over: Ingredient;
+  allergens: readonly string[];
+  diet: Diet;
+}) {
+  const book = useBook(useKitchenHere());
+  if (!book) return null;
+  const row: Ingredient = { ...over, allergens: allergens as Allergen[], diet };
+  const after = { ...book.library, ingredients: { ...book.library.ingredients, [over.id]: row } };
+  const moves = holdsMoves(book.recipes, book.library, after);
+  if (moves.length === 0) return null;
+  return (
+    <Caution>
+      {moves.map((move) => `${move.name}: ${holdsMoveWords(move)}`).join('. ')}. Hold it against the packet.
+    </Caution>
+  );
+}
+
+/** Lines that say the name of a new food already: they keep the food they were saved with. */
+function SaidIn({ name }: { name: string }) {
+  const book = useBook(useKitchenHere());
+  const lines = book ? linesNaming(name, book.recipes) : [];
+  if (lines.length === 0) return null;
+  const shown = lines.slice(0, MOST_LINES).map((one) => `“${one.text}” in ${one.recipeName}`);
+  const more = lines.length > MOST_LINES ? `, and ${lines.length - MOST_LINES} more` : '';
+  return (
+    <Soft>
+      It is said already: {shown.join(', ')}
+      {more}. These keep the food they were saved with, until you change them there.
+    </Soft>
+  );
+}
+
+const MOST_LINES = 4;

@@ -5,7 +5,7 @@ import { LEEK_SOUP } from '../../../core/testing/book';
 import { BOOK } from '../../../demo/dishes/dishes';
 import { kitchenView } from '../../../demo/kitchen-view';
 import type { Book } from '../../data/use-book';
-import { formOfDraft, formOfRecipe, look, slug } from './use-editing';
+import { formOfDraft, formOfRecipe, look } from './use-editing';
 
 const library = libraryOf(kitchenView(), BOOK);
 const rows = rowsOf(library);
@@ -103,11 +103,6 @@ describe('a recipe of the book taken up again', () => {
       /Said to be vegan, and holds Mutton/,
     );
   });
-});
-
-it('a name becomes an address', () => {
-  expect(slug('Crème d’été & Purée, 2')).toBe('creme-d-ete-puree-2');
-  expect(slug('???')).toBe('recipe');
 });
 
 describe('edited and saved unchanged', () => {

@@ -1,11 +1,14 @@
 import { useMemo, useState } from 'react';
+import { v7 as uuid } from 'uuid';
 import { typedNumber } from '../../../contract';
 import { prepareRecipe, recipeCostPerPortionCents } from '../../../core/book';
 import type { Diet } from '../../../core/matter';
 import {
+  linesAgain,
   linesOf,
   type RecipeDraft,
   rewritten,
+  tableOf,
   tooBigForSpoon,
   type Understood,
   understandLine,
@@ -22,7 +25,6 @@ import {
   newStage,
   type Ratio,
   type Recipe,
-  type RecipeLine,
   type Stage,
   type StageKind,
   setRatioKg,
@@ -121,7 +123,7 @@ export function formOfDraft(draft: RecipeDraft, book: Book): RecipeForm {
   const portionMl = draft.portionMl ?? Math.max(50, Math.round((litres * 100) / portions) * 10);
   return {
     basedOn: null,
-    id: slug(draft.name),
+    id: uuid(),
     name: draft.name,
     portions: String(portions),
     portionMl: String(portionMl),
@@ -177,16 +179,6 @@ function figuresOf(recipe: Recipe): Pick<RecipeForm, 'portions' | 'portionMl' | 
     saltPercent: String(recipe.targetSaltPercent),
     bandName: BANDS[Math.round(recipe.targetBand)]!.name,
   };
-}
-
-export function slug(name: string): string {
-  const plain = name
-    .normalize('NFD')
-    .replace(/[\u0300-\u036f]/g, '')
-    .toLowerCase()
-    .replace(/[^a-z0-9]+/g, '-')
-    .replace(/^-+|-+$/g, '');
-  return plain.slice(0, 60) || 'recipe';
 }
 
 /** Steps that can be taken back, at the most. */
@@ -302,12 +294,10 @@ export function look(
   const shown = was ? figuresOf(was) : null;
   const isSameSize = shown?.portions === form.portions && shown.portionMl === form.portionMl;
   const litres = was && isSameSize ? was.litres : (portions * portionMl) / 1000;
-  const read = linesOf({ litres, portionMl, stages: form.stages }, written, book.table);
-  const { notUnderstood } = read;
-  const asTheyWere = was && isSameSize ? unchangedLines(was, written, book) : null;
-  const lines = asTheyWere ? withLinesAsTheyWere(read.lines, was!, asTheyWere) : read.lines;
-  const isAllAsItWas =
-    asTheyWere !== null && asTheyWere.size === written.length && lines.length === was!.lines.length;
+  const shape = { litres, portionMl, stages: form.stages };
+  const { lines, notUnderstood, untouched } = linesAgain(shape, written, book.table, was);
+  const table = tableOf(book.table, was);
+  const isAllAsItWas = was !== null && untouched.size === written.length && lines.length === was.lines.length;
   for (const one of notUnderstood) {
     errors.push({
       field: `line.${one.line.id}`,
@@ -349,7 +339,7 @@ export function look(
     (sentence) => errors.push({ field: 'written', sentence }),
   );
   return {
-    understood: form.written.map((line) => understandLine(line, book.table)),
+    understood: form.written.map((line) => understandLine(line, table)),
     recipe,
     errors,
     litresAsWritten: asWritten(recipe, book.rows).litres,
@@ -360,29 +350,6 @@ export function look(
     costCents: whole && tried(() => recipeCostPerPortionCents(recipe, library)),
     unpriced: (whole && tried(() => prepareRecipe(recipe, library).unpriced)) ?? [],
   };
-}
-
-/** Written lines that stand as they stood, by id. */
-function unchangedLines(was: Recipe, written: readonly WrittenLine[], book: Book): Set<string> {
-  const before = new Map(writtenOf(was, book.table).map((line) => [line.id, JSON.stringify(line)]));
-  return new Set(written.flatMap((line) => (before.get(line.id) === JSON.stringify(line) ? [line.id] : [])));
-}
-
-/** A line that nobody touched keeps its grams and its way of scaling: reading it again would round them. */
-function withLinesAsTheyWere(
-  read: readonly RecipeLine[],
-  was: Recipe,
-  unchanged: ReadonlySet<string>,
-): RecipeLine[] {
-  const writtenIdOf = (line: RecipeLine) => line.writtenId ?? line.id;
-  const kept = new Set<string>();
-  return read.flatMap((line) => {
-    const id = writtenIdOf(line);
-    if (!unchanged.has(id)) return [line];
-    if (kept.has(id)) return [];
-    kept.add(id);
-    return was.lines.filter((one) => writtenIdOf(one) === id);
-  });
 }
 
 /** The answer, or null where the model refuses; its sentence goes where it is wanted. */

@@ -10,7 +10,8 @@ import { Tick } from '../../components/tick';
 import { sentencesOf } from '../../data/api';
 import { useBringIn, useReadFile } from '../../data/queries';
 import { colour, space } from '../../theme/tokens';
-import { foodChangeWords, recipeFieldsWords } from '../../words/foods';
+import { bookTakenWords, foodChangeWords, recipeFieldsWords } from '../../words/foods';
+import { holdsMoveWords } from '../../words/holds';
 import { FilePick } from './file-pick';
 
 const Rows = styled.ul`
@@ -89,10 +90,7 @@ function BookFound(of: { found: Found; onDone: (sentence: string) => void; onClo
     bring.mutate(
       { ...file, checkedFoodIds: [...checked] },
       {
-        onSuccess: (came) =>
-          of.onDone(
-            `${came.added.length} new, ${came.newVersions.length} as new versions, ${came.same.length} the same already.`,
-          ),
+        onSuccess: (came) => of.onDone(bookTakenWords(came)),
       },
     );
   if (recipes.length === 0 && foods.length === 0)
@@ -125,7 +123,8 @@ function BookFound(of: { found: Found; onDone: (sentence: string) => void; onClo
           <Over as="h3">Foods</Over>
           {foods.some((food) => food.needsPerson) && (
             <Caution>
-              allergens and diet come from the packet, not from a file. Hold each against its label.
+              allergens, diet, kind, trim and names come from the packet and the kitchen, not from a file.
+              Hold each against its label.
             </Caution>
           )}
           <Rows>
@@ -138,6 +137,19 @@ function BookFound(of: { found: Found; onDone: (sentence: string) => void; onClo
                   setChecked(isChecked ? [...checked, food.id] : checked.filter((id) => id !== food.id))
                 }
               />
+            ))}
+          </Rows>
+        </Part>
+      )}
+      {difference.dishes.length > 0 && (
+        <Part aria-label="Dishes">
+          <Over as="h3">Of these dishes something else would be said</Over>
+          <Rows>
+            {difference.dishes.map((dish) => (
+              <li key={dish.recipeId}>
+                <strong>{dish.name}</strong>
+                <span>{holdsMoveWords(dish)}</span>
+              </li>
             ))}
           </Rows>
         </Part>

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
+import { v7 as uuid } from 'uuid';
 import { fitsRole, fromPattern } from '../../../core/reader';
 import type { PatternSlot, Recipe } from '../../../core/recipe';
 import { Button } from '../../components/button';
@@ -10,7 +11,6 @@ import { Errors, Soft } from '../../components/text';
 import { sentencesOf } from '../../data/api';
 import { useSaveRecipe } from '../../data/queries';
 import type { Book } from '../../data/use-book';
-import { slug } from '../recipe-editor/use-editing';
 
 const ROLE_WORDS: Record<PatternSlot['role'], string> = {
   vegetable: 'Vegetable',
@@ -34,10 +34,9 @@ export function PatternSheet({
   const navigate = useNavigate();
   const save = useSaveRecipe();
   const [name, setName] = useState('');
+  const [id] = useState(() => uuid());
   const [swaps, setSwaps] = useState<Record<string, string>>({});
-  const made = name.trim()
-    ? fromPattern(pattern, swaps, book.table, { id: slug(name), name: name.trim() })
-    : null;
+  const made = name.trim() ? fromPattern(pattern, swaps, book.table, { id, name: name.trim() }) : null;
   const refused = sentencesOf(save.error);
   return (
     <Sheet title={`Another ${pattern.name.toLowerCase()}`} isOpen={isOpen} onClose={onClose}>
