@@ -108,6 +108,7 @@ export const ingredientSchema = v.strictObject({
   driedOf: v.optional(idText('What it is the dried of')),
   tinnedOf: v.optional(idText('What it is the tinned of')),
   heatHurts: v.optional(v.picklist(['curdles', 'flat'], 'Heat curdles it or makes it flat.')),
+  isReady: v.optional(v.literal(true)),
   checks: v.optional(
     v.array(v.picklist(['pinBones', 'shell', 'splinters'], 'What to look for is not known.')),
   ),

@@ -106,10 +106,10 @@ function boardOf(ingredient: Ingredient): Board {
   switch (ingredient.kind) {
     case 'meat':
     case 'poultry':
-      return 'raw meat';
+      return ingredient.isReady ? 'ready to eat' : 'raw meat';
     case 'fish':
     case 'shellfish':
-      return /smoked|crab|cooked/i.test(ingredient.name) ? 'ready to eat' : 'raw fish';
+      return ingredient.isReady ? 'ready to eat' : 'raw fish';
     case 'vegetable':
     case 'fruit':
     case 'herb':

@@ -112,6 +112,8 @@ export interface Ingredient {
   heatHurts?: 'curdles' | 'flat';
   /** the fresh herb this is the dried of */
   driedOf?: string;
+  /** cooked, hot-smoked or cured before it came: safe as it is, and cut where nothing raw is */
+  isReady?: true;
   checks?: readonly ServingCheck[];
   /** a danger of its own, said where it goes in */
   caution?: string;

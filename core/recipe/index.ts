@@ -1,3 +1,4 @@
+export { type Advisory, advisoriesOf } from './advisories-of';
 export { allergensOf } from './allergens-of';
 export { asWritten } from './as-written';
 export { chooseMethod, methodById, methodsFor } from './choose-method';
@@ -28,8 +29,6 @@ export {
 } from './recipe';
 export { recipeIn, reheatId, reheatRecipe } from './reheat-recipe';
 export {
-  type Advisory,
-  advisoriesOf,
   type Bringer,
   type BrokenClaim,
   brokenClaims,

@@ -162,7 +162,14 @@ describe('allergens, diets and what must be looked for', () => {
       id: 'oil',
       keeps: { hours: 48, advisory: 'cold, and never on the shelf' },
     });
-    const egg = recipeFrom('Egg sauce\n4 egg yolks\n100 ml rapeseed oil', { id: 'egg' });
+    const drawn = recipeFrom('Egg sauce\n4 egg yolks\n100 ml rapeseed oil', { id: 'egg' });
+    // whisked cold, in a bowl
+    const whisked = drawn.stages.filter((stage) => ['finish', 'serve'].includes(stage.kind ?? ''));
+    const egg = {
+      ...drawn,
+      stages: whisked,
+      lines: drawn.lines.map((line) => ({ ...line, stageId: whisked[0]!.id })),
+    };
     const soup = recipeFrom('Soup\n1 kg mussels\n500 g trout\n500 g kidney beans\n1 L water');
     const garnish = (id: string) => ({
       id,

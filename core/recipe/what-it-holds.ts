@@ -1,4 +1,4 @@
-import { ALLERGENS, type Allergen, DIETS, type Diet, type Ingredient, type ServingCheck } from '../matter';
+import { ALLERGENS, type Allergen, DIETS, type Diet, type Ingredient } from '../matter';
 
 import { type Library, recipeIdOf } from './library';
 import type { Recipe, RecipeLine } from './recipe';
@@ -25,12 +25,6 @@ export interface BrokenClaim {
   claim: Diet;
   sentence: string;
   from: Bringer[];
-}
-
-/** What must be looked for, kept cold or declared. */
-export interface Advisory {
-  kind: ServingCheck | 'rawEgg' | 'garlicOil' | 'shortLife' | 'caution';
-  sentence: string;
 }
 
 interface Food {
@@ -92,58 +86,6 @@ export function brokenClaims(recipe: Recipe, holds: Holdings): BrokenClaim[] {
   });
 }
 
-/** What to look for before serving, and garnishes with a short life, down through every sub-recipe. */
-export function advisoriesOf(recipe: Recipe, library: Library): Advisory[] {
-  const foods = foodsOf(recipe, library, [recipe.id], []);
-  const found: Advisory[] = [];
-  for (const [check, sentence] of Object.entries(CHECK_SENTENCES) as [ServingCheck, string][]) {
-    const from = foods
-      .filter((food) => food.ingredient.checks?.includes(check))
-      .map((food) => food.path.join(' ← '));
-    if (from.length > 0) found.push({ kind: check, sentence: `${sentence} (${from.join(', ')})` });
-  }
-  for (const food of foods) {
-    if (food.ingredient.caution) found.push({ kind: 'caution', sentence: food.ingredient.caution });
-  }
-  for (const { name, recipe: part, isGarnish } of partsOf(recipe, library, [recipe.id])) {
-    const rows = part.lines.flatMap((line) => library.ingredients[line.ingredientId] ?? []);
-    const isHeated = part.stages.some(
-      (stage) => ['simmer', 'soft', 'fall'].includes(stage.ends.rule) || stage.topTempC !== undefined,
-    );
-    if (rows.some((row) => row.kind === 'egg') && (isGarnish || !isHeated)) {
-      found.push({
-        kind: 'rawEgg',
-        sentence: `${name}: raw egg. Keep it at 5 °C or below, use it today, say so on the menu.`,
-      });
-    }
-    const fatKg = part.lines
-      .filter((line) => library.ingredients[line.ingredientId]?.kind === 'fat')
-      .reduce((sum, line) => sum + line.kg, 0);
-    const allKg = part.lines.reduce((sum, line) => sum + line.kg, 0);
-    if (
-      fatKg > 0.4 * allKg &&
-      rows.some((row) => row.kind === 'herb' || row.id === 'garlic') &&
-      part.id !== recipe.id
-    ) {
-      found.push({
-        kind: 'garlicOil',
-        sentence: `${name}: garlic or herbs in oil. At 5 °C or below, ${part.keeps?.hours ?? 48} h at the most, never on the shelf.`,
-      });
-    } else if (part.keeps)
-      found.push({
-        kind: 'shortLife',
-        sentence: `${name} keeps ${part.keeps.hours} h: ${part.keeps.advisory}`,
-      });
-  }
-  return found.filter((one, i) => found.findIndex((other) => other.sentence === one.sentence) === i);
-}
-
-const CHECK_SENTENCES: Record<ServingCheck, string> = {
-  pinBones: 'Run a finger over every fillet for pin bones',
-  shell: 'Look for bits of shell; what stays shut is thrown away',
-  splinters: 'Look for splinters of bone; strain where it was chopped',
-};
-
 function foodsOf(
   recipe: Recipe,
   library: Library,
@@ -151,7 +93,7 @@ function foodsOf(
   above: readonly { lineId: string; name: string }[],
 ): Food[] {
   return recipe.lines.flatMap((line) => {
-    const { sub, ingredient } = satisfies(line, library, path);
+    const { sub, ingredient } = namedBy(line, library, path);
     const lineId = above[0]?.lineId ?? line.id;
     const names = above.map((one) => one.name);
     if (ingredient) return [{ lineId, path: [...names, ingredient.name], ingredient, within: path }];
@@ -159,21 +101,8 @@ function foodsOf(
   });
 }
 
-function partsOf(
-  recipe: Recipe,
-  library: Library,
-  path: readonly string[],
-): { name: string; recipe: Recipe; isGarnish: boolean }[] {
-  const below = recipe.lines.flatMap((line) => {
-    const { sub } = satisfies(line, library, path);
-    if (!sub) return [];
-    const parts = partsOf(sub, library, [...path, sub.id]);
-    return parts.map((part) => ({ ...part, isGarnish: part.isGarnish || line.scaling === 'perBowl' }));
-  });
-  return [{ name: recipe.name, recipe, isGarnish: false }, ...below];
-}
-
-function satisfies(
+/** The food or the recipe of the book that a line names. */
+export function namedBy(
   line: RecipeLine,
   library: Library,
   path: readonly string[],

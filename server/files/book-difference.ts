@@ -28,6 +28,7 @@ const ANSWERED_FOR: readonly (keyof Ingredient)[] = [
   'name',
   'aliases',
   'checks',
+  'isReady',
   'caution',
   'hides',
 ];

@@ -1,11 +1,12 @@
 import { Link, useSearchParams } from 'react-router';
 import styled from 'styled-components';
 import { dayAndHour, hourMinute, litres, type WholeKitchen } from '../../contract';
-import type { Recipe } from '../../core/recipe';
+import { libraryOf } from '../../core/book';
+import { advisoriesOf, type Recipe } from '../../core/recipe';
 import { Button } from '../components/button';
 import { HoldsLine } from '../components/holds-line';
 import { Page, Waiting } from '../components/page';
-import { Errors, Over, Soft, Title } from '../components/text';
+import { Caution, Errors, Over, Soft, Title } from '../components/text';
 import { useMinuteMs } from '../data/clock';
 import { useRecipes, useWholeKitchen } from '../data/queries';
 import { media, space } from '../theme/tokens';
@@ -81,6 +82,9 @@ function SheetOf({
           version {recipe.version}.
         </p>
         {order.holds && <HoldsLine holds={order.holds} />}
+        {advisoriesOf(recipe, libraryOf(kitchen, book)).map((one) => (
+          <Caution key={one.sentence}>{one.sentence}</Caution>
+        ))}
       </header>
       <PullPart name={recipe.name} plan={plan} input={input} />
       <MisePart plan={plan} input={input} />

@@ -8,6 +8,7 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   wholeInPot: 'Goes in with its bones',
   checks: 'Looked for before serving',
   caution: 'Caution',
+  isReady: 'Safe as it comes',
   hides: 'What it hides',
   share: 'In the pot',
   label: 'Its label',

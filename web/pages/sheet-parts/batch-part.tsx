@@ -15,8 +15,7 @@ export function BatchPart({ plan, input }: { plan: Plan; input: PlanInput }) {
       <Subtitle>Batch sheet</Subtitle>
       <Over>
         Salt {percent(plan.saltPercent)} at the end; fullest {litres(plan.fullest.litres)} of{' '}
-        {litres(plan.workingFillLitres)}; holds{' '}
-        {plan.allergens.map((one) => one.name).join(', ') || 'none of the fourteen allergens'}.
+        {litres(plan.workingFillLitres)}.
       </Over>
       {plan.letDown && (
         <Caution>

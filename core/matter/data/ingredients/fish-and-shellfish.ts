@@ -8,7 +8,7 @@ export const FISH_AND_SHELLFISH: readonly Ingredient[] = [
     'Smoked trout, flaked',
     'fish',
     { water: 69, fat: 6.5, protein: 21.4, salt: 1.9 },
-    { densityKgPerL: 1.06, looseKgPerL: 0.65, yield: 0.92, allergens: ['fish'], diet: 'fish', checks: ['pinBones'], aliases: ['smoked trout', 'hot-smoked trout', 'smoked trout fillet'], umami: { glutamate: 0.01, imp: 0.12 } },
+    { isReady: true, densityKgPerL: 1.06, looseKgPerL: 0.65, yield: 0.92, allergens: ['fish'], diet: 'fish', checks: ['pinBones'], aliases: ['smoked trout', 'hot-smoked trout', 'smoked trout fillet'], umami: { glutamate: 0.01, imp: 0.12 } },
   ),
   row(
     'white-fish',
@@ -28,7 +28,7 @@ export const FISH_AND_SHELLFISH: readonly Ingredient[] = [
   row('trout', 'Trout fillet', 'fish', { water: 73.6, fat: 6, protein: 20, salt: 0.13 }, { densityKgPerL: 1.05, looseKgPerL: 0.75, yield: 0.95, allergens: ['fish'], diet: 'fish', checks: ['pinBones'], softenMin: 4, aliases: ['trout', 'trout fillet', 'fresh trout'], umami: { imp: 0.12 } }),
   row('salmon', 'Salmon fillet', 'fish', { water: 65, fat: 13.4, protein: 20.4, salt: 0.15 }, { densityKgPerL: 1.04, looseKgPerL: 0.75, yield: 0.95, allergens: ['fish'], diet: 'fish', checks: ['pinBones'], softenMin: 5, aliases: ['salmon', 'salmon fillet'], umami: { imp: 0.15 } }),
   row('smoked-haddock', 'Smoked white fish', 'fish', { water: 76, fat: 0.9, protein: 21, salt: 1.9 }, { densityKgPerL: 1.06, looseKgPerL: 0.7, yield: 0.9, allergens: ['fish'], diet: 'fish', checks: ['pinBones'], softenMin: 5, aliases: ['smoked haddock', 'smoked white fish', 'smoked cod'], umami: { imp: 0.15 } }),
-  row('smoked-mackerel', 'Smoked mackerel', 'fish', { water: 48.8, fat: 30, protein: 19, salt: 1.9 }, { densityKgPerL: 1.03, looseKgPerL: 0.65, yield: 0.9, allergens: ['fish'], diet: 'fish', checks: ['pinBones'], aliases: ['smoked mackerel fillet'], umami: { imp: 0.2 } }),
+  row('smoked-mackerel', 'Smoked mackerel', 'fish', { water: 48.8, fat: 30, protein: 19, salt: 1.9 }, { isReady: true, densityKgPerL: 1.03, looseKgPerL: 0.65, yield: 0.9, allergens: ['fish'], diet: 'fish', checks: ['pinBones'], aliases: ['smoked mackerel fillet'], umami: { imp: 0.2 } }),
   row('salt-cod', 'Salt cod, dry', 'fish', { water: 45, fat: 1, protein: 36, salt: 18 }, { densityKgPerL: 1.15, looseKgPerL: 0.7, yield: 0.85, allergens: ['fish'], diet: 'fish', checks: ['pinBones'], soakH: 24, aliases: ['salted cod', 'dried salt cod'] }),
   row('fish-bones', 'White-fish bones', 'fish', { water: 78, fat: 2, protein: 15, salt: 0.3 }, { densityKgPerL: 1.1, looseKgPerL: 0.5, allergens: ['fish'], diet: 'fish', out: 'bones', pieceG: 200, aliases: ['fish bone', 'white-fish bone', 'fish frame', 'fish head'], umami: { glutamate: 0.02, imp: 0.04 } }),
   row(
@@ -36,14 +36,14 @@ export const FISH_AND_SHELLFISH: readonly Ingredient[] = [
     'Anchovy, salted',
     'fish',
     { water: 48, fat: 10, protein: 29, salt: 12 },
-    { densityKgPerL: 1.1, looseKgPerL: 0.8, allergens: ['fish'], diet: 'fish', pieceG: 4, measures: { fillet: 4, tin: 50, jar: 100 }, store: 'walk-in', aliases: ['anchovy', 'anchovy fillet', 'salted anchovy'], umami: { glutamate: 0.63, imp: 0.3 } },
+    { isReady: true, densityKgPerL: 1.1, looseKgPerL: 0.8, allergens: ['fish'], diet: 'fish', pieceG: 4, measures: { fillet: 4, tin: 50, jar: 100 }, store: 'walk-in', aliases: ['anchovy', 'anchovy fillet', 'salted anchovy'], umami: { glutamate: 0.63, imp: 0.3 } },
   ),
   row(
     'fish-flakes',
     'Dried fish flakes',
     'fish',
     { water: 15, fat: 3, protein: 77, salt: 0.8 },
-    { densityKgPerL: 1.2, looseKgPerL: 0.06, allergens: ['fish'], diet: 'fish', store: 'dry store', pieceG: 15, measures: { handful: 5 }, aliases: ['dried fish flake', 'bonito flake', 'fish flake', 'dried bonito flake', 'katsuobushi'], umami: { glutamate: 0.04, imp: 0.7 }, drinks: 3 },
+    { isReady: true, densityKgPerL: 1.2, looseKgPerL: 0.06, allergens: ['fish'], diet: 'fish', store: 'dry store', pieceG: 15, measures: { handful: 5 }, aliases: ['dried fish flake', 'bonito flake', 'fish flake', 'dried bonito flake', 'katsuobushi'], umami: { glutamate: 0.04, imp: 0.7 }, drinks: 3 },
   ),
   row(
     'prawn-shell-on',
@@ -52,9 +52,15 @@ export const FISH_AND_SHELLFISH: readonly Ingredient[] = [
     { water: 78, fat: 0.8, protein: 18.5, salt: 0.6 },
     { densityKgPerL: 1.05, looseKgPerL: 0.55, yield: 0.55, wholeInPot: true, allergens: ['crustaceans'], diet: 'fish', checks: ['shell'], pieceG: 20, aliases: ['shell-on prawn', 'whole prawn', 'head-on prawn'], umami: { glutamate: 0.04, amp: 0.09 } },
   ),
-  row('brown-shrimp', 'Small shrimps, peeled', 'shellfish', { water: 75, fat: 1, protein: 22, salt: 1.5 }, { densityKgPerL: 1.05, looseKgPerL: 0.6, allergens: ['crustaceans'], diet: 'fish', aliases: ['brown shrimp', 'potted shrimp'], umami: { glutamate: 0.04 } }),
-  row('crab', 'Crab meat', 'shellfish', { water: 77, fat: 1.5, protein: 19.5, salt: 0.9 }, { densityKgPerL: 1.05, looseKgPerL: 0.65, allergens: ['crustaceans'], diet: 'fish', checks: ['shell'], aliases: ['crab', 'crabmeat', 'crab meat', 'white crab meat', 'brown crab meat'], umami: { glutamate: 0.04, amp: 0.03 } }),
-  row('lobster', 'Lobster, cooked in shell', 'shellfish', { water: 77, fat: 0.9, protein: 19, salt: 1 }, { densityKgPerL: 1.05, looseKgPerL: 0.6, yield: 0.3, wholeInPot: true, allergens: ['crustaceans'], diet: 'fish', checks: ['shell'], pieceG: 600 }),
+  row('brown-shrimp', 'Small shrimps, peeled', 'shellfish', { water: 75, fat: 1, protein: 22, salt: 1.5 }, { isReady: true, densityKgPerL: 1.05, looseKgPerL: 0.6, allergens: ['crustaceans'], diet: 'fish', aliases: ['brown shrimp', 'potted shrimp'], umami: { glutamate: 0.04 } }),
+  row(
+    'crab',
+    'Crab meat',
+    'shellfish',
+    { water: 77, fat: 1.5, protein: 19.5, salt: 0.9 },
+    { isReady: true, densityKgPerL: 1.05, looseKgPerL: 0.65, allergens: ['crustaceans'], diet: 'fish', checks: ['shell'], aliases: ['crab', 'crabmeat', 'crab meat', 'white crab meat', 'brown crab meat'], umami: { glutamate: 0.04, amp: 0.03 } },
+  ),
+  row('lobster', 'Lobster, cooked in shell', 'shellfish', { water: 77, fat: 0.9, protein: 19, salt: 1 }, { isReady: true, densityKgPerL: 1.05, looseKgPerL: 0.6, yield: 0.3, wholeInPot: true, allergens: ['crustaceans'], diet: 'fish', checks: ['shell'], pieceG: 600 }),
   row(
     'clam',
     'Clams, in the shell',
