@@ -32,12 +32,12 @@ const part = (id: string, contents: LotContents, leftKg = 100, centsPerKg = 100)
   centsPerKg,
 });
 const found = (blend: Blend) => {
-  if (blend.kind !== 'blend') throw new Error(JSON.stringify(blend.loosen));
+  if (blend.kind !== 'blend') throw new Error(JSON.stringify(blend));
   return blend;
 };
 const loosened = (blend: Blend) => {
   if (blend.kind !== 'none') throw new Error('it has a solution');
-  return blend.loosen;
+  return [...blend.either, ...blend.together];
 };
 
 describe('blending lots', () => {
@@ -62,7 +62,7 @@ describe('blending lots', () => {
     const parts = [part('dear', liquid(0.1, 3), 100, 300), part('cheap', liquid(1.2, 3), 100, 80)];
     const { kgById, outcome } = found(blendLots(parts, { kg: 11, saltMax: 0.5, mayHaveWater: false }));
     expect(kgById.cheap).toBeCloseTo(4, 6);
-    expect(outcome.centsPerKg).toBeCloseTo((4 * 80 + 7 * 300) / 11, 6);
+    expect(outcome.centsPerKg).toBeCloseTo((4 * 80 + 7 * 300) / 11, 5);
   });
   it('savour multiplies: glutamate and nucleotide apart are little, together enough; the least of the dear one', () => {
     const parts = [
@@ -145,6 +145,30 @@ describe('blending lots', () => {
   });
 });
 
+/** The cheapest that is poured of each lot and water by twentieths of the whole; null where none keeps the limits. */
+function bruteForce(
+  parts: readonly BlendPart[],
+  { kg, mayHaveWater }: BlendWanted,
+  keeps: (outcome: ReturnType<typeof outcomeOf>) => boolean,
+): number | null {
+  const STEPS = 20;
+  let cheapest: number | null = null;
+  const pour = (i: number, left: number, kgById: Record<string, number>) => {
+    if (i === parts.length) {
+      if (left > 0 && !mayHaveWater) return;
+      if (left === STEPS) return;
+      const outcome = outcomeOf(parts, kgById, (left * kg) / STEPS);
+      if (keeps(outcome) && (cheapest === null || outcome.centsPerKg < cheapest))
+        cheapest = outcome.centsPerKg;
+      return;
+    }
+    for (let n = 0; n <= left && (n * kg) / STEPS <= parts[i]!.leftKg; n++)
+      pour(i + 1, left - n, { ...kgById, [parts[i]!.id]: (n * kg) / STEPS });
+  };
+  pour(0, STEPS, {});
+  return cheapest;
+}
+
 describe('a blend with no solution says which limit to loosen', () => {
   it('salt that no lot is under', () => {
     expect(
@@ -155,22 +179,129 @@ describe('a blend with no solution says which limit to loosen', () => {
           mayHaveWater: false,
         }),
       ),
-    ).toEqual([{ limit: 'saltMax', wanted: 0.3, reachable: expect.closeTo(0.6, 5) }]);
+    ).toEqual([{ limit: 'saltMax', wanted: 0.3, reachable: expect.closeTo(0.6, 3) }]);
   });
   it('more than there is', () => {
     expect(loosened(blendLots([part('A', liquid(0.1, 2), 3)], { kg: 5, mayHaveWater: false }))).toEqual([
-      { limit: 'kg', wanted: 5, reachable: expect.closeTo(3, 5) },
+      { limit: 'kg', wanted: 5, reachable: expect.closeTo(3, 3) },
     ]);
   });
-  it('savour that cannot be had, and a price that cannot', () => {
+  it('savour that cannot be had, and a price that cannot: any one of them is enough', () => {
     const parts = [part('A', liquid(0.1, 2, { glutamate: 0.0002 }), 100, 200)];
-    expect(
-      loosened(blendLots(parts, { kg: 5, umamiMin: 0.5, mayHaveWater: true })).map((one) => one.limit),
-    ).toEqual(['umamiMin']);
-    expect(
-      loosened(blendLots(parts, { kg: 5, centsPerKgMax: 50, brixMin: 2, mayHaveWater: true })).length,
-    ).toBeGreaterThan(0);
+    expect(loosened(blendLots(parts, { kg: 5, umamiMin: 0.5, mayHaveWater: true }))).toEqual([
+      { limit: 'umamiMin', wanted: 0.5, reachable: expect.closeTo(0.02, 4) },
+    ]);
+    // by hand: 2.1 °Brix at 200; 2 °Brix want 0.9524 of it, 190.5; at 50 it is a quarter of it, 0.525
+    expect(loosened(blendLots(parts, { kg: 5, centsPerKgMax: 50, brixMin: 2, mayHaveWater: true }))).toEqual([
+      { limit: 'brixMin', wanted: 2, reachable: expect.closeTo(0.525, 3) },
+      { limit: 'centsPerKgMax', wanted: 50, reachable: expect.closeTo(190.5, 1) },
+    ]);
   });
+  it('too little of the strong one: less of it, or weaker, by hand', () => {
+    const parts = [part('strong', liquid(0, 6), 2)];
+    expect(loosened(blendLots(parts, { kg: 10, brixMin: 3, mayHaveWater: true }))).toEqual([
+      { limit: 'kg', wanted: 10, reachable: expect.closeTo(4, 2) },
+      { limit: 'brixMin', wanted: 3, reachable: expect.closeTo(1.2, 3) },
+    ]);
+  });
+  it('water that would do alone is no blend, and a least over the most is a sentence', () => {
+    const parts = [part('A', liquid(0.6, 2))];
+    expect(blendLots(parts, { kg: 5, saltMax: 0.3, mayHaveWater: true })).toEqual({ kind: 'onlyWater' });
+    expect(blendLots(parts, { kg: 5, saltMin: 0.9, saltMax: 0.3, mayHaveWater: true })).toEqual({
+      kind: 'contradiction',
+      least: 'saltMin',
+      most: 'saltMax',
+      leastValue: 0.9,
+      mostValue: 0.3,
+    });
+  });
+  it('against brute force on 300 problems: none that is poured by the tenth is cheaper, what is refused cannot be, and loosened as told it can (seed 64)', () => {
+    const tenths = (max: number) => fc.integer({ min: 0, max: 1000 }).map((n) => (n * max) / 1000);
+    const lots = fc.array(
+      fc.record({
+        salt: tenths(1.5),
+        solids: tenths(12),
+        glutamate: tenths(0.002),
+        imp: tenths(0.0006),
+        left: tenths(12),
+        cents: tenths(900),
+      }),
+      { minLength: 1, maxLength: 3 },
+    );
+    const some = <T>(of: fc.Arbitrary<T>) => fc.option(of, { nil: undefined });
+    const limits = fc.record({
+      saltMin: some(tenths(1)),
+      saltMax: some(tenths(1.2)),
+      brixMin: some(tenths(8)),
+      brixMax: some(tenths(10)),
+      umamiMin: some(tenths(0.4)),
+      centsPerKgMax: some(tenths(600)),
+    });
+    let refused = 0;
+    fc.assert(
+      fc.property(
+        lots,
+        limits,
+        fc.integer({ min: 1, max: 20 }),
+        fc.boolean(),
+        (of, limit, kg, mayHaveWater) => {
+          const parts = of.map((one, i) =>
+            part(
+              `L${i}`,
+              liquid(one.salt, one.solids, { glutamate: one.glutamate, imp: one.imp }),
+              one.left,
+              one.cents,
+            ),
+          );
+          const wanted = JSON.parse(JSON.stringify({ kg, mayHaveWater, ...limit })) as BlendWanted;
+          const keeps = (outcome: ReturnType<typeof outcomeOf>, within: number, w: BlendWanted = wanted) =>
+            outcome.saltPercent >= (w.saltMin ?? 0) - within &&
+            outcome.saltPercent <= (w.saltMax ?? 100) + within &&
+            outcome.brix >= (w.brixMin ?? 0) - within &&
+            outcome.brix <= (w.brixMax ?? 100) + within &&
+            outcome.umami >= (w.umamiMin ?? 0) - within &&
+            outcome.centsPerKg <= (w.centsPerKgMax ?? 1e9) + within;
+          const cheapest = bruteForce(parts, wanted, (outcome) => keeps(outcome, 0));
+          const blend = blendLots(parts, wanted);
+          if (blend.kind === 'blend') {
+            expect(keeps(blend.outcome, 2e-3)).toBe(true);
+            if (cheapest !== null) expect(blend.outcome.centsPerKg).toBeLessThanOrEqual(cheapest + 0.05);
+            return;
+          }
+          if (blend.kind === 'onlyWater') {
+            expect(mayHaveWater).toBe(true);
+            return;
+          }
+          expect(cheapest).toBeNull();
+          if (blend.kind === 'contradiction') return;
+          refused += 1;
+          const able = (limits: readonly { limit: string; reachable: number }[], times = 0) => {
+            const loosened = Object.fromEntries(
+              limits.map((one) => {
+                const was = wanted[one.limit as keyof BlendWanted] as number;
+                // a hair over the figure, as it is shown; or short of it by a share of the way
+                return [
+                  one.limit,
+                  one.reachable + (was - one.reachable) * times + Math.sign(one.reachable - was) * 1e-6,
+                ];
+              }),
+            );
+            return ['blend', 'onlyWater'].includes(blendLots(parts, { ...wanted, ...loosened }).kind);
+          };
+          for (const one of blend.either) {
+            expect(able([one]), `${one.limit} at ${one.reachable}`).toBe(true);
+            const way = Math.abs(one.wanted - one.reachable);
+            const tenthOfAPercent = (0.001 * Math.abs(one.reachable)) / Math.max(way, 1e-9);
+            if (way > 0.01 && one.reachable > 0.02 && tenthOfAPercent < 1)
+              expect(able([one], tenthOfAPercent), `${one.limit} a hair short`).toBe(false);
+          }
+          if (blend.either.length === 0 && blend.together.length > 0) expect(able(blend.together)).toBe(true);
+        },
+      ),
+      { seed: 64, numRuns: 300, endOnFailure: true },
+    );
+    expect(refused).toBeGreaterThan(60);
+  }, 60_000);
   it('nonsense is refused by name', () => {
     expect(() => blendLots([], { kg: 1, mayHaveWater: true })).toThrow(/parts/);
     expect(() => blendLots([part('A', liquid(0, 1))], { kg: 0, mayHaveWater: true })).toThrow(

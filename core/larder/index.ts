@@ -1,13 +1,12 @@
 export { asRead } from './as-read';
+export { type Blend, blendLots } from './blend';
 export {
-  type Blend,
   type BlendLimit,
   type BlendPart,
   type BlendWanted,
-  blendLots,
   outcomeOf,
   umamiOfContents,
-} from './blend';
+} from './blend-parts';
 export { concentrate, letDown, type Strengthened } from './concentrate';
 export { contentsOfRow } from './contents-of-row';
 export { type Draw, type Drawable, drawLots, oldestFirst } from './draw-lots';
@@ -29,6 +28,7 @@ export {
   shelfEntries,
   type TraceKey,
 } from './ledger';
+export type { LooserLimit } from './loosen-blend';
 export type { Lot, LotBirth, LotDate, LotLife } from './lot';
 export { EMPTY_TUB_KG, isEmptyTub, isOverdrawn, isPastUse, SCALE_KG } from './lot-state';
 export {

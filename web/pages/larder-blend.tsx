@@ -5,6 +5,7 @@ import { v7 as uuid } from 'uuid';
 import { litres, money, percent, weight } from '../../contract';
 import { type BaseFamily, baseKind } from '../../core/bases';
 import { type Blend, type BlendWanted, blendLots } from '../../core/larder';
+import { holdsOf } from '../../core/matter';
 import type { LotView } from '../../core/views';
 import { Button } from '../components/button';
 import { useOneAtATime } from '../components/form';
@@ -14,8 +15,9 @@ import { Errors, Over, Soft, Subtitle, Title } from '../components/text';
 import { useMinuteMs } from '../data/clock';
 import { useLots } from '../data/queries';
 import { colour, space } from '../theme/tokens';
+import { containsWords } from '../words/holds';
 import { isPouredLot } from '../words/lots';
-import { type BlendField, loosenWords, wantedOf } from './larder-parts/blend-wanted';
+import { type BlendField, contradictionWords, loosenWords, wantedOf } from './larder-parts/blend-wanted';
 import { LarderNav } from './larder-parts/larder-nav';
 import { PouredFrom, WATER } from './larder-parts/poured-from';
 import { useShelf } from './larder-parts/use-shelf';
@@ -146,7 +148,13 @@ export function LarderBlend() {
                   umami as {blend.outcome.umami.toFixed(2)} g in 100 g,{' '}
                   {money(blend.outcome.centsPerKg, kitchen.currency)} a kilo.
                 </p>
-                <Over>It keeps the earliest date of what is poured into it, and every allergen.</Over>
+                <Over>
+                  It keeps the earliest date of what is poured into it.{' '}
+                  {containsWords(
+                    holdsOf(chosen.filter((lot) => blend.kgById[lot.id]).map((lot) => lot.contents)),
+                  )}
+                  .
+                </Over>
                 <Button kind="main" onPress={() => pourOnce(blend)}>
                   It is poured together
                 </Button>
@@ -155,13 +163,18 @@ export function LarderBlend() {
             {blend?.kind === 'none' && (
               <>
                 <Subtitle>No blend of these keeps every limit</Subtitle>
+                <Over>{blend.either.length > 1 ? 'Any one of these is enough' : 'It would have to be'}</Over>
                 <ul>
-                  {blend.loosen.map((one) => (
+                  {[...blend.either, ...blend.together].map((one) => (
                     <li key={one.limit}>{loosenWords(one, kitchen.currency)}</li>
                   ))}
                 </ul>
                 <Soft>Loosen that, or tick another lot.</Soft>
               </>
+            )}
+            {blend?.kind === 'contradiction' && <Errors sentences={[contradictionWords(blend)]} />}
+            {blend?.kind === 'onlyWater' && (
+              <Soft>Water alone would do: say a least strength, salt or umami, or leave the water out.</Soft>
             )}
             {chosen.length === 0 && <Soft>Tick what may go in.</Soft>}
           </section>

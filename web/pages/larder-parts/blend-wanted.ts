@@ -1,5 +1,5 @@
 import { money, typedNumber } from '../../../contract';
-import type { BlendLimit, BlendWanted } from '../../../core/larder';
+import type { Blend, BlendLimit, BlendWanted, LooserLimit } from '../../../core/larder';
 import type { LotView } from '../../../core/views';
 
 /** The fields of a blend. */
@@ -41,26 +41,46 @@ export function wantedOf(
   };
 }
 
-/** A limit that stands in the way, with what can be reached. */
-export function loosenWords(
-  one: { limit: BlendLimit; wanted: number; reachable: number },
-  currency: string,
-): string {
-  const to = (value: number, digits: number) => value.toFixed(digits);
-  switch (one.limit) {
+/** Rounded to the digits shown, and to the side on which there is a blend. */
+const shown = (value: number, digits: number, isMost: boolean): string => {
+  const unit = 10 ** digits;
+  const rounded = isMost ? Math.ceil(value * unit - 1e-6) : Math.floor(value * unit + 1e-6);
+  return (rounded / unit).toFixed(digits);
+};
+
+/** A limit that stands in the way, with what it would have to be. */
+export function loosenWords({ limit, wanted, reachable }: LooserLimit, currency: string): string {
+  const most = (digits: number) => shown(reachable, digits, true);
+  const least = (digits: number) => shown(reachable, digits, false);
+  switch (limit) {
     case 'kg':
-      return `${to(one.wanted, 1)} kg: there are ${to(one.reachable, 1)} kg of them.`;
+      return `${least(1)} kg of it, not ${wanted.toFixed(1)}: there is too little for more.`;
     case 'saltMax':
-      return `Salt at most ${to(one.wanted, 2)} %: the least they come to is ${to(one.reachable, 2)} %.`;
+      return `Salt at most ${most(2)} %, not ${wanted.toFixed(2)} %.`;
     case 'saltMin':
-      return `Salt at least ${to(one.wanted, 2)} %: the most they come to is ${to(one.reachable, 2)} %.`;
+      return `Salt at least ${least(2)} %, not ${wanted.toFixed(2)} %.`;
     case 'brixMin':
-      return `Strength at least ${to(one.wanted, 1)} °Brix: the most they come to is ${to(one.reachable, 1)}.`;
+      return `Strength at least ${least(1)} °Brix, not ${wanted.toFixed(1)}.`;
     case 'brixMax':
-      return `Strength at most ${to(one.wanted, 1)} °Brix: the least they come to is ${to(one.reachable, 1)}.`;
+      return `Strength at most ${most(1)} °Brix, not ${wanted.toFixed(1)}.`;
     case 'umamiMin':
-      return `Umami at least ${to(one.wanted, 2)} g: the most they come to is ${to(one.reachable, 2)} g in 100 g.`;
+      return `Umami at least ${least(2)} g in 100 g, not ${wanted.toFixed(2)} g.`;
     case 'centsPerKgMax':
-      return `A kilo at most ${money(one.wanted, currency)}: the least they come to is ${money(one.reachable, currency)}.`;
+      return `A kilo at most ${money(Math.ceil(reachable), currency)}, not ${money(wanted, currency)}.`;
   }
+}
+
+const LIMIT_NAMES: Readonly<Record<BlendLimit, string>> = {
+  kg: 'the amount',
+  saltMin: 'salt',
+  saltMax: 'salt',
+  brixMin: 'strength',
+  brixMax: 'strength',
+  umamiMin: 'umami',
+  centsPerKgMax: 'the price',
+};
+
+/** Two limits that nothing keeps at once. */
+export function contradictionWords(of: Extract<Blend, { kind: 'contradiction' }>): string {
+  return `Nothing has ${LIMIT_NAMES[of.least]} of at least ${of.leastValue} and at most ${of.mostValue}.`;
 }
