@@ -18,7 +18,8 @@ export interface BatchResult {
   yieldGapLitres: number;
   /** where the gap comes from */
   reasons: YieldReason[];
-  heatFactor: { mean: number; sd: number };
+  /** as it ended, and as it was known when it began; that is absent in results of before */
+  heatFactor: { mean: number; sd: number; knew?: { mean: number; sd: number } };
   /** what each stretch of steady heat showed; absent in results of models before 4 */
   segments?: HeatSegment[];
   /** every forecast that was shown, with what came true; absent in results of models before 4 */
@@ -101,7 +102,11 @@ export function batchResult(
     leftPortions: Math.floor((state.closed.leftLitres + 1e-9) / portionL),
     yieldGapLitres: yieldLitres - plan.yieldLitres,
     reasons: reasons(snapshot, state, yieldLitres),
-    heatFactor: { mean: state.pot.heatFactor, sd: Math.sqrt(variance(state.pot.covariance, 'burner')) },
+    heatFactor: {
+      mean: state.pot.heatFactor,
+      sd: Math.sqrt(variance(state.pot.covariance, 'burner')),
+      knew: { mean: state.onBurner.heatFactor.mean, sd: state.onBurner.heatFactor.sd },
+    },
     segments: state.segments,
     forecasts: keptForecasts(snapshot, events),
   };

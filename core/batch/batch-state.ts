@@ -84,6 +84,8 @@ export interface HeatSegment {
   minutes: number;
   /** share of the expected heat that arrived, and one standard deviation of it */
   arriving: { mean: number; sd: number };
+  /** the same as it was known when the stretch began; absent in results of before */
+  knew?: { mean: number; sd: number };
 }
 
 /** What was put by for the larder: as it left the pot. */
@@ -125,6 +127,8 @@ export interface BatchState {
   touchedMs: number;
   /** when the heat or lid was last changed */
   heatSinceMs: number;
+  /** what was known then of the heat that arrives */
+  heatKnown: { mean: number; sd: number };
   readings: LoggedReading[];
   questions: Question[];
   served: number;

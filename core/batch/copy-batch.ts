@@ -21,6 +21,7 @@ export function copyBatch(state: BatchState): BatchState {
     segments: state.segments,
     touchedMs: state.touchedMs,
     heatSinceMs: state.heatSinceMs,
+    heatKnown: state.heatKnown,
     readings: state.readings,
     questions: state.questions,
     served: state.served,

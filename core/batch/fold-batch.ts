@@ -60,6 +60,7 @@ export function openBatch(snapshot: BatchSnapshot, atMs: number): BatchState {
     segments: [],
     touchedMs: atMs,
     heatSinceMs: atMs,
+    heatKnown: input.burner.heatFactor,
     readings: [],
     questions: [],
     served: 0,

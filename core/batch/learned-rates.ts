@@ -1,5 +1,6 @@
 import type { Lid } from '../evaporation';
 import type { HeatSegment } from './batch-state';
+import { evidenceOf } from './evidence-of';
 
 /** A pot on a burner at a setting (share of full to the nearest tenth) under a lid. */
 export interface RateKey {
@@ -82,9 +83,12 @@ export function bestKnownFirst(rates: readonly LearnedRate[]): LearnedRate[] {
 export function learnedRates(segments: readonly HeatSegment[]): LearnedRate[] {
   const groups = new Map<string, { key: RateKey; sums: RateSums }>();
   for (const one of segments) {
+    const seen = evidenceOf(one.arriving, one.knew);
+    if (!seen) continue;
     const key = rateKey(one);
     const name = JSON.stringify(key);
-    groups.set(name, { key, sums: withStretch(groups.get(name)?.sums ?? NO_STRETCHES, one) });
+    const stretch = { arriving: seen, minutes: one.minutes };
+    groups.set(name, { key, sums: withStretch(groups.get(name)?.sums ?? NO_STRETCHES, stretch) });
   }
   return bestKnownFirst([...groups.values()].map(({ key, sums }) => rateOf(key, sums)));
 }

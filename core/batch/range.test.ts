@@ -3,6 +3,7 @@ import { cookedLog, orderOf, snapshotOf } from '../testing/broth';
 import {
   callOf,
   dueSinceMs,
+  evidenceOf,
   foldBatch,
   honesty,
   keptForecasts,
@@ -188,6 +189,7 @@ describe('what the kitchen has learned', () => {
     lid: 'off' as const,
     minutes: 30,
     arriving: { mean, sd: 0.05 },
+    knew: { mean: 1, sd: 1e6 },
     ...change,
   });
   it('by pot, burner, setting and lid, the mean between what was seen, surer with more', () => {
@@ -198,6 +200,35 @@ describe('what the kitchen has learned', () => {
     expect(off.arriving.mean).toBeCloseTo(0.85, 9);
     expect(off.arriving.sd).toBeLessThan(one.arriving.sd);
     expect([off.segments, off.minutes]).toEqual([2, 60]);
+  });
+  it('a kettle that was never read teaches nothing, however often it was cooked in', () => {
+    const unread = Array.from({ length: 6 }, () =>
+      segment(0.6, { arriving: { mean: 0.6, sd: 0.25 }, knew: { mean: 0.6, sd: 0.25 } }),
+    );
+    expect(learnedRates(unread)).toEqual([]);
+    expect(evidenceOf({ mean: 1, sd: 0.22 })).toBeNull();
+    // the doubt grows as the burner wanders
+    expect(evidenceOf({ mean: 0.6, sd: 0.27 }, { mean: 0.6, sd: 0.25 })).toBeNull();
+  });
+  it('what was known before is counted once: five batches that each began where the last ended come to their readings', () => {
+    // by hand: a normal prior and five normal readings, precisions add (any text on Bayesian statistics)
+    const read = [0.8, 0.85, 0.75, 0.82, 0.78];
+    const sd = 0.08;
+    let known = { mean: 1, sd: 0.22 };
+    const seen = read.map((value) => {
+      const precision = 1 / known.sd ** 2 + 1 / sd ** 2;
+      const after = {
+        mean: (known.mean / known.sd ** 2 + value / sd ** 2) / precision,
+        sd: precision ** -0.5,
+      };
+      const shown = evidenceOf(after, known)!;
+      known = after;
+      return shown;
+    });
+    seen.forEach((one, i) => {
+      expect(one.mean).toBeCloseTo(read[i]!, 9);
+      expect(one.sd).toBeCloseTo(sd, 9);
+    });
   });
   it('a burner that has drifted is noticed, one that only wobbles is not', () => {
     const steady = [0.85, 0.8, 0.83, 0.81, 0.84].map((mean) => segment(mean));

@@ -2,6 +2,7 @@ import { and, asc, desc, eq, sql } from 'drizzle-orm';
 import {
   type BatchResult,
   type BurnerSums,
+  evidenceOf,
   type KeptForecast,
   type LearnedRate,
   NO_STRETCHES,
@@ -22,35 +23,41 @@ export function learnFrom(
   result: BatchResult,
 ): void {
   const { id: batchId, burnerId, closedAtMs } = batch;
-  const { mean, sd } = result.heatFactor;
-  tx.insert(burnerResults).values({ batchId, burnerId, closedAtMs, mean, sd, sums: UNKNOWN_BURNER }).run();
+  const { knew, ...heat } = result.heatFactor;
+  const shown = evidenceOf(heat, knew);
+  if (shown)
+    tx.insert(burnerResults)
+      .values({ batchId, burnerId, closedAtMs, ...shown, sums: UNKNOWN_BURNER })
+      .run();
   (result.forecasts ?? []).forEach((one, n) => {
     const { stageId, saidMs, p10Ms, p50Ms, p90Ms, cameMs } = whole(one);
     tx.insert(keptForecasts).values({ batchId, n, stageId, saidMs, p10Ms, p50Ms, p90Ms, cameMs }).run();
   });
-  const stretches = (result.segments ?? []).map((one) => ({ one, key: nameOf(rateKey(one)) }));
-  stretches.forEach(({ one, key }, n) => {
+  const stretches = (result.segments ?? []).flatMap((one) => {
+    const seen = evidenceOf(one.arriving, one.knew);
+    return seen ? [{ one, seen, key: nameOf(rateKey(one)) }] : [];
+  });
+  stretches.forEach(({ one, seen, key }, n) => {
     tx.insert(learnedStretches)
-      .values({ batchId, n, key, closedAtMs, minutes: one.minutes, ...one.arriving, sums: NO_STRETCHES })
+      .values({ batchId, n, key, closedAtMs, minutes: one.minutes, ...seen, sums: NO_STRETCHES })
       .run();
   });
-  sumBurner(tx, burnerId, { closedAtMs, batchId });
+  if (shown) sumBurner(tx, burnerId, { closedAtMs, batchId });
   for (const key of new Set(stretches.map((one) => one.key))) sumRate(tx, key, { closedAtMs, batchId });
 }
 
 /** A batch that is open again has taught nothing yet. */
 export function unlearn(tx: Tx, batchId: string): void {
   const own = tx.select().from(burnerResults).where(eq(burnerResults.batchId, batchId)).get();
-  if (!own) return;
   const keys = tx
-    .selectDistinct({ key: learnedStretches.key })
+    .selectDistinct({ key: learnedStretches.key, closedAtMs: learnedStretches.closedAtMs })
     .from(learnedStretches)
     .where(eq(learnedStretches.batchId, batchId))
     .all();
   for (const table of [burnerResults, learnedStretches, keptForecasts])
     tx.delete(table).where(eq(table.batchId, batchId)).run();
-  sumBurner(tx, own.burnerId, own);
-  for (const { key } of keys) sumRate(tx, key, own);
+  if (own) sumBurner(tx, own.burnerId, own);
+  for (const { key, closedAtMs } of keys) sumRate(tx, key, { closedAtMs, batchId });
 }
 
 export function clearLearned(tx: Tx): void {

@@ -1,6 +1,6 @@
 import type { Lid } from '../../evaporation';
 import { setupOf } from '../../plan';
-import { arrivingAt, changeBurner, covarianceOf, setHeat } from '../../pot';
+import { arrivingAt, changeBurner, covarianceOf, type PotState, setHeat } from '../../pot';
 
 import type { BatchState, HeatSegment } from '../batch-state';
 import type { EventOf, FoldContext } from '../fold-context';
@@ -15,10 +15,8 @@ export function turnHeat(
   atMs: number,
 ): BatchState {
   if (fraction === state.pot.heatFraction) return state;
-  return {
-    ...withSegment(context, state, atMs),
-    pot: setHeat(state.pot, fraction, knownOf(state, fraction)),
-  };
+  const pot = setHeat(state.pot, fraction, knownOf(state, fraction));
+  return { ...withSegment(context, state, atMs), pot, heatKnown: arrivingIn(pot) };
 }
 
 /** A setting this near to one that is known is the same tap. */
@@ -34,20 +32,29 @@ function knownOf(state: BatchState, fraction: number): { mean: number; sd: numbe
 
 export function setLid(context: FoldContext, state: BatchState, lid: Lid, atMs: number): BatchState {
   if (lid === state.pot.lid) return state;
-  return { ...withSegment(context, state, atMs), pot: { ...state.pot, lid } };
+  const pot = { ...state.pot, lid };
+  return { ...withSegment(context, state, atMs), pot, heatKnown: arrivingIn(pot) };
 }
 
 /** All of it into another pot, or onto another burner. What is known of the old burner says nothing of the new one. */
 export function moveOver(context: FoldContext, state: BatchState, event: EventOf<'moved'>): BatchState {
   const { pot: inPot, burner: onBurner } = event.payload;
   const { kitchen } = context.snapshot.input;
+  const pot = changeBurner(state.pot, onBurner.id === state.onBurner.id ? null : onBurner.heatFactor);
   return {
     ...withSegment(context, state, event.actedAtMs),
     inPot,
     onBurner,
     setup: setupOf({ kitchen, pot: inPot, burner: onBurner }),
-    pot: changeBurner(state.pot, onBurner.id === state.onBurner.id ? null : onBurner.heatFactor),
+    pot,
+    heatKnown: arrivingIn(pot),
   };
+}
+
+/** What is known of the heat that arrives, as share of what is expected. */
+function arrivingIn(pot: PotState): { mean: number; sd: number } {
+  const heat = { burner: 1, wander: 1, setting: 1 };
+  return { mean: arrivingAt(pot), sd: Math.sqrt(covarianceOf(pot.covariance, heat, heat)) };
 }
 
 /** The stretch of steady heat that ends now, with what it showed of the burner. */
@@ -56,14 +63,14 @@ export function withSegment(context: FoldContext, state: BatchState, atMs: numbe
   const { pot } = state;
   const since = { ...state, heatSinceMs: atMs };
   if (pot.heatFraction === 0 || minutes < WORTH_KEEPING_MIN) return since;
-  const heat = { burner: 1, wander: 1, setting: 1 };
   const segment: HeatSegment = {
     potId: state.inPot.id,
     burnerId: state.onBurner.id,
     fraction: pot.heatFraction,
     lid: pot.lid,
     minutes,
-    arriving: { mean: arrivingAt(pot), sd: Math.sqrt(covarianceOf(pot.covariance, heat, heat)) },
+    arriving: arrivingIn(pot),
+    knew: state.heatKnown,
   };
   return { ...since, segments: context.append(state.segments, segment) };
 }
