@@ -81,6 +81,8 @@ export function refusalSentence(refusal: Refusal, { units, zone }: SaidIn): stri
       return `${refusal.portions} bowls are ${litres(refusal.litres)}, more than the ${refusal.potName} holds.`;
     case 'moreThanThere':
       return `${litres(refusal.litres)} cannot be stored: the ${refusal.potName} holds ${litres(refusal.thereLitres)}.`;
+    case 'reheatedNotKept':
+      return 'It was reheated: what is left of it is thrown away, and not stored again.';
     case 'stillInThePot': {
       const items = refusal.items.map((one) => `${one.count} ${one.word}`).join(', ');
       return `Still in the pot: ${items}. Take it out first, or say why it is ${BEFORE[refusal.before]} all the same.`;

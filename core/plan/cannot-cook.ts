@@ -16,3 +16,13 @@ export class CannotCook extends RangeError {
     this.name = 'CannotCook';
   }
 }
+
+/** What work comes to, or another answer where that cannot be cooked: a burner’s bad day may never get there. */
+export function orElse<T>(other: T, work: () => T): T {
+  try {
+    return work();
+  } catch (error) {
+    if (error instanceof CannotCook) return other;
+    throw error;
+  }
+}

@@ -19,12 +19,13 @@ export {
   type PlannedLine,
   type PlannedRun,
   type Pot,
+  type SlowReheat,
   type UnmetWish,
 } from './plan';
 export { planBatch, TURNAROUND_MIN } from './plan-batch';
-export { setupOf } from './plan-one';
 export { potInput } from './pot-input';
 export { pulledKg } from './pulled-kg';
+export { setupOf } from './setup-of';
 export { heatDeliveredW, strongestBurner } from './strongest-burner';
 export { timesLine } from './times-line';
 export { type AskedTop, lowestTop, UNDER_THE_TOP_C } from './top-asked';

@@ -11,12 +11,12 @@ import {
   volumeLitres,
 } from '../matter';
 import { CLING_PERCENT, portions } from '../portions';
-import { kitchenAir, liquidLitres, type PotSetup, potLitres } from '../pot';
+import { liquidLitres, potLitres } from '../pot';
 import { allergensOf, type RecipeLine, type Stage } from '../recipe';
 import { thicknessBand } from '../thickness';
 import { litresAtDepth, workingFillLitres } from '../vessel';
 
-import { CannotCook } from './cannot-cook';
+import { CannotCook, orElse } from './cannot-cook';
 import { type CookedStage, type CookedThrough, cookThrough, type Load } from './cook-through';
 import {
   type LetDown,
@@ -27,6 +27,8 @@ import {
   type PlannedLine,
   type PlannedStage,
 } from './plan';
+import { setupOf } from './setup-of';
+import { slowReheat } from './slow-reheat';
 import { HELD_AT_C, type SolvedLoad, solveLoad } from './solve-load';
 import { unmetWishes } from './unmet-wishes';
 import { workings } from './workings';
@@ -72,16 +74,6 @@ function refuseBoiledAway({ stages, end }: CookedThrough, wantedLitres: number):
 
 /** A plan that comes to less than this share of its order for what boils away is no plan. */
 const LEAST_OF_THE_ORDER = 0.9;
-
-/** A burner’s bad day may never get there, and its good one boil dry: then its middle one has to do. */
-function orElse<T>(other: T, work: () => T): T {
-  try {
-    return work();
-  } catch (error) {
-    if (error instanceof CannotCook) return other;
-    throw error;
-  }
-}
 
 /** An order as one batch, whether or not the pot holds it. */
 export function planOne(input: PlanInput): Plan {
@@ -171,9 +163,11 @@ export function planOne(input: PlanInput): Plan {
     ...(input.recipe.base ? { base: plannedBase(input.recipe.base, end.mixture) } : {}),
   };
   const unmet = unmetWishes(input, plan, solved);
+  const slowly = slowReheat(input, load);
   return {
     ...plan,
     ...(unmet.length > 0 ? { unmet } : {}),
+    ...(slowly ? { slowReheat: slowly } : {}),
     workings: workings(input, setup, plan, cooked),
   };
 }
@@ -192,16 +186,6 @@ function plannedBase(kindId: string, { liquid, savour }: Mixture): PlannedBase {
 /** Its length follows the burner, and its doubt with it. */
 function endsByHeat(stage: Stage): boolean {
   return ['fall', 'simmer', 'warm'].includes(stage.ends.rule);
-}
-
-/** The pot, burner and air of a plan, ready for the model. */
-export function setupOf(input: Pick<PlanInput, 'pot' | 'burner' | 'kitchen'>): PotSetup {
-  return {
-    vessel: input.pot.vessel,
-    emptyMassKg: input.pot.emptyMassKg,
-    burner: input.burner,
-    air: kitchenAir(input.kitchen),
-  };
 }
 
 function plannedLine(input: PlanInput, line: RecipeLine, load: Load, wantedLitres: number): PlannedLine {

@@ -130,10 +130,19 @@ export interface PlannedRun {
 /** What the liquid of a base will be, strained. */
 export interface PlannedBase {
   brix: number;
-  /** times the usual strength of its kind; null for a kind without one */
-  strength: number | null;
-  gelatinPercent: number;
-  fatPercent: number;
+  /** A dish brought back that is not hot in time. */
+export interface SlowReheat {
+  /** minutes from the cold to the temperature, and the most there may be */
+  minutes: number;
+  mostMinutes: number;
+  /** minutes for half of it in the same pot; null where that would not do either */
+  halfMinutes: number | null;
+}
+
+/** times the usual strength of its kind; null for a kind without one */
+strength: number | null;
+gelatinPercent: number;
+fatPercent: number;
 }
 
 export interface Plan {
@@ -162,6 +171,8 @@ export interface Plan {
   runs?: PlannedRun[];
   /** what was asked for and cannot be had; absent where all of it can */
   unmet?: UnmetWish[];
+  /** brought back, it is not hot within the hours that the code allows */
+  slowReheat?: SlowReheat;
   saltPercent: number;
   saltToAddG: number;
   saltBroughtG: number;

@@ -126,3 +126,30 @@ describe('its plan and its pot', () => {
     });
   });
 });
+
+describe('hot within two hours (FDA Food Code 2022 § 3-403.11)', () => {
+  const on = (powerW: number, portions: number) => {
+    const order = orderBack(BROTH);
+    return planBatch({ ...order, portions, burner: { ...order.burner, powerW } });
+  };
+  it('a small pot on a good burner says nothing', () => {
+    expect(on(7000, 40)).not.toHaveProperty('slowReheat');
+    expect(planBatch(orderOf())).not.toHaveProperty('slowReheat');
+  });
+  it('26 L at half heat on a weak burner are too slow, and half of it is not: by heat balance, walls and steam on top', () => {
+    const { slowReheat, lines } = on(4600, 105);
+    const kg = lines.find((line) => line.lineId === 'dish')!.edibleKg;
+    const byHand = (mass: number) =>
+      minutesToHeat({
+        parts: [{ massKg: mass, specificHeatKJ: 4, tempC: 5 }],
+        toC: 74,
+        netPowerW: 2300 * 0.4,
+      });
+    expect(byHand(kg)).toBeGreaterThan(120);
+    expect(slowReheat!.mostMinutes).toBe(120);
+    expect(slowReheat!.minutes).toBeGreaterThan(byHand(kg));
+    expect(slowReheat!.minutes).toBeLessThan(1.6 * byHand(kg));
+    expect(slowReheat!.halfMinutes!).toBeLessThan(120);
+    expect(slowReheat!.halfMinutes!).toBeGreaterThan(0.9 * byHand(kg / 2));
+  });
+});

@@ -125,6 +125,7 @@ export function refuseAtPot(
       return fate === 'served' ? refuseHanging(state, overrideReason, 'serving') : null;
     }
     case 'stored': {
+      if (input.recipe.reheats) return { field: 'type', code: 'reheatedNotKept' };
       const { litres, overrideReason } = event.payload;
       const thereLitres = isOpen ? potLitres(state.pot) : brimLitres;
       if (litres > thereLitres * HAND_SHARE + HAND_LITRES)

@@ -1,6 +1,6 @@
-import { litres } from '../../contract';
+import { litres, minutes } from '../../contract';
 import type { MakingRefusal, PotChoice, Split } from '../../core/order';
-import type { PlannedRun, UnmetWish } from '../../core/plan';
+import type { PlannedRun, SlowReheat, UnmetWish } from '../../core/plan';
 import { FOOD_CODE } from '../../core/safety';
 import { bandName } from '../../core/thickness';
 
@@ -41,6 +41,12 @@ export function wayWords(way: Split, portionMl: number): string {
       return `Cooked concentrated in the ${first!.potName} and diluted at service: ${Math.round(portionMl - ml)} mL from the pot and ${ml} mL of hot liquid to the bowl.`;
     }
   }
+}
+
+/** A dish brought back that is too slow, and what makes it quicker. */
+export function slowReheatWords({ minutes: long, mostMinutes, halfMinutes }: SlowReheat): string {
+  const half = halfMinutes === null ? '' : ` Half at a time takes ${minutes(halfMinutes)};`;
+  return `Too slow: ${minutes(long)} to ${FOOD_CODE.reheatC.value} °C, where ${minutes(mostMinutes)} are allowed (§ ${FOOD_CODE.reheatC.section}).${half} ${half ? 'two' : 'Two'} pots, a wider pot or a stronger burner are quicker.`;
 }
 
 /** What was asked for and cannot be had, and what comes nearest. */

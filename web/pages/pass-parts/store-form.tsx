@@ -35,6 +35,8 @@ export function StoreForm({ here }: { here: BatchHere }) {
   const { data: lots = [] } = useLots();
   const isBase = Boolean(here.batch.snapshot.input.recipe.base);
   const { stored } = here.pot.state;
+  if (here.batch.snapshot.input.recipe.reheats)
+    return <Soft>It was brought back hot: what is left of it is thrown away, and not stored again.</Soft>;
   return (
     <Stack aria-label="For the larder">
       <Subtitle>For the larder</Subtitle>

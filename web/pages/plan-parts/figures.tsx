@@ -34,7 +34,7 @@ import {
   useStartBatch,
 } from '../../data/queries';
 import { colour, size, space } from '../../theme/tokens';
-import { runsWords, unmetWords } from '../../words/plans';
+import { runsWords, slowReheatWords, unmetWords } from '../../words/plans';
 import { workingWords } from '../../words/workings';
 import { useKitchenHere } from '../use-kitchen-here';
 import { bowlsKept, bowlsOnTheRange, bowlsOver } from './bowls-at-service';
@@ -182,6 +182,7 @@ export function Figures({
       {plan.unpriced && order.shown && (
         <Unpriced names={plan.unpriced} rows={Object.values(order.shown.input.ingredients)} />
       )}
+      {plan.slowReheat && <Caution>{slowReheatWords(plan.slowReheat)}</Caution>}
       {(plan.unmet ?? []).map((wish) => (
         <div key={wish.wish}>
           <Caution>{unmetWords(wish)}</Caution>
