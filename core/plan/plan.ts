@@ -130,19 +130,19 @@ export interface PlannedRun {
 /** What the liquid of a base will be, strained. */
 export interface PlannedBase {
   brix: number;
-  /** A dish brought back that is not hot in time. */
+  /** times the usual strength of its kind; null for a kind without one */
+  strength: number | null;
+  gelatinPercent: number;
+  fatPercent: number;
+}
+
+/** A dish brought back that is not hot in time. */
 export interface SlowReheat {
   /** minutes from the cold to the temperature, and the most there may be */
   minutes: number;
   mostMinutes: number;
   /** minutes for half of it in the same pot; null where that would not do either */
   halfMinutes: number | null;
-}
-
-/** times the usual strength of its kind; null for a kind without one */
-strength: number | null;
-gelatinPercent: number;
-fatPercent: number;
 }
 
 export interface Plan {
