@@ -116,12 +116,38 @@ export function lotsThatFit<T extends Pick<ShelfLot, 'id' | 'contents'>>(
 
 /** The order with the rows of what will be drawn first laid over the table’s: its salt, its strength, its price. */
 export function layLots(input: PlanInput, lots: readonly ShelfLot[], taken?: readonly string[]): PlanInput {
-  return laidFirst(input, lotsThatFit(lots, holdsAsWritten(input), taken).fit);
+  return laidFirst(input, lotsThatFit(lots, holdsAsWritten(input), taken).fit, taken);
 }
 
-function laidFirst(input: PlanInput, lots: readonly ShelfLot[]): PlanInput {
+/** Draws what a cook has picked, and then the oldest first. */
+function drawTaken(kg: number, lots: readonly ShelfLot[], atMs: number, taken: readonly string[]) {
+  const picked = drawLots(
+    kg,
+    lots.filter((lot) => taken.includes(lot.id)),
+    atMs,
+  );
+  const rest = drawLots(
+    picked.shortKg,
+    lots.filter((lot) => !taken.includes(lot.id)),
+    atMs,
+  );
+  return {
+    draws: [...picked.draws, ...rest.draws],
+    shortKg: rest.shortKg,
+    passedOver: [...picked.passedOver, ...rest.passedOver],
+  };
+}
+
+/** What a cook has picked goes before what is older. */
+function takenFirst<T extends { id: string }>(lots: readonly T[], taken: readonly string[]): T[] {
+  return [...lots].sort((a, b) => Number(taken.includes(b.id)) - Number(taken.includes(a.id)));
+}
+
+function laidFirst(input: PlanInput, lots: readonly ShelfLot[], taken: readonly string[] = []): PlanInput {
   const firsts = Object.keys(input.ingredients).flatMap((rowId) => {
-    const there = oldestFirst(lotsFor(rowId, lots)).filter((lot) => isDrawable(lot, input.serviceAtMs));
+    const there = takenFirst(oldestFirst(lotsFor(rowId, lots)), taken).filter((lot) =>
+      isDrawable(lot, input.serviceAtMs),
+    );
     return there[0] ? [{ rowId, poured: [{ lot: there[0], kg: 1 }] }] : [];
   });
   return laidOver(input, firsts);
@@ -145,14 +171,14 @@ export function planWithLots(
 ): PlanWithLots {
   const holds = holdsAsWritten(input);
   const { fit, others } = lotsThatFit(lots, holds, taken);
-  const first = laidFirst(input, fit);
+  const first = laidFirst(input, fit, taken);
   let plan = planBatch(first);
-  let drawn = drawnBy(first, plan, fit);
+  let drawn = drawnBy(first, plan, fit, taken);
   let laid = first;
   if (drawn.mixed.length > 0) {
     laid = laidOver(first, drawn.mixed);
     plan = planBatch(laid);
-    drawn = drawnBy(laid, plan, fit);
+    drawn = drawnBy(laid, plan, fit, taken);
   }
   const offers = plan.lines.flatMap(({ lineId, ingredientId }) =>
     others
@@ -172,7 +198,7 @@ interface Laid {
   poured: readonly { lot: ShelfLot; kg: number }[];
 }
 
-function drawnBy(input: PlanInput, plan: Plan, lots: readonly ShelfLot[]) {
+function drawnBy(input: PlanInput, plan: Plan, lots: readonly ShelfLot[], taken: readonly string[] = []) {
   const leftKg = new Map(lots.map((lot) => [lot.id, lot.leftKg]));
   const draws: LineDraw[] = [];
   const shorts: ShortLine[] = [];
@@ -181,7 +207,7 @@ function drawnBy(input: PlanInput, plan: Plan, lots: readonly ShelfLot[]) {
     const row = input.ingredients[line.ingredientId]!;
     const there = lotsFor(row.id, lots).map((lot) => ({ ...lot, leftKg: leftKg.get(lot.id)! }));
     if (line.purchasedKg <= 0 || (there.length === 0 && !isBaseRow(row))) continue;
-    const found = drawLots(line.purchasedKg, there, plan.serviceAtMs);
+    const found = drawTaken(line.purchasedKg, there, plan.serviceAtMs, taken);
     for (const draw of found.draws) {
       leftKg.set(draw.lotId, leftKg.get(draw.lotId)! - draw.kg);
       draws.push({ lineId: line.lineId, lotId: draw.lotId, kg: draw.kg * row.yield });

@@ -1,4 +1,5 @@
 import { type Draw, type Drawable, drawLots } from '../larder';
+import { bringsTo, type Holds } from '../matter';
 
 /** Some kilograms of a base that a planned soup wants in its pot at a moment. */
 export interface BaseNeed {
@@ -11,11 +12,14 @@ export interface BaseNeed {
   densityKgPerL: number;
   kg: number;
   atMs: number;
+  /** what the soup holds: a lot that brings more is not counted on */
+  dish?: Holds;
 }
 
 /** A lot with the rows it can stand for. */
 export interface StandingLot extends Drawable {
   satisfies: readonly string[];
+  holds?: Holds;
 }
 
 export interface DemandPart {
@@ -52,7 +56,7 @@ export function baseDemand(needs: readonly BaseNeed[], lots: readonly StandingLo
   const byRow = new Map<string, BaseDemand>();
   for (const need of [...needs].sort((a, b) => a.atMs - b.atMs)) {
     const there = lots
-      .filter((lot) => lot.satisfies.includes(need.rowId))
+      .filter((lot) => lot.satisfies.includes(need.rowId) && !bringsMore(lot, need))
       .map((lot) => ({ ...lot, leftKg: leftKg.get(lot.id)! }));
     const { draws, shortKg, passedOver } = drawLots(need.kg, there, need.atMs);
     for (const draw of draws) leftKg.set(draw.lotId, leftKg.get(draw.lotId)! - draw.kg);
@@ -75,3 +79,6 @@ export function baseDemand(needs: readonly BaseNeed[], lots: readonly StandingLo
     pressing(a) === pressing(b) ? b.wantedKg - a.wantedKg : pressing(a) - pressing(b),
   );
 }
+
+const bringsMore = ({ holds }: StandingLot, { dish }: BaseNeed): boolean =>
+  holds !== undefined && dish !== undefined && bringsTo(holds, dish) !== null;

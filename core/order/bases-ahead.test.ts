@@ -134,3 +134,75 @@ describe('what the days ahead want of the larder', () => {
     expect(leek).toBeCloseTo(edible / INGREDIENT_BY_ID.leek!.yield - edible, 6);
   });
 });
+
+describe('bases of one day share pots, burners and hands', () => {
+  const clash = (a: { fromMs: number; untilMs: number }, b: { fromMs: number; untilMs: number }) =>
+    a.fromMs < b.untilMs && b.fromMs < a.untilMs;
+  const makings = (orders: OrderView[], change: Partial<Parameters<typeof basesAhead>[0]> = {}) =>
+    basesAhead({
+      orders,
+      kitchen,
+      book: BOOK,
+      lots: [],
+      nowMs: NOW,
+      dayBeforeMs: (time, atMs) => zonedTimeMs(time, kitchen.zone, atMs, -1),
+      ...change,
+    }).bases.flatMap(({ making }) => (making ? [making] : []));
+  const SOUPS = [
+    'celeriac-veloute',
+    'trout-chowder',
+    'venison-juniper-sauce',
+    'beetroot-barley-broth',
+    'leek-perry-broth',
+  ];
+
+  it.each([
+    ['for Saturday', SATURDAY, NOW],
+    ['for this evening', Date.UTC(2026, 2, 10, 18, 5), NOW],
+    ['for this noon, five hours off', Date.UTC(2026, 2, 10, 13, 10), NOW],
+  ])('%s: never two on one burner or in one pot at once, and none lit in the past', (_name, serviceAtMs, nowMs) => {
+    const all = makings(
+      SOUPS.map((id) => order(id, 25, serviceAtMs)),
+      { nowMs },
+    );
+    expect(all.length).toBeGreaterThan(2);
+    for (const one of all) {
+      expect(one.startAtMs).toBeGreaterThanOrEqual(nowMs);
+      expect(one.latestStartMs).toBeGreaterThanOrEqual(nowMs);
+      for (const other of all) {
+        if (one === other || (one.potId !== other.potId && one.burnerId !== other.burnerId)) continue;
+        const span = (of: typeof one) => ({ fromMs: of.startAtMs, untilMs: of.readyAtMs });
+        expect(clash(span(one), span(other)), `${one.name} and ${other.name}`).toBe(false);
+      }
+    }
+  });
+  it('a burner that something stands on is not counted on until it is free, and what cannot be in time says so', () => {
+    const serviceAtMs = Date.UTC(2026, 2, 10, 18, 5);
+    const untilMs = serviceAtMs + HOUR;
+    const busy = kitchen.burners.flatMap(({ id: burnerId, potIds }) =>
+      potIds.map((potId) => ({ potId, burnerId, untilMs })),
+    );
+    const [free] = makings([order('celeriac-veloute', 25, serviceAtMs)]);
+    const [late] = makings([order('celeriac-veloute', 25, serviceAtMs)], { busy });
+    expect(free!.isLate).toBe(false);
+    expect(late!.isLate).toBe(true);
+    expect(late!.startAtMs).toBeGreaterThanOrEqual(untilMs);
+  });
+  it('several batches in one pot have their own ends, the last when it is all there', () => {
+    const small = { ...kitchen, pots: kitchen.pots.filter((pot) => pot.id === 'rondeau-24') };
+    const [making] = makings([order('celeriac-veloute', 120, SATURDAY, 'rondeau-24')], { kitchen: small });
+    expect(making!.batches).toBeGreaterThan(1);
+    expect(making!.runs).toHaveLength(making!.batches);
+    const ends = making!.runs.map((run) => run.readyAtMs);
+    expect(ends).toEqual([...ends].sort((a, b) => a - b));
+    expect(ends.at(-1)).toBe(making!.readyAtMs);
+    expect(new Set(ends).size).toBe(ends.length);
+  });
+  it('a stock with fish in it is not counted on for a soup that has none', () => {
+    const fishy = { ...lot('chicken-stock', 60) };
+    const without = makings([order('celeriac-veloute', 40)], { lots: [fishy] });
+    expect(without).toEqual([]);
+    const contents = { ...fishy.contents, allergens: ['fish' as const], diet: 'fish' as const };
+    expect(makings([order('celeriac-veloute', 40)], { lots: [{ ...fishy, contents }] })).toHaveLength(1);
+  });
+});

@@ -1,9 +1,10 @@
 import { orderedRecipe } from '../book';
 import { coolingHours } from '../cooling';
-import { isBaseRow, layLots, type ShelfLot } from '../larder';
-import { type Plan, type PlanInput, planBatch, strongestBurner } from '../plan';
+import { holdsAsWritten, isBaseRow, layLots, type ShelfLot } from '../larder';
+import { heatDeliveredW, type Plan, type PlanInput, planBatch } from '../plan';
 import { type Recipe, recipeRowId } from '../recipe';
 import { type BaseDemand, type BaseNeed, baseDemand } from './base-demand';
+import { type MakingShape, type Reserved, readySlot, reservedBy } from './base-schedule';
 import { cannotBeCooked, type OrderRefusal } from './order-refusal';
 import type { OrderRequest, PlanningKitchen } from './order-request';
 import { planInputOf } from './plan-input';
@@ -20,6 +21,8 @@ export interface BasesAsked {
   book: readonly Recipe[];
   lots: readonly ShelfLot[];
   nowMs: number;
+  /** pots and burners that something stands on now, and until when, ms */
+  busy?: readonly { potId: string; burnerId: string; untilMs: number }[];
   /** the hour HH:MM of the day before a moment, in the kitchen's zone, ms */
   dayBeforeMs: (time: string, atMs: number) => number;
 }
@@ -40,6 +43,10 @@ export interface Making {
   /** the latest it can be lit and still be there hot, straight from the sieve, ms */
   latestStartMs: number;
   batches: number;
+  /** each of them, where the pot takes several one after the other */
+  runs: readonly { startAtMs: number; readyAtMs: number }[];
+  /** nothing is free early enough: it is ready after it is wanted */
+  isLate: boolean;
 }
 
 export interface BaseAhead {
@@ -83,10 +90,17 @@ const MOST_LEVELS = 4;
  */
 export function basesAhead(asked: BasesAsked): BasesAhead {
   const refused = new Map<string, RefusedOrder>();
+  const plans: PlansMade = new Map();
+  const already = reservedAlready(asked);
   let needs: BaseNeed[] = asked.orders.flatMap((order) => needsOf(asked, order, refused));
   let answer: BaseAhead[] = [];
   for (let level = 0; level < MOST_LEVELS; level++) {
-    answer = baseDemand(needs, asked.lots.map(standing)).map((demand) => withMaking(asked, demand));
+    const reserved = [...already];
+    answer = baseDemand(needs, asked.lots.map(standing)).map((demand) => {
+      const one = withMaking(asked, demand, reserved, plans);
+      reserved.push(...one.reserved);
+      return one.base;
+    });
     const below = answer.flatMap((one) => needsOfMaking(asked, one));
     const known = needs.filter((need) => !need.orderId.startsWith('making '));
     const next = [...known, ...below];
@@ -96,7 +110,7 @@ export function basesAhead(asked: BasesAsked): BasesAhead {
   return { bases: answer, refused: [...refused.values()] };
 }
 
-const standing = (lot: ShelfLot) => ({ ...lot, satisfies: lot.contents.satisfies });
+const standing = (lot: ShelfLot) => ({ ...lot, satisfies: lot.contents.satisfies, holds: lot.contents });
 
 function needsOf(asked: BasesAsked, order: KeptOrder, refused: Map<string, RefusedOrder>): BaseNeed[] {
   const recipe = orderedRecipe(order.request.recipeId, asked.kitchen, asked.book);
@@ -122,6 +136,7 @@ function needsIn(
   orderId: string,
   forName: string,
 ): BaseNeed[] {
+  const dish = holdsAsWritten(input);
   return plan.lines.flatMap((line) => {
     const row = input.ingredients[line.ingredientId]!;
     if (!isBaseRow(row) || line.purchasedKg < 1e-3) return [];
@@ -135,6 +150,7 @@ function needsIn(
         densityKgPerL: row.densityKgPerL,
         kg: line.purchasedKg,
         atMs: stage?.startMs ?? plan.serviceAtMs,
+        dish,
       },
     ];
   });
@@ -155,48 +171,132 @@ function planOf(
   }
 }
 
-function withMaking(asked: BasesAsked, demand: BaseDemand): BaseAhead {
-  if (demand.toMakeKg === 0 || demand.byMs === null) return { demand, making: null };
+/** What stands on the range, and what the kept orders will take of it themselves. */
+function reservedAlready(asked: BasesAsked): Reserved[] {
+  const standing = (asked.busy ?? []).map((one) => ({ ...one, fromMs: asked.nowMs, hands: [] }));
+  const cooked = asked.orders.flatMap((order): Reserved[] => {
+    const recipe = orderedRecipe(order.request.recipeId, asked.kitchen, asked.book);
+    const planned = recipe && planOf(asked, order.request, recipe);
+    if (!planned || Array.isArray(planned)) return [];
+    const { potId, burnerId, serviceAtMs } = order.request;
+    const { startAtMs } = planned.plan;
+    return [{ potId, burnerId, fromMs: startAtMs, untilMs: serviceAtMs, hands: handsIn(planned) }];
+  });
+  return [...standing, ...cooked];
+}
+
+/** When a plan wants both hands. */
+function handsIn({ input, plan }: { input: PlanInput; plan: Plan }): Reserved['hands'] {
+  return plan.stages.flatMap(({ stageId, startMs, minutes }) => {
+    const stage = input.recipe.stages.find((one) => one.id === stageId);
+    return stage?.attention.kind === 'handsOn'
+      ? [{ fromMs: startMs, untilMs: startMs + minutes * 60_000 }]
+      : [];
+  });
+}
+
+interface Candidate {
+  pot: PlanningKitchen['pots'][number];
+  burner: PlanningKitchen['burners'][number];
+  plan: Plan;
+  shape: MakingShape;
+  readyMs: number | null;
+}
+
+function withMaking(
+  asked: BasesAsked,
+  demand: BaseDemand,
+  reserved: readonly Reserved[],
+  plans: PlansMade,
+): { base: BaseAhead; reserved: Reserved[] } {
+  const without = (base: BaseAhead) => ({ base, reserved: [] });
+  if (demand.toMakeKg === 0 || demand.byMs === null) return without({ demand, making: null });
   const recipe = asked.book.find(
     (one) => recipeRowId(one.id) === demand.rowId || one.stocksAs === demand.rowId,
   );
-  if (!recipe) return { demand, making: null, refusal: { code: 'noRecipe' } };
+  if (!recipe) return without({ demand, making: null, refusal: { code: 'noRecipe' } });
   const litres = Math.ceil(((demand.toMakeKg / demand.densityKgPerL) * OVER) / STEP_L) * STEP_L;
-  const tried = asked.kitchen.pots.flatMap((pot) => {
-    const burner = strongestBurner(asked.kitchen.burners, pot.id);
-    if (!burner) return [];
-    const readyMs = readyBy(asked, demand.byMs!);
-    const planned = planOf(asked, requestFor(recipe, litres, readyMs, pot.id, burner.id), recipe);
-    return [{ pot, burner, planned, readyMs }];
+  const when = { wantedMs: readyBy(asked, demand.byMs), byMs: demand.byMs, nowMs: asked.nowMs };
+  const isLate = ({ readyMs }: Candidate) => readyMs === null || readyMs > when.byMs;
+  const refusals: OrderRefusal[] = [];
+  const candidates = asked.kitchen.pots.flatMap((pot) => {
+    const found: Candidate[] = [];
+    const burners = asked.kitchen.burners.filter((burner) => burner.potIds.includes(pot.id));
+    // the strongest that is free; a weaker one only where it is not
+    for (const burner of burners.sort((a, b) => heatDeliveredW(b) - heatDeliveredW(a))) {
+      const request = requestFor(recipe, litres, when.wantedMs, pot.id, burner.id);
+      const planned = plannedOnce(plans, asked, request, recipe);
+      if (Array.isArray(planned)) {
+        refusals.push(...planned);
+        continue;
+      }
+      const shape = shapeOf(planned, pot.id, burner.id);
+      const one = { pot, burner, plan: planned.plan, shape, readyMs: readySlot(shape, when, reserved) };
+      found.push(one);
+      if (!isLate(one)) break;
+    }
+    return found;
   });
-  const fits = tried.flatMap((one) => (Array.isArray(one.planned) ? [] : [{ ...one, planned: one.planned }]));
-  const best = fits.sort(
-    (a, b) =>
-      a.planned.plan.batches - b.planned.plan.batches ||
-      a.planned.plan.workingFillLitres - b.planned.plan.workingFillLitres,
-  )[0];
-  if (!best) {
-    const why = tried.map((one) => one.planned).find((planned) => Array.isArray(planned));
-    return { demand, making: null, refusal: why?.[0] ?? { code: 'noPot' } };
-  }
-  const { plan } = best.planned;
-  const readyAtMs = plan.readyAtMs;
+  const off = ({ readyMs }: Candidate) => Math.abs((readyMs ?? Number.MAX_SAFE_INTEGER) - when.wantedMs);
+  const best = candidates
+    .filter((one) => one.readyMs !== null)
+    .sort(
+      (a, b) =>
+        Number(isLate(a)) - Number(isLate(b)) ||
+        a.plan.batches - b.plan.batches ||
+        a.plan.workingFillLitres - b.plan.workingFillLitres ||
+        off(a) - off(b) ||
+        heatDeliveredW(b.burner) - heatDeliveredW(a.burner),
+    )[0];
+  if (!best) return without({ demand, making: null, refusal: refusals[0] ?? { code: 'noPot' } });
+  const { plan, pot, burner, shape } = best;
+  const readyAtMs = best.readyMs!;
+  const moved = readyAtMs - plan.readyAtMs;
+  const runs = (plan.runs ?? []).map((run) => ({
+    startAtMs: run.startAtMs + moved,
+    readyAtMs: run.readyAtMs + moved,
+  }));
+  const making: Making = {
+    recipeId: recipe.id,
+    name: recipe.name,
+    litres,
+    potId: pot.id,
+    potName: pot.name,
+    burnerId: burner.id,
+    burnerName: burner.name,
+    startAtMs: readyAtMs - shape.longMs,
+    readyAtMs,
+    coldAtMs: readyAtMs + coolingHours(COOLING) * 3_600_000,
+    latestStartMs: Math.max(asked.nowMs, demand.byMs - shape.longMs),
+    batches: plan.batches,
+    runs,
+    isLate: isLate(best),
+  };
+  return { base: { demand, making }, reserved: [reservedBy(shape, readyAtMs)] };
+}
+
+/** What makings were planned as, by what, how much, where. */
+type PlansMade = Map<string, ReturnType<typeof planOf>>;
+
+/** As long as it is for one hour it is for another: it is planned once. */
+function plannedOnce(plans: PlansMade, asked: BasesAsked, request: OrderRequest, recipe: Recipe) {
+  const { recipeId, portions, potId, burnerId } = request;
+  const key = `${recipeId} ${portions} ${potId} ${burnerId}`;
+  const known = plans.get(key) ?? planOf(asked, request, recipe);
+  plans.set(key, known);
+  return known;
+}
+
+function shapeOf(planned: { input: PlanInput; plan: Plan }, potId: string, burnerId: string): MakingShape {
+  const { startAtMs, readyAtMs } = planned.plan;
   return {
-    demand,
-    making: {
-      recipeId: recipe.id,
-      name: recipe.name,
-      litres,
-      potId: best.pot.id,
-      potName: best.pot.name,
-      burnerId: best.burner.id,
-      burnerName: best.burner.name,
-      startAtMs: plan.startAtMs,
-      readyAtMs,
-      coldAtMs: readyAtMs + coolingHours(COOLING) * 3_600_000,
-      latestStartMs: demand.byMs - (readyAtMs - plan.startAtMs),
-      batches: plan.batches,
-    },
+    potId,
+    burnerId,
+    longMs: readyAtMs - startAtMs,
+    hands: handsIn(planned).map(({ fromMs, untilMs }) => ({
+      fromMs: readyAtMs - fromMs,
+      untilMs: readyAtMs - untilMs,
+    })),
   };
 }
 

@@ -26,6 +26,7 @@ import { useLivePot } from '../data/use-pot';
 import { colour, font, media, size, space, target } from '../theme/tokens';
 import { nextActionWords, reasonWords } from '../words/batch';
 import { dateWords, lotAmount } from '../words/lots';
+import { orderAddress } from './plan-parts/order-address';
 import { useKitchenHere } from './use-kitchen-here';
 
 const Line = styled.ol`
@@ -141,7 +142,7 @@ export function Today() {
         ))}
       </Line>
       <UseFirst kitchen={kitchen} nowMs={nowMs} />
-      <Ahead kitchen={kitchen} />
+      <Ahead kitchen={kitchen} nowMs={nowMs} />
       <LastTime zone={kitchen.zone} />
       <Soft>
         Water boils at {boilingPointC({ altitudeM: kitchen.altitudeM }).toFixed(1)} °C here. The local code
@@ -180,7 +181,7 @@ function UseFirst({ kitchen, nowMs }: { kitchen: KitchenView; nowMs: number }) {
 const LEAST_KG = 0.01;
 
 /** What is kept for the days ahead, each to be opened when its day has come. */
-function Ahead({ kitchen }: { kitchen: KitchenView }) {
+function Ahead({ kitchen, nowMs }: { kitchen: KitchenView; nowMs: number }) {
   const { data: orders = [] } = useOrders();
   const { data: recipes = [] } = useRecipes();
   const { data: foods } = useFoods();
@@ -189,23 +190,12 @@ function Ahead({ kitchen }: { kitchen: KitchenView }) {
     <section>
       <Subtitle>Kept for the days ahead</Subtitle>
       <Kept>
-        {orders.map(({ id, request }) => {
-          const service = kitchen.services.find(
-            (one) => one.time === hourMinute(request.serviceAtMs, kitchen.zone),
-          );
-          const address = new URLSearchParams({
-            recipe: request.recipeId,
-            portions: String(request.portions),
-            portionMl: String(request.portionMl),
-            pot: request.potId,
-            burner: request.burnerId,
-            ...(service ? { service: service.id } : {}),
-            order: id,
-          });
+        {orders.map((order) => {
+          const { id, request } = order;
           return (
             <li key={id}>
               {day(request.serviceAtMs, kitchen.zone)}, {hourMinute(request.serviceAtMs, kitchen.zone)}:{' '}
-              <Link to={`/plan?${address}`}>
+              <Link to={orderAddress(order, kitchen, nowMs)}>
                 {Math.round(request.portions)} bowls of{' '}
                 {(foods && orderedRecipe(request.recipeId, foods, recipes)?.name.toLowerCase()) ??
                   request.recipeId}

@@ -95,7 +95,7 @@ function inputFor(asked: OrderAsked, changes = asked.request.changes): PlanInput
   const { changes: _changes, ...request } = asked.request;
   const whole = changes && changes.length > 0 ? { ...request, changes } : request;
   const input = planInputOf(whole, asked.kitchen, asked.recipe, asked.book);
-  return Array.isArray(input) ? null : layLots(input, asked.lots);
+  return Array.isArray(input) ? null : layLots(input, asked.lots, asked.request.lotIds);
 }
 
 function weighedSwaps(asked: OrderAsked & { more?: readonly Substitution[] }): WeighedSwap[] {

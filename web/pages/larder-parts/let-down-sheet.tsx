@@ -36,7 +36,11 @@ export function LetDownSheet({
   const kg = (typedLitres ?? 0) * lot.contents.densityKgPerL;
   const found = strengthened(lot, kg, typedBrix);
   const isDown = typedBrix !== null && typedBrix < lot.brix;
-  const glaze = book.find((one) => one.base === 'stock-glaze');
+  const glaze = book.find(
+    (one) =>
+      baseKind(one.base)?.family === 'concentrate' &&
+      one.lines.some((line) => lot.contents.satisfies.includes(line.ingredientId)),
+  );
   const tooMuch = kg > lot.leftKg + 0.05;
   const keep = useOneAtATime(async () => {
     if (typeof found === 'string') return;
@@ -110,13 +114,19 @@ export function LetDownSheet({
           It is let down
         </Button>
       ) : (
-        glaze && (
-          <Link
-            to={`/plan?recipe=${glaze.id}&amountBy=litres&portions=${typeof found === 'string' ? 1 : found.litres.toFixed(1)}`}
-          >
-            Plan it as a batch
-          </Link>
-        )
+        <>
+          {glaze ? (
+            <Link
+              to={`/plan?recipe=${glaze.id}&amountBy=litres&portions=${typeof found === 'string' ? 1 : found.litres.toFixed(1)}&lots=${lot.id}`}
+            >
+              Plan {glaze.name.toLowerCase()} from this lot
+            </Link>
+          ) : (
+            <Soft>
+              No recipe of the book reduces it. Reduce it in a pan, then count what is left and read it.
+            </Soft>
+          )}
+        </>
       )}
     </Sheet>
   );

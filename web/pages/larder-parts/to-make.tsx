@@ -1,6 +1,14 @@
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { day, dayAndHour, hourMinute, type KitchenView, litres, refusalSentence } from '../../../contract';
+import {
+  day,
+  dayAndHour,
+  daysAhead,
+  hourMinute,
+  type KitchenView,
+  litres,
+  refusalSentence,
+} from '../../../contract';
 import { orderedRecipe } from '../../../core/book';
 import type { BaseAhead } from '../../../core/order';
 import { Button } from '../../components/button';
@@ -10,6 +18,7 @@ import {
   useCancelOrder,
   useFoods,
   useLots,
+  useOpenBatches,
   useOrders,
   useRecipes,
   useWholeKitchen,
@@ -61,10 +70,16 @@ export function ToMake({ kitchen, nowMs }: { kitchen: KitchenView; nowMs: number
   const { data: book } = useRecipes();
   const { data: lots } = useLots();
   const whole = useWholeKitchen(kitchen);
+  const { data: open = [] } = useOpenBatches();
+  const busy = open.map(({ potId, burnerId, snapshot }) => ({
+    potId,
+    burnerId,
+    untilMs: snapshot.plan.serviceAtMs,
+  }));
   const minuteMs = Math.floor(nowMs / 300_000) * 300_000;
   const asked =
     orders && book && lots && whole
-      ? { orders, kitchen: whole, book, lots: lots.filter((lot) => lot.leftKg > 0), nowMs: minuteMs }
+      ? { orders, kitchen: whole, book, lots: lots.filter((lot) => lot.leftKg > 0), nowMs: minuteMs, busy }
       : null;
   const { data: ahead, error } = useComputed('bases', asked);
   if (!orders || !ahead) {
@@ -92,7 +107,7 @@ export function ToMake({ kitchen, nowMs }: { kitchen: KitchenView; nowMs: number
       />
       <List>
         {ahead.bases.map((base) => (
-          <BaseCard key={base.demand.rowId} base={base} kitchen={kitchen} />
+          <BaseCard key={base.demand.rowId} base={base} kitchen={kitchen} nowMs={nowMs} />
         ))}
       </List>
       {orders.length > 0 && <KeptOrders kitchen={kitchen} />}
@@ -100,7 +115,7 @@ export function ToMake({ kitchen, nowMs }: { kitchen: KitchenView; nowMs: number
   );
 }
 
-function BaseCard({ base, kitchen }: { base: BaseAhead; kitchen: KitchenView }) {
+function BaseCard({ base, kitchen, nowMs }: { base: BaseAhead; kitchen: KitchenView; nowMs: number }) {
   const { zone } = kitchen;
   const { demand, making } = base;
   const l = (kg: number) => litres(kg / demand.densityKgPerL);
@@ -133,14 +148,22 @@ function BaseCard({ base, kitchen }: { base: BaseAhead; kitchen: KitchenView }) 
           deep. At the latest {dayAndHour(making.latestStartMs, zone)}, used hot.
         </p>
       )}
-      {making && making.batches > 1 && <Caution>it wants {making.batches} batches in that pot.</Caution>}
+      {making && making.batches > 1 && (
+        <Caution>
+          it wants {making.batches} batches in that pot, ready{' '}
+          {making.runs.map((run) => hourMinute(run.readyAtMs, zone)).join(', ')}.
+        </Caution>
+      )}
+      {making?.isLate && (
+        <Caution>nothing is free in time: it comes after it is wanted. Use another base.</Caution>
+      )}
       {base.refusal && <p>{makingRefusalWords(base.refusal, (one) => refusalSentence(one, kitchen))}</p>}
-      {making && <Link to={planAddress(making, zone)}>Plan it</Link>}
+      {making && <Link to={planAddress(making, zone, nowMs)}>Plan it</Link>}
     </Card>
   );
 }
 
-function planAddress(making: NonNullable<BaseAhead['making']>, zone: string): string {
+function planAddress(making: NonNullable<BaseAhead['making']>, zone: string, nowMs: number): string {
   return `/plan?${new URLSearchParams({
     recipe: making.recipeId,
     amountBy: 'litres',
@@ -148,6 +171,7 @@ function planAddress(making: NonNullable<BaseAhead['making']>, zone: string): st
     pot: making.potId,
     burner: making.burnerId,
     by: hourMinute(making.readyAtMs, zone),
+    day: String(Math.max(0, daysAhead(nowMs, making.readyAtMs, zone))),
   })}`;
 }
 
