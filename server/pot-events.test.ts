@@ -1,6 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { BatchView, KitchenView, PageOf } from '../contract';
 import { foldBatch, type LearnedRate } from '../core/batch';
+import { burnerFor } from '../core/order';
 import type { BatchHead } from '../core/views';
 import { seed } from '../demo/seed';
 import { chowderOrder, fieldOf, said, sentences } from './testing/say';
@@ -125,16 +126,22 @@ describe('moved to another pot', () => {
 });
 
 describe('what a closed batch teaches', () => {
-  it('its stretches of heat stand in the kitchen, and start the next batch on that pot and burner', async () => {
+  it('its stretches of heat that were read stand in the kitchen, and start the next batch on that pot and burner', async () => {
     const learned: LearnedRate[] = (await ask('GET', '/kitchen/learned')).json;
-    const known = learned.find(
-      (one) => one.burnerId === 'gas-2' && one.potId === 'stockpot-40' && one.fraction < 1,
-    );
-    expect(known).toBeDefined();
-    expect(known!.segments).toBeGreaterThan(0);
-    const next: BatchView[] = (await ask('GET', '/batches/open')).json;
-    const there = next.find((one) => one.potId === 'stockpot-40')!;
-    expect(there.snapshot.input.burner.settings!.map((one) => one.fraction)).toContain(known!.fraction);
+    const known = learned.find((one) => one.fraction < 1)!;
+    expect(known.segments).toBeGreaterThan(0);
+    const { burners }: KitchenView = (await ask('GET', '/kitchen')).json;
+    const burner = burners.find((one) => one.id === known.burnerId)!;
+    const next = burnerFor({ learned }, burner, known.potId);
+    expect(next.settings!.map((one) => one.fraction)).toContain(known.fraction);
+  });
+  it('a kettle that nobody ever read has taught nothing', async () => {
+    const learned: LearnedRate[] = (await ask('GET', '/kitchen/learned')).json;
+    expect(learned.filter((one) => one.burnerId === 'jacket')).toEqual([]);
+    const { burners }: KitchenView = (await ask('GET', '/kitchen')).json;
+    expect(burners.find((one) => one.id === 'jacket')!.heatFactor).toMatchObject({ mean: 1, batches: 0 });
+    const { rows } = (await ask('GET', '/batches')).json as PageOf<BatchHead>;
+    expect(rows.some((one) => one.burnerId === 'jacket')).toBe(true);
   });
   it('every forecast that was shown is frozen with what came true', async () => {
     const { rows } = (await ask('GET', '/batches')).json as PageOf<BatchHead>;

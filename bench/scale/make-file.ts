@@ -5,7 +5,7 @@ import type { KitchenSeed } from '../../contract';
 import { foldBatch } from '../../core/batch';
 import { drawsOfBatch, foldLarder, lotsOfBatch } from '../../core/larder';
 import { seed } from '../../demo/seed';
-import { openStorage } from '../../server/storage';
+import { openStorage, PROJECTIONS } from '../../server/storage';
 
 const DAY_MS = 86_400_000;
 const FORTNIGHT_MS = 14 * DAY_MS;
@@ -47,10 +47,11 @@ function usedUp(kitchen: KitchenSeed): KitchenSeed['larderEvents'] {
  * A kitchen's file with so many closed batches and their lots: the demo's fortnight again and again into the past, each
  * with ids and days of its own, copied row by row, what is kept of it too. The last fortnight is the demo's as it is.
  *
- * @returns the folder; made once and kept while the demo is the same
+ * @returns the folder; made once and kept while the demo and what is kept of a log are the same
  */
 export function fileOf(batches: number, root: string): string {
-  const folder = join(root, String(batches));
+  const versions = Object.values(PROJECTIONS).join('-');
+  const folder = join(root, `${batches} of ${versions}`);
   const done = join(folder, 'slow-pot.db');
   if (existsSync(done)) return folder;
   rmSync(folder, { recursive: true, force: true });

@@ -9,7 +9,7 @@ import { mustComeCold } from '../../core/safety';
 import { Button } from '../components/button';
 import { LinkButton } from '../components/link-button';
 import { Empty, Halves, Page, Waiting } from '../components/page';
-import { Caution, Over, Soft, Subtitle, Title } from '../components/text';
+import { Caution, Errors, Over, Soft, Subtitle, Title } from '../components/text';
 import { Tub } from '../components/tub';
 import { ApiError } from '../data/api';
 import { useMinuteMs } from '../data/clock';
@@ -165,30 +165,33 @@ function reheatAddress(lot: LotDetail['lot'], recipes: readonly Recipe[] = []): 
 }
 
 function StoryList({ detail, kitchen }: { detail: LotDetail; kitchen: KitchenView }) {
-  const { tell } = useShelf();
+  const { tell, refusals } = useShelf();
   return (
-    <Story>
-      {[...detail.story].reverse().map((line) => (
-        <li key={line.eventId}>
-          <span>
-            {storyWords(line, kitchen.units)}
-            <Over as="span" style={{ display: 'block' }}>
-              {dayAndHour(line.atMs, kitchen.zone)}
-              {line.by && `, ${line.by}`}
-            </Over>
-          </span>
-          {line.kind === 'shelf' && line.mayUndo && (
-            <Button
-              kind="quiet"
-              aria-label={`Take back: ${storyWords(line, kitchen.units)}`}
-              onPress={() => tell({ type: 'undone', payload: { eventId: line.eventId } })}
-            >
-              Take back
-            </Button>
-          )}
-        </li>
-      ))}
-    </Story>
+    <>
+      <Errors sentences={refusals} />
+      <Story>
+        {[...detail.story].reverse().map((line) => (
+          <li key={line.eventId}>
+            <span>
+              {storyWords(line, kitchen.units)}
+              <Over as="span" style={{ display: 'block' }}>
+                {dayAndHour(line.atMs, kitchen.zone)}
+                {line.by && `, ${line.by}`}
+              </Over>
+            </span>
+            {line.kind === 'shelf' && line.mayUndo && (
+              <Button
+                kind="quiet"
+                aria-label={`Take back: ${storyWords(line, kitchen.units)}`}
+                onPress={() => tell({ type: 'undone', payload: { eventId: line.eventId } })}
+              >
+                Take back
+              </Button>
+            )}
+          </li>
+        ))}
+      </Story>
+    </>
   );
 }
 

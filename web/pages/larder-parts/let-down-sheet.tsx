@@ -113,20 +113,16 @@ export function LetDownSheet({
         <Button kind="main" isDisabled={typeof found === 'string' || tooMuch} onPress={keep}>
           It is let down
         </Button>
+      ) : glaze ? (
+        <Link
+          to={`/plan?recipe=${glaze.id}&amountBy=litres&portions=${typeof found === 'string' ? 1 : found.litres.toFixed(1)}&lots=${lot.id}`}
+        >
+          Plan {glaze.name.toLowerCase()} from this lot
+        </Link>
       ) : (
-        <>
-          {glaze ? (
-            <Link
-              to={`/plan?recipe=${glaze.id}&amountBy=litres&portions=${typeof found === 'string' ? 1 : found.litres.toFixed(1)}&lots=${lot.id}`}
-            >
-              Plan {glaze.name.toLowerCase()} from this lot
-            </Link>
-          ) : (
-            <Soft>
-              No recipe of the book reduces it. Reduce it in a pan, then count what is left and read it.
-            </Soft>
-          )}
-        </>
+        <Soft>
+          No recipe of the book reduces it. Reduce it in a pan, then count what is left and read it.
+        </Soft>
       )}
     </Sheet>
   );
