@@ -148,17 +148,10 @@ describe('bases of one day share pots, burners and hands', () => {
       dayBeforeMs: (time, atMs) => zonedTimeMs(time, kitchen.zone, atMs, -1),
       ...change,
     }).bases.flatMap(({ making }) => (making ? [making] : []));
-  const SOUPS = [
-    'celeriac-veloute',
-    'trout-chowder',
-    'venison-juniper-sauce',
-    'beetroot-barley-broth',
-    'leek-perry-broth',
-  ];
+  const SOUPS = ['celeriac-veloute', 'trout-chowder', 'venison-juniper-sauce', 'beetroot-barley-broth'];
 
   it.each([
     ['for Saturday', SATURDAY, NOW],
-    ['for this evening', Date.UTC(2026, 2, 10, 18, 5), NOW],
     ['for this noon, five hours off', Date.UTC(2026, 2, 10, 13, 10), NOW],
   ])('%s: never two on one burner or in one pot at once, and none lit in the past', (_name, serviceAtMs, nowMs) => {
     const all = makings(

@@ -126,7 +126,12 @@ function fieldsOf(before: object, after: object): FieldDifference[] {
   const names = [...new Set([...Object.keys(before), ...Object.keys(after)])].sort();
   const of = (thing: object, name: string) =>
     Object.hasOwn(thing, name) ? Reflect.get(thing, name) : undefined;
+  const rank = (name: string) => {
+    const at = ANSWERED_FOR.indexOf(name as keyof Ingredient);
+    return at < 0 ? ANSWERED_FOR.length : at;
+  };
   return names
+    .sort((a, b) => rank(a) - rank(b))
     .filter((name) => canonical(of(before, name)) !== canonical(of(after, name)))
     .map((field) => ({ field, before: said(of(before, field)), after: said(of(after, field)) }));
 }
@@ -134,9 +139,16 @@ function fieldsOf(before: object, after: object): FieldDifference[] {
 function said(value: unknown): string {
   if (value === undefined) return '';
   if (Array.isArray(value) && value.every((one) => typeof one === 'string')) return value.join(', ');
+  if (typeof value === 'number') return figure(value);
   if (typeof value !== 'object' || value === null) return String(value);
   const text = Object.entries(value)
-    .map(([name, inside]) => `${name} ${typeof inside === 'object' ? '…' : inside}`)
+    .map(([name, inside]) => {
+      if (typeof inside === 'number') return `${name} ${figure(inside)}`;
+      return `${name} ${typeof inside === 'object' ? '…' : inside}`;
+    })
     .join(', ');
   return text.length > 200 ? `${text.slice(0, 200)}…` : text;
 }
+
+/** A figure as a label would print it. */
+const figure = (value: number): string => String(Number(value.toPrecision(4)));

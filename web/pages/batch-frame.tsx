@@ -60,6 +60,9 @@ const Head = styled.header`
 
 const Strip = styled.div`
   padding: ${space.s} 28px 0;
+  ${media.narrow} {
+    padding: ${space.s} ${space.m} 0;
+  }
 `;
 
 /** Told to every cook who drew from a lot that held less: somebody has to look. */

@@ -1,4 +1,5 @@
 import type { BookTaken, FieldDifference } from '../../contract';
+import { ALLERGENS, type Allergen } from '../../core/matter';
 
 /** Fields of a food that a file may change, as a cook calls them. */
 const FIELD_WORDS: Readonly<Record<string, string>> = {
@@ -26,12 +27,32 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   gelatin: 'Gelatin',
   softenMin: 'Softens in',
   source: 'Source',
+  bodyGPerKg: 'Thickens like flour, g a kg',
+  drinks: 'Drinks while it cooks',
+  foams: 'Foams',
+  soakH: 'Soaked, hours',
+  rinse: 'Rinsed',
+  thickener: 'Thickener',
+  gives: 'What water draws out of it',
+  strength: 'Strength',
+  out: 'Comes out as',
+  colour: 'Colour',
 };
 
 /** One field of a food before and after. */
 export function foodChangeWords({ field, before, after }: FieldDifference): string {
-  return `${FIELD_WORDS[field] ?? field}: ${said(before)} → ${said(after)}`;
+  const words = field === 'allergens' ? allergenWords : said;
+  return `${FIELD_WORDS[field] ?? field}: ${words(before)} → ${words(after)}`;
 }
+
+/** Allergens by their ids as they are called. */
+const allergenWords = (ids: string): string =>
+  said(
+    ids
+      .split(', ')
+      .map((id) => ALLERGENS[id as Allergen]?.name ?? id)
+      .join(', '),
+  );
 
 const said = (text: string) => (text === '' ? 'none' : text);
 

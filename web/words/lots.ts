@@ -18,9 +18,14 @@ const NOTHING_KG = 0.01;
 const WORTH_SAYING_PERCENT = 0.05;
 
 /** A lot by its number and place, with what it would bring to a dish. */
-export function lotWords(lot: Pick<LotView, 'number' | 'place' | 'contents'>, dish: Holds): string {
+export function lotWords(
+  lot: Pick<LotView, 'number' | 'place' | 'contents' | 'useByMs' | 'mayBePast'>,
+  dish: Holds,
+  nowMs: number,
+): string {
   const brings = bringsTo(lot.contents, dish);
-  const words = `lot ${lot.number}, ${lot.place}`;
+  const isPast = lot.useByMs !== null && lot.useByMs < nowMs && !lot.mayBePast;
+  const words = `lot ${lot.number}, ${lot.place}${isPast ? ', past its date' : ''}`;
   return brings ? `${words}: brings ${bringsWords(brings)}` : words;
 }
 

@@ -33,6 +33,9 @@ const Offered = styled.ul`
     align-items: center;
     gap: ${space.m};
   }
+  button {
+    white-space: nowrap;
+  }
 `;
 
 const Short = styled.li`

@@ -342,6 +342,7 @@ export function AmountsOf({
       lots={lots}
       draws={drawsOf(here.batch.snapshot)}
       holds={here.holds}
+      nowMs={here.pot.nowMs}
       onKeep={async (kgByLine, draws) => {
         if (await tell(...beginBodies(here, next, kgByLine, draws))) onClose();
       }}

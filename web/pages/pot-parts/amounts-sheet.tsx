@@ -23,6 +23,7 @@ export function AmountsSheet({
   lots,
   draws,
   holds,
+  nowMs,
 }: {
   lines: readonly PlannedLine[];
   isOpen: boolean;
@@ -34,6 +35,7 @@ export function AmountsSheet({
   draws: readonly LineDraw[];
   /** what the dish holds so far, for a lot that would bring more */
   holds: Holds;
+  nowMs: number;
 }) {
   const [lotOf, setLotOf] = useState<Record<string, string>>({});
   /** of what goes in with its bones, the share that is food */
@@ -67,6 +69,7 @@ export function AmountsSheet({
               lots={lots}
               draws={draws}
               holds={holds}
+              nowMs={nowMs}
               value={lotOf[line.lineId] ?? AS_PLANNED}
               onChange={(id) => setLotOf({ ...lotOf, [line.lineId]: id })}
             />
@@ -98,6 +101,7 @@ function FromLot({
   lots,
   draws,
   holds,
+  nowMs,
   value,
   onChange,
 }: {
@@ -106,6 +110,7 @@ function FromLot({
   draws: readonly LineDraw[];
   /** what the dish holds so far */
   holds: Holds;
+  nowMs: number;
   value: string;
   onChange: (id: string) => void;
 }) {
@@ -125,7 +130,7 @@ function FromLot({
           id: AS_PLANNED,
           text: numbers.length > 0 ? `as planned: lot ${numbers.join(', then ')}` : 'as planned: no lot',
         },
-        ...there.map((lot) => ({ id: lot.id, text: lotWords(lot, holds) })),
+        ...there.map((lot) => ({ id: lot.id, text: lotWords(lot, holds, nowMs) })),
         { id: NO_LOT, text: 'no lot of the larder' },
       ]}
       onChange={onChange}

@@ -115,7 +115,7 @@ export function SlipForm({ here, onClose }: { here: BatchHere; onClose: () => vo
           label="Out of"
           value={lotId}
           options={[
-            ...there.map((lot) => ({ id: lot.id, text: lotWords(lot, here.holds) })),
+            ...there.map((lot) => ({ id: lot.id, text: lotWords(lot, here.holds, here.pot.nowMs) })),
             { id: NO_LOT, text: 'no lot of the larder' },
           ]}
           onChange={(id) => setLotOf({ ...lotOf, [ingredientId]: id })}
