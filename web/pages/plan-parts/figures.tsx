@@ -150,7 +150,7 @@ export function Figures({
         )}
         {plan.base ? <BaseFigures plan={plan} base={plan.base} /> : <BowlFigures plan={plan} />}
         <Figure
-          label="Holds"
+          label="Contains"
           value={plan.allergens.map((one) => one.name).join(', ')}
           working={w('allergens')}
           long

@@ -43,7 +43,7 @@ export function WhatItHolds({
 }) {
   return (
     <Box>
-      <Subtitle>Holds</Subtitle>
+      <Subtitle>Contains</Subtitle>
       {broken.map((one) => (
         <Broken key={one.claim} role="alert">
           <strong>Not {one.claim}: </strong>
