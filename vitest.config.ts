@@ -5,6 +5,8 @@ export default defineConfig({
     include: ['{bench,core,contract,server,web,demo,scripts}/**/*.test.{ts,tsx}'],
     environment: 'node',
     testTimeout: 30_000,
+    // a kitchen with its demo's past is begun anew before some of them
+    hookTimeout: 60_000,
     // The model is pure, so that files may share it: loading it anew for each took more than the tests themselves.
     isolate: false,
   },

@@ -115,6 +115,8 @@ export function refusalSentence(refusal: Refusal, { units, zone }: SaidIn): stri
       return `There is no lot “${refusal.lotId}” in the larder.`;
     case 'lotExists':
       return `There is a lot “${refusal.lotId}” already.`;
+    case 'beforeLot':
+      return `${lotName(refusal.lot)} came into the larder ${dayAndHour(refusal.cameAtMs, zone)}, after this is said to have been done. Say it with a later time.`;
     case 'lotPastDate':
       return refusal.act === 'draw'
         ? `${lotName(refusal.lot)} is past its date. The person in charge says in the larder why it is used, or it is not.`

@@ -39,6 +39,7 @@ const lot = (
   contents,
   leftKg: 40,
   madeAtMs: 0,
+  bornAtMs: 0,
   storage: 'chilled',
   useByMs: SERVICE_AT_MS + number,
   mayBePast: false,

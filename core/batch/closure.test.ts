@@ -199,6 +199,7 @@ it('over 150 random books, shelves and pots (seeds 1 to 150)', () => {
         contents,
         leftKg: 40,
         madeAtMs: 0,
+        bornAtMs: 0,
         storage: 'chilled',
         useByMs: SERVICE_AT_MS + Math.floor(uniform() * 1e6),
         mayBePast: false,

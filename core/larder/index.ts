@@ -24,6 +24,7 @@ export {
   type LotMade,
   lotKey,
   lotsBornBy,
+  lotsNamed,
   madeEntry,
   shelfEntries,
   type TraceKey,

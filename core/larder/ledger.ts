@@ -67,7 +67,7 @@ export function shelfEntries(event: LarderEvent): LotEntry[] {
 }
 
 /** The lots an event of the larder names, what it brings into being among them. */
-export function lotsNamed(event: LarderEvent): string[] {
+export function lotsNamed(event: LarderEventBody): string[] {
   switch (event.type) {
     case 'undone':
       return [];

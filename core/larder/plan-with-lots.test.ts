@@ -11,6 +11,7 @@ const lot = (id: string, leftKg: number, change: Partial<ShelfLot> = {}): ShelfL
   number: 1,
   leftKg,
   madeAtMs: 0,
+  bornAtMs: 0,
   storage: 'chilled',
   useByMs: SERVICE_AT_MS + 1000 + leftKg,
   mayBePast: false,

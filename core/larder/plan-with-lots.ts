@@ -19,6 +19,8 @@ import { mixContents } from './mix-contents';
 /** A lot as planning sees it: what it is (as read), what is left, what it costs. */
 export interface ShelfLot extends Drawable {
   number: number;
+  /** when it came into the larder; nothing was done with it before */
+  bornAtMs: number;
   origin: LotOrigin;
   contents: LotContents;
   centsPerKg: number;

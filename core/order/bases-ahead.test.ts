@@ -40,6 +40,7 @@ const lot = (rowId: string, leftKg: number, useByMs = SATURDAY + HOUR): ShelfLot
   number: 1,
   leftKg,
   madeAtMs: 0,
+  bornAtMs: 0,
   storage: 'chilled',
   useByMs,
   mayBePast: false,

@@ -183,9 +183,20 @@ export function refuseInUse(
   return lot && uses && uses.length > 0 ? { field, code: 'lotInUse', lot: nameOf(lot), uses } : null;
 }
 
+/** Why nothing can have been done with a lot at a moment: it was not there yet. */
+export function refuseBeforeLot(
+  field: string,
+  lot: ShelfLot | null | undefined,
+  atMs: number,
+): Refusal | null {
+  return lot && atMs < lot.bornAtMs
+    ? { field, code: 'beforeLot', lot: nameOf(lot), cameAtMs: lot.bornAtMs }
+    : null;
+}
+
 /**
- * A draw from a lot that is not there, or is past its date without the person in charge having said why, is refused; a
- * draw from an empty one, or a frozen block tipped in, really happened, and is kept.
+ * A draw from a lot that is not there, or was not yet, or is past its date without the person in charge having said why,
+ * is refused; a draw from an empty one, or a frozen block tipped in, really happened, and is kept.
  */
 function refuseDraw(kitchen: KitchenFacts, body: BatchEventBody, atMs: number): Refusal | null {
   if (body.type === 'stored') {
@@ -196,6 +207,8 @@ function refuseDraw(kitchen: KitchenFacts, body: BatchEventBody, atMs: number): 
     if (!item.lotId) continue;
     const lot = kitchen.lot(item.lotId);
     if (lot === null) return { field: `${field}.lotId`, code: 'unknownLot', lotId: item.lotId };
+    const tooEarly = refuseBeforeLot('ageMs', lot, atMs);
+    if (tooEarly) return tooEarly;
     if (lot && isPastUse(lot, atMs) && !item.overrideReason)
       return { field: `${field}.overrideReason`, code: 'lotPastDate', lot: nameOf(lot), act: 'draw' };
   }

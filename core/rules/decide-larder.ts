@@ -2,12 +2,13 @@ import {
   isPastUse,
   type LarderEventBody,
   lotsBornBy,
+  lotsNamed,
   type ReceivedFood,
   readingFarOff,
   SCALE_KG,
   type ShelfLot,
 } from '../larder';
-import { nameOf, refuseInUse } from './decide-batch';
+import { nameOf, refuseBeforeLot, refuseInUse } from './decide-batch';
 import { type Decision, refused } from './decision';
 import type { LotUse, Refusal } from './refusal';
 import { refuseTime, type SaidAt } from './times';
@@ -20,6 +21,8 @@ export interface LarderFacts {
   hasEvent: (id: string) => boolean | undefined;
   /** lots that would never have been, were an entry undone; undefined where that is not known here */
   lotsGoneWith: (eventId: string) => readonly string[] | undefined;
+  /** what an undo would bring back, where it undoes an undo; null where none, undefined where it is not known here */
+  broughtBack: (eventId: string) => LarderEventBody | null | undefined;
   /** what has been done with a lot since it came into being; undefined where that is not known here */
   usesOf: (lotId: string) => readonly LotUse[] | undefined;
   /** what the table and the prices say of a food as it comes in; null where there is none, undefined where not known */
@@ -48,7 +51,8 @@ export function decideLarder(
   said: LarderEventBody,
   at: SaidAt,
 ): Decision<LarderDecision> {
-  const refusal = refuseTime(at, null) ?? refuseOnShelf(larder, said, at.nowMs);
+  const refusal =
+    refuseTime(at, null) ?? refuseOnShelf(larder, said, at.nowMs) ?? refuseBeforeLots(larder, said, at);
   if (refusal) return refused(refusal);
   if (said.type !== 'delivered' && said.type !== 'found')
     return { ok: true, received: null, bornLotId: lotsBornBy(said)[0] ?? null };
@@ -134,9 +138,20 @@ function refuseOnShelf(larder: LarderFacts, said: LarderEventBody, nowMs: number
         const refusal = refuseInUse('payload.eventId', larder.lot(lotId), larder.usesOf(lotId));
         if (refusal) return refusal;
       }
-      return null;
+      // what is brought back is said once more: there must still be enough for it
+      const back = larder.broughtBack(eventId);
+      return back ? refuseOnShelf(larder, back, nowMs) : null;
     }
   }
+}
+
+/** Nothing is done with a lot before it was there. */
+function refuseBeforeLots(larder: LarderFacts, said: LarderEventBody, at: SaidAt): Refusal | null {
+  for (const lotId of lotsNamed(said)) {
+    const refusal = refuseBeforeLot('ageMs', larder.lot(lotId), at.actedAtMs);
+    if (refusal) return refusal;
+  }
+  return null;
 }
 
 function refuseParts(

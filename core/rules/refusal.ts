@@ -87,6 +87,8 @@ type PlaceRefusal =
 type LotRefusal =
   | { code: 'unknownLot'; lotId: string }
   | { code: 'lotExists'; lotId: string }
+  /** said to have been done before the lot was there */
+  | { code: 'beforeLot'; lot: NamedLot; cameAtMs: number }
   | { code: 'lotPastDate'; lot: NamedLot; act: 'draw' | 'blend' }
   | { code: 'lotFrozen'; lot: NamedLot }
   | { code: 'alreadyFrozen' | 'notFrozen'; lot: NamedLot }

@@ -38,9 +38,21 @@ function useIn(db: Db, lotId: string, entry: LotEntry): LotUse[] {
 
 /** Lots that would never have been, were an entry of the larder undone now. */
 export function lotsGoneWith(db: Db, eventId: string): string[] {
+  const turned = turnedBy(db, eventId);
+  return turned?.stands ? lotsBornBy(turned.root) : [];
+}
+
+/** The entry that would stand again, were an undo of it undone now; null where none would. */
+export function broughtBack(db: Db, eventId: string): LarderEvent | null {
+  const turned = turnedBy(db, eventId);
+  return turned && !turned.stands ? turned.root : null;
+}
+
+/** What an undo would turn from standing to not, or back, and whether it stands now; null where it would turn nothing. */
+function turnedBy(db: Db, eventId: string): { root: LarderEvent; stands: boolean } | null {
   const event = larderEventRow(db, eventId);
   const root = event && rootOf(db, event);
-  if (!event || !root) return [];
+  if (!event || !root) return null;
   const undos = undosOf(db, root.id);
   const undo: LarderEvent = {
     id: `undo of ${eventId}`,
@@ -49,8 +61,9 @@ export function lotsGoneWith(db: Db, eventId: string): string[] {
     type: 'undone',
     payload: { eventId },
   };
-  const stands = (more: LarderEvent[]) => activeEvents([root, ...undos, ...more]).length > 0;
-  return stands([]) && !stands([undo]) ? lotsBornBy(root) : [];
+  const standsWith = (more: LarderEvent[]) => activeEvents([root, ...undos, ...more]).length > 0;
+  const stands = standsWith([]);
+  return stands === standsWith([undo]) ? null : { root, stands };
 }
 
 /** The entry at the end of a chain of undos. */

@@ -173,6 +173,45 @@ describe('an undo under what stands on it', () => {
   });
 });
 
+describe('an entry that cannot be so any more', () => {
+  it.each([
+    ['parted', 'split', { kg: 2, toLotId: uuid(), place: 'shelf 2', storage: 'chilled' }],
+    ['thrown away', 'discarded', { kg: 2, reason: 'spilt' }],
+  ])('nothing is %s of a lot before it was there', async (_word, type, payload) => {
+    const lotId = await found('vegetable-stock', 9);
+    const refused = await ask(
+      'POST',
+      '/larder/events',
+      saidOfShelf(type, { lotId, ...payload }, { ageMs: 600_000 }),
+    );
+    expect(refused.status).toBe(422);
+    expect(refused.json.detail).toMatch(/Vegetable stock.* came into the larder .* Say it with a later time/);
+    expect((await lotWith(lotId)).leftKg).toBeCloseTo(9, 9);
+  });
+  it('nor does it go into a pot before', async () => {
+    const lotId = await found('vegetable-stock', 9);
+    const open: BatchView[] = (await ask('GET', '/batches/open')).json;
+    const soup = open.find((one) => one.snapshot.input.recipe.id === 'pepper-lentil-puree')!;
+    const items = [{ ingredientId: 'vegetable-stock', kg: 1, tempC: 5, lotId }];
+    const entry = { ...said('added', { items }), ageMs: 1000 };
+    const refused = await ask('POST', `/batches/${soup.id}/events`, entry);
+    expect(refused.status).toBe(422);
+    expect(refused.json.detail).toMatch(/came into the larder/);
+  });
+  it('what was thrown away, taken back and used since is not thrown away again', async () => {
+    const lotId = await found('vegetable-stock', 9);
+    const away = saidOfShelf('discarded', { lotId, kg: 5, reason: 'spilt' });
+    await ask('POST', '/larder/events', away);
+    const back = saidOfShelf('undone', { eventId: away.id });
+    await ask('POST', '/larder/events', back);
+    expect((await tell('discarded', { lotId, kg: 6, reason: 'sour' })).status).toBe(201);
+    const refused = await tell('undone', { eventId: back.id });
+    expect(refused.status).toBe(422);
+    expect(refused.json.detail).toMatch(/has 3.00 kg left, not 5.00 kg/);
+    expect((await lotWith(lotId)).leftKg).toBeCloseTo(3, 9);
+  });
+});
+
 describe('slips at the shelf', () => {
   it('a reading far from what was expected is asked about, and kept when it is confirmed', async () => {
     const lotId = await found('chicken-stock', 5);

@@ -25,7 +25,7 @@ import {
   type Tx,
   undosOf,
 } from '../storage';
-import { lotsGoneWith, rootOf, usesOfLot } from './lot-uses';
+import { broughtBack, lotsGoneWith, rootOf, usesOfLot } from './lot-uses';
 import { lotViewOf } from './lot-views';
 
 /**
@@ -52,6 +52,7 @@ export function submitLarderEvent(
         lot: (lotId) => lotViewOf(tx, lotId, at.nowMs),
         hasEvent: (eventId) => larderEventRow(tx, eventId) !== undefined,
         lotsGoneWith: (eventId) => lotsGoneWith(tx, eventId),
+        broughtBack: (eventId) => broughtBack(tx, eventId),
         usesOf: (lotId) => usesOfLot(tx, lotId),
         food: (ingredientId) => receivedFoodOf(ingredientId, foodsView(tx), latestRecipes(tx)),
         tagDays: settingsOf(tx).limits.shellfishTagDays,

@@ -152,6 +152,7 @@ function ofLarder(
     lot: lotsHere(client, waiting),
     hasEvent: () => undefined,
     lotsGoneWith: () => undefined,
+    broughtBack: () => undefined,
     usesOf: () => undefined,
     food: (id: string) => (foods && book ? receivedFoodOf(id, foods, book) : undefined),
     tagDays: kitchen.limits.shellfishTagDays,
