@@ -17,7 +17,7 @@ export const CHROMIUM = {
 export default defineConfig({
   testDir: 'e2e',
   testMatch: '**/*.spec.ts',
-  timeout: 120_000,
+  timeout: 240_000,
   expect: { timeout: 10_000 },
   // First the whole job with but a browserless test beside it, as two windows must agree within a second; then the rest, two
   // at a time, each worker with a server of its own.
