@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { expect, type Page, test } from '@playwright/test';
+import { chowderOrder, said } from '../server/testing/say';
 import { startChowder } from './cook';
 import { type DemoServer, demoServer } from './demo-server';
 
@@ -101,6 +102,38 @@ test('fish out of another pot, in a soup that never knew it, is on its label', a
   await expect(page.getByRole('alert', { name: 'Not as ordered' })).toContainText(
     /Molluscs.* came in with mussel meat/,
   );
+});
+
+test('what is found out late of a pot is told on the range of every pot that drew from it', async ({
+  page,
+}) => {
+  const kitchen = await (await page.request.get(`${server.url}/api/kitchen`)).json();
+  const chowder = await startChowder(page.request, server.url);
+  const puree = await send(page, '/batches', {
+    ...chowderOrder(kitchen, 1, { recipeId: 'pepper-lentil-puree', portions: 12, band: 4 }),
+    potId: 'stockpot-40',
+    burnerId: 'gas-2',
+    overrideReason: 'as a test',
+  });
+  const atPot = (id: string, type: string, payload: object, ageMs = 0) =>
+    send(page, `/batches/${id}/events`, said(type, payload, { ageMs }));
+  const water = { ingredientId: 'water', kg: 4, tempC: 15 };
+  await atPot(chowder.id, 'added', { items: [water] });
+  await page.waitForTimeout(1500);
+  const before = Date.now();
+  await page.waitForTimeout(500);
+  const lotId = randomUUID();
+  await atPot(chowder.id, 'stored', { lotId, litres: 2, place: 'walk-in', storage: 'chilled' });
+  const items = [{ ingredientId: 'vegetable-stock', kg: 1, tempC: 5, lotId }];
+  await atPot(puree.id, 'added', { items });
+  await page.goto(`${server.url}/larder`);
+  const range = page.getByRole('navigation', { name: 'The range' });
+  const place = range.locator(`a[href*="${puree.id}"]`);
+  await expect(place).toBeVisible();
+  await expect(place).not.toContainText(/mollusc/);
+  const mussels = { kind: 'wrongPot', ingredientId: 'mussel', kg: 0.3, tempC: 20 };
+  await atPot(chowder.id, 'slip', mussels, Date.now() - before);
+  await expect(place).toContainText(/now with .*mollusc/);
 });
 
 test('an own food called Milk takes no other’s place, and a book of foods takes no milk off a dish', async ({

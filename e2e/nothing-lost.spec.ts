@@ -1,7 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import { type BrowserContext, expect, type Page, test } from '@playwright/test';
+import { chanceOf } from '../core/testing/chance';
 import { commandKitchen } from '../server/testing/command-kitchen';
-import { chanceOf, RandomCook } from '../server/testing/random-cook';
+import { RandomCook } from '../server/testing/random-cook';
 import { startChowder } from './cook';
 import { type DemoServer, demoServer } from './demo-server';
 

@@ -1,9 +1,9 @@
 import { request } from 'node:http';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { BatchView, KitchenView, LotDetail } from '../contract';
+import { type Chance, chanceOf } from '../core/testing/chance';
 import { seed } from '../demo/seed';
 import { doors } from './testing/doors';
-import { type Chance, chanceOf } from './testing/random-cook';
 import { chowderOrder, lotsOf } from './testing/say';
 import { testKitchen } from './testing/test-kitchen';
 

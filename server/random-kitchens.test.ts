@@ -9,6 +9,7 @@ import {
   nextAction,
   stageClock,
 } from '../core/batch';
+import { chanceOf } from '../core/testing/chance';
 import { isAside } from './batches/batch-logs';
 import { batchView } from './batches/batch-view';
 import { lotDetail, strays } from './larder/lot-detail';
@@ -17,7 +18,7 @@ import { brokenRows, rebuild } from './storage';
 import { allBatchIds } from './storage/batch-rows';
 import { keptState, sums } from './storage/kept-state';
 import { commandKitchen } from './testing/command-kitchen';
-import { chanceOf, RandomCook } from './testing/random-cook';
+import { RandomCook } from './testing/random-cook';
 
 /** Whole kitchens made up at random: `SLOW_POT_KITCHENS` says how many, for a longer night of it. */
 const KITCHENS = Number(process.env.SLOW_POT_KITCHENS ?? 60);

@@ -14,6 +14,7 @@ import { potInput } from '../plan';
 import { type Recipe, type RecipeLine, recipeRowId, whatItHolds } from '../recipe';
 import { substitute } from '../substitute';
 import { BROTH, orderOf, SERVICE_AT_MS } from '../testing/broth';
+import { chanceOf } from '../testing/chance';
 import { contentsFor } from '../testing/larder';
 import { type BatchEvent, type BatchEventBody, type BatchSnapshot, batchHolds, foldBatch } from './';
 
@@ -22,16 +23,6 @@ import { type BatchEvent, type BatchEventBody, type BatchSnapshot, batchHolds, f
  * lots, blends, slips and adjustments, what is shown is the closure of what went in, worked out here by a routine that
  * knows only lists of names.
  */
-
-function chanceOf(seed: number) {
-  let state = (seed % 2147483646) + 1;
-  const uniform = () => {
-    state = (state * 48271) % 2147483647;
-    return state / 2147483647;
-  };
-  for (let i = 0; i < 5; i++) uniform();
-  return { uniform, pick: <T>(list: readonly T[]): T => list[Math.floor(uniform() * list.length)]! };
-}
 
 /** A world as lists of names: what each thing is made of, and what each food on the table holds. */
 class Names {

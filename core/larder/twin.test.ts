@@ -1,5 +1,6 @@
 import { expect, it } from 'vitest';
 import { type Allergen, COMPONENTS, INGREDIENT_BY_ID } from '../matter';
+import { chanceOf } from '../testing/chance';
 import { contentsFor, RULES } from '../testing/larder';
 import {
   contentsOfRow,
@@ -244,17 +245,6 @@ class Twin {
     void nowMs;
     return ends.length > 0 ? Math.min(...ends) : null;
   }
-}
-
-/** Chance that comes the same each time for a seed: the generator of Park and Miller 1988. */
-function chanceOf(seed: number) {
-  let state = (seed % 2147483646) + 1;
-  const uniform = () => {
-    state = (state * 48271) % 2147483647;
-    return state / 2147483647;
-  };
-  for (let i = 0; i < 5; i++) uniform();
-  return { uniform, pick: <T>(list: readonly T[]): T => list[Math.floor(uniform() * list.length)]! };
 }
 
 const OPENS = Date.UTC(2026, 2, 2, 9);

@@ -1,6 +1,7 @@
 import { v5 as uuidOf } from 'uuid';
 import { type BatchSnapshot, EVENT_VERSIONS } from '../../core/batch';
 import { LARDER_EVENT_VERSIONS } from '../../core/larder';
+import type { Chance } from '../../core/testing/chance';
 import { isAside } from '../batches/batch-logs';
 import { startBatch } from '../batches/start-batch';
 import { submitEvent } from '../batches/submit-event';
@@ -9,24 +10,6 @@ import { submitLarderEvent } from '../larder/submit-larder-event';
 import { ProblemError } from '../problem';
 import { openBatchIds } from '../storage';
 import type { CommandKitchen } from './command-kitchen';
-
-/** Chance that comes the same each time for a seed: the generator of Park and Miller 1988. */
-export function chanceOf(seed: number) {
-  let state = (seed % 2147483646) + 1;
-  const uniform = () => {
-    state = (state * 48271) % 2147483647;
-    return state / 2147483647;
-  };
-  for (let i = 0; i < 5; i++) uniform();
-  return {
-    uniform,
-    between: (low: number, high: number) => low + uniform() * (high - low),
-    below: (count: number) => Math.floor(uniform() * count),
-    pick: <T>(list: readonly T[]): T => list[Math.floor(uniform() * list.length)]!,
-    isOneIn: (count: number) => uniform() * count < 1,
-  };
-}
-export type Chance = ReturnType<typeof chanceOf>;
 
 const NAMESPACE = '018f0000-0000-7000-8000-000000000000';
 

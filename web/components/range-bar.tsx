@@ -1,13 +1,13 @@
 import { memo, useCallback } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { type BatchView, type KitchenView, sentenceCase } from '../../contract';
+import { type BatchView, type KitchenView, type LotLabel, sentenceCase } from '../../contract';
 import { potLitres } from '../../core/pot';
 import type { Vessel } from '../../core/vessel';
 import { useTicking } from '../data/clock';
 import { holdsHere } from '../data/holds-here';
 import { useWaiting } from '../data/outbox';
-import { useOpenBatches } from '../data/queries';
+import { useLotsOfEach, useOpenBatches } from '../data/queries';
 import { type LivePot, livePotOrNull } from '../data/use-pot';
 import { colour, font, media, size, space } from '../theme/tokens';
 import { nextActionWords } from '../words/batch';
@@ -95,12 +95,13 @@ const NO_POTS: readonly BatchView[] = [];
 /** Every live pot along the bottom, always: what it is doing, what it wants and when. */
 export function RangeBar({ kitchen, hereId }: { kitchen: KitchenView; hereId: string | null }) {
   const { data: open = NO_POTS } = useOpenBatches();
+  const lotsOf = useLotsOfEach(open.map((batch) => batch.id));
   const waiting = useWaiting();
   const { clock, zone } = kitchen;
   const read = useCallback(
     (nowMs: number) =>
-      open.map((batch) => placeOf(batch, livePotOrNull(batch, waiting, kitchen, nowMs), zone)),
-    [open, waiting, kitchen, zone],
+      open.map((batch, i) => placeOf(batch, lotsOf[i], livePotOrNull(batch, waiting, kitchen, nowMs), zone)),
+    [open, lotsOf, waiting, kitchen, zone],
   );
   const places = useTicking(clock, read);
   const busy = new Set(open.map((batch) => batch.burnerId));
@@ -140,7 +141,12 @@ interface RangePlace {
   notOrdered: string;
 }
 
-function placeOf(batch: BatchView, live: LivePot | null, zone: string): RangePlace {
+function placeOf(
+  batch: BatchView,
+  lots: readonly LotLabel[] | undefined,
+  live: LivePot | null,
+  zone: string,
+): RangePlace {
   if (!live) return asidePlace(batch);
   const { state, clock, nowMs, next } = live;
   const { recipe } = batch.snapshot.input;
@@ -154,7 +160,7 @@ function placeOf(batch: BatchView, live: LivePot | null, zone: string): RangePla
     name: shortName(recipe.name),
     doing: clock ? `${clock.stage.title.toLowerCase()}, ${burner.name}` : `${pot.name}, ${burner.name}`,
     ...nextActionWords(next, nowMs, zone),
-    notOrdered: newInIt(holdsHere(batch, state)),
+    notOrdered: newInIt(holdsHere(batch, state, lots)),
   };
 }
 

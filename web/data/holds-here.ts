@@ -1,27 +1,25 @@
-import type { BatchView } from '../../contract';
+import type { BatchView, LotLabel } from '../../contract';
 import { type BatchHolds, type BatchState, batchHolds, type WentIn } from '../../core/batch';
-import type { Holds } from '../../core/matter';
+import { recordOf } from '../../core/own';
 
-const known = new WeakMap<
-  readonly WentIn[],
-  { lotsNow: Readonly<Record<string, Holds>>; holds: BatchHolds }
->();
+const known = new WeakMap<readonly WentIn[], { lots: readonly LotLabel[]; holds: BatchHolds }>();
 
-const NO_LOTS: Readonly<Record<string, Holds>> = {};
+const NO_LOTS: readonly LotLabel[] = [];
 
 /**
- * What a batch holds, worked out once for as long as nothing more goes in: the list of what went in is a new one then.
+ * What a batch holds, worked out once for as long as nothing more goes in and no lot of it changes: the lists are new ones
+ * then.
  *
- * @param lotsNow what the lots it drew from hold as they are known today
+ * @param lots the lots it drew from, with what they hold as they are known today
  */
 export function holdsHere(
   { snapshot }: Pick<BatchView, 'snapshot'>,
   state: BatchState,
-  lotsNow: Readonly<Record<string, Holds>> = NO_LOTS,
+  lots: readonly LotLabel[] = NO_LOTS,
 ): BatchHolds {
   const before = known.get(state.wentIn);
-  if (before && before.lotsNow === lotsNow) return before.holds;
-  const holds = batchHolds(snapshot, state, lotsNow);
-  known.set(state.wentIn, { lotsNow, holds });
+  if (before && before.lots === lots) return before.holds;
+  const holds = batchHolds(snapshot, state, recordOf(lots.map((lot) => [lot.id, lot])));
+  known.set(state.wentIn, { lots, holds });
   return holds;
 }

@@ -1,4 +1,11 @@
-import { QueryClient, useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import {
+  QueryClient,
+  useInfiniteQuery,
+  useMutation,
+  useQueries,
+  useQuery,
+  useQueryClient,
+} from '@tanstack/react-query';
 import { useCallback, useMemo } from 'react';
 import type {
   BatchView,
@@ -116,11 +123,17 @@ function usePages<T>(queryKey: readonly unknown[], path: string) {
 }
 
 /** Lots that a batch drew from or stored, by their labels. */
-export const useLotsOf = (batchId: string) =>
-  useQuery({
-    queryKey: KEYS.lotsOf(batchId),
-    queryFn: () => ask<LotLabel[]>('GET', `/batches/${encodeURIComponent(batchId)}/lots`),
-  });
+export const useLotsOf = (batchId: string) => useQuery(lotsOf(batchId));
+
+/** Of each batch the lots it drew from or stored, in the batches' order; undefined where they are not known yet. */
+export const useLotsOfEach = (batchIds: readonly string[]) =>
+  useQueries({ queries: batchIds.map(lotsOf), combine: dataOfEach });
+
+const lotsOf = (batchId: string) => ({
+  queryKey: KEYS.lotsOf(batchId),
+  queryFn: () => ask<LotLabel[]>('GET', `/batches/${encodeURIComponent(batchId)}/lots`),
+});
+const dataOfEach = (answers: readonly { data: LotLabel[] | undefined }[]) => answers.map(({ data }) => data);
 
 export const useLot = (id: string) =>
   useQuery({

@@ -1,9 +1,8 @@
-import { memo, useMemo } from 'react';
+import { memo } from 'react';
 import { Link, NavLink, Outlet, useParams } from 'react-router';
 import styled from 'styled-components';
 import { type BatchView, hourMinute, type KitchenView } from '../../contract';
 import type { BatchHolds } from '../../core/batch';
-import { recordOf } from '../../core/own';
 import { LinkButton } from '../components/link-button';
 import { Empty, Page, Waiting } from '../components/page';
 import { Caution, Over, Soft } from '../components/text';
@@ -130,8 +129,7 @@ export function BatchFrame() {
 function Inside({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView }) {
   const pot = useLivePot(batch, kitchen);
   const { data: lots } = useLotsOf(batch.id);
-  const lotsNow = useMemo(() => recordOf((lots ?? []).map((lot) => [lot.id, lot])), [lots]);
-  const holds = holdsHere(batch, pot.state, lotsNow);
+  const holds = holdsHere(batch, pot.state, lots);
   const here: BatchHere = { batch, kitchen, pot, holds };
   return (
     <>
