@@ -1,4 +1,5 @@
-import { foldLot, lotBefore, type OtherLots } from './fold-lot';
+import type { OtherLots } from './born-lot';
+import { foldLot, lotBefore } from './fold-lot';
 import { type BornLot, before, type FoldedLot, type LotEntry, lotsNamed } from './ledger';
 import type { Lot } from './lot';
 

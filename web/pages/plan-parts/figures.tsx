@@ -2,21 +2,9 @@ import { useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { v7 as uuid } from 'uuid';
-import {
-  day,
-  dayAndHour,
-  daysAhead,
-  hourMinute,
-  litres,
-  minutes,
-  money,
-  percent,
-  span,
-} from '../../../contract';
-import { SETS_FROM_GELATIN_PERCENT } from '../../../core/bases';
+import { day, dayAndHour, daysAhead, hourMinute, litres, minutes, percent, span } from '../../../contract';
 import { orderedRecipe } from '../../../core/book';
-import type { FigureName, Plan, PlannedBase } from '../../../core/plan';
-import { bandName } from '../../../core/thickness';
+import type { FigureName, Plan } from '../../../core/plan';
 import { Button } from '../../components/button';
 import { Field } from '../../components/field';
 import { Figure } from '../../components/figure';
@@ -37,6 +25,7 @@ import { colour, size, space } from '../../theme/tokens';
 import { runsWords, slowReheatWords, unmetWords } from '../../words/plans';
 import { workingWords } from '../../words/workings';
 import { useKitchenHere } from '../use-kitchen-here';
+import { BaseFigures, BowlFigures } from './bowl-figures';
 import { bowlsKept, bowlsOnTheRange, bowlsOver } from './bowls-at-service';
 import { Shortages } from './from-larder';
 import { Unpriced } from './price-form';
@@ -298,77 +287,6 @@ function useBowlsKept(orderId: string | null) {
 /** The hour; with its day where that is not today. */
 const runHour = (ms: number, nowMs: number, zone: string) =>
   daysAhead(nowMs, ms, zone) === 0 ? hourMinute(ms, zone) : dayAndHour(ms, zone);
-
-/** What the bowl is: its salt, its body, its price. */
-function BowlFigures({ plan }: { plan: Plan }) {
-  const { currency } = useKitchenHere();
-  return (
-    <>
-      <Figure
-        label="Salt at the end"
-        value={percent(plan.saltPercent)}
-        note={`add ${Math.round(plan.saltToAddG)} g`}
-        working={workingWords(plan, 'salt', currency)}
-      />
-      <Figure
-        label="Body"
-        value={bandName(plan.band)}
-        note={`${Math.round(plan.flourEquivalentGPerL)} g/L`}
-        working={workingWords(plan, 'body', currency)}
-      />
-      <Figure
-        label={plan.unpriced ? 'A bowl costs at least' : 'A bowl costs'}
-        value={money(plan.costPerPortionCents, currency)}
-        {...(plan.unpriced ? { note: `${plan.unpriced.length} without a price` } : {})}
-        working={workingWords(plan, 'cost', currency)}
-      />
-    </>
-  );
-}
-
-/** What the base is: its strength against the usual, whether it sets, its price. */
-function BaseFigures({ plan, base }: { plan: Plan; base: PlannedBase }) {
-  const { currency } = useKitchenHere();
-  const sets = base.gelatinPercent >= SETS_FROM_GELATIN_PERCENT;
-  const source = 'the rate law of each food in this pot’s heat, docs/model.md § 13';
-  return (
-    <>
-      {base.strength !== null && (
-        <Figure
-          label="Strength"
-          value={`${base.strength.toFixed(1)} ×`}
-          note={`${base.brix.toFixed(1)} °Brix`}
-          working={{
-            lines: [
-              `what the water draws, over what is left of it: ${base.brix.toFixed(2)} g dissolved in 100 g`,
-              `${base.fatPercent.toFixed(1)} % fat beside it, to be lifted when it has set`,
-            ],
-            source,
-            sureness: 'a first guess, ± a quarter; read it when it is cold',
-          }}
-        />
-      )}
-      {base.gelatinPercent > 0.05 && (
-        <Figure
-          label="In the cold"
-          value={sets ? 'sets' : 'stays liquid'}
-          working={{
-            lines: [
-              `${base.gelatinPercent.toFixed(2)} % gelatin; sets from about ${SETS_FROM_GELATIN_PERCENT} %`,
-            ],
-            source,
-            sureness: 'a first guess',
-          }}
-        />
-      )}
-      <Figure
-        label="A litre costs"
-        value={money(plan.costCents / plan.yieldLitres, currency)}
-        working={workingWords(plan, 'cost', currency)}
-      />
-    </>
-  );
-}
 
 function fromNow(atMs: number, nowMs: number): string {
   return atMs >= nowMs ? `in ${span(atMs - nowMs)}` : `${span(nowMs - atMs)} ago`;
