@@ -1,4 +1,5 @@
 export { airPressureKPa } from './air-pressure-kpa';
+export { AIR_PRESSURE_SD_KPA, altitudeFromBoilingM, BOILING_POINTS_C } from './altitude-from-boiling-m';
 export { boilingPointC } from './boiling-point-c';
 export { cookMinutes } from './cook-minutes';
 export { STEEL_SPECIFIC_HEAT_KJ, WALL_LOSS_W_PER_M2K } from './data/heat-constants';

@@ -5,7 +5,7 @@ export { covarianceOf, variance } from './covariance';
 export { type FallTarget, fallTo } from './fall-target';
 export { finishStage } from './finish-stage';
 export { crossingMs, type ForecastInterval, forecastPot, MIDDLE_DAY, type PotTarget } from './forecast-pot';
-export { exits, fractionToHold, fullKW, steamHeat } from './heat-balance';
+export { exits, fractionToHold, fullKW, heatStep, steamHeat } from './heat-balance';
 export { kitchenAir } from './kitchen-air';
 export { arrivingAt, type Burner, FIRST_GUESS_HEAT_FACTOR, type PotSetup, type PotState } from './pot';
 export { liquidLitres, litresAtMass, massAtLitres, potLitres } from './pot-litres';

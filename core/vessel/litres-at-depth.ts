@@ -1,4 +1,5 @@
 import { within } from '../check';
+import { curveOf } from './measured';
 import { checkVessel, type Vessel } from './vessel';
 
 /**
@@ -9,7 +10,7 @@ import { checkVessel, type Vessel } from './vessel';
  * @returns geometric litres, unrounded
  * @throws RangeError naming a bad dimension, or a depth outside 0..heightCm
  * @example litresAtDepth({ shape: 'cylinder', diameterCm: 36, heightCm: 36 }, 20) // => 20.3575
- * @source geometry: cylinder, conical frustum, spherical cap, prism
+ * @source geometry: cylinder, conical frustum, spherical cap, prism; a measured pot as `monotoneCurve`
  */
 export function litresAtDepth(vessel: Vessel, depthCm: number): number {
   checkVessel(vessel);
@@ -33,5 +34,7 @@ function cubicCm(vessel: Vessel, depth: number): number {
     }
     case 'box':
       return vessel.lengthCm * vessel.widthCm * depth;
+    case 'measured':
+      return curveOf(vessel).at(depth);
   }
 }

@@ -1,4 +1,5 @@
 import { within } from '../check';
+import { curveOf } from './measured';
 import { checkVessel, type Vessel } from './vessel';
 
 /**
@@ -9,7 +10,7 @@ import { checkVessel, type Vessel } from './vessel';
  * @returns square metres, unrounded
  * @throws RangeError naming a bad dimension, or a depth outside 0..heightCm
  * @example surfaceM2({ shape: 'cylinder', diameterCm: 36, heightCm: 36 }, 20) // => 0.101788
- * @source geometry
+ * @source geometry; of a measured pot, how fast its litres grow with depth
  */
 export function surfaceM2(vessel: Vessel, depthCm: number): number {
   checkVessel(vessel);
@@ -29,5 +30,7 @@ export function surfaceM2(vessel: Vessel, depthCm: number): number {
     }
     case 'box':
       return (vessel.lengthCm * vessel.widthCm) / 1e4;
+    case 'measured':
+      return curveOf(vessel).slopeAt(depth) / 1e4;
   }
 }

@@ -47,6 +47,25 @@ describe('properties of every shape', () => {
     }),
     fc.record({ shape: fc.constant('kettle' as const), diameterCm: length, heightCm: length }),
     fc.record({ shape: fc.constant('box' as const), lengthCm: length, widthCm: length, heightCm: length }),
+    fc
+      .array(
+        fc.record({
+          up: fc.double({ min: 1, max: 12, noNaN: true }),
+          area: fc.double({ min: 300, max: 3000, noNaN: true }),
+        }),
+        {
+          minLength: 2,
+          maxLength: 6,
+        },
+      )
+      .map((steps): Vessel => {
+        const levels: { litres: number; depthCm: number }[] = [];
+        for (const { up, area } of steps) {
+          const below = levels.at(-1) ?? { litres: 0, depthCm: 0 };
+          levels.push({ litres: below.litres + (up * area) / 1000, depthCm: below.depthCm + up });
+        }
+        return { shape: 'measured', levels, heightCm: levels.at(-1)!.depthCm * 1.1 };
+      }),
   );
   const share = fc.double({ min: 0, max: 1, noNaN: true });
 
@@ -87,6 +106,11 @@ describe('surface, wall, working fill', () => {
     expect(wallM2(box, 10)).toBeCloseTo(2 * (0.5 + 0.3) * 0.1, 9);
     expect(wallM2(rondeau, 30)).toBeCloseTo(Math.PI * 0.31 * Math.hypot(0.3, 0.03), 9);
     expect(wallM2(kettle, 30)).toBe(0);
+    // a measured cylinder has a cylinder's wall
+    const levels = [10, 20, 30].map((depthCm) => ({ depthCm, litres: litresAtDepth(stockpot, depthCm) }));
+    const same = { shape: 'measured' as const, levels, heightCm: 36 };
+    expect(wallM2(same, 25)).toBeCloseTo(wallM2(stockpot, 25), 6);
+    expect(surfaceM2(same, 25)).toBeCloseTo(surfaceM2(stockpot, 25), 6);
   });
   it('four fifths of the brim, three quarters when it foams (common practice)', () => {
     const brim = litresAtDepth(stockpot, 36);

@@ -279,5 +279,7 @@ function sizeWords(vessel: Vessel): string {
       return `round bottom, ⌀ ${vessel.diameterCm} × ${vessel.heightCm} cm`;
     case 'box':
       return `${vessel.lengthCm} × ${vessel.widthCm} × ${vessel.heightCm} cm`;
+    case 'measured':
+      return `measured by water at ${vessel.levels.length} levels, ${vessel.heightCm} cm to the rim`;
   }
 }

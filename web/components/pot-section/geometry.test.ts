@@ -27,7 +27,9 @@ describe.each(vessels)('a $shape in section', (vessel) => {
         ? vessel.topDiameterCm
         : 'lengthCm' in vessel
           ? vessel.lengthCm
-          : vessel.diameterCm;
+          : 'diameterCm' in vessel
+            ? vessel.diameterCm
+            : 40;
     expect(layout.halfWidthAt(vessel.heightCm)).toBeCloseTo((topCm / 2) * layout.scale, 6);
   });
   it('a level and its litres stand at one height, and a point on the wall is a depth', () => {

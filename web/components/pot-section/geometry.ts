@@ -25,16 +25,16 @@ export function layOut(vessel: Vessel, box: { x: number; y: number; width: numbe
     vessel.shape === 'box'
       ? vessel.lengthCm / 2
       : Math.sqrt((surfaceM2(vessel, Math.min(vessel.heightCm, Math.max(0, depthCm))) * 1e4) / Math.PI);
-  const widestCm = Math.max(halfCm(0), halfCm(vessel.heightCm));
+  const depths = Array.from({ length: PROFILE_POINTS + 1 }, (_, i) => {
+    const part = i / PROFILE_POINTS;
+    return vessel.heightCm * part * part;
+  });
+  const widestCm = Math.max(...depths.map(halfCm));
   const scale = Math.min(box.width / (2 * widestCm), box.height / vessel.heightCm);
   const centreX = box.x + box.width / 2;
   const bottomY = box.y + box.height;
   const yAtDepth = (depthCm: number) => bottomY - depthCm * scale;
   const brim = litresAtDepth(vessel, vessel.heightCm);
-  const depths = Array.from({ length: PROFILE_POINTS + 1 }, (_, i) => {
-    const part = i / PROFILE_POINTS;
-    return vessel.heightCm * part * part;
-  });
   const right = depths.map((depth) => `${point(centreX + halfCm(depth) * scale)},${point(yAtDepth(depth))}`);
   const left = depths.map((depth) => `${point(centreX - halfCm(depth) * scale)},${point(yAtDepth(depth))}`);
   return {
