@@ -25,12 +25,14 @@ const server = await startServer({
     const burners = many.map((i) => ({
       id: `bench-${i}`,
       name: `ring ${i}`,
-      kind: 'gas',
+      kind: 'gas' as const,
       powerW: 7000,
       efficiency: 0.4,
       potIds: [`bench-${i}`],
     }));
-    return { ...kitchen, pots: [...kitchen.pots, ...pots], burners: [...kitchen.burners, ...burners] };
+    const { pot = [], burner = [] } = kitchen.items;
+    const items = { ...kitchen.items, pot: [...pot, ...pots], burner: [...burner, ...burners] };
+    return { ...kitchen, items };
   },
 });
 process.send?.({ address: server.address });

@@ -16,13 +16,13 @@ describe('kitchen time', () => {
   });
   it('a service is today while it is ahead, else tomorrow', () => {
     const morning = Date.UTC(2026, 2, 10, 7, 15);
-    expect(nextServiceAtMs('13:10', 'Europe/London', morning)).toBe(Date.UTC(2026, 2, 10, 13, 10));
+    expect(nextServiceAtMs({ time: '13:10' }, 'Europe/London', morning)).toBe(Date.UTC(2026, 2, 10, 13, 10));
     const evening = Date.UTC(2026, 2, 10, 19, 0);
-    expect(nextServiceAtMs('13:10', 'Europe/London', evening)).toBe(Date.UTC(2026, 2, 11, 13, 10));
+    expect(nextServiceAtMs({ time: '13:10' }, 'Europe/London', evening)).toBe(Date.UTC(2026, 2, 11, 13, 10));
   });
   it('a night the clocks change: ten past one is an hour earlier by UTC, and the day has 23 hours', () => {
     const saturday = Date.UTC(2026, 2, 28, 20, 0);
-    const sunday = nextServiceAtMs('13:10', 'Europe/London', saturday);
+    const sunday = nextServiceAtMs({ time: '13:10' }, 'Europe/London', saturday);
     expect(sunday).toBe(Date.UTC(2026, 2, 29, 12, 10));
     const before = zonedTimeMs('13:10', 'Europe/London', saturday);
     expect((sunday - before) / 3_600_000).toBe(23);

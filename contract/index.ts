@@ -13,16 +13,46 @@ export {
 } from './device';
 export { ingredientSchema } from './ingredient-schema';
 export { keepingRules } from './keeping';
-export type { KitchenSeed, SeedBatch } from './kitchen-seed';
 export {
   altitudeField,
   type ClockChange,
   clockChangeSchema,
-  type KitchenSettings,
-  kitchenSettingsSchema,
+  type HeatTestSaid,
+  heatTestSchema,
+  type KitchenChange,
+  type KitchenChangeName,
+  kitchenChangeSchema,
+  placeSchema,
+} from './kitchen/changes';
+export {
+  AIR_KINDS,
+  ARRIVALS,
+  COLD_KINDS,
+  equipmentSchema,
+  HEAT_KINDS,
+  INSTRUMENT_KINDS,
+  ITEM_KINDS,
+  ITEM_SCHEMAS,
+  type Item,
+  type ItemKind,
+  type ItemOf,
+  type KitchenPot,
+  MARKS,
+  ROLES,
+  type ServiceView,
+  vesselSchema,
+} from './kitchen/items';
+export {
+  CODE_LIMITS,
+  DEFAULT_LIMITS,
+  isLaxer,
+  type KeepingLimits,
+  LIMIT_NAMES,
+  type LimitName,
   limitsSchema,
-} from './kitchen-settings';
-export { daysAhead, kitchenTimeMs, nextServiceAtMs, zonedTimeMs } from './kitchen-time';
+} from './kitchen/limits';
+export type { KitchenSeed, SeedBatch } from './kitchen-seed';
+export { daysAhead, isOnDay, kitchenTimeMs, nextServiceAtMs, zonedTimeMs } from './kitchen-time';
 export { larderEventBodySchema } from './larder-event';
 export {
   type FileToRead,
@@ -57,7 +87,7 @@ export type {
   FileReading,
   FoodDifference,
   FoodsView,
-  KeepingLimits,
+  InstrumentView,
   KitchenNotice,
   KitchenView,
   LarderStray,
@@ -72,7 +102,7 @@ export type {
   PriceDifference,
   RecipeVersionView,
   RecipeView,
-  ServiceView,
+  RetiredItem,
   TracedBatch,
   TracedStep,
   WholeKitchen,

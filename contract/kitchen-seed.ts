@@ -2,9 +2,9 @@ import type { BatchEventBody, BatchResult, BatchSnapshot } from '../core/batch';
 import type { LarderEventBody, ReceivedFood } from '../core/larder';
 import type { Ingredient } from '../core/matter';
 import type { OrderRequest } from '../core/order';
-import type { Pot } from '../core/plan';
 import type { Recipe } from '../core/recipe';
-import type { BurnerView, ClockView, KitchenView } from './views';
+import type { ItemKind, ItemOf } from './kitchen/items';
+import type { ClockView, KitchenView } from './views';
 
 /** A batch of the past, with its log. */
 export interface SeedBatch {
@@ -20,10 +20,13 @@ export interface SeedBatch {
 /** A kitchen with a past, as data: what a new file is filled with. Times in ms. */
 export interface KitchenSeed {
   /** without limits, its code's hold */
-  kitchen: Omit<KitchenView, 'pots' | 'burners' | 'clock' | 'notices' | 'limits'> &
-    Partial<Pick<KitchenView, 'limits'>>;
-  pots: readonly Pot[];
-  burners: readonly Omit<BurnerView, 'heatFactor'>[];
+  kitchen: Pick<
+    KitchenView,
+    'name' | 'zone' | 'altitudeM' | 'airTempC' | 'relativeHumidity' | 'currency' | 'units' | 'equipment'
+  > &
+    Partial<Pick<KitchenView, 'limits' | 'locale' | 'isDemo'>>;
+  /** what it has of each kind, in its order */
+  items: { readonly [K in ItemKind]?: readonly ItemOf<K>[] };
   prices: readonly { ingredientId: string; centsPerKg: number; supplier: string | null }[];
   ownIngredients?: readonly Ingredient[];
   recipes: readonly { recipe: Recipe; savedAtMs: number }[];

@@ -17,10 +17,22 @@ export function zonedTimeMs(time: string, zone: string, onDayOfMs: number, daysL
   return new TZDate(day.getFullYear(), day.getMonth(), day.getDate(), hours, minutes, 0, zone).getTime();
 }
 
-/** The next time a daily service comes round, ms UTC. */
-export function nextServiceAtMs(time: string, zone: string, nowMs: number): number {
-  const today = zonedTimeMs(time, zone, nowMs);
-  return today > nowMs ? today : zonedTimeMs(time, zone, nowMs, 1);
+/** When a service is: its hour, and on which days of the week, 1 for Monday; on all where none are named. */
+export interface ServiceTimes {
+  time: string;
+  weekdays?: readonly number[] | undefined;
+}
+
+/** Whether a service is on, on the day that a moment falls on. */
+export function isOnDay({ weekdays }: ServiceTimes, atMs: number, zone: string): boolean {
+  const sundayFirst = new TZDate(atMs, zone).getDay();
+  return !weekdays || weekdays.includes(sundayFirst === 0 ? 7 : sundayFirst);
+}
+
+/** The next time a service comes round, ms UTC. */
+export function nextServiceAtMs(service: ServiceTimes, zone: string, nowMs: number): number {
+  const coming = Array.from({ length: 8 }, (_, days) => zonedTimeMs(service.time, zone, nowMs, days));
+  return coming.find((atMs) => atMs > nowMs && isOnDay(service, atMs, zone)) ?? coming[1]!;
 }
 
 /** Days from the day of now to that of a moment, by the kitchen's calendar; 0 for the same day. */

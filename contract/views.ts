@@ -1,13 +1,16 @@
 import type { BatchEvent, BatchResult, BatchSnapshot, LearnedRate } from '../core/batch';
+import type { ThermometerCheck } from '../core/kitchen';
 import type { LarderEventBody, TraceStep } from '../core/larder';
 import type { Holds, Ingredient } from '../core/matter';
-import type { Plan, PlannedBurner, Pot } from '../core/plan';
+import type { Plan, PlannedBurner } from '../core/plan';
 import type { RecipeDraft, UnitSystem } from '../core/reader';
 import type { HoldsMove, Recipe } from '../core/recipe';
 import type { Mark } from '../core/rules';
 import type { Equipment } from '../core/scaling';
 import type { LotView } from '../core/views';
 import type { DeviceView } from './device';
+import type { ItemKind, ItemOf, KitchenPot, ServiceView } from './kitchen/items';
+import type { KeepingLimits, LimitName } from './kitchen/limits';
 import type { PlanRequest } from './plan-request';
 
 /** The kitchen's clock: kitchen time is `kitchenFromMs` at real `realFromMs`, running `speed` times as fast. */
@@ -20,17 +23,20 @@ export interface ClockView {
   serverNowMs: number;
 }
 
-export interface ServiceView {
+export type BurnerView = ItemOf<'burner'> & Pick<PlannedBurner, 'heatFactor'>;
+
+/** An instrument, and how it stood when it was last checked; null before. */
+export type InstrumentView = ItemOf<'instrument'> & {
+  checked: (ThermometerCheck & { atMs: number }) | null;
+};
+
+/** A thing that is retired: history keeps it, and it may be brought back. */
+export interface RetiredItem {
+  kind: ItemKind;
   id: string;
   name: string;
-  /** HH:MM in the kitchen's zone */
-  time: string;
-  covers: number;
-}
-
-export interface BurnerView extends PlannedBurner {
-  kind: string;
-  potIds: string[];
+  /** the one it was merged with */
+  mergedInto: string | null;
 }
 
 export interface KitchenView {
@@ -41,11 +47,25 @@ export interface KitchenView {
   relativeHumidity: number;
   currency: string;
   services: ServiceView[];
-  pots: Pot[];
+  pots: KitchenPot[];
   burners: BurnerView[];
+  bowls: ItemOf<'bowl'>[];
+  ladles: ItemOf<'ladle'>[];
+  colds: ItemOf<'cold'>[];
+  instruments: InstrumentView[];
+  people: ItemOf<'person'>[];
+  supplierList: ItemOf<'supplier'>[];
+  storePlaces: ItemOf<'storePlace'>[];
+  retired: RetiredItem[];
+  /** how its figures, dates and money are written, a BCP 47 tag */
+  locale: string;
+  /** it is the invented kitchen, and says so on every page */
+  isDemo: boolean;
   units: UnitSystem;
   equipment: Equipment;
   limits: KeepingLimits;
+  /** why a limit is laxer than the code, by the person in charge */
+  limitReasons: Partial<Record<LimitName, { reason: string; by: string; atMs: number }>>;
   clock: ClockView;
   /** what a person should know of the file and the clock; none while all is well */
   notices: KitchenNotice[];
@@ -137,13 +157,6 @@ export interface OrderView {
   id: string;
   request: PlanRequest;
   createdAtMs: number;
-}
-
-/** What a kitchen may keep, and for how long; the house’s own, within its code. */
-export interface KeepingLimits {
-  dateMarkDays: number;
-  receivingC: number;
-  shellfishTagDays: number;
 }
 
 /** An event in the log, with what the server knows about how it came. */

@@ -1,6 +1,6 @@
-import type { WholeKitchen } from '../contract';
+import { DEFAULT_LIMITS, type WholeKitchen } from '../contract';
 import { learnedHeatFactor } from '../core/batch';
-import { BURNERS, KITCHEN, POTS, PRICES_CENTS_PER_KG } from './kitchen';
+import { BURNERS, ITEMS, KITCHEN, POTS, PRICES_CENTS_PER_KG } from './kitchen';
 
 /** The kitchen as a browser sees it, a burner known by what earlier batches showed of it; the rest by first guesses. */
 export function kitchenView(
@@ -8,7 +8,17 @@ export function kitchenView(
 ): WholeKitchen {
   return {
     ...KITCHEN,
-    services: [...KITCHEN.services],
+    services: [...(ITEMS.service ?? [])],
+    bowls: [...(ITEMS.bowl ?? [])],
+    ladles: [...(ITEMS.ladle ?? [])],
+    colds: [...(ITEMS.cold ?? [])],
+    instruments: (ITEMS.instrument ?? []).map((one) => ({ ...one, checked: null })),
+    people: [...(ITEMS.person ?? [])],
+    supplierList: [...(ITEMS.supplier ?? [])],
+    storePlaces: [...(ITEMS.storePlace ?? [])],
+    retired: [],
+    isDemo: true,
+    limitReasons: {},
     pots: [...POTS],
     burners: BURNERS.map(({ pots, ...burner }) => ({
       ...burner,
@@ -19,7 +29,7 @@ export function kitchenView(
     learned: [],
     suppliers: {},
     ownIngredients: [],
-    limits: { dateMarkDays: 7, receivingC: 5, shellfishTagDays: 90 },
+    limits: DEFAULT_LIMITS,
     notices: [],
     clock: { mode: 'demo', speed: 1, kitchenFromMs: 0, realFromMs: 0, serverNowMs: 0 },
   };

@@ -1,4 +1,4 @@
-import type { Pot } from '../core/plan';
+import type { KitchenPot, KitchenSeed } from '../contract';
 
 /** The Corrie Halt Buffet: invented, like everyone and everything in it. Times are of the kitchen's own zone. */
 export const KITCHEN = {
@@ -10,17 +10,59 @@ export const KITCHEN = {
   currency: 'GBP',
   units: 'metric',
   equipment: { blenderJarLitres: 4, hasStickBlender: true, ovenTrays: 3, trayAreaM2: 0.17, fryingPanCm: 28 },
-  services: [
-    { id: 'late-morning', time: '11:40', name: '11:40 train', covers: 35 },
-    { id: 'midday', time: '13:10', name: '13:10 train', covers: 60 },
-    { id: 'evening', time: '18:05', name: '18:05 train', covers: 40 },
-  ],
+  locale: 'en-GB',
 } as const;
+
+/** What it has beside pots and burners. Invented. */
+export const ITEMS: Pick<KitchenSeed['items'], 'service' | 'bowl' | 'ladle' | 'cold' | 'instrument' | 'person' | 'supplier' | 'storePlace'> = {
+  service: [
+    { id: 'late-morning', time: '11:40', name: '11:40 train', covers: 35, lastsMin: 25, arrival: 'together' },
+    { id: 'midday', time: '13:10', name: '13:10 train', covers: 60, lastsMin: 50, arrival: 'peaked' },
+    { id: 'evening', time: '18:05', name: '18:05 train', covers: 40, lastsMin: 40, arrival: 'together' },
+  ],
+  bowl: [
+    { id: 'bowl', name: 'Blue bowl', ml: 410, headspaceMl: 60, isOvenProof: false },
+    { id: 'crock', name: 'Lidded crock', ml: 380, headspaceMl: 60, isOvenProof: true },
+    { id: 'cup', name: 'Platform cup', ml: 240, headspaceMl: 20, isOvenProof: false },
+  ],
+  ladle: [
+    { id: 'ladle-large', name: 'Long ladle', ml: 250 },
+    { id: 'ladle-small', name: 'Short ladle', ml: 120 },
+  ],
+  cold: [
+    { id: 'walk-in', name: 'Walk-in', kind: 'walkIn', airC: 4, air: 'fan' },
+    { id: 'freezer', name: 'Chest freezer', kind: 'freezer', airC: -20, air: 'still', kg: 60 },
+    { id: 'ice', name: 'Ice tub', kind: 'ice', airC: 0, air: 'still', kg: 15 },
+  ],
+  instrument: [
+    { id: 'floor-scale', name: 'Floor scale', kind: 'scale', mostKg: 60, stepG: 20 },
+    { id: 'bench-scale', name: 'Bench scale', kind: 'scale', mostKg: 6, stepG: 1 },
+    { id: 'thin-probe', name: 'Thin probe', kind: 'thermometer' },
+    { id: 'refractometer', name: 'Refractometer', kind: 'refractometer' },
+  ],
+  person: [
+    { id: 'isla', name: 'Isla', mark: 'leek', role: 'inCharge' },
+    { id: 'tam', name: 'Tam', mark: 'mustard', role: 'cook' },
+    { id: 'wren', name: 'Wren', mark: 'plum', role: 'helper' },
+  ],
+  supplier: [
+    { id: 'growers', name: 'Nether Corrie Growers' },
+    { id: 'dry-goods', name: 'Sidings Dry Goods' },
+    { id: 'meat', name: 'Stey Brae Meat' },
+    { id: 'dairy', name: 'Loanend Dairy' },
+    { id: 'fish', name: 'Quayhead Fish' },
+  ],
+  storePlace: [
+    { id: 'walk-in-shelf', name: 'Walk-in, left shelf' },
+    { id: 'dry-store', name: 'Dry store' },
+    { id: 'freezer-top', name: 'Freezer, top basket' },
+  ],
+};
 
 /** The demo's clock opens here: a Tuesday in March, 07:15 at Corrie Halt. */
 export const DEMO_OPENS_AT = Date.UTC(2026, 2, 10, 7, 15);
 
-export const POTS: readonly Pot[] = [
+export const POTS: readonly KitchenPot[] = [
   {
     id: 'rondeau-24',
     name: '24 L rondeau',

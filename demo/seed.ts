@@ -1,6 +1,6 @@
 import type { KitchenSeed } from '../contract';
 import { BOOK } from './dishes/dishes';
-import { BURNERS, DEMO_OPENS_AT, KITCHEN, POTS, PRICES_CENTS_PER_KG, SUPPLIERS } from './kitchen';
+import { BURNERS, DEMO_OPENS_AT, ITEMS, KITCHEN, POTS, PRICES_CENTS_PER_KG, SUPPLIERS } from './kitchen';
 import { cookFortnight } from './past/fortnight';
 import { keptOrders } from './past/kept-orders';
 
@@ -8,9 +8,12 @@ import { keptOrders } from './past/kept-orders';
 export function seed(): KitchenSeed {
   const past = cookFortnight();
   return {
-    kitchen: { ...KITCHEN, services: [...KITCHEN.services] },
-    pots: POTS,
-    burners: BURNERS.map(({ pots: potIds, ...burner }) => ({ ...burner, potIds: [...potIds] })),
+    kitchen: { ...KITCHEN, isDemo: true },
+    items: {
+      pot: POTS,
+      burner: BURNERS.map(({ pots: potIds, ...burner }) => ({ ...burner, potIds: [...potIds] })),
+      ...ITEMS,
+    },
     prices: Object.entries(PRICES_CENTS_PER_KG).map(([ingredientId, centsPerKg]) => ({
       ingredientId,
       centsPerKg,

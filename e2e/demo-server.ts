@@ -16,7 +16,17 @@ export interface DemoServer {
 }
 
 /** @param folder one with a kitchen in it; without it the demo's is made in a new one */
-export async function demoServer(folder = mkdtempSync(join(tmpdir(), 'slow-pot-e2e-'))): Promise<DemoServer> {
+export const demoServer = (folder?: string): Promise<DemoServer> =>
+  serverOf({ SLOW_POT_SEED: 'dist/demo/seed.js' }, folder);
+
+/** A cook's own kitchen, as `npm start` serves it: empty in a new folder. */
+export const ownServer = (folder?: string): Promise<DemoServer> =>
+  serverOf({ SLOW_POT_KITCHEN: 'own' }, folder);
+
+async function serverOf(
+  env: Readonly<Record<string, string>>,
+  folder = mkdtempSync(join(tmpdir(), 'slow-pot-e2e-')),
+): Promise<DemoServer> {
   const port = await freePort();
   const url = `http://127.0.0.1:${port}`;
   let child: ChildProcess | null = null;
@@ -27,7 +37,7 @@ export async function demoServer(folder = mkdtempSync(join(tmpdir(), 'slow-pot-e
         ...process.env,
         PORT: String(port),
         SLOW_POT_DATA: folder,
-        SLOW_POT_SEED: 'dist/demo/seed.js',
+        ...env,
       },
       stdio: ['ignore', 'ignore', 'inherit'],
     });

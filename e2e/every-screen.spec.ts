@@ -46,17 +46,30 @@ test('places', async ({ page }) => {
   await page.getByText('Came true').waitFor();
   await expectClean(page, 'log of a batch');
 
-  await page.goto(`${server.url}/kitchen`);
-  await page.getByRole('textbox', { name: 'Height above the sea' }).fill('the sky');
-  await page.getByRole('button', { name: 'Keep it' }).click();
-  await expect(page.getByText('The height must be a number of m, not “the sky”.')).toBeVisible();
-  await page.getByRole('textbox', { name: 'Height above the sea' }).fill('99999');
-  await page.getByRole('button', { name: 'Keep it' }).click();
-  await expect(page.getByText('The height must be from -400 to 5000 m.')).toBeVisible();
-  await page.getByRole('textbox', { name: 'Days to the date mark' }).fill('30');
-  await page.getByRole('button', { name: 'Keep these limits' }).click();
-  await expect(page.getByText('Days to the date mark must be from 1 to 7.')).toBeVisible();
-  await expectClean(page, 'kitchen, wrong height and days');
+  await page.goto(`${server.url}/kitchen/place`);
+  const altitude = page.getByRole('textbox', { name: 'Altitude' });
+  await altitude.fill('the sky');
+  await page.getByRole('button', { name: 'Save the place' }).click();
+  await expect(page.getByText('The altitude must be a number of m, not “the sky”.')).toBeVisible();
+  await altitude.fill('99999');
+  await expect(page.getByText('The altitude must be from -430 to 5000 m.')).toBeVisible();
+  await page.getByRole('textbox', { name: 'Time zone' }).fill('Nowhere');
+  await expect(page.getByText(/“Nowhere” is no time zone/)).toBeVisible();
+  await expectClean(page, 'place, wrong altitude and zone');
+  await page.goto(`${server.url}/kitchen/limits`);
+  await page.getByRole('textbox', { name: 'Shelf life in days' }).fill('9');
+  await page.getByRole('button', { name: 'Save the limits' }).click();
+  await expect(page.getByText(/9 days is laxer than 7 days/)).toBeVisible();
+  await expectClean(page, 'limits, laxer than the code');
+  for (const part of ['pots', 'heat', 'service', 'cold', 'tools', 'people', 'recipes']) {
+    await page.goto(`${server.url}/kitchen/${part}`);
+    await page.getByRole('heading', { level: 2 }).first().waitFor();
+    await expectClean(page, `kitchen, ${part}`);
+  }
+  await page.goto(`${server.url}/kitchen/pots`);
+  await page.getByRole('button', { name: 'Add a pot' }).click();
+  await page.getByText('Measure by water').click();
+  await expectClean(page, 'a pot measured by water');
 
   await page.goto(`${server.url}/plan?service=evening`);
   await page.getByRole('button', { name: /24 L rondeau/ }).waitFor();

@@ -3,6 +3,7 @@ import { randomUUID } from 'node:crypto';
 import { appendFileSync, existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { expect, test } from '@playwright/test';
+import { v7 as uuid } from 'uuid';
 import { startChowder } from './cook';
 import { demoServer } from './demo-server';
 
@@ -29,7 +30,8 @@ test('a second server on the same folder says who holds it, and stops; the first
   expect(second.stderr).toMatch(/process \d+ on/);
   expect(second.stderr).toContain(first.url);
   expect((await request.get(`${first.url}/api/kitchen`)).ok()).toBe(true);
-  const settings = await request.patch(`${first.url}/api/kitchen`, { data: { airTempC: 23 } });
+  const change = { id: uuid(), change: 'place', place: { airTempC: 23 } };
+  const settings = await request.post(`${first.url}/api/kitchen/changes`, { data: change });
   expect(settings.ok()).toBe(true);
   await first.remove();
 });

@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, type Page, test } from '@playwright/test';
+import { v7 as uuid } from 'uuid';
 import { type DemoServer, demoServer } from './demo-server';
 
 /** Files taken out and brought in, and the kitchen's own units. */
@@ -68,10 +69,11 @@ test('taken out and brought in: a book, a saved page, prices; a wrong file says 
 });
 
 test('in the kitchen’s own units', async ({ page }) => {
-  await page.goto(`${server.url}/kitchen`);
+  await page.goto(`${server.url}/kitchen/place`);
   await page.getByText('US', { exact: true }).click();
   await page.goto(`${server.url}/sheet?recipe=celeriac-veloute&service=evening&portions=60`);
   await expect(page.getByRole('row', { name: /Celeriac/ }).first()).toContainText(/\d+ lb/);
   await expect(page.getByRole('row', { name: /Chicken stock/ }).first()).toContainText(/pt|gal/);
-  await page.request.patch(`${server.url}/api/kitchen`, { data: { units: 'metric' } });
+  const back = { id: uuid(), change: 'place', place: { units: 'metric' } };
+  await page.request.post(`${server.url}/api/kitchen/changes`, { data: back });
 });

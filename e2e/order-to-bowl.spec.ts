@@ -232,6 +232,7 @@ test('60 bowls at 13:10, from the order to the log', async ({ page, browser }) =
     // the fortnight’s twenty-one, this one, and the head
     await expect(page.getByRole('row')).toHaveCount(23);
     await page.getByRole('link', { name: 'Kitchen', exact: true }).click();
+    await page.getByRole('link', { name: /^Heat/ }).click();
     await expect(page.getByText(/6 batches/)).toBeVisible();
   });
   expect(problems).toEqual([]);

@@ -31,6 +31,8 @@ export function build() {
   bundle('server/files/read-worker.ts', 'dist/server/read-worker.js');
   bundle('server/storage/check-worker.ts', 'dist/server/check-worker.js');
   bundle('demo/seed.ts', 'dist/demo/seed.js');
+  bundle('demo/starter.ts', 'dist/demo/starter.js');
+  run(process.execPath, ['dist/demo/starter.js', 'dist/web/starter-book.json']);
   cpSync('server/storage/migrations', 'dist/server/migrations', { recursive: true });
   writeFileSync('dist/build-id', id);
 }

@@ -12,10 +12,12 @@ try {
   const server = await startServer({
     host: process.env.HOST ?? '127.0.0.1',
     port: portFrom(process.env.PORT),
-    dataFolder: resolve(process.env.SLOW_POT_DATA ?? join(root, 'data')),
+    dataFolder: resolve(process.env.SLOW_POT_DATA ?? join(root, 'data/kitchen')),
     webFolder: join(root, 'dist/web'),
     buildId: buildId(),
     goesOnWithoutWal: process.env.SLOW_POT_WITHOUT_WAL === 'yes',
+    isFresh: process.env.SLOW_POT_FRESH === 'yes',
+    ...expectedFrom(process.env.SLOW_POT_KITCHEN),
     ...(await seedFrom(process.env.SLOW_POT_SEED)),
   });
   console.log(`Slow Pot is at ${server.address}`);
@@ -36,6 +38,11 @@ async function seedFrom(path: string | undefined): Promise<{ seed?: () => Kitche
   if (!path) return {};
   const module = (await import(pathToFileURL(resolve(root, path)).href)) as { seed: () => KitchenSeed };
   return { seed: module.seed };
+}
+
+/** The two commands name theirs: one never opens the other's file. */
+function expectedFrom(text: string | undefined): { expects?: 'own' | 'demo' } {
+  return text === 'own' || text === 'demo' ? { expects: text } : {};
 }
 
 function isTaken(error: unknown): error is Error {

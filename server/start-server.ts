@@ -22,6 +22,10 @@ export interface ServerOptions {
   seed?: () => KitchenSeed;
   /** an unclean end lost the newest entries, and the person in charge goes on without them */
   goesOnWithoutWal?: boolean;
+  /** whose kitchen the folder has to hold */
+  expects?: 'own' | 'demo';
+  /** the demo is begun anew */
+  isFresh?: boolean;
   logLevel?: pino.Level | 'silent';
   /** told each statement asked of the file */
   onStatement?: (statement: string) => void;
@@ -50,6 +54,8 @@ export async function startServer(options: ServerOptions): Promise<RunningServer
     folder: options.dataFolder,
     goesOnWithoutWal: options.goesOnWithoutWal ?? false,
     ...(options.seed ? { seed: options.seed } : {}),
+    ...(options.expects ? { expects: options.expects } : {}),
+    isFresh: options.isFresh ?? false,
     ...(options.onStatement ? { onStatement: options.onStatement } : {}),
   });
   const live = createLiveStream(options.buildId);

@@ -81,7 +81,10 @@ const router = createBrowserRouter([
             path: 'log/:id',
             lazy: async () => ({ Component: (await import('./pages/log-batch')).LogBatch }),
           },
-          { path: 'kitchen', lazy: async () => ({ Component: (await import('./pages/kitchen')).Kitchen }) },
+          {
+            path: 'kitchen/:section?',
+            lazy: async () => ({ Component: (await import('./pages/kitchen')).Kitchen }),
+          },
           {
             path: 'batches/:id',
             lazy: async () => ({ Component: (await import('./pages/batch-frame')).BatchFrame }),

@@ -57,6 +57,16 @@ const Name = styled(NavLink)`
   }
 `;
 
+/** On every page of the invented kitchen: nobody takes it for their own. */
+const Demo = styled.span`
+  padding: 2px ${space.s};
+  border: 2px solid ${colour.lookIn};
+  border-radius: 6px;
+  color: ${colour.lookIn};
+  font-size: ${size.small};
+  font-weight: 700;
+`;
+
 const Places = styled.nav`
   display: flex;
   gap: ${space.xs};
@@ -165,6 +175,7 @@ export function Shell() {
       <Skip href="#place">Skip to the place</Skip>
       <Top>
         <Name to="/">Slow Pot</Name>
+        {kitchen?.isDemo && <Demo>demo</Demo>}
         <Places aria-label="Places">
           {PLACES.map((place) => (
             <NavLink key={place.to} to={place.to} end={place.to === '/'}>
@@ -234,7 +245,7 @@ function NextService({ kitchen }: { kitchen: KitchenView }) {
   const next = useMemo(
     () =>
       services
-        .map((service) => ({ ...service, atMs: nextServiceAtMs(service.time, zone, minuteMs) }))
+        .map((service) => ({ ...service, atMs: nextServiceAtMs(service, zone, minuteMs) }))
         .sort((a, b) => a.atMs - b.atMs)[0],
     [services, zone, minuteMs],
   );

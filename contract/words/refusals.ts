@@ -31,6 +31,27 @@ const MARK_OUT_OF_REACH: Readonly<Record<Extract<Refusal, { code: 'markOutOfReac
   band: 'Nothing in it binds yet.',
 };
 
+const ITEM_WORDS: Readonly<Record<string, string>> = {
+  cold: 'cold place',
+  storePlace: 'place in the store',
+};
+const itemWord = (kind: string): string => ITEM_WORDS[kind] ?? kind;
+
+const LIMIT_UNITS: Readonly<Record<string, string>> = {
+  dateMarkDays: 'days',
+  shellfishTagDays: 'days',
+  reheatWithinH: 'h',
+  coolFirstWithinH: 'h',
+  coolWithinH: 'h',
+};
+const limitValue = (limit: string, value: number): string => `${value} ${LIMIT_UNITS[limit] ?? '°C'}`;
+
+const TEST_WORDS: Readonly<Record<string, string>> = {
+  litres: 'So much water does not go into that pot.',
+  toC: 'The water must end at least 10 °C warmer than it began, and below the boil.',
+  minutes: 'A test takes at least one minute.',
+};
+
 /** Why something was refused, in one sentence: what is wrong, and what would be right. */
 export function refusalSentence(refusal: Refusal, { units, zone }: SaidIn): string {
   const litres = (value: number) => volume(value, units);
@@ -97,6 +118,26 @@ export function refusalSentence(refusal: Refusal, { units, zone }: SaidIn): stri
       return refusal.isItself
         ? 'With this in its place the batch could not be worked out. Check the amount and the time.'
         : `With this in its place a later entry would not go${refusal.atMs === null ? '' : `, that of ${dayAndHour(refusal.atMs, zone)}`}. Undo that one first.`;
+    case 'unknownItem':
+      return `There is no ${itemWord(refusal.kind)} “${refusal.itemId}” in this kitchen.`;
+    case 'itemNameTaken':
+      return `Another ${itemWord(refusal.kind)} is called “${refusal.name}”: give this one a name of its own.`;
+    case 'itemBusy':
+      return `${sentenceCase(refusal.name)} is in use for ${refusal.by.toLowerCase()}: wait until that batch is closed.`;
+    case 'mergedWithItself':
+      return `${sentenceCase(refusal.name)} cannot be merged with itself: choose the other one.`;
+    case 'laxerThanCode':
+      return `${limitValue(refusal.limit, refusal.value)} is laxer than ${limitValue(refusal.limit, refusal.allowed)} (§ ${refusal.section}). Give the reason and the name of the person in charge.`;
+    case 'testCannotBe':
+      return TEST_WORDS[refusal.argument] ?? `That test cannot be: ${refusal.why}.`;
+    case 'testFarOff':
+      return `That would be ${refusal.kW.toFixed(2)} kW into the pot, from ${refusal.ratedKW.toFixed(2)} kW rated. Check the minutes and the litres.`;
+    case 'nothingChecked':
+      return 'Type what it shows in ice and water, or in boiling water.';
+    case 'notAThermometer':
+      return `${sentenceCase(refusal.name)} is no thermometer.`;
+    case 'unknownTest':
+      return `There is no test “${refusal.testId}” in this kitchen.`;
     case 'unknownPot':
       return `There is no pot “${refusal.potId}” in this kitchen.`;
     case 'unknownBurner':

@@ -30,6 +30,7 @@ export {
   learnedHeatFactor,
   UNKNOWN_BURNER,
   withBatch,
+  withTest,
 } from './learned-heat-factor';
 export {
   bestKnownFirst,

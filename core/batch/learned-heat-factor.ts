@@ -8,6 +8,8 @@ export interface BurnerSums {
   weight: number;
   sum: number;
   batches: number;
+  /** tests with water; absent in sums of before there were any */
+  tests?: number | undefined;
 }
 
 /** A burner nobody has cooked on: its first guess. */
@@ -24,18 +26,27 @@ export function withBatch(sums: BurnerSums, batch: { mean: number; sd: number })
     weight: sums.weight + weight,
     sum: sums.sum + weight * batch.mean,
     batches: sums.batches + 1,
+    ...(sums.tests ? { tests: sums.tests } : {}),
   };
 }
 
+/** The sums with a test with water more: it says as much of the next batch as a batch would that was as sure. */
+export function withTest(sums: BurnerSums, test: { mean: number; sd: number }): BurnerSums {
+  const { weight, sum } = withBatch(sums, test);
+  return { weight, sum, batches: sums.batches, tests: (sums.tests ?? 0) + 1 };
+}
+
 /** What a kitchen knows of a burner, and how sure the next batch may be of it. */
-export function heatFactorOf({ weight, sum, batches }: BurnerSums): {
+export function heatFactorOf({ weight, sum, batches, tests }: BurnerSums): {
   mean: number;
   sd: number;
   batches: number;
+  tests?: number;
 } {
   return {
     mean: sum / weight,
-    sd: batches > 0 ? Math.sqrt(1 / weight + BETWEEN_BATCHES_SD ** 2) : FIRST_GUESS_HEAT_FACTOR.sd,
+    ...(tests ? { tests } : {}),
+    sd: batches > 0 || tests ? Math.sqrt(1 / weight + BETWEEN_BATCHES_SD ** 2) : FIRST_GUESS_HEAT_FACTOR.sd,
     batches,
   };
 }

@@ -8,6 +8,7 @@ export {
   learnedMarks,
   markNear,
 } from './dial';
+export { EFFICIENCY } from './efficiency';
 export { type HeatTest, type HeatTestResult, heatTestResult, LEAST_HEAT_TEST } from './heat-test';
 export {
   THERMOMETER_WITHIN_C,

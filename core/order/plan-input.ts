@@ -14,11 +14,19 @@ export function burnerFor(
   burner: KitchenBurner,
   potId: string,
 ): PlannedBurner {
-  const { id, name, powerW, efficiency, heatFactor } = burner;
+  const { id, name, powerW, efficiency, heatFactor, dial } = burner;
   const settings = learned
     .filter((one) => one.burnerId === id && one.potId === potId && one.fraction < 1)
     .map(({ fraction, lid, arriving }) => ({ fraction, lid, arriving }));
-  return { id, name, powerW, efficiency, heatFactor, ...(settings.length > 0 ? { settings } : {}) };
+  return {
+    id,
+    name,
+    powerW,
+    efficiency,
+    heatFactor,
+    ...(dial ? { dial } : {}),
+    ...(settings.length > 0 ? { settings } : {}),
+  };
 }
 
 /**

@@ -1,4 +1,5 @@
 import type { Lid } from '../evaporation';
+import type { Dial } from '../kitchen';
 import type { Ingredient } from '../matter';
 import type { Burner } from '../pot';
 import type { Recipe } from '../recipe';
@@ -18,7 +19,9 @@ export interface Pot {
 export interface PlannedBurner extends Burner {
   id: string;
   name: string;
-  heatFactor: { mean: number; sd: number; batches: number };
+  heatFactor: { mean: number; sd: number; batches: number; tests?: number };
+  /** its settings as the cook knows them; set by percent where there are none */
+  dial?: Dial | undefined;
   /** what this pot on it has shown at settings and under lids; absent where nothing is known */
   settings?: readonly KnownSetting[];
 }

@@ -6,6 +6,15 @@ export {
   eventOfCommand,
   type KitchenFacts,
 } from './decide-batch';
+export {
+  decideHeatTest,
+  decideMerge,
+  decideRestore,
+  decideRetire,
+  decideSave,
+  type ItemFacts,
+  type KnownItem,
+} from './decide-kitchen';
 export { decideLarder, type LarderDecision, type LarderFacts } from './decide-larder';
 export { type BrokenFacts, decideMending, type MendingDecision } from './decide-mending';
 export { decideOrder, decideStart, type StartDecision, type StartFacts } from './decide-start';

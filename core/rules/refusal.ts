@@ -28,6 +28,7 @@ export type Refusal =
       | PlaceRefusal
       | LotRefusal
       | StartRefusal
+      | KitchenRefusal
     ));
 
 /** When it is said to have happened. */
@@ -117,6 +118,22 @@ type StartRefusal =
       code: 'larderShort';
       lines: readonly { name: string; wantedLitres: number; thereLitres: number }[];
     };
+
+/** Changing the kitchen itself. */
+type KitchenRefusal =
+  | { code: 'unknownItem'; kind: string; itemId: string }
+  | { code: 'itemNameTaken'; kind: string; name: string }
+  /** something is cooking in it or on it */
+  | { code: 'itemBusy'; name: string; by: string }
+  | { code: 'mergedWithItself'; name: string }
+  /** it allows more than the code: a reason is wanted, and who answers for it */
+  | { code: 'laxerThanCode'; limit: string; value: number; allowed: number; section: string }
+  | { code: 'testCannotBe'; argument: string; why: string }
+  /** more would have arrived than the burner is rated for, or next to nothing */
+  | { code: 'testFarOff'; kW: number; ratedKW: number }
+  | { code: 'nothingChecked' }
+  | { code: 'notAThermometer'; name: string }
+  | { code: 'unknownTest'; testId: string };
 
 export type RefusalCode = Refusal['code'];
 

@@ -12,7 +12,7 @@ import {
 } from '../../core/larder';
 import { massKg } from '../../core/matter';
 import { TROUT_CHOWDER } from '../dishes/trout-chowder';
-import { DEMO_OPENS_AT, KITCHEN } from '../kitchen';
+import { DEMO_OPENS_AT, ITEMS } from '../kitchen';
 import { kitchenView } from '../kitchen-view';
 import { seededRandom } from '../seeded-random';
 import { cookFortnight } from './fortnight';
@@ -130,7 +130,7 @@ describe('the demo’s own data', () => {
     expect(TROUT_CHOWDER.stages.at(-1)!.ends.rule).toBe('served');
   });
   it('three trains a day, in order', () => {
-    expect(KITCHEN.services.map((service) => service.time)).toEqual(['11:40', '13:10', '18:05']);
+    expect(ITEMS.service?.map((service) => service.time)).toEqual(['11:40', '13:10', '18:05']);
   });
   it('seeded numbers come the same each time, evenly and normally', () => {
     const a = seededRandom(7);

@@ -23,13 +23,13 @@ import {
   type BatchKept,
   eventOf,
   insertEvent,
+  itemRows,
   keepBatch,
   keepHead,
   keepLots,
   latestRecipes,
   nextSeq,
   openPlaces,
-  potRows,
   setBroken,
   type Tx,
   writtenEvent,
@@ -97,7 +97,7 @@ function kitchenAround({ clock }: CommandContext, db: Tx, batchId: string): Kitc
   const places = once(() => openPlaces(db, batchId));
   return {
     get pots() {
-      return potRows(db);
+      return itemRows(db, 'pot');
     },
     get burners() {
       return burnerViews(db);

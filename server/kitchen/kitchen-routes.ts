@@ -1,11 +1,12 @@
 import { Router } from 'express';
-import { clockChangeSchema, kitchenSettingsSchema, ownFoodSchema, priceChangeSchema } from '../../contract';
+import { clockChangeSchema, kitchenChangeSchema, ownFoodSchema, priceChangeSchema } from '../../contract';
 import { libraryOf } from '../../core/book';
 import { own } from '../../core/own';
 import { writePrices } from '../files/prices-csv';
 import { checked, impossible } from '../problem';
 import type { ServerContext } from '../server-context';
-import { kitchenRow, setPrices, updateKitchen } from '../storage';
+import { kitchenRow, setPrices } from '../storage';
+import { changeKitchen } from './change-kitchen';
 import { foodsView, kitchenView, learnedView } from './kitchen-view';
 import { saveOwnFood } from './save-own-food';
 
@@ -20,13 +21,8 @@ export function kitchenRoutes(context: ServerContext): Router {
   routes.get('/kitchen', (_request, response) => {
     response.json(kitchenView(context));
   });
-  routes.patch('/kitchen', (request, response) => {
-    const settings = checked(kitchenSettingsSchema, request.body);
-    if (Object.keys(settings).length > 0) {
-      storage.transact((tx) => updateKitchen(tx, settings));
-      live.publish({ kind: 'kitchen', part: 'settings' });
-    }
-    response.json(kitchenView(context));
+  routes.post('/kitchen/changes', (request, response) => {
+    response.json(changeKitchen(context, checked(kitchenChangeSchema, request.body)));
   });
   routes.get('/kitchen/learned', (_request, response) => {
     response.json(learnedView(db));

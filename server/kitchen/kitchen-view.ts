@@ -1,17 +1,26 @@
-import type { BurnerView, FoodsView, KitchenView, SaidIn, WholeKitchen } from '../../contract';
+import type {
+  BurnerView,
+  FoodsView,
+  InstrumentView,
+  KitchenChange,
+  KitchenView,
+  SaidIn,
+  WholeKitchen,
+} from '../../contract';
 import { bestKnownFirst, heatFactorOf, type LearnedRate } from '../../core/batch';
 import type { CommandContext } from '../command-context';
 import { notFound } from '../problem';
 import {
-  burnerRows,
   burnerSums,
   type Db,
+  itemRows,
   type KitchenRow,
+  kitchenLogOf,
   kitchenRow,
   ownIngredientRows,
-  potRows,
   priceRows,
   rateRows,
+  retiredItems,
 } from '../storage';
 
 /** What the kitchen says of itself. */
@@ -26,8 +35,26 @@ export const saidIn = (db: Db): SaidIn => settingsOf(db);
 
 /** The burners, each with what its closed batches have shown of it. */
 export function burnerViews(db: Db): BurnerView[] {
-  return burnerRows(db).map((burner) => ({ ...burner, heatFactor: heatFactorOf(burnerSums(db, burner.id)) }));
+  return itemRows(db, 'burner').map((burner) => ({
+    ...burner,
+    heatFactor: heatFactorOf(burnerSums(db, burner.id)),
+  }));
 }
+
+/** The instruments, each as it stood when it was last checked. */
+function instrumentViews(db: Db): InstrumentView[] {
+  const rows = itemRows(db, 'instrument');
+  if (rows.length === 0) return [];
+  const checks = kitchenLogOf(db, 'checked');
+  return rows.map((row) => {
+    const last = checks.findLast((one) => (one.payload as Checked).instrumentId === row.id);
+    if (!last) return { ...row, checked: null };
+    const { iceC, boilC } = last.payload as Checked;
+    return { ...row, checked: { iceC, boilC, atMs: last.actedAtMs } };
+  });
+}
+
+type Checked = Extract<KitchenChange, { change: 'checked' }>;
 
 /** The kitchen as it stands. */
 export function kitchenView({ storage, clock }: Pick<CommandContext, 'storage' | 'clock'>): KitchenView {
@@ -35,8 +62,17 @@ export function kitchenView({ storage, clock }: Pick<CommandContext, 'storage' |
   const isDamaged = storage.integrity() === 'damaged';
   return {
     ...settingsOf(db),
-    pots: potRows(db),
+    pots: itemRows(db, 'pot'),
     burners: burnerViews(db),
+    services: itemRows(db, 'service'),
+    bowls: itemRows(db, 'bowl'),
+    ladles: itemRows(db, 'ladle'),
+    colds: itemRows(db, 'cold'),
+    instruments: instrumentViews(db),
+    people: itemRows(db, 'person'),
+    supplierList: itemRows(db, 'supplier'),
+    storePlaces: itemRows(db, 'storePlace'),
+    retired: retiredItems(db),
     clock: clock.view(),
     notices: [...(isDamaged ? [{ code: 'fileDamaged' as const }] : []), ...clock.notices()],
   };

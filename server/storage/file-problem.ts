@@ -17,7 +17,9 @@ export type FileProblemCode =
   | 'walLost'
   | 'newer'
   | 'damaged'
-  | 'readOnly';
+  | 'readOnly'
+  | 'isDemo'
+  | 'isNoDemo';
 
 interface About {
   folder: string;
@@ -60,6 +62,10 @@ function words(code: FileProblemCode, { folder, holder }: About): string {
       return `The kitchen’s file in ${folder} was written by a newer Slow Pot. Use that one; this one would not understand it.`;
     case 'damaged':
       return `The kitchen’s file in ${folder} is damaged. It was left as it is. ${put}.`;
+    case 'isDemo':
+      return `The kitchen in ${folder} is the demo’s. Start it with npm run demo, or name another folder in SLOW_POT_DATA.`;
+    case 'isNoDemo':
+      return `The kitchen in ${folder} is a cook’s own, not the demo. Start it with npm start, or name another folder in SLOW_POT_DATA.`;
     case 'readOnly':
       return `The kitchen’s file in ${folder} cannot be written: the folder, the file or the disk is read-only.`;
   }

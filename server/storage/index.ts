@@ -34,12 +34,23 @@ export {
 } from './head-rows';
 export { type BatchKept, keepBatch, keepHead, keepLots, setAside } from './keep-batch';
 export {
-  type BurnerRow,
-  burnerRows,
+  allItemRows,
+  insertKitchenLog,
+  itemRow,
+  itemRows,
+  type KitchenLogRow,
+  kitchenLogOf,
+  kitchenLogRow,
+  mergedId,
+  newestKitchenLog,
+  putItem,
+  retiredItems,
+  setItem,
+} from './kitchen-items';
+export {
   type KitchenRow,
   kitchenRow,
   ownIngredientRows,
-  potRows,
   priceRows,
   setOwnIngredient,
   setPrices,
@@ -54,7 +65,15 @@ export {
   numbersOf,
   undosOf,
 } from './larder-rows';
-export { burnerSums, lastForecasts, rateRows } from './learned-rows';
+export {
+  burnerSums,
+  lastForecasts,
+  learnTest,
+  mergeLearned,
+  rateRows,
+  startRatesAnew,
+  unlearn,
+} from './learned-rows';
 export {
   arrowsAround,
   drawsByEvent,

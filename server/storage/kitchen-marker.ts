@@ -1,4 +1,13 @@
-import { closeSync, existsSync, fsyncSync, openSync, readFileSync, renameSync, writeSync } from 'node:fs';
+import {
+  closeSync,
+  existsSync,
+  fsyncSync,
+  openSync,
+  readFileSync,
+  renameSync,
+  rmSync,
+  writeSync,
+} from 'node:fs';
 import { join } from 'node:path';
 
 /** What stands beside a kitchen's file: that there is one, and whether its server ended by itself. */
@@ -30,4 +39,9 @@ export function writeMarker(folder: string, marker: KitchenMarker): void {
   fsyncSync(file);
   closeSync(file);
   renameSync(`${path}.new`, path);
+}
+
+/** Where the file goes, what stands beside it goes first: a folder without either is free. */
+export function removeMarker(folder: string): void {
+  rmSync(join(folder, NAME), { force: true });
 }

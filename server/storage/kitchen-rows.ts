@@ -1,13 +1,11 @@
 import { asc, eq } from 'drizzle-orm';
 import { check, ingredientSchema } from '../../contract';
 import type { Ingredient } from '../../core/matter';
-import type { Pot } from '../../core/plan';
 import { prepared } from './prepared';
-import { burners, kitchens, ownIngredients, pots, prices } from './schema';
+import { kitchens, ownIngredients, prices } from './schema';
 import type { Db, Tx } from './storage';
 
 export type KitchenRow = Omit<typeof kitchens.$inferSelect, 'id'>;
-export type BurnerRow = Omit<typeof burners.$inferSelect, 'position'>;
 
 /** What the kitchen says of itself; undefined before it has said anything. */
 export function kitchenRow(db: Db): KitchenRow | undefined {
@@ -17,54 +15,15 @@ export function kitchenRow(db: Db): KitchenRow | undefined {
   return kitchen;
 }
 
-export function potRows(db: Db): Pot[] {
-  return db
-    .select()
-    .from(pots)
-    .orderBy(asc(pots.position))
-    .all()
-    .map(({ position: _, ...pot }) => pot);
-}
-
-export function burnerRows(db: Db): BurnerRow[] {
-  return db
-    .select()
-    .from(burners)
-    .orderBy(asc(burners.position))
-    .all()
-    .map(({ position: _, ...burner }) => burner);
-}
-
 export function updateKitchen(tx: Tx, settings: Partial<KitchenRow>): void {
   tx.update(kitchens).set(settings).where(eq(kitchens.id, 1)).run();
 }
 
-/** A kitchen whole, as it is first said. */
-export function insertKitchen(
-  tx: Tx,
-  kitchen: typeof kitchens.$inferInsert,
-  itsPots: readonly Pot[],
-  itsBurners: readonly BurnerRow[],
-): void {
+/** A kitchen as it is first said, without its things. */
+export function insertKitchen(tx: Tx, kitchen: typeof kitchens.$inferInsert): void {
   tx.insert(kitchens)
     .values({ ...kitchen, id: 1 })
     .run();
-  insertPots(tx, itsPots);
-  insertBurners(tx, itsBurners);
-}
-
-export function insertPots(tx: Tx, more: readonly Pot[], from = 0): void {
-  for (const [i, pot] of more.entries())
-    tx.insert(pots)
-      .values({ ...pot, position: from + i })
-      .run();
-}
-
-export function insertBurners(tx: Tx, more: readonly BurnerRow[], from = 0): void {
-  for (const [i, burner] of more.entries())
-    tx.insert(burners)
-      .values({ ...burner, position: from + i })
-      .run();
 }
 
 export interface PriceRow {

@@ -12,7 +12,9 @@ import {
   UNKNOWN_BURNER,
   withBatch,
   withStretch,
+  withTest,
 } from '../../core/batch';
+import { itemRow, mergedId } from './kitchen-items';
 import { burnerResults, keptForecasts, learnedRates, learnedStretches } from './projection-schema';
 import type { Db, Tx } from './storage';
 
@@ -22,7 +24,8 @@ export function learnFrom(
   batch: { id: string; burnerId: string; closedAtMs: number },
   result: BatchResult,
 ): void {
-  const { id: batchId, burnerId, closedAtMs } = batch;
+  const { id: batchId, closedAtMs } = batch;
+  const burnerId = mergedId(tx, 'burner', batch.burnerId);
   const { knew, ...heat } = result.heatFactor;
   const shown = evidenceOf(heat, knew);
   if (shown)
@@ -35,7 +38,10 @@ export function learnFrom(
   });
   const stretches = (result.segments ?? []).flatMap((one) => {
     const seen = evidenceOf(one.arriving, one.knew);
-    return seen ? [{ one, seen, key: nameOf(rateKey(one)) }] : [];
+    const learnsFromMs = itemRow(tx, 'pot', one.potId)?.learnsFromMs ?? 0;
+    if (!seen || closedAtMs < learnsFromMs) return [];
+    const key = rateKey({ ...one, burnerId: mergedId(tx, 'burner', one.burnerId) });
+    return [{ one, seen, key: nameOf(key) }];
   });
   stretches.forEach(({ one, seen, key }, n) => {
     tx.insert(learnedStretches)
@@ -44,6 +50,45 @@ export function learnFrom(
   });
   if (shown) sumBurner(tx, burnerId, { closedAtMs, batchId });
   for (const key of new Set(stretches.map((one) => one.key))) sumRate(tx, key, { closedAtMs, batchId });
+}
+
+/** What a test with water has shown of a burner, in its place among the batches. */
+export function learnTest(
+  tx: Tx,
+  test: { id: string; burnerId: string; atMs: number; heatFactor: { mean: number; sd: number } },
+): void {
+  const { id: batchId, atMs: closedAtMs, heatFactor } = test;
+  const burnerId = mergedId(tx, 'burner', test.burnerId);
+  tx.insert(burnerResults)
+    .values({ batchId, burnerId, closedAtMs, ...heatFactor, isTest: true, sums: UNKNOWN_BURNER })
+    .run();
+  sumBurner(tx, burnerId, { closedAtMs, batchId });
+}
+
+/** Two burners that are one: what each has shown is added up as one's. */
+export function mergeLearned(tx: Tx, burnerId: string, intoId: string): void {
+  const first = { closedAtMs: 0, batchId: '' };
+  tx.update(burnerResults).set({ burnerId: intoId }).where(eq(burnerResults.burnerId, burnerId)).run();
+  sumBurner(tx, intoId, first);
+  const keys = tx.selectDistinct({ key: learnedStretches.key }).from(learnedStretches).all();
+  for (const { key } of keys) {
+    const rate = JSON.parse(key) as RateKey;
+    if (rate.burnerId !== burnerId) continue;
+    const merged = nameOf({ ...rate, burnerId: intoId });
+    tx.update(learnedStretches).set({ key: merged }).where(eq(learnedStretches.key, key)).run();
+    tx.delete(learnedRates).where(eq(learnedRates.key, key)).run();
+    sumRate(tx, merged, first);
+  }
+}
+
+/** What a pot of other measures taught before is no longer counted. */
+export function startRatesAnew(tx: Tx, potId: string): void {
+  const keys = tx.selectDistinct({ key: learnedStretches.key }).from(learnedStretches).all();
+  for (const { key } of keys) {
+    if ((JSON.parse(key) as RateKey).potId !== potId) continue;
+    tx.delete(learnedStretches).where(eq(learnedStretches.key, key)).run();
+    tx.delete(learnedRates).where(eq(learnedRates.key, key)).run();
+  }
 }
 
 /** A batch that is open again has taught nothing yet. */
@@ -88,7 +133,7 @@ function sumBurner(tx: Tx, burnerId: string, from: Place): void {
     .all();
   let sums = before?.sums ?? UNKNOWN_BURNER;
   for (const row of after) {
-    sums = withBatch(sums, row);
+    sums = row.isTest ? withTest(sums, row) : withBatch(sums, row);
     tx.update(burnerResults).set({ sums }).where(eq(burnerResults.batchId, row.batchId)).run();
   }
 }

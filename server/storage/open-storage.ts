@@ -9,11 +9,11 @@ import { startWorker } from '../start-worker';
 import { FileProblem } from './file-problem';
 import { lockFolder } from './folder-lock';
 import { DB_NAME, isKitchenThere } from './inspect-file';
-import { readMarker, writeMarker } from './kitchen-marker';
+import { readMarker, removeMarker, writeMarker } from './kitchen-marker';
 import * as projectionTables from './projection-schema';
 import { isOutOfDate, rebuild } from './rebuild';
 import * as tables from './schema';
-import { seedKitchen } from './seed-kitchen';
+import { blankKitchen, seedKitchen } from './seed-kitchen';
 import { asStorageError, type Db, type Integrity, type Storage, type Tx } from './storage';
 
 /** Up to this size the whole file is checked as it is opened; a larger one is checked beside the work, bytes. */
@@ -25,6 +25,10 @@ export interface StorageOptions {
   seed?: () => KitchenSeed;
   /** an unclean end lost the newest entries, and the person in charge goes on without them */
   goesOnWithoutWal?: boolean;
+  /** whose kitchen it has to be: the demo never opens a cook's own file, nor the other way round */
+  expects?: 'own' | 'demo';
+  /** a demo is begun anew: only ever a demo */
+  isFresh?: boolean;
   /** told before each statement: what a test stops at */
   onStatement?: (statement: string) => void;
 }
@@ -41,10 +45,13 @@ export function openStorage(options: StorageOptions): Storage {
   const lock = lockFolder(folder);
   try {
     const path = join(folder, DB_NAME);
+    if (options.isFresh) sweepDemo(folder, goesOnWithoutWal);
     if (!isKitchenThere(folder, goesOnWithoutWal)) makeKitchen(folder, seed);
     const client = connect(path, folder);
+    refuseOther(client, folder, options.expects);
     bringUpToDate(client, folder);
     const db = withTables(client, onStatement);
+    refuseOther(client, folder, options.expects);
     const transact = transactor(client, db);
     let integrity: Integrity | null = null;
     if (statSync(path).size <= CHECKED_AT_ONCE_BYTES) {
@@ -77,6 +84,35 @@ export function openStorage(options: StorageOptions): Storage {
     lock.release();
     throw asFileProblem(error, folder);
   }
+}
+
+/** A file of the other kind is left as it is. One from before there were two kinds is told by its clock. */
+function refuseOther(client: Client, folder: string, expects: StorageOptions['expects']): void {
+  if (!expects) return;
+  const isDemo = isDemoFile(client);
+  if (isDemo === null || isDemo === (expects === 'demo')) return;
+  client.close();
+  throw new FileProblem(isDemo ? 'isDemo' : 'isNoDemo', { folder });
+}
+
+/** Null where the file does not say yet. */
+function isDemoFile(client: Client): boolean | null {
+  const columns = client.prepare('PRAGMA table_info(kitchens)').all() as { name: string }[];
+  if (!columns.some((column) => column.name === 'isDemo')) return null;
+  const row = client.prepare('SELECT isDemo FROM kitchens').get() as { isDemo: number } | undefined;
+  return row ? row.isDemo === 1 : null;
+}
+
+/** Takes a demo's file away, so that it is begun anew; anything else is left and said. */
+function sweepDemo(folder: string, goesOnWithoutWal: boolean): void {
+  if (!isKitchenThere(folder, goesOnWithoutWal)) return;
+  const path = join(folder, DB_NAME);
+  const client = connect(path, folder);
+  const isDemo = isDemoFile(client);
+  client.close();
+  if (!isDemo) throw new FileProblem('isNoDemo', { folder });
+  removeMarker(folder);
+  for (const ending of ['', '-wal', '-shm']) rmSync(`${path}${ending}`, { force: true });
 }
 
 export type Client = InstanceType<typeof Database>;
@@ -151,8 +187,7 @@ function makeKitchen(folder: string, seed: StorageOptions['seed']): void {
   const db = withTables(client);
   migrate(db, { migrationsFolder: migrationsFolder() });
   const transact = transactor(client, db);
-  if (seed) transact((tx) => seedKitchen(tx, seed()));
-  else rebuild({ transact });
+  transact((tx) => seedKitchen(tx, seed ? seed() : blankKitchen()));
   client.exec('PRAGMA wal_checkpoint(TRUNCATE)');
   client.close();
   renameSync(path, join(folder, DB_NAME));

@@ -151,7 +151,9 @@ export const learnedRates = sqliteTable('learned_rates', {
 export const burnerResults = sqliteTable(
   'burner_results',
   {
+    /** the batch, or the test with water */
     batchId: text().primaryKey(),
+    isTest: integer({ mode: 'boolean' }).notNull().default(false),
     burnerId: text().notNull(),
     closedAtMs: integer().notNull(),
     mean: real().notNull(),

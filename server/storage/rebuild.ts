@@ -6,8 +6,9 @@ import { allBatchIds, type BatchRow, batchRow, eventRows } from './batch-rows';
 import { bringOverLots } from './bring-over-lots';
 import { clearHeads, setBroken } from './head-rows';
 import { entriesOf, keepHead } from './keep-batch';
+import { heatTests } from './kitchen-items';
 import { allLarderEvents, numberLot } from './larder-rows';
-import { clearLearned, learnFrom } from './learned-rows';
+import { clearLearned, learnFrom, learnTest } from './learned-rows';
 import {
   clearLedger,
   freezeBirth,
@@ -28,7 +29,7 @@ export const PROJECTIONS: Readonly<Record<string, number>> = {
   recipes: 1,
   batches: 2,
   larder: 2,
-  learned: 3,
+  learned: 4,
 };
 
 /** True where anything that is kept is of another version, or was never made. */
@@ -74,6 +75,7 @@ export function rebuild(storage: Pick<Storage, 'transact'>): Rebuilt {
     settleLots(ledgerStore(tx), new Set(lotIds));
     closed.sort((a, b) => a.closedAtMs - b.closedAtMs || (a.id < b.id ? -1 : 1));
     for (const { id } of closed) relearn(tx, id);
+    for (const test of heatTests(tx)) learnTest(tx, test);
     for (const [name, v] of Object.entries(PROJECTIONS)) {
       tx.delete(projections).where(eq(projections.name, name)).run();
       tx.insert(projections).values({ name, v }).run();

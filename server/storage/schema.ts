@@ -1,12 +1,17 @@
 import { sql } from 'drizzle-orm';
 import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
-import type { KeepingLimits, KeepRehearsal, ServiceView } from '../../contract';
+import {
+  DEFAULT_LIMITS,
+  ITEM_KINDS,
+  type Item,
+  type KeepingLimits,
+  type KeepRehearsal,
+  type KitchenView,
+} from '../../contract';
 import type { LotMade } from '../../core/larder';
 import type { Ingredient } from '../../core/matter';
 import type { Recipe } from '../../core/recipe';
-import { FOOD_CODE } from '../../core/safety';
 import type { Equipment } from '../../core/scaling';
-import type { Vessel } from '../../core/vessel';
 
 /**
  * What is written down: the log, and what a kitchen says of itself. Nothing here can be made anew from anything else.
@@ -14,19 +19,12 @@ import type { Vessel } from '../../core/vessel';
  */
 
 /** What a kitchen has beside pots and burners until it says otherwise. */
-const PLAIN_EQUIPMENT: Equipment = {
+export const PLAIN_EQUIPMENT: Equipment = {
   blenderJarLitres: 2,
   hasStickBlender: true,
   ovenTrays: 2,
   trayAreaM2: 0.17,
   fryingPanCm: 28,
-};
-
-/** What may be kept how long, until a kitchen says less. source: FDA Food Code 2022 */
-const CODE_LIMITS: KeepingLimits = {
-  dateMarkDays: FOOD_CODE.dateMarkDays.value,
-  receivingC: FOOD_CODE.receivingC.value,
-  shellfishTagDays: FOOD_CODE.shellfishTagDays.value,
 };
 
 /** One kitchen is one file, so this table has one row. */
@@ -38,30 +36,44 @@ export const kitchens = sqliteTable('kitchens', {
   airTempC: real().notNull(),
   relativeHumidity: real().notNull(),
   currency: text().notNull(),
-  services: text({ mode: 'json' }).$type<ServiceView[]>().notNull(),
   units: text({ enum: ['metric', 'us', 'imperial'] })
     .notNull()
     .default('metric'),
   equipment: text({ mode: 'json' }).$type<Equipment>().notNull().default(PLAIN_EQUIPMENT),
-  limits: text({ mode: 'json' }).$type<KeepingLimits>().notNull().default(CODE_LIMITS),
+  limits: text({ mode: 'json' }).$type<KeepingLimits>().notNull().default(DEFAULT_LIMITS),
+  limitReasons: text({ mode: 'json' }).$type<KitchenView['limitReasons']>().notNull().default({}),
+  locale: text().notNull().default('en-GB'),
+  isDemo: integer({ mode: 'boolean' }).notNull().default(false),
 });
 
-export const pots = sqliteTable('pots', {
-  id: text().primaryKey(),
-  position: integer().notNull(),
-  name: text().notNull(),
-  vessel: text({ mode: 'json' }).$type<Vessel>().notNull(),
-  emptyMassKg: real().notNull(),
-});
+/** The things of the kitchen, of every kind, in its order. What a batch was cooked with is retired, never deleted. */
+export const kitchenItems = sqliteTable(
+  'kitchen_items',
+  {
+    kind: text({ enum: ITEM_KINDS as [string, ...string[]] }).notNull(),
+    id: text().notNull(),
+    position: integer().notNull(),
+    doc: text({ mode: 'json' }).$type<Item>().notNull(),
+    v: integer().notNull().default(1),
+    retiredAtMs: integer(),
+    /** the one it was found to be the same as */
+    mergedInto: text(),
+    /** of a pot: what was learned of it before is of other measures */
+    learnsFromMs: integer(),
+  },
+  (table) => [primaryKey({ columns: [table.kind, table.id] })],
+);
 
-export const burners = sqliteTable('burners', {
-  id: text().primaryKey(),
-  position: integer().notNull(),
-  name: text().notNull(),
-  kind: text().notNull(),
-  powerW: real().notNull(),
-  efficiency: real().notNull(),
-  potIds: text({ mode: 'json' }).$type<string[]>().notNull(),
+/** What was changed in the kitchen, by whom, and what stood there before. Rows are only ever added. */
+export const kitchenLog = sqliteTable('kitchen_log', {
+  seq: integer().primaryKey({ autoIncrement: true }),
+  id: text().notNull().unique(),
+  type: text().notNull(),
+  v: integer().notNull(),
+  payload: text({ mode: 'json' }).notNull(),
+  before: text({ mode: 'json' }),
+  actedAtMs: integer().notNull(),
+  by: text(),
 });
 
 export const prices = sqliteTable('prices', {

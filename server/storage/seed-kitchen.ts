@@ -1,18 +1,21 @@
-import type { KitchenSeed, LoggedEvent } from '../../contract';
+import { ITEM_KINDS, type KitchenSeed, type LoggedEvent } from '../../contract';
 import { EVENT_VERSIONS } from '../../core/batch';
 import { insertBatch, insertEvent, nextSeq } from './batch-rows';
 import { insertClockSegment } from './clock-rows';
+import { putItem } from './kitchen-items';
 import { insertKitchen, setOwnIngredient, setPrices } from './kitchen-rows';
 import { insertLarderEvent, numberLot } from './larder-rows';
 import { insertOrder } from './order-rows';
 import { rebuild } from './rebuild';
 import { insertRecipe } from './recipe-rows';
+import { PLAIN_EQUIPMENT } from './schema';
 import type { Tx } from './storage';
 
 /** Fills a new file: all of it written down first, then what is kept of it made as it always is. */
 export function seedKitchen(tx: Tx, seed: KitchenSeed): void {
   const { by, device } = seed;
-  insertKitchen(tx, seed.kitchen, seed.pots, seed.burners);
+  insertKitchen(tx, seed.kitchen);
+  for (const kind of ITEM_KINDS) for (const item of seed.items[kind] ?? []) putItem(tx, kind, item);
   setPrices(
     tx,
     seed.prices.map(({ supplier, ...price }) => ({ ...price, supplier: supplier ?? undefined })),
@@ -38,4 +41,30 @@ export function seedKitchen(tx: Tx, seed: KitchenSeed): void {
     }
   }
   rebuild({ transact: (work) => work(tx) });
+}
+
+/** A kitchen nobody has said anything of yet: by the sea, on this machine's clock, with nothing in it. */
+export function blankKitchen(): KitchenSeed {
+  return {
+    kitchen: {
+      name: '',
+      zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+      altitudeM: 0,
+      airTempC: 24,
+      relativeHumidity: 0.5,
+      currency: 'EUR',
+      units: 'metric',
+      equipment: PLAIN_EQUIPMENT,
+    },
+    items: {},
+    prices: [],
+    recipes: [],
+    batches: [],
+    larderEvents: [],
+    lotIds: [],
+    orders: [],
+    clock: null,
+    by: '',
+    device: '',
+  };
 }

@@ -18,6 +18,11 @@ export function doors(
     '/larder/events',
     saidOfShelf(type, payload),
   ];
+  const changed = (change: object): [string, string, object] => [
+    'POST',
+    '/kitchen/changes',
+    { id: chowderOrder(kitchen, 0).id, ...change },
+  ];
   const get = (path: string): [string, string, null] => ['GET', path, null];
   return [
     ...[
@@ -39,7 +44,24 @@ export function doors(
     get(`/lots/${lotId}`),
     get('/recipes/trout-chowder/versions'),
     get('/recipes/trout-chowder/export/jsonld'),
-    ['PATCH', '/kitchen', { altitudeM: 1240, units: 'metric' }],
+    changed({ change: 'place', place: { altitudeM: 1240, units: 'metric' } }),
+    changed({ change: 'save', kind: 'bowl', item: { id: 'b', name: 'b', ml: 400, isOvenProof: false } }),
+    changed({ change: 'limits', limits: { ...kitchen.limits, dateMarkDays: 6 } }),
+    changed({ change: 'equipment', equipment: { ...kitchen.equipment } }),
+    changed({ change: 'order', kind: 'pot', itemIds: [kitchen.pots[0]!.id] }),
+    changed({
+      change: 'heatTest',
+      test: {
+        burnerId: kitchen.burners[0]!.id,
+        potId: kitchen.burners[0]!.potIds[0]!,
+        litres: 3,
+        fromC: 15,
+        toC: 60,
+        minutes: 4,
+        fraction: 1,
+        lid: 'on',
+      },
+    }),
     ['PATCH', '/prices', { prices: [{ ingredientId: 'onion', centsPerKg: 95 }] }],
     ['POST', '/clock', { change: 'speed', speed: 1 }],
     ['POST', '/ingredients', { id: 'house-bacon', name: 'Bacon', like: 'bacon', saltPercent: 3 }],

@@ -11,7 +11,6 @@ export function smallKitchen(): KitchenSeed {
       airTempC: 22,
       relativeHumidity: 0.5,
       currency: 'GBP',
-      services: [{ id: 'noon', name: 'Noon', time: '12:00', covers: 30 }],
       units: 'metric',
       equipment: {
         blenderJarLitres: 2,
@@ -21,21 +20,34 @@ export function smallKitchen(): KitchenSeed {
         fryingPanCm: 28,
       },
     },
-    pots: [
-      { id: 'pot', name: 'pot', vessel: { shape: 'cylinder', diameterCm: 36, heightCm: 36 }, emptyMassKg: 7 },
-      { id: 'pan', name: 'pan', vessel: { shape: 'cylinder', diameterCm: 30, heightCm: 28 }, emptyMassKg: 4 },
-    ],
-    burners: [
-      { id: 'ring', name: 'the ring', kind: 'gas', powerW: 6000, efficiency: 0.4, potIds: ['pot', 'pan'] },
-      {
-        id: 'plate',
-        name: 'the plate',
-        kind: 'electric',
-        powerW: 4000,
-        efficiency: 0.6,
-        potIds: ['pot', 'pan'],
-      },
-    ],
+    items: {
+      service: [{ id: 'noon', name: 'Noon', time: '12:00', covers: 30 }],
+      pot: [
+        {
+          id: 'pot',
+          name: 'pot',
+          vessel: { shape: 'cylinder', diameterCm: 36, heightCm: 36 },
+          emptyMassKg: 7,
+        },
+        {
+          id: 'pan',
+          name: 'pan',
+          vessel: { shape: 'cylinder', diameterCm: 30, heightCm: 28 },
+          emptyMassKg: 4,
+        },
+      ],
+      burner: [
+        { id: 'ring', name: 'the ring', kind: 'gas', powerW: 6000, efficiency: 0.4, potIds: ['pot', 'pan'] },
+        {
+          id: 'plate',
+          name: 'the plate',
+          kind: 'electric',
+          powerW: 4000,
+          efficiency: 0.6,
+          potIds: ['pot', 'pan'],
+        },
+      ],
+    },
     prices: [{ ingredientId: 'carrot', centsPerKg: 90, supplier: 'Somebody' }],
     recipes: [{ recipe: BROTH, savedAtMs: 0 }],
     batches: [],

@@ -159,7 +159,7 @@ function placeOf(
     markLitres: clock?.markLitres == null ? null : roughly(clock.markLitres),
     name: shortName(recipe.name),
     doing: clock ? `${clock.stage.title.toLowerCase()}, ${burner.name}` : `${pot.name}, ${burner.name}`,
-    ...nextActionWords(next, nowMs, zone),
+    ...nextActionWords(next, nowMs, zone, burner.dial),
     notOrdered: newInIt(holdsHere(batch, state, lots)),
   };
 }

@@ -7,6 +7,7 @@ import {
   useQueryClient,
 } from '@tanstack/react-query';
 import { useCallback, useMemo } from 'react';
+import { v7 as uuid } from 'uuid';
 import type {
   BatchView,
   BookTaken,
@@ -19,7 +20,7 @@ import type {
   FoodsView,
   KeepOrder,
   KeepRehearsal,
-  KitchenSettings,
+  KitchenChange,
   KitchenView,
   LarderStray,
   LotDetail,
@@ -39,6 +40,7 @@ import type {
 import type { KeptForecast, LearnedRate } from '../../core/batch';
 import type { DeviceKind } from '../../core/devices';
 import type { Ingredient, OwnFood } from '../../core/matter';
+import type { Recipe } from '../../core/recipe';
 import type { BatchHead, LotView } from '../../core/views';
 import { ApiError, ask } from './api';
 import { caughtUp } from './caught-up';
@@ -261,11 +263,23 @@ export function useStartBatch() {
   });
 }
 
-export function useKitchenSettings() {
+/** A change of the kitchen as it is said: its id is made here, so that a second press changes nothing more. */
+export type KitchenChangeBody = KitchenChange extends infer C
+  ? C extends KitchenChange
+    ? Omit<C, 'id'>
+    : never
+  : never;
+
+export function useKitchenChange() {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: (settings: KitchenSettings) => ask<KitchenView>('PATCH', '/kitchen', settings),
-    onSuccess: (kitchen) => client.setQueryData(KEYS.kitchen, kitchen),
+    mutationFn: (change: KitchenChangeBody) =>
+      ask<KitchenView>('POST', '/kitchen/changes', { id: uuid(), ...change }),
+    onSuccess: (kitchen, change) => {
+      client.setQueryData(KEYS.kitchen, kitchen);
+      if (change.change === 'save' || change.change === 'merge')
+        void client.invalidateQueries({ queryKey: KEYS.learned });
+    },
   });
 }
 
@@ -302,6 +316,19 @@ export function useBringIn() {
   return useMutation({
     mutationFn: (book: TakeBook) => ask<BookTaken>('POST', '/files/book', book),
     onSuccess: () => client.invalidateQueries(),
+  });
+}
+
+/** The book that ships with Slow Pot to begin with: a file beside the pages. */
+export function useStarterBook() {
+  return useQuery({
+    queryKey: ['starter book'],
+    staleTime: Number.POSITIVE_INFINITY,
+    queryFn: async (): Promise<Recipe[]> => {
+      const answer = await fetch('/starter-book.json');
+      if (!answer.ok) throw new Error('The starter book is not there: build Slow Pot anew.');
+      return ((await answer.json()) as { recipes: Recipe[] }).recipes;
+    },
   });
 }
 

@@ -7,12 +7,14 @@ import type { Plan } from '../../core/plan';
 import type { Recipe } from '../../core/recipe';
 import { Button } from '../components/button';
 import { HoldsLine } from '../components/holds-line';
+import { LinkButton } from '../components/link-button';
 import { Empty, Page, Waiting } from '../components/page';
 import { PotSection, type WallMark } from '../components/pot-section/pot-section';
 import { Over, Soft } from '../components/text';
 import { useMinuteMs } from '../data/clock';
 import { useLots, useOpenBatches, useRecipes, useUsualRecipe, useWholeKitchen } from '../data/queries';
 import { colour, media, radius, size, space, target } from '../theme/tokens';
+import { missingWords } from '../words/kitchen';
 import { fitWords, isFit } from '../words/plans';
 import { useComputed } from '../workers/use-computed';
 import { Figures } from './plan-parts/figures';
@@ -103,11 +105,27 @@ export function PlanPlace() {
   if (!recipes || !usual || !kitchen || open.isPending || isShelfPending)
     return <Waiting error={error} onRetry={refetch} />;
   const recipe = asked ?? recipes.find((one) => one.id === usual.recipeId) ?? recipes[0];
+  const missing = missingWords(kitchen);
+  if (missing) {
+    return (
+      <Page>
+        <Empty title="Nothing to cook in yet" isPage>
+          <Soft>{missing}</Soft>
+          <LinkButton to={kitchen.pots.length === 0 ? '/kitchen/pots' : '/kitchen/heat'} $main>
+            {kitchen.pots.length === 0 ? 'Add a pot' : 'Add a burner'}
+          </LinkButton>
+        </Empty>
+      </Page>
+    );
+  }
   if (!recipe || nowMs === 0) {
     return (
       <Page>
-        <Empty title="No recipe to plan">
+        <Empty title="No recipe to plan" isPage>
           <Soft>The book is empty.</Soft>
+          <LinkButton to="/kitchen/recipes" $main>
+            First recipes
+          </LinkButton>
         </Empty>
       </Page>
     );

@@ -1,4 +1,4 @@
-import { Link } from 'react-router';
+import { Link, Navigate } from 'react-router';
 import styled from 'styled-components';
 import {
   type BatchView,
@@ -17,7 +17,7 @@ import { oldestFirst } from '../../core/larder';
 import { potLitres } from '../../core/pot';
 import { Boundary } from '../components/boundary';
 import { LinkButton } from '../components/link-button';
-import { Page } from '../components/page';
+import { Empty, Page } from '../components/page';
 import { PotThumb } from '../components/pot-section/pot-thumb';
 import { Over, Soft, Subtitle, Title } from '../components/text';
 import { useMinuteMs } from '../data/clock';
@@ -25,7 +25,9 @@ import { useFoods, useLastServed, useLots, useOpenBatches, useOrders, useRecipes
 import { useLivePot } from '../data/use-pot';
 import { colour, font, media, size, space, target } from '../theme/tokens';
 import { nextActionWords, reasonWords } from '../words/batch';
+import { missingWords } from '../words/kitchen';
 import { dateWords, lotAmount } from '../words/lots';
+import { canCook } from './kitchen-parts/sections';
 import { orderAddress } from './plan-parts/order-address';
 import { useKitchenHere } from './use-kitchen-here';
 
@@ -117,10 +119,15 @@ const Pressing = styled.span<{ $isPressing: boolean }>`
 /** The day down to its last train: what each service wants, what is on for it, and the next thing to do. */
 export function Today() {
   const kitchen = useKitchenHere();
+  if (kitchen.name === '') return <Navigate to="/kitchen/place" replace />;
+  return <TheDay kitchen={kitchen} />;
+}
+
+function TheDay({ kitchen }: { kitchen: KitchenView }) {
   const nowMs = useMinuteMs();
   const { data: open = [] } = useOpenBatches();
   const stops = kitchen.services
-    .map((service) => ({ service, atMs: nextServiceAtMs(service.time, kitchen.zone, nowMs) }))
+    .map((service) => ({ service, atMs: nextServiceAtMs(service, kitchen.zone, nowMs) }))
     .sort((a, b) => a.atMs - b.atMs);
   const firstBare = stops.find((stop) => !open.some((batch) => isFor(batch, stop.atMs)));
   return (
@@ -141,6 +148,16 @@ export function Today() {
           />
         ))}
       </Line>
+      {!canCook(kitchen) && <SetUpFurther kitchen={kitchen} />}
+      {canCook(kitchen) && stops.length === 0 && (
+        <Empty title="No service yet">
+          <Soft>Name the hours that bowls must be ready by, or plan for an hour of your own.</Soft>
+          <LinkButton to="/kitchen/service">Add a service</LinkButton>
+          <LinkButton to="/plan" $main>
+            Plan a batch
+          </LinkButton>
+        </Empty>
+      )}
       <UseFirst kitchen={kitchen} nowMs={nowMs} />
       <Ahead kitchen={kitchen} nowMs={nowMs} />
       <LastTime zone={kitchen.zone} />
@@ -149,6 +166,20 @@ export function Today() {
         and the licensed person in charge decide; a thermometer overrules every figure.
       </Soft>
     </Page>
+  );
+}
+
+/** A kitchen that cannot cook yet: what it lacks, and the way there. */
+function SetUpFurther({ kitchen }: { kitchen: KitchenView }) {
+  return (
+    <Empty title="Set up your kitchen">
+      <Soft>
+        {missingWords(kitchen) ?? 'Say which burner your pots stand on: then a batch can be planned.'}
+      </Soft>
+      <LinkButton to={kitchen.pots.length === 0 ? '/kitchen/pots' : '/kitchen/heat'} $main>
+        Go on
+      </LinkButton>
+    </Empty>
   );
 }
 
@@ -267,7 +298,7 @@ function BatchLine({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView 
   const { state, clock, nowMs, next: wanted } = useLivePot(batch, kitchen);
   const { recipe } = batch.snapshot.input;
   const { inPot: pot } = state;
-  const next = nextActionWords(wanted, nowMs, kitchen.zone);
+  const next = nextActionWords(wanted, nowMs, kitchen.zone, state.onBurner.dial);
   return (
     <PotLine to={`/batches/${batch.id}`}>
       <PotThumb

@@ -10,6 +10,7 @@ import {
   type Trouble,
   type YieldReason,
 } from '../../core/batch';
+import { type Dial, markNear } from '../../core/kitchen';
 import type { FallTarget } from '../../core/pot';
 import { bandName } from '../../core/thickness';
 
@@ -40,8 +41,12 @@ export function reasonWords(reason: YieldReason): string {
 
 /** Words for what happened and for what is wanted, the same on every screen. */
 
-export function heatWords(fraction: number): string {
-  return fraction === 0 ? 'off' : `${Math.round(fraction * 100)} %`;
+/** A share of full heat as the cook sets it: by the burner's own marks, or in percent. */
+export function heatWords(fraction: number, dial?: Dial): string {
+  if (fraction === 0) return 'off';
+  const mark = dial && markNear(dial, fraction);
+  if (!mark) return `${Math.round(fraction * 100)} %`;
+  return Math.abs(mark.share - fraction) < 0.005 ? mark.word : `about ${mark.word}`;
 }
 
 export function describeEvent(event: BatchEvent, snapshot: BatchSnapshot): string {
@@ -58,7 +63,7 @@ export function describeEvent(event: BatchEvent, snapshot: BatchSnapshot): strin
         .map((item) => `${weight(item.kg)} ${food(item.ingredientId)}`)
         .join(', ')}`;
     case 'heatSet':
-      return `Heat ${heatWords(event.payload.fraction)}`;
+      return `Heat ${heatWords(event.payload.fraction, snapshot.input.burner.dial)}`;
     case 'lidSet':
       return `Lid ${event.payload.lid}`;
     case 'reading':
@@ -161,6 +166,7 @@ export function nextActionWords(
   next: NextAction,
   nowMs: number,
   zone: string,
+  dial?: Dial,
 ): { text: string; isPressing: boolean } {
   switch (next.kind) {
     case 'closed':
@@ -176,7 +182,7 @@ export function nextActionWords(
     case 'cool':
       return { text: `too hot: under ${next.top.tempC} °C`, isPressing: true };
     case 'losing':
-      return { text: `boiling away: heat to ${heatWords(next.fraction)}`, isPressing: true };
+      return { text: `boiling away: heat to ${heatWords(next.fraction, dial)}`, isPressing: true };
     case 'giveBack':
       return { text: `back in: ${next.parked[0]?.name ?? 'what was parked'}`, isPressing: true };
     case 'add': {
@@ -185,7 +191,7 @@ export function nextActionWords(
       return { text: `${inMs > 20_000 ? 'soon in' : 'in now'}: ${what}`, isPressing: true };
     }
     case 'heat':
-      return { text: `heat to ${heatWords(next.fraction)}`, isPressing: true };
+      return { text: `heat to ${heatWords(next.fraction, dial)}`, isPressing: true };
     case 'finish':
       return { text: 'look: it should be done', isPressing: true };
     case 'handsOn':

@@ -1,11 +1,12 @@
+import type { Dial } from '../../core/kitchen';
 import type { Stage } from '../../core/recipe';
 import { heatWords } from './batch';
 
 /** Words for how a stage is heated, how it ends, and how near the cook must be. */
 
-export function heatOf(stage: Stage): string {
+export function heatOf(stage: Stage, dial?: Dial): string {
   if (stage.heat.kind === 'burner')
-    return stage.heat.fraction === 0 ? 'heat off' : `burner at ${heatWords(stage.heat.fraction)}`;
+    return stage.heat.fraction === 0 ? 'heat off' : `burner at ${heatWords(stage.heat.fraction, dial)}`;
   return { justUnder: 'just under a simmer', barely: 'barely bubbling', steady: 'a steady simmer' }[
     stage.heat.simmer
   ];

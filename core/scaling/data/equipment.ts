@@ -8,6 +8,14 @@ export interface Equipment {
   trayAreaM2: number;
   /** pans for frying, by diameter, cm */
   fryingPanCm: number;
+  /** bowls under the grill at once, and how long; absent where there is none */
+  grillBowls?: number | undefined;
+  grillMin?: number | undefined;
+  /** a sieve's fill, L */
+  sieveLitres?: number | undefined;
+  /** pans in the bain-marie, and what one holds, L */
+  bainMariePans?: number | undefined;
+  bainMariePanLitres?: number | undefined;
 }
 
 /** A hot blender jar is filled at most this far. source: common practice, a third to a half */

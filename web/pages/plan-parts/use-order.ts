@@ -8,6 +8,7 @@ import {
   nextServiceAtMs,
   type PlanRequest,
   planRequestSchema,
+  type ServiceView,
   typedNumber,
   type WholeKitchen,
   zonedTimeMs,
@@ -104,11 +105,22 @@ export function isTime(text: string): boolean {
   return /^([01]?\d|2[0-3])[:.][0-5]\d$/.test(text.trim());
 }
 
+/** A kitchen that has named no service yet cooks for noon. */
+const NO_SERVICE = { id: '', time: '12:00', covers: 20 };
+
 /** A service on its day: so many days on, or the next time it comes round. */
-function serviceTime(time: string, day: string, zone: string, nowMs: number): number {
-  const clock = time.trim().replace('.', ':');
+function serviceTime(
+  by: string,
+  service: Pick<ServiceView, 'time' | 'weekdays'> | undefined,
+  day: string,
+  zone: string,
+  nowMs: number,
+): number {
+  const isTyped = isTime(by);
+  const time = (isTyped ? by : (service ?? NO_SERVICE).time).trim().replace('.', ':');
   const days = typedNumber(day);
-  return days === null ? nextServiceAtMs(clock, zone, nowMs) : zonedTimeMs(clock, zone, nowMs, days);
+  if (days !== null) return zonedTimeMs(time, zone, nowMs, days);
+  return nextServiceAtMs({ time, weekdays: isTyped ? undefined : service?.weekdays }, zone, nowMs);
 }
 
 /** An order from the address, the kitchen and the recipe; every change is planned at once. */
@@ -131,8 +143,7 @@ export function useOrder(
   );
   const [shown, setShown] = useState<Order['shown']>(null);
   const service = kitchen.services.find((one) => one.id === draft.serviceId);
-  const time = isTime(draft.by) ? draft.by : (service?.time ?? '12:00');
-  const serviceAtMs = serviceTime(time, draft.day, kitchen.zone, nowMs);
+  const serviceAtMs = serviceTime(draft.by, service, draft.day, kitchen.zone, nowMs);
   const answer = useMemo(
     () => planDraft(draft, serviceAtMs, kitchen, recipe, shelf, book),
     [draft, serviceAtMs, kitchen, recipe, shelf, book],
@@ -183,9 +194,9 @@ function firstDraft(of: {
 }): Draft {
   const { kitchen, recipe, params, nowMs } = of;
   const byTime = [...kitchen.services].sort(
-    (a, b) => nextServiceAtMs(a.time, kitchen.zone, nowMs) - nextServiceAtMs(b.time, kitchen.zone, nowMs),
+    (a, b) => nextServiceAtMs(a, kitchen.zone, nowMs) - nextServiceAtMs(b, kitchen.zone, nowMs),
   );
-  const service = kitchen.services.find((one) => one.id === params.get('service')) ?? byTime[0]!;
+  const service = kitchen.services.find((one) => one.id === params.get('service')) ?? byTime[0] ?? NO_SERVICE;
   const wantedPot = kitchen.pots.find((one) => one.id === params.get('pot'));
   const takes = (burner: KitchenView['burners'][number]) =>
     !wantedPot || burner.potIds.includes(wantedPot.id);
@@ -214,8 +225,7 @@ function firstDraft(of: {
     lotIds: (params.get('lots') ?? '').split(',').filter(Boolean).slice(0, MOST_LOTS),
   };
   if (wantedPot || asked) return draft;
-  const time = isTime(draft.by) ? draft.by : service.time;
-  const serviceAtMs = serviceTime(time, draft.day, kitchen.zone, nowMs);
+  const serviceAtMs = serviceTime(draft.by, service, draft.day, kitchen.zone, nowMs);
   const { request } = planDraft(draft, serviceAtMs, kitchen, recipe, of.lots, of.book);
   return { ...draft, ...(request ? openingPlace({ ...of, request }) : null) };
 }

@@ -116,7 +116,8 @@ function Beginning({ here, next, onOpen }: ActProps & { next: Extract<NextAction
       )}
       <BlenderNote here={here} stage={next.stage} />
       <Soft>
-        Then {state.onBurner.name} at {heatWords(firstHeat(here, next))}, lid {next.stage.lid}
+        Then {state.onBurner.name} at {heatWords(firstHeat(here, next), state.onBurner.dial)}, lid{' '}
+        {next.stage.lid}
         {simmerWords(here, next.stage)}.
       </Soft>
       <Errors sentences={refusals} />
@@ -290,13 +291,16 @@ function mainAct(
     case 'heat':
       return {
         key: 'heat',
-        text: next.fraction === 0 ? 'Heat is off' : `Heat is at ${heatWords(next.fraction)}`,
+        text:
+          next.fraction === 0
+            ? 'Heat is off'
+            : `Heat is at ${heatWords(next.fraction, here.pot.state.onBurner.dial)}`,
         bodies: [{ type: 'heatSet', payload: { fraction: next.fraction } }],
       };
     case 'losing':
       return {
         key: 'losing',
-        text: `Heat is at ${heatWords(next.fraction)}`,
+        text: `Heat is at ${heatWords(next.fraction, here.pot.state.onBurner.dial)}`,
         bodies: [{ type: 'heatSet', payload: { fraction: next.fraction } }],
       };
     case 'cool':

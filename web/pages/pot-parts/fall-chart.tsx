@@ -2,6 +2,7 @@ import { useMemo } from 'react';
 import styled from 'styled-components';
 import { litres } from '../../../contract';
 import { type BatchEvent, levelAhead, levelTrace } from '../../../core/batch';
+import type { Dial } from '../../../core/kitchen';
 import { activeEvents } from '../../../core/log';
 import { potLitres } from '../../../core/pot';
 import { LevelChart } from '../../components/chart/level-chart';
@@ -14,10 +15,15 @@ const ChartBox = styled.div`
 `;
 
 /** Heat and lid as they were changed on the way; what was set as the stage began is no change. */
-function changesOf(events: readonly BatchEvent[], begunMs: number): { atMs: number; text: string }[] {
+function changesOf(
+  events: readonly BatchEvent[],
+  begunMs: number,
+  dial: Dial | undefined,
+): { atMs: number; text: string }[] {
   return activeEvents(events).flatMap((event) => {
     if (event.actedAtMs < begunMs + BEGINNING_MS) return [];
-    if (event.type === 'heatSet') return [{ atMs: event.actedAtMs, text: heatWords(event.payload.fraction) }];
+    if (event.type === 'heatSet')
+      return [{ atMs: event.actedAtMs, text: heatWords(event.payload.fraction, dial) }];
     return event.type === 'lidSet' ? [{ atMs: event.actedAtMs, text: `lid ${event.payload.lid}` }] : [];
   });
 }
@@ -40,7 +46,7 @@ export function FallChart({ here, markLitres }: { here: BatchHere; markLitres: n
       trace: levelTrace(snapshot, events, nowMs).filter((point) => point.atMs >= begunMs),
       band: levelAhead(state.setup, state.pot, markLitres),
       readings,
-      changes: changesOf(events, begunMs),
+      changes: changesOf(events, begunMs, state.onBurner.dial),
       description: `The level falling: ${readings.length} readings, now ${litres(potLitres(state.pot))}, down to ${litres(markLitres)}.`,
       markLitres,
     };

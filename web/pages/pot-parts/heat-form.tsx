@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { hourMinute } from '../../../contract';
 import type { Lid } from '../../../core/evaporation';
+import { markNear } from '../../../core/kitchen';
 import { forecastPot, massAtLitres, type PotState } from '../../../core/pot';
 import type { BatchCommand } from '../../../core/rules';
 import { Button } from '../../components/button';
@@ -10,7 +11,7 @@ import { heatWords } from '../../words/batch';
 import type { BatchHere } from '../batch-frame';
 import { useSubmit } from './use-submit';
 
-const STEPS = [0, 0.1, 0.25, 0.4, 0.5, 0.6, 0.75, 0.9, 1];
+const PERCENTS = [0, 0.1, 0.25, 0.4, 0.5, 0.6, 0.75, 0.9, 1];
 
 /** Heat and lid, with what the change does to the running stage before it is made. */
 export function HeatForm({ here, onClose }: { here: BatchHere; onClose: () => void }) {
@@ -19,9 +20,13 @@ export function HeatForm({ here, onClose }: { here: BatchHere; onClose: () => vo
   const [fraction, setFraction] = useState(nearest(state.pot.heatFraction, wanted));
   const [lid, setLid] = useState<Lid>(state.pot.lid);
   const { tell, refusals } = useSubmit(here.batch.id);
-  const steps = [...new Set([...STEPS, ...(wanted === undefined ? [] : [wanted]), fraction])].sort(
-    (a, b) => a - b,
-  );
+  const { dial } = state.onBurner;
+  // a tap with marks is set at one of them: what the stage wants is the nearest
+  const wantedMark = dial && wanted !== undefined ? (markNear(dial, wanted)?.share ?? 0) : wanted;
+  const offered = dial
+    ? [0, ...dial.map((mark) => mark.share)]
+    : [...PERCENTS, ...(wanted === undefined ? [] : [wanted])];
+  const steps = [...new Set([...offered, fraction])].sort((a, b) => a - b);
 
   async function keep() {
     const bodies: BatchCommand[] = [];
@@ -33,11 +38,11 @@ export function HeatForm({ here, onClose }: { here: BatchHere; onClose: () => vo
   return (
     <>
       <Choice
-        label={`${state.onBurner.name}, share of full`}
+        label={dial ? `${state.onBurner.name} at` : `${state.onBurner.name}, share of full`}
         value={String(fraction)}
         options={steps.map((step) => ({
           value: String(step),
-          text: step === wanted ? `${heatWords(step)} · this stage` : heatWords(step),
+          text: step === wantedMark ? `${heatWords(step, dial)} · this stage` : heatWords(step, dial),
         }))}
         onChange={(next) => setFraction(Number(next))}
         atPot

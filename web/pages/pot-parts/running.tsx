@@ -1,6 +1,7 @@
 import styled from 'styled-components';
 import { hourMinute, litres, span } from '../../../contract';
 import { lookFromMs, lossKgPerHour, type NextAction } from '../../../core/batch';
+import type { Dial } from '../../../core/kitchen';
 import { massKg } from '../../../core/matter';
 import { potLitres } from '../../../core/pot';
 import { Caution, Over } from '../../components/text';
@@ -53,7 +54,7 @@ export function Running({
     <>
       <div>
         <Over>{overWords(next, nowMs, zone)}</Over>
-        <h2>{titleOf(next)}</h2>
+        <h2>{titleOf(next, here.pot.state.onBurner.dial)}</h2>
         <Cues>
           <p>{next.kind === 'finish' ? stage.cue : stage.act}</p>
         </Cues>
@@ -102,14 +103,17 @@ export function Running({
   );
 }
 
-function titleOf(next: Exclude<NextAction, { kind: 'closed' | 'answer' | 'begin' }>): string {
+function titleOf(
+  next: Exclude<NextAction, { kind: 'closed' | 'answer' | 'begin' }>,
+  dial: Dial | undefined,
+): string {
   switch (next.kind) {
     case 'heat':
-      return `Heat to ${heatWords(next.fraction)}`;
+      return `Heat to ${heatWords(next.fraction, dial)}`;
     case 'cool':
       return `Under ${next.top.tempC} °C: heat off`;
     case 'losing':
-      return `Boiling away: heat to ${heatWords(next.fraction)}`;
+      return `Boiling away: heat to ${heatWords(next.fraction, dial)}`;
     case 'giveBack':
       return `Back in: ${next.parked.map((one) => one.name).join(', ')}`;
     case 'add':

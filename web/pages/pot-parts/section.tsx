@@ -54,6 +54,6 @@ export function potWords(here: BatchHere): string {
   const { state } = here.pot;
   const burner = state.onBurner;
   if (massKg(state.pot.mixture) === 0)
-    return `Empty. ${sentenceCase(burner.name)} ${heatWords(state.pot.heatFraction)}.`;
-  return `${sentenceCase(burner.name)} at ${heatWords(state.pot.heatFraction)}, lid ${state.pot.lid}, about ${state.pot.tempC.toFixed(0)} °C. Press the pot where the level stands.`;
+    return `Empty. ${sentenceCase(burner.name)} ${heatWords(state.pot.heatFraction, burner.dial)}.`;
+  return `${sentenceCase(burner.name)} at ${heatWords(state.pot.heatFraction, burner.dial)}, lid ${state.pot.lid}, about ${state.pot.tempC.toFixed(0)} °C. Press the pot where the level stands.`;
 }

@@ -130,13 +130,14 @@ function timing(asItIs: Lever, restMin: number, serviceAtMs: number, zone: strin
 const EARLY_MS = 30 * 60_000;
 
 function leverWords(lever: Lever): string {
+  const { dial } = lever.onBurner;
   switch (lever.kind) {
     case 'asItIs':
-      return `As it is: ${heatWords(lever.fraction)}, lid ${lever.lid}`;
+      return `As it is: ${heatWords(lever.fraction, dial)}, lid ${lever.lid}`;
     case 'lid':
       return `Lid ${lever.lid}`;
     case 'heat':
-      return `Heat at ${heatWords(lever.fraction)}`;
+      return `Heat at ${heatWords(lever.fraction, dial)}`;
     case 'pot':
       return `Into the ${lever.inPot.name}, ${lever.onBurner.name}`;
     case 'split':

@@ -1,0 +1,183 @@
+import { mkdirSync, writeFileSync } from 'node:fs';
+import { expect, type Page, test } from '@playwright/test';
+import { type DemoServer, demoServer, ownServer } from './demo-server';
+import { leekSoup } from './papers';
+
+/** From an empty folder to the first planned batch, in a kitchen that is nothing like the demo's. */
+let server: DemoServer;
+test.beforeEach(async () => {
+  server = await ownServer();
+  await server.start();
+});
+test.afterEach(() => server.remove());
+
+const SHOTS = process.env.SLOW_POT_LOOK;
+async function look(page: Page, name: string): Promise<void> {
+  if (!SHOTS) return;
+  mkdirSync(SHOTS, { recursive: true });
+  writeFileSync(`${SHOTS}/${name}.png`, await page.screenshot());
+}
+
+/** Counts what a cook does: each press and each field typed is one. */
+function hands(page: Page, by: 'touch' | 'keyboard') {
+  let interactions = 0;
+  const settle = async (role: 'button' | 'link' | 'radio' | 'checkbox', name: string | RegExp) => {
+    const found = page.getByRole(role, { name, exact: typeof name === 'string' }).first();
+    interactions++;
+    if (by === 'touch') {
+      await (role === 'radio' || role === 'checkbox'
+        ? found.locator('xpath=ancestor::label[1]')
+        : found
+      ).click();
+      return;
+    }
+    await found.press(role === 'radio' || role === 'checkbox' ? 'Space' : 'Enter');
+  };
+  return {
+    press: (name: string | RegExp) => settle('button', name),
+    follow: (name: string | RegExp) => settle('link', name),
+    choose: (name: string) => settle('radio', name),
+    tick: (name: string) => settle('checkbox', name),
+    async type(label: string, text: string) {
+      interactions++;
+      const field = page.getByRole('textbox', { name: label }).first();
+      if (by === 'touch') await field.fill(text);
+      else {
+        await field.press('ControlOrMeta+a');
+        await page.keyboard.insertText(text);
+      }
+    },
+    count: () => interactions,
+  };
+}
+
+for (const by of ['touch', 'keyboard'] as const) {
+  test(`two pots, two burners, two services and a recipe from paper, by ${by}: at most ninety interactions, a reload in every step`, async ({
+    page,
+  }) => {
+    const problems: string[] = [];
+    page.on('pageerror', (error) => problems.push(error.message));
+    const { press, follow, choose, type, count } = hands(page, by);
+    const beganMs = Date.now();
+    await page.goto(server.url);
+    await expect(page.getByRole('heading', { name: 'Setting up your kitchen' })).toBeVisible();
+    await look(page, `${by}-place`);
+    await type('Name of the kitchen', 'Ford End Hall');
+    await press('I don’t know: find it by boiling water');
+    await type('Boiling water shows', '97.2');
+    await expect(page.getByText(/About 834 m, give or take/)).toBeVisible();
+    await press('Use that');
+    await press('Save the place');
+
+    await expect(page.getByText('Common sizes, to start from')).toBeVisible();
+    await page.reload();
+    await press('35 L stockpot');
+    await expect(page.getByRole('img', { name: /brims at 36.6 L/ })).toBeVisible();
+    await look(page, `${by}-pot-size`);
+    await press('Save the first pot');
+    await press('Add a pot');
+    await type('Name of the pot', 'The old dented stockpot');
+    await choose('Measure by water');
+    await type('Bottom to rim', '39');
+    for (const [i, [litres, cm]] of [
+      [5, 7.2],
+      [10, 11.4],
+      [15, 16.1],
+    ].entries()) {
+      await type(`Level ${i + 1}, litres poured in`, String(litres));
+      await type(`Level ${i + 1}, centimetres on the stick`, String(cm));
+    }
+    await expect(page.getByText('Kept as measured: no plain shape comes within 2 %.')).toBeVisible();
+    await expect(page.getByText(/A third gone would have been called/)).toBeVisible();
+    await look(page, `${by}-pot-water`);
+    await press('Save this pot');
+    await expect(page.getByText(/measured by water at 3 levels/)).toBeVisible();
+    await page.reload();
+    await expect(page.getByText(/measured by water at 3 levels/)).toBeVisible();
+    await look(page, `${by}-pots`);
+
+    await follow(/^Heat/);
+    await type('Name of the burner', 'left ring');
+    await type('Rated', '6');
+    await press('Save this burner');
+    await press('Add a burner');
+    await type('Name of the burner', 'back plate');
+    await choose('electric plate');
+    await type('Rated', '2.5');
+    await choose('1 to 9');
+    await press('Save this burner');
+    await page.reload();
+    await expect(page.getByText(/electric plate, 2.5 kW rated/)).toBeVisible();
+    await press('Test left ring');
+    await type('Water', '6');
+    await type('From', '15');
+    await type('To', '75');
+    await type('In, as 9:20', '9:20');
+    await expect(page.getByText('2.69 kW')).toBeVisible();
+    await look(page, `${by}-heat-test`);
+    await press('Save the test');
+    await expect(page.getByText(/from one test/)).toBeVisible();
+    await look(page, `${by}-heat`);
+
+    await follow(/^Service/);
+    for (const [name, time, covers] of [
+      ['Hall lunch', '12:30', '45'],
+      ['Supper', '19:00', '30'],
+    ]) {
+      await press('Add a service');
+      await type('Name', name!);
+      await type('Hour, as 12:30', time!);
+      await type('Usual covers', covers!);
+      await press('Save');
+    }
+    await page.reload();
+    await expect(page.getByText(/19:00, 30 covers, every day/)).toBeVisible();
+    await look(page, `${by}-service`);
+
+    await follow(/^First recipes/);
+    await look(page, `${by}-recipes`);
+    await follow('Type one from paper');
+    await type('The paper', leekSoup());
+    await press('Lay it on the desk');
+    await press('Put it in the book');
+    await follow('Plan it');
+    await expect(page.getByText(/Hall lunch|Supper/).first()).toBeVisible();
+    await expect(page.getByRole('button', { name: /^Yield/ })).toBeVisible();
+    await look(page, `${by}-plan`);
+    expect(count()).toBeLessThanOrEqual(90);
+    expect(Date.now() - beganMs).toBeLessThan(15 * 60_000);
+    await page.goto(server.url);
+    await expect(page.getByText('12:30').first()).toBeVisible();
+    await expect(page.getByText('demo', { exact: true })).toHaveCount(0);
+    await look(page, `${by}-today`);
+    expect(problems).toEqual([]);
+    console.log(`set-up by ${by}: ${count()} interactions`);
+  });
+}
+
+test('the demo beside it is untouched, and neither opens the other’s file', async () => {
+  const demo = await demoServer();
+  await demo.start();
+  const before = await (await fetch(`${demo.url}/api/kitchen`)).json();
+  const change = {
+    id: '0192f0c0-0000-7000-8000-000000000001',
+    change: 'place',
+    place: { name: 'Ford End Hall', altitudeM: 10 },
+  };
+  const answer = await fetch(`${server.url}/api/kitchen/changes`, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify(change),
+  });
+  expect(answer.status).toBe(200);
+  const after = await (await fetch(`${demo.url}/api/kitchen`)).json();
+  expect({ ...after, clock: null }).toEqual({ ...before, clock: null });
+  expect(after.isDemo).toBe(true);
+  await demo.stop();
+  // a cook’s command on the demo’s folder says so, and leaves it
+  const wrong = await ownServer(demo.folder);
+  await expect(wrong.start()).rejects.toThrow('the server did not come up');
+  await demo.start();
+  expect((await (await fetch(`${demo.url}/api/kitchen`)).json()).name).toBe(before.name);
+  await demo.remove();
+});

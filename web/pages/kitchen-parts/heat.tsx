@@ -1,0 +1,290 @@
+import { useState } from 'react';
+import styled from 'styled-components';
+import { v7 as uuid } from 'uuid';
+import {
+  type BurnerView,
+  check,
+  HEAT_KINDS,
+  ITEM_SCHEMAS,
+  type ItemOf,
+  type KitchenView,
+  typedNumber,
+} from '../../../contract';
+import {
+  DIAL_KINDS,
+  type Dial,
+  type DialKind,
+  EFFICIENCY,
+  firstDial,
+  type LearnedMark,
+  learnedMarks,
+} from '../../../core/kitchen';
+import { Button } from '../../components/button';
+import { Choice } from '../../components/choice';
+import { useOneAtATime } from '../../components/form';
+import { Sheet } from '../../components/sheet';
+import { SmallField } from '../../components/small-field';
+import { Errors, Over, Soft } from '../../components/text';
+import { Tick } from '../../components/tick';
+import { ApiError } from '../../data/api';
+import { useKitchenChange, useLearned } from '../../data/queries';
+import { space } from '../../theme/tokens';
+import { HEAT_WORDS } from '../../words/kitchen';
+import { HeatTestSheet } from './heat-test';
+import { ItemList } from './item-list';
+import { LearnedTable } from './learned-table';
+
+const Form = styled.form`
+  display: grid;
+  gap: ${space.m};
+  max-width: 520px;
+`;
+
+const Row = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 ${space.m};
+`;
+
+/** The burners: what each is rated, how it is set, what is known of what it gives. */
+export function HeatSection({ kitchen }: { kitchen: KitchenView }) {
+  const [edited, setEdited] = useState<BurnerView | 'new' | null>(
+    kitchen.burners.length === 0 ? 'new' : null,
+  );
+  const [tested, setTested] = useState<BurnerView | null>(null);
+  const [merged, setMerged] = useState<BurnerView | null>(null);
+  const { data: learned = [] } = useLearned();
+  return (
+    <>
+      <ItemList
+        kind="burner"
+        title="Heat"
+        items={kitchen.burners}
+        kitchen={kitchen}
+        empty="A burner, a plate, a jacket, an oven: its rating, and how you set it."
+        about={(burner) => (
+          <>
+            {HEAT_WORDS[burner.kind]}, {(burner.powerW / 1000).toFixed(1)} kW rated; {knownWords(burner)}
+            {burner.dial && (
+              <div>
+                {dialWords(
+                  learnedMarks(
+                    burner.dial,
+                    learned.filter((rate) => rate.burnerId === burner.id),
+                    burner.heatFactor.mean,
+                  ),
+                )}
+              </div>
+            )}
+          </>
+        )}
+        more={(burner) => (
+          <>
+            {kitchen.pots.length > 0 && (
+              <Button kind="quiet" onPress={() => setTested(burner)} aria-label={`Test ${burner.name}`}>
+                Five-minute test
+              </Button>
+            )}
+            {kitchen.burners.length > 1 && (
+              <Button kind="quiet" onPress={() => setMerged(burner)} aria-label={`Merge ${burner.name}`}>
+                Merge
+              </Button>
+            )}
+          </>
+        )}
+        onEdit={(burner) => setEdited(burner ?? 'new')}
+      />
+      <LearnedTable kitchen={kitchen} />
+      {edited && (
+        <Sheet
+          title={edited === 'new' ? 'Add a burner' : `Edit ${edited.name}`}
+          isOpen
+          onClose={() => setEdited(null)}
+        >
+          <BurnerForm
+            burner={edited === 'new' ? null : edited}
+            kitchen={kitchen}
+            onDone={() => setEdited(null)}
+          />
+        </Sheet>
+      )}
+      {tested && <HeatTestSheet burner={tested} kitchen={kitchen} onClose={() => setTested(null)} />}
+      {merged && <MergeSheet burner={merged} kitchen={kitchen} onClose={() => setMerged(null)} />}
+    </>
+  );
+}
+
+function knownWords({ powerW, efficiency, heatFactor }: BurnerView): string {
+  const kW = ((powerW * efficiency * heatFactor.mean) / 1000).toFixed(2);
+  const { batches, tests = 0, sd, mean } = heatFactor;
+  if (batches + tests === 0) return `about ${kW} kW into the pot, a first guess, ± ${Math.round(100 * sd)} %`;
+  const by = [
+    ...(tests > 0 ? [tests === 1 ? 'one test' : `${tests} tests`] : []),
+    ...(batches > 0 ? [batches === 1 ? 'one batch' : `${batches} batches`] : []),
+  ];
+  return `${kW} kW into the pot, ± ${Math.round((100 * sd) / mean)} %, from ${by.join(' and ')}`;
+}
+
+/** What each setting gives of full heat; the guesses, which no pot has shown yet, in brackets. */
+function dialWords(marks: readonly LearnedMark[]): string {
+  const words = marks.map((mark) => {
+    const gives = `${Math.round(100 * mark.gives.mean)} %`;
+    return `${mark.word}: ${mark.seen > 0 ? gives : `(${gives})`}`;
+  });
+  return `of full, guesses in brackets: ${words.join(', ')}`;
+}
+
+const DIAL_WORDS: Readonly<Record<DialKind, string>> = {
+  percent: 'percent',
+  marks: '1 to 9',
+  words: 'low, medium, high',
+  flame: 'height of the flame',
+};
+
+function dialKindOf(dial: Dial | undefined): DialKind {
+  const words = dial?.map((mark) => mark.word).join();
+  return (
+    DIAL_KINDS.find(
+      (kind) =>
+        firstDial(kind)
+          ?.map((mark) => mark.word)
+          .join() === words,
+    ) ?? 'percent'
+  );
+}
+
+function BurnerForm({
+  burner,
+  kitchen,
+  onDone,
+}: {
+  burner: ItemOf<'burner'> | null;
+  kitchen: KitchenView;
+  onDone: () => void;
+}) {
+  const [id] = useState(() => burner?.id ?? uuid());
+  const [name, setName] = useState(burner?.name ?? '');
+  const [kind, setKind] = useState<ItemOf<'burner'>['kind']>(burner?.kind ?? 'gas');
+  const [power, setPower] = useState(burner ? String(burner.powerW / 1000) : '');
+  const [dial, setDial] = useState<DialKind>(dialKindOf(burner?.dial));
+  const [potIds, setPotIds] = useState<readonly string[]>(
+    burner?.potIds ?? kitchen.pots.map((pot) => pot.id),
+  );
+  const [errors, setErrors] = useState<readonly string[]>([]);
+  const change = useKitchenChange();
+  const keep = useOneAtATime(async () => {
+    const kW = typedNumber(power);
+    const marks = burner?.dial && dialKindOf(burner.dial) === dial ? burner.dial : firstDial(dial);
+    const held = check(ITEM_SCHEMAS.burner, {
+      id,
+      name,
+      kind,
+      powerW: kW === null ? power : kW * 1000,
+      efficiency: burner?.kind === kind ? burner.efficiency : EFFICIENCY[kind],
+      potIds,
+      ...(marks ? { dial: marks } : {}),
+    });
+    if (!held.ok) return setErrors(held.errors.map((one) => one.sentence));
+    try {
+      await change.mutateAsync({ change: 'save', kind: 'burner', item: held.value });
+      onDone();
+    } catch (error) {
+      if (!(error instanceof ApiError)) throw error;
+      setErrors(error.errors.map((one) => one.sentence));
+    }
+  });
+  return (
+    <Form
+      noValidate
+      onSubmit={(event) => {
+        event.preventDefault();
+        void keep();
+      }}
+    >
+      <SmallField label="Name of the burner" value={name} onChange={setName} />
+      <Choice
+        label="Heat"
+        value={kind}
+        options={HEAT_KINDS.map((one) => ({ value: one, text: HEAT_WORDS[one] }))}
+        onChange={setKind}
+      />
+      <SmallField label="Rated" unit="kW" value={power} onChange={setPower} />
+      <Choice
+        label="You set it by"
+        value={dial}
+        options={DIAL_KINDS.map((one) => ({ value: one, text: DIAL_WORDS[one] }))}
+        onChange={setDial}
+      />
+      {kitchen.pots.length > 0 && (
+        <div>
+          <Over>Pots that stand on it</Over>
+          <Row role="group" aria-label="Pots that stand on it">
+            {kitchen.pots.map((pot) => (
+              <Tick
+                key={pot.id}
+                isOn={potIds.includes(pot.id)}
+                onChange={(isOn) =>
+                  setPotIds(isOn ? [...potIds, pot.id] : potIds.filter((one) => one !== pot.id))
+                }
+              >
+                {pot.name}
+              </Tick>
+            ))}
+          </Row>
+        </div>
+      )}
+      <Over>
+        Of {HEAT_WORDS[kind]} about {Math.round(100 * EFFICIENCY[kind])} % reaches a pot. Readings, and a
+        five-minute test with water, say how it is here.
+      </Over>
+      <Errors sentences={errors} />
+      <Row>
+        <Button kind="main" type="submit">
+          Save this burner
+        </Button>
+        <Button kind="quiet" onPress={onDone}>
+          Cancel
+        </Button>
+      </Row>
+    </Form>
+  );
+}
+
+/** Two burners that are one: what each has shown is added up as the other's. */
+function MergeSheet({
+  burner,
+  kitchen,
+  onClose,
+}: {
+  burner: BurnerView;
+  kitchen: KitchenView;
+  onClose: () => void;
+}) {
+  const others = kitchen.burners.filter((one) => one.id !== burner.id);
+  const [intoId, setIntoId] = useState(others[0]!.id);
+  const change = useKitchenChange();
+  return (
+    <Sheet title={`Merge ${burner.name}`} isOpen onClose={onClose}>
+      <p>For one burner that was entered twice. What {burner.name} has shown is counted as the other’s.</p>
+      <Choice
+        label="It is the same as"
+        value={intoId}
+        options={others.map((one) => ({ value: one.id, text: one.name }))}
+        onChange={setIntoId}
+      />
+      <Soft>{burner.name} is then planned with no more. Batches that were cooked on it keep its name.</Soft>
+      <Errors sentences={change.error ? [change.error.message] : []} />
+      <Button
+        kind="main"
+        onPress={() =>
+          change.mutate(
+            { change: 'merge', kind: 'burner', itemId: burner.id, intoId },
+            { onSuccess: onClose },
+          )
+        }
+      >
+        Merge them
+      </Button>
+    </Sheet>
+  );
+}

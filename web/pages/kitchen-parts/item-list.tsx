@@ -1,0 +1,151 @@
+import { type ReactNode, useState } from 'react';
+import styled from 'styled-components';
+import { type ItemKind, type KitchenView, sentenceCase } from '../../../contract';
+import { Button } from '../../components/button';
+import { Sheet } from '../../components/sheet';
+import { Errors, Over, Soft, Subtitle } from '../../components/text';
+import { useKitchenChange, useOpenBatches, useOrders } from '../../data/queries';
+import { space } from '../../theme/tokens';
+import { KIND_WORDS } from '../../words/kitchen';
+
+const Rows = styled.ul`
+  > li {
+    display: grid;
+    grid-template-columns: auto 1fr auto;
+    gap: ${space.m};
+    align-items: center;
+    padding: ${space.s} 0;
+    border-bottom: 1px solid var(--line);
+  }
+  .acts {
+    display: flex;
+    flex-wrap: wrap;
+    justify-content: flex-end;
+  }
+`;
+
+const Section = styled.section`
+  display: grid;
+  gap: ${space.s};
+  align-content: start;
+`;
+
+/** Things of one kind in their order: each is edited, moved up, retired; what was retired can be brought back. */
+export function ItemList<I extends { id: string; name: string }>(of: {
+  kind: ItemKind;
+  title: string;
+  items: readonly I[];
+  kitchen: KitchenView;
+  /** what stands under its name */
+  about: (item: I) => ReactNode;
+  picture?: (item: I) => ReactNode;
+  more?: (item: I) => ReactNode;
+  empty: string;
+  onEdit: (item: I | null) => void;
+}) {
+  const { kind, items, kitchen } = of;
+  const change = useKitchenChange();
+  const [leaving, setLeaving] = useState<I | null>(null);
+  const ids = items.map((item) => item.id);
+  const retired = kitchen.retired.filter((one) => one.kind === kind && one.mergedInto === null);
+  const up = (i: number) => {
+    const next = [...ids];
+    [next[i - 1], next[i]] = [next[i]!, next[i - 1]!];
+    change.mutate({ change: 'order', kind, itemIds: next });
+  };
+  return (
+    <Section>
+      <Subtitle>{of.title}</Subtitle>
+      {items.length === 0 && <Soft>{of.empty}</Soft>}
+      <Rows>
+        {items.map((item, i) => (
+          <li key={item.id}>
+            <span>{of.picture?.(item)}</span>
+            <span>
+              <strong>{item.name}</strong>
+              <Over as="div">{of.about(item)}</Over>
+            </span>
+            <span className="acts">
+              {of.more?.(item)}
+              {i > 0 && (
+                <Button kind="quiet" onPress={() => up(i)} aria-label={`Move ${item.name} up`}>
+                  Up
+                </Button>
+              )}
+              <Button kind="quiet" onPress={() => of.onEdit(item)} aria-label={`Edit ${item.name}`}>
+                Edit
+              </Button>
+              <Button kind="quiet" onPress={() => setLeaving(item)} aria-label={`Retire ${item.name}`}>
+                Retire
+              </Button>
+            </span>
+          </li>
+        ))}
+      </Rows>
+      <span>
+        <Button onPress={() => of.onEdit(null)}>{KIND_WORDS[kind].add}</Button>
+      </span>
+      {retired.length > 0 && (
+        <Over as="div">
+          Retired:{' '}
+          {retired.map((one) => (
+            <Button
+              key={one.id}
+              kind="quiet"
+              onPress={() => change.mutate({ change: 'restore', kind, itemId: one.id })}
+            >
+              Bring back {one.name}
+            </Button>
+          ))}
+        </Over>
+      )}
+      <Errors sentences={change.error && !leaving ? [change.error.message] : []} />
+      {leaving && <RetireSheet kind={kind} item={leaving} onClose={() => setLeaving(null)} />}
+    </Section>
+  );
+}
+
+/** What retiring touches, said before it is done. */
+function RetireSheet({
+  kind,
+  item,
+  onClose,
+}: {
+  kind: ItemKind;
+  item: { id: string; name: string };
+  onClose: () => void;
+}) {
+  const change = useKitchenChange();
+  const touched = useTouched(kind, item.id);
+  return (
+    <Sheet title={`Retire ${item.name}?`} isOpen onClose={onClose}>
+      <p>It is planned with no more. The log keeps every batch that was cooked with it.</p>
+      {touched && <Soft>{touched}</Soft>}
+      <Errors sentences={change.error ? [change.error.message] : []} />
+      <Button
+        kind="main"
+        onPress={() => change.mutate({ change: 'retire', kind, itemId: item.id }, { onSuccess: onClose })}
+      >
+        Retire {item.name}
+      </Button>
+    </Sheet>
+  );
+}
+
+/** What a change of a pot or a burner touches, in a sentence; null for nothing. */
+export function useTouched(kind: ItemKind, itemId: string): string | null {
+  const { data: open = [] } = useOpenBatches();
+  const { data: orders = [] } = useOrders();
+  if (kind !== 'pot' && kind !== 'burner') return null;
+  const isIn = (one: { potId: string; burnerId: string }) =>
+    (kind === 'pot' ? one.potId : one.burnerId) === itemId;
+  const cooking = open.filter(isIn).map((batch) => batch.snapshot.input.recipe.name.toLowerCase());
+  const planned = orders.filter((order) => isIn(order.request)).length;
+  const parts = [
+    cooking.length > 0 ? `${cooking.join(' and ')} goes on as it began` : '',
+    planned > 0
+      ? `${planned} planned ${planned === 1 ? 'order names it and is' : 'orders name it and are'} planned anew when opened`
+      : '',
+  ].filter(Boolean);
+  return parts.length > 0 ? `${sentenceCase(parts.join('; '))}.` : null;
+}

@@ -1,0 +1,134 @@
+import { useState } from 'react';
+import styled from 'styled-components';
+import * as v from 'valibot';
+import {
+  CODE_LIMITS,
+  isLaxer,
+  type KitchenView,
+  LIMIT_NAMES,
+  type LimitName,
+  limitsSchema,
+  typedNumber,
+} from '../../../contract';
+import { Button } from '../../components/button';
+import { figure, TypedForm, useTypedForm } from '../../components/form';
+import { SmallField } from '../../components/small-field';
+import { Caution, Errors, Over, Soft, Subtitle } from '../../components/text';
+import { useKitchenChange, useLots } from '../../data/queries';
+import { space } from '../../theme/tokens';
+
+const Fields = styled.div`
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(220px, 1fr));
+  gap: ${space.m};
+`;
+
+const LABELS: Readonly<Record<LimitName, { label: string; unit: string }>> = {
+  dateMarkDays: { label: 'Shelf life in days (day made = 1)', unit: 'days' },
+  receivingC: { label: 'Cold deliveries, at most', unit: '°C' },
+  shellfishTagDays: { label: 'Shellfish tags are kept', unit: 'days' },
+  hotHoldingC: { label: 'Hot holding, at least', unit: '°C' },
+  reheatC: { label: 'Reheating, at least to', unit: '°C' },
+  reheatWithinH: { label: 'Reheating, within', unit: 'h' },
+  coolFirstWithinH: { label: 'Cooling to 21 °C, within', unit: 'h' },
+  coolWithinH: { label: 'Cooling to 5 °C, within', unit: 'h' },
+};
+
+const { entries } = limitsSchema;
+const LIMITS = v.object({
+  dateMarkDays: figure(entries.dateMarkDays),
+  receivingC: figure(entries.receivingC),
+  shellfishTagDays: figure(entries.shellfishTagDays),
+  hotHoldingC: figure(entries.hotHoldingC),
+  reheatC: figure(entries.reheatC),
+  reheatWithinH: figure(entries.reheatWithinH),
+  coolFirstWithinH: figure(entries.coolFirstWithinH),
+  coolWithinH: figure(entries.coolWithinH),
+});
+
+/** The kitchen's own limits: stricter than the code as it likes, laxer only with a reason and a name. */
+export function LimitsSection({ kitchen }: { kitchen: KitchenView }) {
+  const { limits, limitReasons } = kitchen;
+  const [reason, setReason] = useState('');
+  const [by, setBy] = useState(kitchen.people.find((one) => one.role === 'inCharge')?.name ?? '');
+  const { data: lots = [] } = useLots();
+  const change = useKitchenChange();
+  const form = useTypedForm({
+    first: Object.fromEntries(LIMIT_NAMES.map((name) => [name, String(limits[name])])) as Record<
+      LimitName,
+      string
+    >,
+    schema: LIMITS,
+    keep: (meant) =>
+      change.mutate({
+        change: 'limits',
+        limits: meant,
+        ...(reason.trim() ? { reason: reason.trim() } : {}),
+        ...(by.trim() ? { by: by.trim() } : {}),
+      }),
+  });
+  return (
+    <section>
+      <Subtitle>Limits</Subtitle>
+      <Over>
+        They begin as the FDA Food Code 2022 has them. Your local code and the person in charge decide.
+      </Over>
+      <TypedForm form={form}>
+        <Fields>
+          {LIMIT_NAMES.map((name) => (
+            <form.AppField key={name} name={name}>
+              {(field) => {
+                const typed = typedNumber(field.state.value);
+                const { value, section } = CODE_LIMITS[name];
+                const said = limitReasons[name];
+                return (
+                  <div>
+                    <field.InOffice {...LABELS[name]} />
+                    <Over>
+                      {typed !== null && isLaxer(name, typed)
+                        ? `Laxer than ${value} (§ ${section})${said ? `: ${said.reason}, ${said.by}` : ': give the reason below.'}`
+                        : `§ ${section}: ${value}`}
+                    </Over>
+                  </div>
+                );
+              }}
+            </form.AppField>
+          ))}
+        </Fields>
+        <form.Subscribe selector={(state) => state.values}>
+          {(typed) => {
+            const isLax = LIMIT_NAMES.some((name) => {
+              const value = typedNumber(typed[name]);
+              return value !== null && isLaxer(name, value) && value !== limits[name];
+            });
+            const isOtherDay = typedNumber(typed.dateMarkDays) !== limits.dateMarkDays;
+            return (
+              <>
+                {isLax && (
+                  <>
+                    <Caution>this is laxer than the code. The person in charge answers for it.</Caution>
+                    <SmallField label="The reason" value={reason} onChange={setReason} />
+                    <SmallField label="Person in charge" value={by} onChange={setBy} />
+                  </>
+                )}
+                {isOtherDay && lots.length > 0 && (
+                  <Soft>
+                    The dates of {lots.length} {lots.length === 1 ? 'lot' : 'lots'} on the shelf follow.
+                    Labels already printed do not.
+                  </Soft>
+                )}
+              </>
+            );
+          }}
+        </form.Subscribe>
+        <Errors sentences={change.error ? [change.error.message] : []} />
+        <span>
+          <Button kind="main" type="submit">
+            Save the limits
+          </Button>
+        </span>
+        <Over role="status">{change.isSuccess ? 'Saved. Every date on the shelf follows.' : ''}</Over>
+      </TypedForm>
+    </section>
+  );
+}

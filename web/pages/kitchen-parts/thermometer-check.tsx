@@ -1,0 +1,75 @@
+import { useState } from 'react';
+import { type KitchenView, typedNumber } from '../../../contract';
+import { THERMOMETER_WITHIN_C, thermometerVerdict } from '../../../core/kitchen';
+import { Button } from '../../components/button';
+import { Field } from '../../components/field';
+import { Sheet } from '../../components/sheet';
+import { Errors, Over, Soft } from '../../components/text';
+import { useKitchenChange } from '../../data/queries';
+
+/** A thermometer on ice and at the boil, guided: what it shows, how far off that is, whether it is good for the record. */
+export function ThermometerCheckSheet({
+  instrument,
+  kitchen,
+  onClose,
+}: {
+  instrument: KitchenView['instruments'][number];
+  kitchen: KitchenView;
+  onClose: () => void;
+}) {
+  const [ice, setIce] = useState('');
+  const [boil, setBoil] = useState('');
+  const change = useKitchenChange();
+  const iceC = typedNumber(ice) ?? undefined;
+  const boilC = typedNumber(boil) ?? undefined;
+  const verdict = verdictOf({ iceC, boilC }, kitchen.altitudeM);
+  const off = (value: number | null) =>
+    value === null ? '' : `${value > 0 ? '+' : value < 0 ? '−' : ''}${Math.abs(value).toFixed(1)} °C`;
+  return (
+    <Sheet title={`Check ${instrument.name}`} isOpen onClose={onClose}>
+      <p>
+        Fill a jug with crushed ice, top up with water, stir, wait a minute. Then try it in boiling water.
+      </p>
+      <Field label="In ice and water it shows" unit="°C" value={ice} onChange={setIce} autoFocus />
+      <Field label="In boiling water it shows" unit="°C" value={boil} onChange={setBoil} />
+      {verdict && (
+        <Soft>
+          {verdict.iceOffC !== null && `On ice ${off(verdict.iceOffC)}. `}
+          {verdict.boilOffC !== null && `At the boil ${off(verdict.boilOffC)}. `}
+        </Soft>
+      )}
+      <Over>
+        Water boils at {(verdict ?? thermometerVerdict({}, kitchen.altitudeM)).boilsAtC.toFixed(1)} °C here;
+        the weather moves that by half a degree. Further off than {THERMOMETER_WITHIN_C} °C at either point,
+        it is out of use for the record (§ 4-203.11).
+      </Over>
+      <Errors sentences={change.error ? [change.error.message] : []} />
+      <Button
+        kind="main"
+        onPress={() =>
+          change.mutate(
+            {
+              change: 'checked',
+              instrumentId: instrument.id,
+              ...(iceC === undefined ? {} : { iceC }),
+              ...(boilC === undefined ? {} : { boilC }),
+            },
+            { onSuccess: onClose },
+          )
+        }
+      >
+        Save the check
+      </Button>
+    </Sheet>
+  );
+}
+
+/** Null while what is typed is none that could be. */
+function verdictOf(check: { iceC: number | undefined; boilC: number | undefined }, altitudeM: number) {
+  try {
+    return thermometerVerdict(check, altitudeM);
+  } catch (error) {
+    if (error instanceof RangeError) return null;
+    throw error;
+  }
+}

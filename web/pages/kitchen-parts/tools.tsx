@@ -1,0 +1,105 @@
+import styled from 'styled-components';
+import * as v from 'valibot';
+import { equipmentSchema, type KitchenView } from '../../../contract';
+import { Button } from '../../components/button';
+import { Choice } from '../../components/choice';
+import { figure, figureOrNone, TypedForm, useTypedForm } from '../../components/form';
+import { Errors, Over, Subtitle } from '../../components/text';
+import { useKitchenChange } from '../../data/queries';
+import { space } from '../../theme/tokens';
+import { InstrumentList } from './things';
+
+const Fields = styled.div`
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(190px, 1fr));
+  gap: ${space.m};
+`;
+
+const { entries } = equipmentSchema;
+const TOOLS = v.object({
+  ovenTrays: figure(entries.ovenTrays),
+  trayAreaM2: figure(entries.trayAreaM2),
+  blenderJarLitres: figure(entries.blenderJarLitres),
+  fryingPanCm: figure(entries.fryingPanCm),
+  grillBowls: figureOrNone(v.unwrap(entries.grillBowls)),
+  grillMin: figureOrNone(v.unwrap(entries.grillMin)),
+  sieveLitres: figureOrNone(v.unwrap(entries.sieveLitres)),
+  bainMariePans: figureOrNone(v.unwrap(entries.bainMariePans)),
+  bainMariePanLitres: figureOrNone(v.unwrap(entries.bainMariePanLitres)),
+});
+
+const ASKED = [
+  ['ovenTrays', 'Trays in the oven at once', 'trays'],
+  ['trayAreaM2', 'Floor of a tray', 'm²'],
+  ['blenderJarLitres', 'Blender jar to its brim, 0 for none', 'L'],
+  ['fryingPanCm', 'Widest frying pan', 'cm'],
+  ['grillBowls', 'Bowls under the grill at once', 'bowls'],
+  ['grillMin', 'Minutes under the grill', 'min'],
+  ['sieveLitres', 'A sieve takes', 'L'],
+  ['bainMariePans', 'Pans in the bain-marie', 'pans'],
+  ['bainMariePanLitres', 'One of them holds', 'L'],
+] as const;
+
+/** What hands work with beside the pots: their time follows from it. */
+export function ToolsSection({ kitchen }: { kitchen: KitchenView }) {
+  const { equipment } = kitchen;
+  const change = useKitchenChange();
+  const typed = (value: number | undefined) => (value === undefined ? '' : String(value));
+  const form = useTypedForm({
+    first: {
+      ovenTrays: typed(equipment.ovenTrays),
+      trayAreaM2: typed(equipment.trayAreaM2),
+      blenderJarLitres: typed(equipment.blenderJarLitres),
+      fryingPanCm: typed(equipment.fryingPanCm),
+      grillBowls: typed(equipment.grillBowls),
+      grillMin: typed(equipment.grillMin),
+      sieveLitres: typed(equipment.sieveLitres),
+      bainMariePans: typed(equipment.bainMariePans),
+      bainMariePanLitres: typed(equipment.bainMariePanLitres),
+    },
+    schema: TOOLS,
+    keep: (meant) =>
+      change.mutate({
+        change: 'equipment',
+        equipment: { ...meant, hasStickBlender: equipment.hasStickBlender },
+      }),
+  });
+  return (
+    <>
+      <section>
+        <Subtitle>Tools</Subtitle>
+        <TypedForm form={form}>
+          <Fields>
+            {ASKED.map(([name, label, unit]) => (
+              <form.AppField key={name} name={name}>
+                {(field) => <field.InOffice label={label} unit={unit} />}
+              </form.AppField>
+            ))}
+          </Fields>
+          <Choice
+            label="Stick blender"
+            value={equipment.hasStickBlender ? 'yes' : 'no'}
+            options={[
+              { value: 'yes', text: 'there is one' },
+              { value: 'no', text: 'none' },
+            ]}
+            onChange={(value) =>
+              change.mutate({
+                change: 'equipment',
+                equipment: { ...equipment, hasStickBlender: value === 'yes' },
+              })
+            }
+          />
+          <Errors sentences={change.error ? [change.error.message] : []} />
+          <span>
+            <Button kind="main" type="submit">
+              Save the tools
+            </Button>
+          </span>
+          <Over role="status">{change.isSuccess ? 'Saved.' : ''}</Over>
+        </TypedForm>
+      </section>
+      <InstrumentList kitchen={kitchen} />
+    </>
+  );
+}
