@@ -14,7 +14,6 @@ export {
 export { ingredientSchema } from './ingredient-schema';
 export { keepingRules } from './keeping';
 export {
-  altitudeField,
   type ClockChange,
   clockChangeSchema,
   type HeatTestSaid,
@@ -22,7 +21,6 @@ export {
   type KitchenChange,
   type KitchenChangeName,
   kitchenChangeSchema,
-  placeSchema,
 } from './kitchen/changes';
 export {
   AIR_KINDS,
@@ -42,6 +40,7 @@ export {
   type ServiceView,
   vesselSchema,
 } from './kitchen/items';
+export { KITCHEN_FORMAT, type KitchenFile, kitchenFileSchema } from './kitchen/kitchen-file';
 export {
   CODE_LIMITS,
   DEFAULT_LIMITS,
@@ -51,6 +50,7 @@ export {
   type LimitName,
   limitsSchema,
 } from './kitchen/limits';
+export { altitudeField, placeSchema } from './kitchen/place';
 export type { KitchenSeed, SeedBatch } from './kitchen-seed';
 export { daysAhead, isOnDay, kitchenTimeMs, nextServiceAtMs, zonedTimeMs } from './kitchen-time';
 export { larderEventBodySchema } from './larder-event';

@@ -282,6 +282,7 @@ test('nothing overflows on a phone or a tablet held upright', async ({ page }) =
       'larder/lots/00000000-0000-7000-a000-000000000015/label',
       'log',
       'kitchen',
+      ...['place', 'pots', 'heat', 'service', 'tools', 'limits', 'recipes'].map((part) => `kitchen/${part}`),
     ]) {
       await page.goto(`${server.url}/${path}`);
       await page

@@ -1,5 +1,6 @@
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { expect, type Page, test } from '@playwright/test';
+import { v7 as uuid } from 'uuid';
 import { type DemoServer, demoServer, ownServer } from './demo-server';
 import { leekSoup } from './papers';
 
@@ -181,3 +182,56 @@ test('the demo beside it is untouched, and neither opens the other’s file', as
   expect((await (await fetch(`${demo.url}/api/kitchen`)).json()).name).toBe(before.name);
   await demo.remove();
 });
+
+for (const { name, altitudeM, boils, units, weight } of [
+  { name: 'by the sea', altitudeM: 0, boils: '100.0', units: 'metric', weight: /\d k?g/ },
+  { name: 'at 3,000 m in US units', altitudeM: 3000, boils: '90.0', units: 'us', weight: /\d (lb|oz)/ },
+]) {
+  test(`a kitchen ${name}, with a hotplate of 1.5 kW and a 150 L kettle: plans read right`, async ({
+    page,
+  }) => {
+    const say = (body: object) =>
+      page.request.post(`${server.url}/api/kitchen/changes`, { data: { id: uuid(), ...body } });
+    const save = (kind: string, item: object) => say({ change: 'save', kind, item });
+    await say({ change: 'place', place: { name: 'Elsewhere', altitudeM, units, zone: 'America/Denver' } });
+    await save('pot', {
+      id: 'kettle',
+      name: 'big kettle',
+      vessel: { shape: 'kettle', diameterCm: 75, heightCm: 46.5 },
+      emptyMassKg: 75,
+    });
+    await save('pot', {
+      id: 'small',
+      name: 'small pot',
+      vessel: { shape: 'cylinder', diameterCm: 24, heightCm: 22 },
+      emptyMassKg: 2.6,
+    });
+    const heat = { kind: 'electric', efficiency: 0.72, potIds: ['small'] };
+    await save('burner', { ...heat, id: 'plate', name: 'hotplate', powerW: 1500 });
+    await save('burner', {
+      ...{ id: 'jacket', name: 'jacket', kind: 'steam', efficiency: 0.85, powerW: 24_000 },
+      potIds: ['kettle'],
+    });
+    await save('service', { id: 'noon', name: 'Noon', time: '12:00', covers: 20, weekdays: [1, 2, 3, 4, 5] });
+    await page.goto(`${server.url}/kitchen/recipes`);
+    await page.getByText('Celeriac velouté').click();
+    await page.getByRole('button', { name: /^Add \d+ to the book/ }).click();
+    await expect(page.getByText('Celeriac velouté (in the book)')).toBeVisible();
+    await page.goto(`${server.url}/recipes/celeriac-veloute`);
+    await expect(page.getByText(/An example from an invented kitchen/)).toBeVisible();
+    for (const [pot, burner, bowls] of [
+      ['small', 'plate', '20'],
+      ['kettle', 'jacket', '300'],
+    ]) {
+      await page.goto(
+        `${server.url}/plan?recipe=celeriac-veloute&pot=${pot}&burner=${burner}&portions=${bowls}`,
+      );
+      await expect(page.getByRole('button', { name: /^Yield/ })).toBeVisible();
+      const text = await page.locator('main').innerText();
+      expect(text).not.toMatch(/NaN|undefined|Infinity|null/);
+      expect(text).toMatch(weight);
+    }
+    await page.goto(server.url);
+    await expect(page.getByText(`Water boils at ${boils} °C here.`, { exact: false })).toBeVisible();
+  });
+}

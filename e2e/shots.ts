@@ -67,11 +67,15 @@ try {
   await page.getByRole('button', { name: '1 out', exact: true }).waitFor();
   await shot('pass');
   await takeOutAll(page);
-  for (const place of ['recipes', 'larder', 'kitchen']) {
+  for (const [place, name] of [
+    ['recipes', 'recipes'],
+    ['larder', 'larder'],
+    ['kitchen/heat', 'kitchen'],
+  ] as const) {
     await page.goto(`${server.url}/${place}`);
     await page.getByRole('heading', { level: 1 }).waitFor();
     if (place === 'larder') await page.getByText(/L kelp and dried-mushroom stock/).waitFor();
-    await shot(place);
+    await shot(name);
   }
   await page.goto(`${server.url}/recipes/venison-juniper-sauce`);
   await page.getByRole('heading', { level: 1 }).waitFor();
@@ -94,9 +98,22 @@ try {
   await page.goto(`${server.url}/larder/lots/00000000-0000-7000-a000-000000000006`);
   await page.getByRole('heading', { name: /^Where it went/ }).waitFor();
   await shot('lot');
-  await page.goto(`${server.url}/larder/bases/kelp-mushroom-stock`);
-  await page.getByText('What they do together').waitFor();
-  await shot('base');
+  await page.goto(`${server.url}/kitchen/pots`);
+  await page.getByRole('button', { name: 'Add a pot' }).click();
+  await page.getByLabel('Name of the pot').fill('Old dented stockpot');
+  await page.getByText('Measure by water').click();
+  await page.getByLabel('Bottom to rim').fill('39');
+  const levels = [
+    [8.6, 9],
+    [16.1, 19],
+    [29.4, 33],
+  ] as const;
+  for (const [i, [poured, depth]] of levels.entries()) {
+    await page.getByLabel(`Level ${i + 1}, litres poured in`).fill(String(poured));
+    await page.getByLabel(`Level ${i + 1}, centimetres on the stick`).fill(String(depth));
+  }
+  await page.getByText(/^Kept as/).waitFor();
+  await shot('set-up');
   await page.goto(`${server.url}/sheet?recipe=pepper-lentil-puree&service=evening&portions=60`);
   await page.getByRole('region', { name: 'What to make ready' }).waitFor();
   await shot('sheet');

@@ -1,37 +1,9 @@
 import * as v from 'valibot';
 import { numberField, textField } from '../number-field';
 import { CHANGE_ID, equipmentSchema, ITEM_ID, ITEM_KINDS, ITEM_SCHEMAS, type ItemKind } from './items';
+import { kitchenFileSchema } from './kitchen-file';
 import { limitsSchema } from './limits';
-
-export const altitudeField = numberField('The altitude', -430, 5000, 'm');
-
-const zone = v.pipe(
-  v.string('The time zone must be text.'),
-  v.check(
-    isZone,
-    (issue) => `“${String(issue.input)}” is no time zone. One is Europe/London, another America/Denver.`,
-  ),
-);
-const locale = v.pipe(
-  v.string('The language must be text.'),
-  v.check(isLocale, (issue) => `“${String(issue.input)}” is no language. One is en-GB, another fr-CA.`),
-);
-const currency = v.pipe(
-  v.string('The currency must be text.'),
-  v.check(isCurrency, (issue) => `“${String(issue.input)}” is no currency. One is EUR, another USD.`),
-);
-
-/** Where the kitchen is and how it reads its figures. */
-export const placeSchema = v.strictObject({
-  name: v.optional(textField('The kitchen’s name', 60)),
-  zone: v.optional(zone),
-  locale: v.optional(locale),
-  currency: v.optional(currency),
-  units: v.optional(v.picklist(['metric', 'us', 'imperial'], 'Units are metric, us or imperial.')),
-  altitudeM: v.optional(altitudeField),
-  airTempC: v.optional(numberField('The kitchen air', 0, 50, '°C')),
-  relativeHumidity: v.optional(numberField('Its moisture', 0.05, 1, '')),
-});
+import { placeSchema } from './place';
 
 export const LIDS = ['off', 'ajar', 'on'] as const;
 
@@ -99,6 +71,7 @@ export const kitchenChangeSchema = v.variant(
     }),
     v.strictObject({ ...common, change: v.literal('heatTest'), test: heatTestSchema }),
     v.strictObject({ ...common, change: v.literal('forgetHeatTest'), testId: CHANGE_ID }),
+    v.strictObject({ ...common, change: v.literal('import'), file: kitchenFileSchema }),
     v.strictObject({
       ...common,
       change: v.literal('checked'),
@@ -125,24 +98,3 @@ export const clockChangeSchema = v.variant('change', [
 ]);
 
 export type ClockChange = v.InferOutput<typeof clockChangeSchema>;
-
-function isZone(text: string): boolean {
-  try {
-    new Intl.DateTimeFormat('en', { timeZone: text });
-    return text.length > 0;
-  } catch {
-    return false;
-  }
-}
-
-function isLocale(text: string): boolean {
-  try {
-    return Intl.getCanonicalLocales(text).length === 1;
-  } catch {
-    return false;
-  }
-}
-
-function isCurrency(text: string): boolean {
-  return Intl.supportedValuesOf('currency').includes(text);
-}

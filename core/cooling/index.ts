@@ -1,1 +1,2 @@
 export { coolingHours } from './cooling-hours';
+export { FILM_WM2K } from './film';

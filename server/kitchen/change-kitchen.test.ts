@@ -3,6 +3,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { BatchView, BurnerView, KitchenView } from '../../contract';
 import { seed } from '../../demo/seed';
 import { openStorage, rebuild } from '../storage';
+import { blankKitchen } from '../storage/seed-kitchen';
 import { chowderOrder } from '../testing/say';
 import { testKitchen } from '../testing/test-kitchen';
 
@@ -287,5 +288,45 @@ describe('tests and limits', () => {
     expect(await refusal({ change: 'checked', instrumentId: 'floor-scale', iceC: 0 })).toMatch(
       /no thermometer/,
     );
+  });
+});
+
+describe('the kitchen as a file', () => {
+  it('set up on one machine it opens on another, whole or not at all', async () => {
+    const { format, ...file } = (await ask('GET', '/kitchen.json')).json;
+    const other = testKitchen(blankKitchen);
+    await other.start();
+    const take = (body: object) =>
+      other.ask('POST', '/kitchen/changes', { id: uuid(), change: 'import', file: body });
+    expect((await take({ format, ...file })).status).toBe(200);
+    const [here, there] = [await now(), (await other.ask('GET', '/kitchen')).json as KitchenView];
+    const own = ({ burners, ...view }: KitchenView) => ({
+      ...view,
+      burners: burners.map(({ heatFactor: _learned, ...burner }) => burner),
+      ...{ clock: null, retired: null, isDemo: null, instruments: view.instruments.map((one) => one.id) },
+    });
+    expect(own(there)).toEqual(own(here));
+    expect((await other.ask('GET', '/kitchen.json')).json).toEqual({ format, ...file });
+    for (const [wrong, sentence] of [
+      [{ format: 'a song', ...file }, /no kitchen’s file/],
+      [{ format, ...file, version: 2 }, /another version/],
+      [{ format, ...file, limits: { ...file.limits, dateMarkDays: 12 } }, /has no reason/],
+      [{ format, ...file, items: { pot: [{ ...file.items.pot[0], id: 'twin' }] } }, /Another pot is called/],
+      [
+        { format, ...file, items: { burner: [{ ...file.items.burner[0], potIds: ['gone'] }] } },
+        /no pot “gone”/,
+      ],
+    ] as const) {
+      const answer = await take(wrong);
+      expect(answer.json.errors[0].sentence).toMatch(sentence);
+      expect((await other.ask('GET', '/kitchen.json')).json).toEqual({ format, ...file });
+    }
+    await other.remove();
+  });
+  it('its log says what was changed, what stood there before, and by whom', async () => {
+    await change({ change: 'place', place: { airTempC: 27 }, by: 'Isla' });
+    const [last] = (await ask('GET', '/kitchen/log')).json;
+    expect(last).toMatchObject({ type: 'place', by: 'Isla', payload: { place: { airTempC: 27 } } });
+    expect(last.before.airTempC).not.toBe(27);
   });
 });

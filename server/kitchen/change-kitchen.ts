@@ -1,9 +1,11 @@
 import {
   CODE_LIMITS,
+  ITEM_KINDS,
   type ItemKind,
   isLaxer,
   type KeepingLimits,
   type KitchenChange,
+  type KitchenFile,
   type KitchenView,
   LIMIT_NAMES,
 } from '../../contract';
@@ -25,6 +27,7 @@ import {
   insertKitchenLog,
   itemRow,
   itemRows,
+  type KitchenRow,
   kitchenLogRow,
   learnTest,
   mergeLearned,
@@ -36,6 +39,7 @@ import {
   unlearn,
   updateKitchen,
 } from '../storage';
+import { kitchenFile } from './kitchen-file';
 import { kitchenView, saidIn, settingsOf } from './kitchen-view';
 
 /** The version of a change in the kitchen's log. */
@@ -115,6 +119,8 @@ function made(tx: Tx, said: KitchenChange, nowMs: number): Made {
       return tested(tx, said, nowMs);
     case 'forgetHeatTest':
       return forgotten(tx, said.testId);
+    case 'import':
+      return imported(tx, said.file as KitchenFile);
     case 'checked':
       return checkedThermometer(tx, said);
   }
@@ -201,6 +207,21 @@ function laxerLimit(name: keyof KeepingLimits, limits: KeepingLimits): Refusal {
     allowed,
     section,
   };
+}
+
+/** A kitchen's file, whole or not at all: what has an id here is as the file says, the rest is added. */
+function imported(tx: Tx, file: KitchenFile): Made {
+  const before = kitchenFile(tx);
+  for (const kind of ITEM_KINDS)
+    for (const item of file.items[kind] ?? []) {
+      const decision = decideSave(itemFacts(tx), kind, item);
+      if (!decision.ok) return decision;
+      putItem(tx, kind, item);
+      setItem(tx, kind, item.id, { retiredAtMs: null });
+    }
+  const { place, equipment, limits, limitReasons } = file;
+  updateKitchen(tx, { ...place, equipment, limits, limitReasons } as Partial<KitchenRow>);
+  return { ok: true, before };
 }
 
 function tested(tx: Tx, { id, test }: Extract<KitchenChange, { change: 'heatTest' }>, nowMs: number): Made {

@@ -5,10 +5,14 @@ import { own } from '../../core/own';
 import { writePrices } from '../files/prices-csv';
 import { checked, impossible } from '../problem';
 import type { ServerContext } from '../server-context';
-import { kitchenRow, setPrices } from '../storage';
+import { kitchenRow, newestKitchenLog, setPrices } from '../storage';
 import { changeKitchen } from './change-kitchen';
+import { kitchenFile } from './kitchen-file';
 import { foodsView, kitchenView, learnedView } from './kitchen-view';
 import { saveOwnFood } from './save-own-food';
+
+/** So many of the newest changes are shown. */
+const SHOWN_OF_LOG = 50;
 
 /** The kitchen: what it says of itself, its clock, its foods and their prices, what its burners have shown. */
 export function kitchenRoutes(context: ServerContext): Router {
@@ -20,6 +24,24 @@ export function kitchenRoutes(context: ServerContext): Router {
   });
   routes.get('/kitchen', (_request, response) => {
     response.json(kitchenView(context));
+  });
+  routes.get('/kitchen.json', (_request, response) => {
+    response
+      .type('application/json')
+      .attachment('kitchen.json')
+      .send(`${JSON.stringify(kitchenFile(db), null, 2)}\n`);
+  });
+  routes.get('/kitchen/log', (_request, response) => {
+    response.json(
+      newestKitchenLog(db, SHOWN_OF_LOG).map(({ id, type, payload, before, actedAtMs, by }) => ({
+        id,
+        type,
+        payload,
+        before,
+        atMs: actedAtMs,
+        by,
+      })),
+    );
   });
   routes.post('/kitchen/changes', (request, response) => {
     response.json(changeKitchen(context, checked(kitchenChangeSchema, request.body)));

@@ -65,16 +65,20 @@ export const kitchenItems = sqliteTable(
 );
 
 /** What was changed in the kitchen, by whom, and what stood there before. Rows are only ever added. */
-export const kitchenLog = sqliteTable('kitchen_log', {
-  seq: integer().primaryKey({ autoIncrement: true }),
-  id: text().notNull().unique(),
-  type: text().notNull(),
-  v: integer().notNull(),
-  payload: text({ mode: 'json' }).notNull(),
-  before: text({ mode: 'json' }),
-  actedAtMs: integer().notNull(),
-  by: text(),
-});
+export const kitchenLog = sqliteTable(
+  'kitchen_log',
+  {
+    seq: integer().primaryKey({ autoIncrement: true }),
+    id: text().notNull().unique(),
+    type: text().notNull(),
+    v: integer().notNull(),
+    payload: text({ mode: 'json' }).notNull(),
+    before: text({ mode: 'json' }),
+    actedAtMs: integer().notNull(),
+    by: text(),
+  },
+  (table) => [index('kitchen_log_by_type').on(table.type, table.seq)],
+);
 
 export const prices = sqliteTable('prices', {
   ingredientId: text().primaryKey(),

@@ -32,7 +32,13 @@ function AtPot({ refused, ...of }: Shown & { isText?: boolean; autoFocus?: boole
 function InOffice({
   refused,
   ...of
-}: Shown & { isLabelHidden?: boolean; rows?: number; inputMode?: 'text' | 'decimal'; placeholder?: string }) {
+}: Shown & {
+  isLabelHidden?: boolean;
+  rows?: number;
+  inputMode?: 'text' | 'decimal';
+  placeholder?: string;
+  suggestions?: readonly string[];
+}) {
   const { state, handleChange } = useFieldContext<string>();
   const error = wrong(state.meta.errors) ?? refused ?? null;
   return <SmallField {...of} value={state.value} onChange={handleChange} error={error} />;

@@ -1,3 +1,4 @@
+import { useId } from 'react';
 import { FieldError, Input, Label, TextArea, TextField } from 'react-aria-components';
 import styled from 'styled-components';
 import { colour, font, radius, size, space, target } from '../theme/tokens';
@@ -60,6 +61,7 @@ export function SmallField({
   rows,
   inputMode = unit ? 'decimal' : 'text',
   placeholder,
+  suggestions,
 }: {
   label: string;
   isLabelHidden?: boolean;
@@ -70,7 +72,10 @@ export function SmallField({
   rows?: number;
   inputMode?: 'text' | 'decimal';
   placeholder?: string;
+  /** what is likely: offered as one types */
+  suggestions?: readonly string[];
 }) {
+  const listId = useId();
   return (
     <Box value={value} onChange={onChange} isInvalid={Boolean(error)} validationBehavior="aria">
       <Label className={isLabelHidden ? 'quiet' : ''}>{label}</Label>
@@ -78,7 +83,19 @@ export function SmallField({
         <TextArea rows={rows} spellCheck={false} {...(placeholder ? { placeholder } : {})} />
       ) : (
         <span className="typed">
-          <Input inputMode={inputMode} autoComplete="off" {...(placeholder ? { placeholder } : {})} />
+          <Input
+            inputMode={inputMode}
+            autoComplete="off"
+            {...(placeholder ? { placeholder } : {})}
+            {...(suggestions?.length ? { list: listId } : {})}
+          />
+          {suggestions && suggestions.length > 0 && (
+            <datalist id={listId}>
+              {suggestions.map((one) => (
+                <option key={one} value={one} />
+              ))}
+            </datalist>
+          )}
           {unit}
         </span>
       )}

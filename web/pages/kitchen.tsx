@@ -1,5 +1,4 @@
-import { useEffect, useRef } from 'react';
-import { NavLink, useNavigate, useParams } from 'react-router';
+import { Link, NavLink, useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
 import { boilingPointC } from '../../core/heat';
 import { Choice } from '../components/choice';
@@ -14,6 +13,7 @@ import { Devices } from './kitchen-parts/devices';
 import { FirstRecipes } from './kitchen-parts/first-recipes';
 import { HeatSection } from './kitchen-parts/heat';
 import { LimitsSection } from './kitchen-parts/limits';
+import { MoveKitchen } from './kitchen-parts/move-kitchen';
 import { PlaceSection } from './kitchen-parts/place';
 import { PotsSection } from './kitchen-parts/pots';
 import { canCook, SECTIONS } from './kitchen-parts/sections';
@@ -60,9 +60,19 @@ const Index = styled.nav`
     box-shadow: inset 4px 0 0 ${colour.act};
     padding-left: ${space.s};
   }
+  .all {
+    display: none;
+  }
   ${media.narrow} {
-    padding: ${space.m};
+    padding: ${space.m} ${space.m} 0;
     border-right: 0;
+    /* one part at a time: the list is a press away */
+    &.inPart > :not(.all) {
+      display: none;
+    }
+    &.inPart .all {
+      display: block;
+    }
   }
 `;
 
@@ -72,6 +82,10 @@ const Part = styled.div`
   gap: ${space.l};
   align-content: start;
   max-width: 1000px;
+  > section {
+    display: grid;
+    gap: ${space.m};
+  }
   ${media.narrow} {
     padding: ${space.m};
   }
@@ -85,14 +99,12 @@ export function Kitchen() {
   const isReady = canCook(kitchen);
   const left = SECTIONS.filter((one) => one.known(kitchen, recipes.length) === null);
   const minutes = left.reduce((sum, one) => sum + one.minutes, 0);
-  const part = useRef<HTMLDivElement>(null);
-  // on a narrow screen the part lies under the list
-  useEffect(() => {
-    if (section !== 'now' && part.current) part.current.scrollIntoView({ block: 'nearest' });
-  }, [section]);
   return (
     <Columns>
-      <Index aria-label="Parts of the kitchen">
+      <Index aria-label="Parts of the kitchen" className={section === 'now' ? '' : 'inPart'}>
+        <Link className="all" to="/kitchen">
+          ‹ All parts of the kitchen
+        </Link>
         <div>
           <Title>{isReady ? kitchen.name : 'Setting up your kitchen'}</Title>
           <Over>
@@ -118,7 +130,7 @@ export function Kitchen() {
         )}
         {isReady && left.length > 0 && <LinkButton to="/plan">Plan a batch</LinkButton>}
       </Index>
-      <Part ref={part}>
+      <Part>
         <SectionOf id={section} />
       </Part>
     </Columns>
@@ -168,6 +180,7 @@ function Now() {
       <ClockForm kitchen={kitchen} />
       <Devices />
       <CallSettings />
+      <MoveKitchen />
       <Choice
         label="Light on this device"
         value={theme}

@@ -222,9 +222,9 @@ function CloseForm({ here, leftLitres }: { here: BatchHere; leftLitres: number }
           </Button>
         </TypedForm>
         <Caution>
-          what is kept is cooled from {FOOD_CODE.hotHoldingC.value} to {FOOD_CODE.coolFirstToC.value} °C
-          within {FOOD_CODE.coolFirstWithinH.value} h and to {FOOD_CODE.coolToC.value} °C within{' '}
-          {FOOD_CODE.coolWithinH.value} h in all, in shallow pans or ice, never in the pot.
+          what is kept is cooled from {here.kitchen.limits.hotHoldingC} to {FOOD_CODE.coolFirstToC.value} °C
+          within {here.kitchen.limits.coolFirstWithinH} h and to {FOOD_CODE.coolToC.value} °C within{' '}
+          {here.kitchen.limits.coolWithinH} h in all, in shallow pans or ice, never in the pot.
         </Caution>
       </Sheet>
     </div>

@@ -50,4 +50,5 @@ INSERT INTO `kitchen_items` (`kind`, `id`, `position`, `doc`) SELECT 'burner', `
 INSERT INTO `kitchen_items` (`kind`, `id`, `position`, `doc`) SELECT 'service', json_extract(one.value, '$.id'), one.key, one.value FROM `kitchens`, json_each(`kitchens`.`services`) AS one;--> statement-breakpoint
 DROP TABLE `burners`;--> statement-breakpoint
 DROP TABLE `pots`;--> statement-breakpoint
-ALTER TABLE `kitchens` DROP COLUMN `services`;
+ALTER TABLE `kitchens` DROP COLUMN `services`;--> statement-breakpoint
+CREATE INDEX `kitchen_log_by_type` ON `kitchen_log` (`type`,`seq`);

@@ -31,7 +31,7 @@ import { useKitchenChange, useLearned } from '../../data/queries';
 import { space } from '../../theme/tokens';
 import { HEAT_WORDS } from '../../words/kitchen';
 import { HeatTestSheet } from './heat-test';
-import { ItemList } from './item-list';
+import { ItemList, useTouched } from './item-list';
 import { LearnedTable } from './learned-table';
 
 const Form = styled.form`
@@ -172,6 +172,7 @@ function BurnerForm({
   );
   const [errors, setErrors] = useState<readonly string[]>([]);
   const change = useKitchenChange();
+  const touched = useTouched('burner', id);
   const keep = useOneAtATime(async () => {
     const kW = typedNumber(power);
     const marks = burner?.dial && dialKindOf(burner.dial) === dial ? burner.dial : firstDial(dial);
@@ -237,6 +238,7 @@ function BurnerForm({
         Of {HEAT_WORDS[kind]} about {Math.round(100 * EFFICIENCY[kind])} % reaches a pot. Readings, and a
         five-minute test with water, say how it is here.
       </Over>
+      {burner && touched && <Soft>{touched}</Soft>}
       <Errors sentences={errors} />
       <Row>
         <Button kind="main" type="submit">

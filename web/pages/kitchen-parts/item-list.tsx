@@ -5,17 +5,33 @@ import { Button } from '../../components/button';
 import { Sheet } from '../../components/sheet';
 import { Errors, Over, Soft, Subtitle } from '../../components/text';
 import { useKitchenChange, useOpenBatches, useOrders } from '../../data/queries';
-import { space } from '../../theme/tokens';
+import { media, space } from '../../theme/tokens';
 import { KIND_WORDS } from '../../words/kitchen';
 
 const Rows = styled.ul`
   > li {
     display: grid;
-    grid-template-columns: auto 1fr auto;
+    grid-template-columns: minmax(0, 1fr) auto;
     gap: ${space.m};
     align-items: center;
     padding: ${space.s} 0;
     border-bottom: 1px solid var(--line);
+  }
+  > li.drawn {
+    grid-template-columns: 56px minmax(0, 1fr) auto;
+  }
+  ${media.narrow} {
+    > li,
+    > li.drawn {
+      grid-template-columns: minmax(0, 1fr);
+    }
+    > li.drawn {
+      grid-template-columns: 56px minmax(0, 1fr);
+    }
+    .acts {
+      grid-column: 1 / -1;
+      justify-content: flex-start;
+    }
   }
   .acts {
     display: flex;
@@ -59,19 +75,19 @@ export function ItemList<I extends { id: string; name: string }>(of: {
       {items.length === 0 && <Soft>{of.empty}</Soft>}
       <Rows>
         {items.map((item, i) => (
-          <li key={item.id}>
-            <span>{of.picture?.(item)}</span>
+          <li key={item.id} className={of.picture ? 'drawn' : ''}>
+            {of.picture?.(item)}
             <span>
               <strong>{item.name}</strong>
               <Over as="div">{of.about(item)}</Over>
             </span>
             <span className="acts">
-              {of.more?.(item)}
               {i > 0 && (
                 <Button kind="quiet" onPress={() => up(i)} aria-label={`Move ${item.name} up`}>
                   Up
                 </Button>
               )}
+              {of.more?.(item)}
               <Button kind="quiet" onPress={() => of.onEdit(item)} aria-label={`Edit ${item.name}`}>
                 Edit
               </Button>

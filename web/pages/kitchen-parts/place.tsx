@@ -15,7 +15,7 @@ import { Choice } from '../../components/choice';
 import { figure, TypedForm, typedWords, useTypedForm } from '../../components/form';
 import { SmallField } from '../../components/small-field';
 import { Errors, Over, Soft, Subtitle } from '../../components/text';
-import { useKitchenChange } from '../../data/queries';
+import { useKitchenChange, useOrders } from '../../data/queries';
 import { space } from '../../theme/tokens';
 import { boilWords } from '../../words/kitchen';
 
@@ -38,6 +38,7 @@ const PLACE = v.object({
 export function PlaceSection({ kitchen, onSaved }: { kitchen: KitchenView; onSaved: () => void }) {
   const change = useKitchenChange();
   const isNew = kitchen.name === '';
+  const { data: orders = [] } = useOrders();
   const form = useTypedForm({
     first: {
       name: kitchen.name,
@@ -63,6 +64,12 @@ export function PlaceSection({ kitchen, onSaved }: { kitchen: KitchenView; onSav
               <field.InOffice label="Altitude" unit="m" />
               <ByTheBoil onFound={(m) => field.setValue(String(m))} />
               <Over>{altitudeWords(field.state.value)}</Over>
+              {!isNew && typedNumber(field.state.value) !== kitchen.altitudeM && orders.length > 0 && (
+                <Soft>
+                  {orders.length === 1 ? 'One planned order is' : `${orders.length} planned orders are`}{' '}
+                  worked out anew. Pots already cooking keep the altitude they began with.
+                </Soft>
+              )}
             </>
           )}
         </form.AppField>

@@ -30,6 +30,8 @@ const Drawing = styled.svg`
 
 const BOX = { x: 20, y: 34, width: 270, height: 380 };
 const STICK_X = 330;
+/** Two labels nearer than this stand on one another. */
+const LABEL_APART = 30;
 
 /** A pot in section as it is known so far: its levels, how far it may be filled, and a stick beside it. */
 export function PotDrawing({ vessel, levels = [] }: { vessel: Vessel; levels?: readonly WaterLevel[] }) {
@@ -84,7 +86,12 @@ export function PotDrawing({ vessel, levels = [] }: { vessel: Vessel; levels?: r
             stroke={colour.act}
             strokeWidth="3"
           />
-          <text className="now" x={layout.centreX} y={fullY - 9} textAnchor="middle">
+          <text
+            className="now"
+            x={layout.centreX}
+            y={Math.abs(fullY - mostY) < LABEL_APART ? fullY + 22 : fullY - 9}
+            textAnchor="middle"
+          >
             {litres(fullest.litres)} poured in
           </text>
         </>

@@ -181,6 +181,13 @@ export function PotForm({
         ) : (
           <Soft>It is drawn here as you type.</Soft>
         )}
+        {fitted && <Found of={fitted} levels={read} heightCm={heightCm} isRound={isRound} />}
+        {how === 'size' && vessel && (
+          <div>
+            <Over>brims at</Over>
+            <FigureText>{litres(brimLitres(vessel))}</FigureText>
+          </div>
+        )}
       </div>
       <div>
         {!pot && how === 'size' && (
@@ -272,14 +279,7 @@ export function PotForm({
             <span>
               <Button onPress={() => setLevels((all) => [...all, noLevel()])}>Another level</Button>
             </span>
-            {fitted && <Found of={fitted} levels={read} heightCm={heightCm} isRound={isRound} />}
           </>
-        )}
-        {how === 'size' && vessel && (
-          <div>
-            <Over>brims at</Over>
-            <FigureText>{litres(brimLitres(vessel))}</FigureText>
-          </div>
         )}
         <SmallField
           label={

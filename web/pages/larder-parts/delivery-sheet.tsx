@@ -86,7 +86,11 @@ export function DeliverySheet({ onClose }: { onClose: () => void }) {
         )}
         <Errors sentences={isUnsaid && !food ? ['Say what came.'] : []} />
         <form.AppField name="kg">{(field) => <field.InOffice label="Weight" unit="kg" />}</form.AppField>
-        <form.AppField name="supplier">{(field) => <field.InOffice label="From" />}</form.AppField>
+        <form.AppField name="supplier">
+          {(field) => (
+            <field.InOffice label="From" suggestions={kitchen.supplierList.map((one) => one.name)} />
+          )}
+        </form.AppField>
         <form.AppField name="warm">
           {(field) => {
             const warm = typedNumber(field.state.value);
@@ -116,7 +120,11 @@ export function DeliverySheet({ onClose }: { onClose: () => void }) {
         <form.AppField name="price">
           {(field) => <field.InOffice label="A kilogram costs, if not as usual" unit={kitchen.currency} />}
         </form.AppField>
-        <form.AppField name="place">{(field) => <field.InOffice label="Where it goes" />}</form.AppField>
+        <form.AppField name="place">
+          {(field) => (
+            <field.InOffice label="Where it goes" suggestions={kitchen.storePlaces.map((one) => one.name)} />
+          )}
+        </form.AppField>
         <StorageChoice value={storage} onChange={setStorage} />
         <Errors sentences={refusals} />
         <Button kind="main" type="submit">

@@ -3,10 +3,10 @@ import { Link } from 'react-router';
 import styled from 'styled-components';
 import { v7 as uuid } from 'uuid';
 import * as v from 'valibot';
-import { litres, numberField, percent, textField } from '../../../contract';
+import { type KitchenView, litres, numberField, percent, textField } from '../../../contract';
 import { baseKind, SETS_FROM_GELATIN_PERCENT, timesStandard } from '../../../core/bases';
 import { toComeOut } from '../../../core/batch';
-import { coolingHours } from '../../../core/cooling';
+import { coolingHours, FILM_WM2K } from '../../../core/cooling';
 import { brixOf, type LotStorage, operations, totalKg, volumeLitres } from '../../../core/matter';
 import { FOOD_CODE } from '../../../core/safety';
 import { Button } from '../../components/button';
@@ -25,9 +25,10 @@ const Stack = styled.section`
   gap: ${space.s};
 `;
 
-/** Depths a hot base is poured to cool, cm, and the film of a still walk-in. Common practice. */
+/** Depths a hot base is poured to cool, cm. Common practice. */
 const PANS = [2.5, 5] as const;
-const WALK_IN = { filmWm2K: 10, airC: 3 } as const;
+/** Where nothing is known of the cold: a walk-in whose air stands still. Common practice. */
+const SOME_WALK_IN = { name: 'a still walk-in', air: 'still', airC: 3 } as const;
 
 /** Into tubs for the larder: how much, where, how kept; what hangs in the pot is asked for first. */
 export function StoreForm({ here }: { here: BatchHere }) {
@@ -117,7 +118,9 @@ function StoreSheet({ here, onClose }: { here: BatchHere; onClose: () => void })
           {(field) => <field.AtPot label="Where it stands" isText />}
         </form.AppField>
         <StorageChoice value={storage} onChange={setStorage} />
-        {storage !== 'dry' && state.pot.tempC > FOOD_CODE.coolFirstToC.value && <CoolingWords />}
+        {storage !== 'dry' && state.pot.tempC > FOOD_CODE.coolFirstToC.value && (
+          <CoolingWords kitchen={here.kitchen} />
+        )}
         <Errors sentences={refusals} />
         <Button kind="main" atPot type="submit">
           It is put by
@@ -128,25 +131,27 @@ function StoreSheet({ here, onClose }: { here: BatchHere; onClose: () => void })
 }
 
 /** What depth makes it in time in a still walk-in; the thermometer decides. */
-function CoolingWords() {
+function CoolingWords({ kitchen }: { kitchen: KitchenView }) {
+  const { limits } = kitchen;
+  const place = kitchen.colds.find((one) => one.kind === 'walkIn' || one.kind === 'blast') ?? SOME_WALK_IN;
   const hours = (depthCm: number) =>
     coolingHours({
       how: 'pan',
       depthCm,
-      ...WALK_IN,
+      filmWm2K: FILM_WM2K[place.air],
+      airC: place.airC,
       startC: 85,
-      fromC: FOOD_CODE.hotHoldingC.value,
+      fromC: limits.hotHoldingC,
       toC: FOOD_CODE.coolFirstToC.value,
     });
   return (
     <>
       <Caution>
-        {FOOD_CODE.hotHoldingC.value} to {FOOD_CODE.coolFirstToC.value} °C within{' '}
-        {FOOD_CODE.coolFirstWithinH.value} h, to {FOOD_CODE.coolToC.value} °C within{' '}
-        {FOOD_CODE.coolWithinH.value} h in all, by the thermometer.
+        {limits.hotHoldingC} to {FOOD_CODE.coolFirstToC.value} °C within {limits.coolFirstWithinH} h, to{' '}
+        {FOOD_CODE.coolToC.value} °C within {limits.coolWithinH} h in all, by the thermometer.
       </Caution>
       <Soft>
-        In a still walk-in{' '}
+        In {place === SOME_WALK_IN ? place.name : `the ${place.name.toLowerCase()}`}{' '}
         {PANS.map((depthCm) => `${depthCm} cm deep takes ${hours(depthCm).toFixed(1)} h`).join(', ')} for the
         first step. Deeper wants ice or stirring.
       </Soft>
