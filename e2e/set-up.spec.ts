@@ -32,6 +32,8 @@ function hands(page: Page, by: 'touch' | 'keyboard') {
       ).click();
       return;
     }
+    // no hand is quicker: a sheet that closes gives the focus back first
+    await page.waitForTimeout(150);
     await found.press(role === 'radio' || role === 'checkbox' ? 'Space' : 'Enter');
   };
   return {
