@@ -57,6 +57,8 @@ export interface KitchenView {
   supplierList: ItemOf<'supplier'>[];
   storePlaces: ItemOf<'storePlace'>[];
   retired: RetiredItem[];
+  /** tests with water that stand, the oldest first */
+  heatTests: { id: string; burnerId: string; atMs: number; waterKW: number }[];
   /** how its figures, dates and money are written, a BCP 47 tag */
   locale: string;
   /** it is the invented kitchen, and says so on every page */

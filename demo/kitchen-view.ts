@@ -17,6 +17,7 @@ export function kitchenView(
     supplierList: [...(ITEMS.supplier ?? [])],
     storePlaces: [...(ITEMS.storePlace ?? [])],
     retired: [],
+    heatTests: [],
     isDemo: true,
     limitReasons: {},
     pots: [...POTS],

@@ -6,7 +6,12 @@ installPackages();
 const children = [
   spawn('npx', ['tsx', 'watch', 'server/main.ts'], {
     stdio: 'inherit',
-    env: { ...process.env, SLOW_POT_SEED: process.env.SLOW_POT_SEED ?? 'demo/seed.ts' },
+    env: {
+      ...process.env,
+      SLOW_POT_SEED: process.env.SLOW_POT_SEED ?? 'demo/seed.ts',
+      SLOW_POT_DATA: process.env.SLOW_POT_DATA ?? 'data/demo',
+      SLOW_POT_KITCHEN: process.env.SLOW_POT_KITCHEN ?? 'demo',
+    },
   }),
   spawn('npx', ['vite'], { stdio: 'inherit' }),
 ];

@@ -33,6 +33,8 @@ const saves = ITEM_KINDS.map((one) =>
     item: ITEM_SCHEMAS[one] as (typeof ITEM_SCHEMAS)[ItemKind],
     /** of a pot with new measures: what its old ones taught stands, or is begun anew */
     learned: v.optional(v.picklist(['keep', 'anew'], 'What was learned is kept or begun anew.')),
+    /** of a pot: the burners it stands on */
+    burnerIds: v.optional(v.pipe(v.array(ITEM_ID), v.maxLength(200))),
   }),
 );
 

@@ -85,6 +85,14 @@ describe('pots, burners, services', () => {
     expect(burnerOf(view, 'gas-1').potIds).toContain('tall-one');
     expect(burnerOf(view, 'jacket').potIds).not.toContain('tall-one');
   });
+  it('a pot says which burners it stands on', async () => {
+    const said = { ...savePot(), burnerIds: ['gas-2', 'induction'] };
+    const view: KitchenView = (await change(said)).json;
+    const standsOn = view.burners.filter((one) => one.potIds.includes('tall-one')).map((one) => one.id);
+    expect(standsOn).toEqual(['gas-2', 'induction']);
+    const same: KitchenView = (await change(savePot({ emptyMassKg: 6 }))).json;
+    expect(same.burners).toEqual(view.burners);
+  });
   it.each([
     [savePot({ id: 'other', name: '40 l STOCKPOT' }), /Another pot is called/],
     [savePot({ vessel: { shape: 'cylinder', diameterCm: 140, heightCm: 40 } }), /from 5 to 120 cm/],
@@ -236,11 +244,15 @@ describe('tests and limits', () => {
     const after = burnerOf(view, 'induction').heatFactor;
     expect(after.batches).toBe(before.batches);
     expect(after.tests).toBe(1);
+    expect(view.heatTests).toEqual([
+      expect.objectContaining({ id, burnerId: 'induction', waterKW: expect.closeTo(2.62, 2) }),
+    ]);
     // 3 L · 4.19 · 50 K in 240 s is 2.62 kW into the water, of 2.98 expected
     expect(after.mean).toBeLessThan(before.mean);
     await madeAnew();
     expect(burnerOf(await now(), 'induction').heatFactor).toEqual(after);
     await change({ change: 'forgetHeatTest', testId: id });
+    expect((await now()).heatTests).toEqual([]);
     expect(burnerOf(await now(), 'induction').heatFactor).toEqual(before);
     await madeAnew();
     expect(burnerOf(await now(), 'induction').heatFactor).toEqual(before);

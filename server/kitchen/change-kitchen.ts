@@ -159,11 +159,18 @@ function saved(tx: Tx, said: Extract<KitchenChange, { change: 'save' }>, nowMs: 
     setItem(tx, kind, item.id, { learnsFromMs: nowMs });
     startRatesAnew(tx, item.id);
   }
-  // a pot that is new goes on every burner that a pot may go on, until it is said otherwise
-  if (kind === 'pot' && !before)
-    for (const burner of itemRows(tx, 'burner'))
-      if (burner.kind !== 'steam') putItem(tx, 'burner', { ...burner, potIds: [...burner.potIds, item.id] });
+  if (kind === 'pot') standOn(tx, item.id, said.burnerIds, before === undefined);
   return { ok: true, before };
+}
+
+/** On the burners that are named; a new pot of which none are, on every burner but a jacket, which is of one pot. */
+function standOn(tx: Tx, potId: string, burnerIds: readonly string[] | undefined, isNew: boolean): void {
+  for (const burner of itemRows(tx, 'burner')) {
+    const others = burner.potIds.filter((id) => id !== potId);
+    const stands = burnerIds?.includes(burner.id) ?? (isNew ? burner.kind !== 'steam' : null);
+    if (stands === null) continue;
+    putItem(tx, 'burner', { ...burner, potIds: stands ? [...others, potId] : others });
+  }
 }
 
 function ordered(tx: Tx, { kind, itemIds }: Extract<KitchenChange, { change: 'order' }>): Made {

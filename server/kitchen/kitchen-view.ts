@@ -13,6 +13,7 @@ import { notFound } from '../problem';
 import {
   burnerSums,
   type Db,
+  heatTests,
   itemRows,
   type KitchenRow,
   kitchenLogOf,
@@ -73,6 +74,7 @@ export function kitchenView({ storage, clock }: Pick<CommandContext, 'storage' |
     supplierList: itemRows(db, 'supplier'),
     storePlaces: itemRows(db, 'storePlace'),
     retired: retiredItems(db),
+    heatTests: heatTests(db).map(({ heatFactor: _shown, ...test }) => test),
     clock: clock.view(),
     notices: [...(isDamaged ? [{ code: 'fileDamaged' as const }] : []), ...clock.notices()],
   };

@@ -35,6 +35,7 @@ export {
 export { type BatchKept, keepBatch, keepHead, keepLots, setAside } from './keep-batch';
 export {
   allItemRows,
+  heatTests,
   insertKitchenLog,
   itemRow,
   itemRows,

@@ -110,6 +110,7 @@ export function heatTests(db: Db): {
   id: string;
   burnerId: string;
   atMs: number;
+  waterKW: number;
   heatFactor: { mean: number; sd: number };
 }[] {
   const forgotten = new Set(
@@ -118,6 +119,7 @@ export function heatTests(db: Db): {
   return kitchenLogOf(db, 'heatTest').flatMap(({ id, payload, actedAtMs }) => {
     if (forgotten.has(id)) return [];
     const { test, result } = payload as HeatTestEntry;
-    return [{ id, burnerId: test.burnerId, atMs: actedAtMs, heatFactor: result.heatFactor }];
+    const { waterKW, heatFactor } = result;
+    return [{ id, burnerId: test.burnerId, atMs: actedAtMs, waterKW, heatFactor }];
   });
 }

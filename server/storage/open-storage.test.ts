@@ -239,3 +239,45 @@ describe('a disk that cannot be written', () => {
     storage.close();
   });
 });
+
+describe('the demo and a cook’s own kitchen', () => {
+  const demo = () => ({ ...smallKitchen(), kitchen: { ...smallKitchen().kitchen, isDemo: true } });
+  const codeOf = (options: Parameters<typeof openStorage>[0]): string => {
+    try {
+      openStorage(options).close();
+    } catch (error) {
+      if (error instanceof FileProblem) return error.code;
+      throw error;
+    }
+    return 'opened';
+  };
+  it('neither opens the other’s file, and both stay as they are', () => {
+    const own = stopped();
+    const shown = newFolder();
+    openStorage({ folder: shown, seed: demo, expects: 'demo' }).close();
+    expect(codeOf({ folder: own, seed: demo, expects: 'demo' })).toBe('isNoDemo');
+    expect(codeOf({ folder: shown, expects: 'own' })).toBe('isDemo');
+    expect(codeOf({ folder: own, expects: 'own' })).toBe('opened');
+    expect(codeOf({ folder: shown, expects: 'demo' })).toBe('opened');
+  });
+  it('a demo is begun anew, a cook’s own kitchen never', () => {
+    const shown = newFolder();
+    const first = openStorage({ folder: shown, seed: demo });
+    first.transact((tx) => updateKitchen(tx, { name: 'Played with' }));
+    expect(codeOf({ folder: shown, seed: demo, isFresh: true })).toBe('held');
+    first.close();
+    const fresh = openStorage({ folder: shown, seed: demo, isFresh: true, expects: 'demo' });
+    expect(nameOf(fresh)).toBe('Small kitchen');
+    fresh.close();
+    const own = stopped();
+    expect(codeOf({ folder: own, seed: demo, isFresh: true })).toBe('isNoDemo');
+    const still = openStorage({ folder: own });
+    expect(nameOf(still)).toBe('Renamed');
+    still.close();
+  });
+  it('a folder with nothing in it becomes a kitchen nobody has said anything of yet', () => {
+    const storage = openStorage({ folder: newFolder(), expects: 'own' });
+    expect(kitchenRow(storage.db)).toMatchObject({ name: '', isDemo: false, limitReasons: {} });
+    storage.close();
+  });
+});

@@ -263,10 +263,10 @@ export function useStartBatch() {
   });
 }
 
-/** A change of the kitchen as it is said: its id is made here, so that a second press changes nothing more. */
+/** A change of the kitchen as it is said. What may be said once only brings its id; else one is made here. */
 export type KitchenChangeBody = KitchenChange extends infer C
   ? C extends KitchenChange
-    ? Omit<C, 'id'>
+    ? Omit<C, 'id'> & { id?: string }
     : never
   : never;
 

@@ -1,6 +1,14 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import { type BurnerView, check, heatTestSchema, type KitchenView, typedNumber } from '../../../contract';
+import { v7 as uuid } from 'uuid';
+import {
+  type BurnerView,
+  check,
+  day,
+  heatTestSchema,
+  type KitchenView,
+  typedNumber,
+} from '../../../contract';
 import { heatTestResult } from '../../../core/kitchen';
 import { Button } from '../../components/button';
 import { Choice } from '../../components/choice';
@@ -53,6 +61,10 @@ export function HeatTestSheet({
     lid,
   };
   const held = check(heatTestSchema, said);
+  const content = JSON.stringify(said);
+  // the same test is one entry, however often it is pressed; another is another
+  const [entry, setEntry] = useState(() => ({ id: uuid(), content }));
+  if (entry.content !== content) setEntry({ id: uuid(), content });
   const pot = pots.find((one) => one.id === potId);
   const result = held.ok && pot ? resultOf(held.value, pot, burner, kitchen) : null;
   const settings = burner.dial ?? [
@@ -103,18 +115,43 @@ export function HeatTestSheet({
           </Soft>
         </div>
       )}
+      <Tests burner={burner} kitchen={kitchen} />
       <Errors sentences={[...errors, ...(change.error ? [change.error.message] : [])]} />
       <Button
         kind="main"
         onPress={() => {
           if (!held.ok) return setErrors(held.errors.map((one) => one.sentence));
           setErrors([]);
-          change.mutate({ change: 'heatTest', test: held.value }, { onSuccess: onClose });
+          change.mutate({ id: entry.id, change: 'heatTest', test: held.value }, { onSuccess: onClose });
         }}
       >
         Save the test
       </Button>
     </Sheet>
+  );
+}
+
+/** Tests that stand, each to be forgotten: a figure may have been mistyped. */
+function Tests({ burner, kitchen }: { burner: BurnerView; kitchen: KitchenView }) {
+  const change = useKitchenChange();
+  const tests = kitchen.heatTests.filter((one) => one.burnerId === burner.id);
+  if (tests.length === 0) return null;
+  return (
+    <div>
+      <Over>Tests so far</Over>
+      {tests.map((one) => (
+        <p key={one.id}>
+          {day(one.atMs, kitchen.zone)}, {one.waterKW.toFixed(2)} kW{' '}
+          <Button
+            kind="quiet"
+            onPress={() => change.mutate({ change: 'forgetHeatTest', testId: one.id })}
+            aria-label={`Forget the test of ${day(one.atMs, kitchen.zone)}, ${one.waterKW.toFixed(2)} kW`}
+          >
+            Forget it
+          </Button>
+        </p>
+      ))}
+    </div>
   );
 }
 

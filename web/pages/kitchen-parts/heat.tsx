@@ -26,7 +26,7 @@ import { Sheet } from '../../components/sheet';
 import { SmallField } from '../../components/small-field';
 import { Errors, Over, Soft } from '../../components/text';
 import { Tick } from '../../components/tick';
-import { ApiError } from '../../data/api';
+import { ApiError, sentencesOf } from '../../data/api';
 import { useKitchenChange, useLearned } from '../../data/queries';
 import { space } from '../../theme/tokens';
 import { HEAT_WORDS } from '../../words/kitchen';
@@ -136,21 +136,15 @@ function dialWords(marks: readonly LearnedMark[]): string {
 
 const DIAL_WORDS: Readonly<Record<DialKind, string>> = {
   percent: 'percent',
-  marks: '1 to 9',
+  marks: 'numbers',
   words: 'low, medium, high',
   flame: 'height of the flame',
 };
 
 function dialKindOf(dial: Dial | undefined): DialKind {
-  const words = dial?.map((mark) => mark.word).join();
-  return (
-    DIAL_KINDS.find(
-      (kind) =>
-        firstDial(kind)
-          ?.map((mark) => mark.word)
-          .join() === words,
-    ) ?? 'percent'
-  );
+  const words = (of: Dial | undefined) => of?.map((mark) => mark.word).join();
+  const isLike = (kind: DialKind) => words(firstDial(kind, dial?.length ?? 9)) === words(dial);
+  return DIAL_KINDS.find(isLike) ?? 'percent';
 }
 
 function BurnerForm({
@@ -167,6 +161,9 @@ function BurnerForm({
   const [kind, setKind] = useState<ItemOf<'burner'>['kind']>(burner?.kind ?? 'gas');
   const [power, setPower] = useState(burner ? String(burner.powerW / 1000) : '');
   const [dial, setDial] = useState<DialKind>(dialKindOf(burner?.dial));
+  const [marks, setMarks] = useState(
+    String(burner?.dial && dialKindOf(burner.dial) === 'marks' ? burner.dial.length : 9),
+  );
   const [potIds, setPotIds] = useState<readonly string[]>(
     burner?.potIds ?? kitchen.pots.map((pot) => pot.id),
   );
@@ -175,7 +172,14 @@ function BurnerForm({
   const touched = useTouched('burner', id);
   const keep = useOneAtATime(async () => {
     const kW = typedNumber(power);
-    const marks = burner?.dial && dialKindOf(burner.dial) === dial ? burner.dial : firstDial(dial);
+    const numbers = typedNumber(marks) ?? 0;
+    if (dial === 'marks' && !(Number.isInteger(numbers) && numbers >= 2 && numbers <= 12))
+      return setErrors(['The highest number on it must be a whole number from 2 to 12.']);
+    const isSame =
+      burner?.dial &&
+      dialKindOf(burner.dial) === dial &&
+      (dial !== 'marks' || burner.dial.length === numbers);
+    const dialSaid = isSame ? burner.dial : firstDial(dial, numbers);
     const held = check(ITEM_SCHEMAS.burner, {
       id,
       name,
@@ -183,7 +187,7 @@ function BurnerForm({
       powerW: kW === null ? power : kW * 1000,
       efficiency: burner?.kind === kind ? burner.efficiency : EFFICIENCY[kind],
       potIds,
-      ...(marks ? { dial: marks } : {}),
+      ...(dialSaid ? { dial: dialSaid } : {}),
     });
     if (!held.ok) return setErrors(held.errors.map((one) => one.sentence));
     try {
@@ -191,7 +195,7 @@ function BurnerForm({
       onDone();
     } catch (error) {
       if (!(error instanceof ApiError)) throw error;
-      setErrors(error.errors.map((one) => one.sentence));
+      setErrors(sentencesOf(error));
     }
   });
   return (
@@ -216,6 +220,9 @@ function BurnerForm({
         options={DIAL_KINDS.map((one) => ({ value: one, text: DIAL_WORDS[one] }))}
         onChange={setDial}
       />
+      {dial === 'marks' && (
+        <SmallField label="Highest number on it" inputMode="decimal" value={marks} onChange={setMarks} />
+      )}
       {kitchen.pots.length > 0 && (
         <div>
           <Over>Pots that stand on it</Over>

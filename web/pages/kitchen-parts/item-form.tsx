@@ -73,7 +73,9 @@ export function ItemForm<K extends ItemKind>({
     } catch (error) {
       if (!(error instanceof ApiError)) throw error;
       setErrors(
-        Object.fromEntries(error.errors.map((one) => [one.field.replace('item.', ''), one.sentence])),
+        error.errors.length > 0
+          ? Object.fromEntries(error.errors.map((one) => [one.field.replace('item.', ''), one.sentence]))
+          : { line: error.message },
       );
     }
   });

@@ -23,7 +23,7 @@ import { useOneAtATime } from '../../components/form';
 import { SmallField } from '../../components/small-field';
 import { Errors, FigureText, Over, Soft, Title } from '../../components/text';
 import { Tick } from '../../components/tick';
-import { ApiError } from '../../data/api';
+import { ApiError, sentencesOf } from '../../data/api';
 import { type KitchenChangeBody, useKitchenChange } from '../../data/queries';
 import { colour, media, space } from '../../theme/tokens';
 import { brimLitres, levelWords, SHAPE_WORDS } from '../../words/kitchen';
@@ -127,6 +127,11 @@ export function PotForm({
   const [isRound, setRound] = useState(pot?.vessel.shape !== 'box');
   const [levels, setLevels] = useState<TypedLevel[]>(() => typedLevels(pot));
   const [mass, setMass] = useState(pot ? String(pot.emptyMassKg) : '');
+  const [burnerIds, setBurnerIds] = useState<readonly string[]>(() =>
+    kitchen.burners
+      .filter((one) => (pot ? one.potIds.includes(pot.id) : one.kind !== 'steam'))
+      .map((one) => one.id),
+  );
   const [learned, setLearned] = useState<'keep' | 'anew'>('keep');
   const [errors, setErrors] = useState<readonly string[]>([]);
   const change = useKitchenChange();
@@ -156,13 +161,18 @@ export function PotForm({
       setErrors(held.errors.map((one) => one.sentence));
       return;
     }
-    const body: KitchenChangeBody = { change: 'save', kind: 'pot', item: held.value };
+    const body: KitchenChangeBody = {
+      change: 'save',
+      kind: 'pot',
+      item: held.value,
+      burnerIds: [...burnerIds],
+    };
     try {
       await change.mutateAsync(isOtherPot ? { ...body, learned } : body);
       onDone();
     } catch (error) {
       if (!(error instanceof ApiError)) throw error;
-      setErrors(error.errors.map((one) => one.sentence));
+      setErrors(sentencesOf(error));
     }
   });
 
@@ -291,6 +301,26 @@ export function PotForm({
           value={mass}
           onChange={setMass}
         />
+        {kitchen.burners.length > 0 && (
+          <div>
+            <Over>Burners it stands on</Over>
+            <Row as="div" role="group" aria-label="Burners it stands on">
+              {kitchen.burners.map((burner) => (
+                <Tick
+                  key={burner.id}
+                  isOn={burnerIds.includes(burner.id)}
+                  onChange={(isOn) =>
+                    setBurnerIds(
+                      isOn ? [...burnerIds, burner.id] : burnerIds.filter((id) => id !== burner.id),
+                    )
+                  }
+                >
+                  {burner.name}
+                </Tick>
+              ))}
+            </Row>
+          </div>
+        )}
         {isOtherPot && (
           <>
             <Choice
