@@ -4,6 +4,8 @@ export default defineConfig({
   test: {
     include: ['{bench,core,contract,server,web,demo,scripts}/**/*.test.{ts,tsx}'],
     environment: 'node',
+    // as many as the machine that judges has cores: left to itself it takes one less
+    maxWorkers: 2,
     testTimeout: 30_000,
     // a kitchen with its demo's past is begun anew before some of them
     hookTimeout: 60_000,
