@@ -1,4 +1,4 @@
-import { build, installPackages, run } from './steps.mjs';
+import { build, installPackages, serve } from './steps.mjs';
 
 /**
  * `npm run demo`: installs what is missing, builds what has changed, serves the Corrie Halt Buffet from a folder of its
@@ -6,7 +6,7 @@ import { build, installPackages, run } from './steps.mjs';
  */
 installPackages();
 build();
-run(process.execPath, ['dist/server/main.js'], {
+serve(['dist/server/main.js'], {
   SLOW_POT_SEED: 'dist/demo/seed.js',
   SLOW_POT_KITCHEN: 'demo',
   SLOW_POT_DATA: process.env.SLOW_POT_DATA ?? 'data/demo',

@@ -1,4 +1,4 @@
-import { execFileSync, spawnSync } from 'node:child_process';
+import { execFileSync, spawn, spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { cpSync, existsSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
@@ -62,6 +62,13 @@ export function needChromium() {
 export function run(command, args, env = {}) {
   const { status } = spawnSync(command, args, { stdio: 'inherit', env: { ...process.env, ...env } });
   if (status !== 0) process.exit(status ?? 1);
+}
+
+/** Runs a server until it ends: a signal to this process is one to it, so that none is left behind. */
+export function serve(args, env = {}) {
+  const child = spawn(process.execPath, args, { stdio: 'inherit', env: { ...process.env, ...env } });
+  for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP']) process.on(signal, () => child.kill(signal));
+  child.once('exit', (code, signal) => process.exit(code ?? (signal ? 1 : 0)));
 }
 
 /** Runs a command and gives back what it printed and how it ended. */
