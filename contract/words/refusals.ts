@@ -126,6 +126,8 @@ export function refusalSentence(refusal: Refusal, { units, zone }: SaidIn): stri
       return `${sentenceCase(refusal.name)} is in use for ${refusal.by.toLowerCase()}: wait until that batch is closed.`;
     case 'mergedWithItself':
       return `${sentenceCase(refusal.name)} cannot be merged with itself: choose the other one.`;
+    case 'itemMerged':
+      return `${sentenceCase(refusal.name)} was merged with ${refusal.into} and is counted as that.`;
     case 'laxerThanCode':
       return `${limitValue(refusal.limit, refusal.value)} is laxer than ${limitValue(refusal.limit, refusal.allowed)} (§ ${refusal.section}). Give the reason and the name of the person in charge.`;
     case 'testCannotBe':

@@ -8,6 +8,8 @@ export interface KnownItem {
   id: string;
   name: string;
   isRetired: boolean;
+  /** the one it was merged with; null for none */
+  mergedInto: string | null;
 }
 
 /** What the rules ask of the kitchen before it is changed. */
@@ -29,6 +31,8 @@ export function decideSave(
   kind: string,
   item: { id: string; name: string; potIds?: readonly string[] },
 ): Decision<object> {
+  const merged = mergedOf(facts, kind, item.id);
+  if (merged) return refused({ field: 'item.id', ...merged });
   const refusals: Refusal[] = [];
   if (isNameTaken(facts, kind, item))
     refusals.push({ field: 'item.name', code: 'itemNameTaken', kind, name: item.name });
@@ -53,6 +57,8 @@ export function decideRetire(facts: ItemFacts, kind: string, itemId: string): De
 export function decideRestore(facts: ItemFacts, kind: string, itemId: string): Decision<object> {
   const item = facts.items(kind).find((one) => one.id === itemId && one.isRetired);
   if (!item) return refused({ field: 'itemId', code: 'unknownItem', kind, itemId });
+  const merged = mergedOf(facts, kind, itemId);
+  if (merged) return refused({ field: 'itemId', ...merged });
   if (isNameTaken(facts, kind, item))
     return refused({ field: 'itemId', code: 'itemNameTaken', kind, name: item.name });
   return { ok: true };
@@ -106,6 +112,14 @@ export function decideHeatTest(
 
 function standing(facts: ItemFacts, kind: string, itemId: string): KnownItem | undefined {
   return facts.items(kind).find((one) => one.id === itemId && !one.isRetired);
+}
+
+/** Merged with another it is no thing of its own any more: what it has shown is counted as the other's. */
+function mergedOf(facts: ItemFacts, kind: string, itemId: string) {
+  const items = facts.items(kind);
+  const item = items.find((one) => one.id === itemId);
+  const into = item && items.find((one) => one.id === item.mergedInto);
+  return into ? { code: 'itemMerged' as const, name: item.name, into: into.name } : null;
 }
 
 function busyWith(facts: ItemFacts, kind: string, itemId: string): string | undefined {

@@ -126,6 +126,7 @@ type KitchenRefusal =
   /** something is cooking in it or on it */
   | { code: 'itemBusy'; name: string; by: string }
   | { code: 'mergedWithItself'; name: string }
+  | { code: 'itemMerged'; name: string; into: string }
   /** it allows more than the code: a reason is wanted, and who answers for it */
   | { code: 'laxerThanCode'; limit: string; value: number; allowed: number; section: string }
   | { code: 'testCannotBe'; argument: string; why: string }

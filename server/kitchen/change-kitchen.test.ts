@@ -208,6 +208,13 @@ describe('pots, burners, services', () => {
     expect(heatFactor.sd).toBeLessThanOrEqual(two.heatFactor.sd);
     const learned = (await ask('GET', '/kitchen/learned')).json;
     expect(learned.some((rate: { burnerId: string }) => rate.burnerId === 'gas-3')).toBe(false);
+    // it is no burner of its own any more
+    const back = { kind: 'burner', itemId: 'gas-3' };
+    expect(await refusal({ change: 'restore', ...back })).toMatch(/was merged with burner 1/);
+    const again = { ...burnerOf(view, 'gas-3'), heatFactor: undefined };
+    expect(await refusal({ change: 'save', kind: 'burner', item: again })).toMatch(
+      /was merged with burner 1/,
+    );
     await madeAnew();
     expect(burnerOf(await now(), 'gas-1').heatFactor).toEqual(heatFactor);
     expect((await ask('GET', '/kitchen/learned')).json).toEqual(learned);

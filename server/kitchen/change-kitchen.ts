@@ -108,7 +108,7 @@ function made(tx: Tx, said: KitchenChange, nowMs: number): Made {
       );
     case 'restore':
       return ifSo(decideRestore(itemFacts(tx), said.kind, said.itemId), () =>
-        setItem(tx, said.kind, said.itemId, { retiredAtMs: null, mergedInto: null }),
+        setItem(tx, said.kind, said.itemId, { retiredAtMs: null }),
       );
     case 'merge':
       return ifSo(decideMerge(itemFacts(tx), said.kind, said), () => {
@@ -135,10 +135,11 @@ function ifSo(decision: Decision<object>, work: () => void): Made {
 function itemFacts(tx: Tx): ItemFacts {
   return {
     items: (kind) =>
-      allItemRows(tx, kind as ItemKind).map(({ id, doc, retiredAtMs }) => ({
+      allItemRows(tx, kind as ItemKind).map(({ id, doc, retiredAtMs, mergedInto }) => ({
         id,
         name: doc.name,
         isRetired: retiredAtMs !== null,
+        mergedInto,
       })),
     get busyPots() {
       return new Map(openPlaces(tx, '').map((one) => [one.potId, one.name ?? 'a batch']));

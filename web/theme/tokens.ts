@@ -19,6 +19,7 @@ const day = {
   rangeLook: '#F2B84B',
   rangeLine: '#475058',
   steam: '#B9BDB5',
+  water: '#C8D6DA',
 };
 
 const dim: typeof day = {
@@ -41,6 +42,7 @@ const dim: typeof day = {
   rangeLook: '#F2B84B',
   rangeLine: '#363D41',
   steam: '#6E7674',
+  water: '#2C4551',
 };
 
 /** Food keeps its colour in both themes. `on` is for words written on it. */

@@ -17,6 +17,11 @@ const Rows = styled.ul`
     padding: ${space.s} 0;
     border-bottom: 1px solid var(--line);
   }
+  .acts {
+    display: flex;
+    flex-wrap: wrap;
+    justify-content: flex-end;
+  }
   > li.drawn {
     grid-template-columns: 56px minmax(0, 1fr) auto;
   }
@@ -32,11 +37,6 @@ const Rows = styled.ul`
       grid-column: 1 / -1;
       justify-content: flex-start;
     }
-  }
-  .acts {
-    display: flex;
-    flex-wrap: wrap;
-    justify-content: flex-end;
   }
 `;
 

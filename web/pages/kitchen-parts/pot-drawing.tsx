@@ -60,7 +60,7 @@ export function PotDrawing({ vessel, levels = [] }: { vessel: Vessel; levels?: r
           y={fullY}
           width={right - left}
           height={layout.bottomY - fullY}
-          fill="#C8D6DA"
+          fill={colour.water}
         />
       )}
       {levels.slice(0, -1).map((level) => (

@@ -8,15 +8,7 @@ import {
   type KitchenView,
   litres,
   typedNumber,
-  vesselSchema,
 } from '../../../contract';
-import {
-  brimSdWithLevel,
-  fitVessel,
-  type Vessel,
-  type WaterLevel,
-  worthOfMeasuring,
-} from '../../../core/vessel';
 import { Button } from '../../components/button';
 import { Choice } from '../../components/choice';
 import { useOneAtATime } from '../../components/form';
@@ -25,11 +17,21 @@ import { Errors, FigureText, Over, Soft, Title } from '../../components/text';
 import { Tick } from '../../components/tick';
 import { ApiError, sentencesOf } from '../../data/api';
 import { type KitchenChangeBody, useKitchenChange } from '../../data/queries';
-import { colour, media, space } from '../../theme/tokens';
-import { brimLitres, levelWords, SHAPE_WORDS } from '../../words/kitchen';
+import { media, space } from '../../theme/tokens';
+import { brimLitres, SHAPE_WORDS } from '../../words/kitchen';
 import { useTouched } from './item-list';
 import { PotDrawing } from './pot-drawing';
+import {
+  MEASURES,
+  meantMeasures,
+  SHAPES,
+  type Shape,
+  shapeOf,
+  typedMeasures,
+  vesselOf,
+} from './pot-measures';
 import { COMMON_POTS, guessedMassKg } from './pot-sizes';
+import { Found, fitOf, levelsRead, type TypedLevel, typedLevels, WaterLevels } from './water-levels';
 
 const Sides = styled.form`
   display: grid;
@@ -58,54 +60,6 @@ const Row = styled.div`
     width: 116px;
   }
 `;
-
-const Levels = styled.div`
-  display: grid;
-  grid-template-columns: 104px 104px 1fr;
-  gap: ${space.s};
-  align-items: center;
-`;
-
-const Worth = styled.p`
-  border-left: 4px solid ${colour.act};
-  padding: 2px 0 2px ${space.m};
-`;
-
-type Shape = Exclude<Vessel['shape'], 'measured'>;
-const SHAPES: readonly Shape[] = ['cylinder', 'tapered', 'kettle', 'box'];
-
-/** Which measures a shape has, and what they are called. */
-const MEASURES: Readonly<Record<Shape, readonly { name: string; label: string }[]>> = {
-  cylinder: [
-    { name: 'diameterCm', label: 'Across, inside' },
-    { name: 'heightCm', label: 'High, inside' },
-  ],
-  tapered: [
-    { name: 'bottomDiameterCm', label: 'Across the bottom' },
-    { name: 'topDiameterCm', label: 'Across the top' },
-    { name: 'heightCm', label: 'High, inside' },
-  ],
-  kettle: [
-    { name: 'diameterCm', label: 'Across, inside' },
-    { name: 'heightCm', label: 'High, with its bowl' },
-  ],
-  box: [
-    { name: 'lengthCm', label: 'Long, inside' },
-    { name: 'widthCm', label: 'Wide, inside' },
-    { name: 'heightCm', label: 'High, inside' },
-  ],
-};
-
-/** Steam that leaves an open pot on a common burner, L an hour: for what a wrong shape would have cost. Common practice. */
-const USUAL_L_PER_H = 5;
-
-interface TypedLevel {
-  id: string;
-  litres: string;
-  depth: string;
-}
-
-const noLevel = (): TypedLevel => ({ id: uuid(), litres: '', depth: '' });
 
 /** A pot: by its inside measures, or by water poured in and a stick read. What it comes to is drawn as it is typed. */
 export function PotForm({
@@ -252,44 +206,15 @@ export function PotForm({
             </Row>
           </>
         ) : (
-          <>
-            <div>
-              <strong>Pour, read the stick, twice or more</strong>
-              <Over>Five litres at a time, from any jug you trust.</Over>
-            </div>
-            <Row>
-              <SmallField
-                label="Bottom to rim"
-                unit="cm"
-                value={measures.heightCm ?? ''}
-                onChange={(text) => setMeasures((before) => ({ ...before, heightCm: text }))}
-              />
-              <Tick isOn={!isRound} onChange={(isOn) => setRound(!isOn)}>
-                It has corners
-              </Tick>
-            </Row>
-            <Levels>
-              <Over>litres in</Over>
-              <Over>stick, cm</Over>
-              <span />
-              {levels.map((level, i) => (
-                <LevelRow
-                  key={level.id}
-                  level={level}
-                  n={i + 1}
-                  note={
-                    fitted && i < read.length ? levelWords(fitted, fitted.straight, i, read[i]!.depthCm) : ''
-                  }
-                  onChange={(next) =>
-                    setLevels((all) => all.map((one) => (one.id === level.id ? next : one)))
-                  }
-                />
-              ))}
-            </Levels>
-            <span>
-              <Button onPress={() => setLevels((all) => [...all, noLevel()])}>Another level</Button>
-            </span>
-          </>
+          <WaterLevels
+            levels={levels}
+            onLevels={setLevels}
+            rim={measures.heightCm ?? ''}
+            onRim={(heightCm) => setMeasures((before) => ({ ...before, heightCm }))}
+            isRound={isRound}
+            onRound={setRound}
+            fitted={fitted}
+          />
         )}
         <SmallField
           label={
@@ -347,134 +272,4 @@ export function PotForm({
       </div>
     </Sides>
   );
-}
-
-function LevelRow({
-  level,
-  n,
-  note,
-  onChange,
-}: {
-  level: TypedLevel;
-  n: number;
-  note: string;
-  onChange: (level: TypedLevel) => void;
-}) {
-  return (
-    <>
-      <SmallField
-        label={`Level ${n}, litres poured in`}
-        isLabelHidden
-        inputMode="decimal"
-        value={level.litres}
-        onChange={(text) => onChange({ ...level, litres: text })}
-      />
-      <SmallField
-        label={`Level ${n}, centimetres on the stick`}
-        isLabelHidden
-        inputMode="decimal"
-        value={level.depth}
-        onChange={(text) => onChange({ ...level, depth: text })}
-      />
-      <Over>{note}</Over>
-    </>
-  );
-}
-
-/** What the levels come to, how sure that is, and what measuring was worth. */
-function Found({
-  of,
-  levels,
-  heightCm,
-  isRound,
-}: {
-  of: ReturnType<typeof fitVessel>;
-  levels: readonly WaterLevel[];
-  heightCm: number;
-  isRound: boolean;
-}) {
-  const { brim, vessel, straight } = of;
-  const isMeasured = vessel.shape === 'measured';
-  const nearTop = heightCm * 0.92;
-  const better =
-    levels.at(-1)!.depthCm < 0.8 * heightCm
-      ? brimSdWithLevel({ levels, heightCm, isRound }, nearTop)
-      : brim.sd;
-  const worth = isMeasured ? worthOfMeasuring(vessel, straight.vessel, USUAL_L_PER_H) : null;
-  return (
-    <>
-      <div>
-        <Over>brims at</Over>
-        <FigureText>{litres(brim.litres)}</FigureText>
-        <Over>
-          ± {litres(brim.sd)}
-          {better < 0.7 * brim.sd && `; one more level near the top makes that ± ${litres(better)}`}
-        </Over>
-      </div>
-      <Soft>
-        Kept as {SHAPE_WORDS[vessel.shape]}
-        {isMeasured ? ': no plain shape comes within 2 %.' : `, within ${(100 * of.misfit).toFixed(1)} %.`}
-      </Soft>
-      {worth && (
-        <Worth>
-          A straight pot of its width would have been {litres(Math.abs(worth.litresOffAtHalf))} off at half. A
-          third gone would have been called {Math.abs(worth.minutesEarly).toFixed(0)} min{' '}
-          {worth.minutesEarly > 0 ? 'early' : 'late'}.
-        </Worth>
-      )}
-    </>
-  );
-}
-
-function shapeOf(vessel: Vessel | undefined): Shape {
-  return vessel && vessel.shape !== 'measured' ? vessel.shape : 'cylinder';
-}
-
-function typedMeasures(vessel: Vessel | undefined): Record<string, string> {
-  if (!vessel) return {};
-  return Object.fromEntries(
-    Object.entries(vessel).flatMap(([name, value]) =>
-      typeof value === 'number' ? [[name, String(Math.round(value * 10) / 10)]] : [],
-    ),
-  );
-}
-
-function typedLevels(pot: KitchenPot | null): TypedLevel[] {
-  const known = pot?.levels ?? (pot?.vessel.shape === 'measured' ? pot.vessel.levels : []);
-  const typed = known.map((one) => ({ id: uuid(), litres: String(one.litres), depth: String(one.depthCm) }));
-  return typed.length > 0 ? typed : [noLevel(), noLevel(), noLevel()];
-}
-
-/** The levels that are typed in full, in their order. */
-function levelsRead(levels: readonly TypedLevel[]): WaterLevel[] {
-  return levels.flatMap((level) => {
-    const poured = typedNumber(level.litres);
-    const depthCm = typedNumber(level.depth);
-    return poured === null || depthCm === null ? [] : [{ litres: poured, depthCm }];
-  });
-}
-
-function fitOf(levels: readonly WaterLevel[], heightCm: number, isRound: boolean) {
-  if (levels.length < 2 || !(heightCm > 0)) return null;
-  try {
-    return fitVessel({ levels, heightCm, isRound });
-  } catch (error) {
-    if (error instanceof RangeError) return null;
-    throw error;
-  }
-}
-
-function meantMeasures(
-  shape: Shape,
-  measures: Readonly<Record<string, string>>,
-): Record<string, number | string> {
-  return Object.fromEntries(
-    MEASURES[shape].map(({ name }) => [name, typedNumber(measures[name] ?? '') ?? measures[name] ?? '']),
-  );
-}
-
-/** Null while what is typed is no pot. */
-function vesselOf(shape: Shape, measures: Readonly<Record<string, string>>): Vessel | null {
-  const held = check(vesselSchema, { shape, ...meantMeasures(shape, measures) });
-  return held.ok ? held.value : null;
 }

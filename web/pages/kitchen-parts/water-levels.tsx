@@ -1,0 +1,203 @@
+import styled from 'styled-components';
+import { v7 as uuid } from 'uuid';
+import { type KitchenPot, litres, typedNumber } from '../../../contract';
+import {
+  brimSdWithLevel,
+  type FittedVessel,
+  fitVessel,
+  type WaterLevel,
+  worthOfMeasuring,
+} from '../../../core/vessel';
+import { Button } from '../../components/button';
+import { SmallField } from '../../components/small-field';
+import { FigureText, Over, Soft } from '../../components/text';
+import { Tick } from '../../components/tick';
+import { colour, space } from '../../theme/tokens';
+import { levelWords, SHAPE_WORDS } from '../../words/kitchen';
+
+/** A pot measured by water: the levels as they are typed, and what they come to. */
+
+const Levels = styled.div`
+  display: grid;
+  grid-template-columns: 104px 104px 1fr;
+  gap: ${space.s};
+  align-items: center;
+`;
+
+const Worth = styled.p`
+  border-left: 4px solid ${colour.act};
+  padding: 2px 0 2px ${space.m};
+`;
+
+const Rim = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: ${space.s};
+  align-items: end;
+  > div {
+    width: 116px;
+  }
+`;
+
+/** Steam that leaves an open pot on a common burner, L an hour: for what a wrong shape would have cost. Common practice. */
+const USUAL_L_PER_H = 5;
+
+export interface TypedLevel {
+  id: string;
+  litres: string;
+  depth: string;
+}
+
+const noLevel = (): TypedLevel => ({ id: uuid(), litres: '', depth: '' });
+
+/** Water poured in and the stick read, level by level; each with how it fits. */
+export function WaterLevels(of: {
+  levels: readonly TypedLevel[];
+  onLevels: (levels: TypedLevel[]) => void;
+  rim: string;
+  onRim: (text: string) => void;
+  isRound: boolean;
+  onRound: (isRound: boolean) => void;
+  fitted: FittedVessel | null;
+}) {
+  const { levels, onLevels, fitted } = of;
+  const read = levels.filter(isTyped);
+  const noteOf = (level: TypedLevel) => {
+    const i = read.indexOf(level);
+    return fitted && i >= 0 ? levelWords(fitted, fitted.straight, i, typedNumber(level.depth)!) : '';
+  };
+  return (
+    <>
+      <div>
+        <strong>Pour, read the stick, twice or more</strong>
+        <Over>Five litres at a time, from any jug you trust.</Over>
+      </div>
+      <Rim>
+        <SmallField label="Bottom to rim" unit="cm" value={of.rim} onChange={of.onRim} />
+        <Tick isOn={!of.isRound} onChange={(isOn) => of.onRound(!isOn)}>
+          It has corners
+        </Tick>
+      </Rim>
+      <Levels>
+        <Over>litres in</Over>
+        <Over>stick, cm</Over>
+        <span />
+        {levels.map((level, i) => (
+          <LevelRow
+            key={level.id}
+            level={level}
+            n={i + 1}
+            note={noteOf(level)}
+            onChange={(next) => onLevels(levels.map((one) => (one.id === level.id ? next : one)))}
+          />
+        ))}
+      </Levels>
+      <span>
+        <Button onPress={() => onLevels([...levels, noLevel()])}>Another level</Button>
+      </span>
+    </>
+  );
+}
+
+function LevelRow({
+  level,
+  n,
+  note,
+  onChange,
+}: {
+  level: TypedLevel;
+  n: number;
+  note: string;
+  onChange: (level: TypedLevel) => void;
+}) {
+  return (
+    <>
+      <SmallField
+        label={`Level ${n}, litres poured in`}
+        isLabelHidden
+        inputMode="decimal"
+        value={level.litres}
+        onChange={(text) => onChange({ ...level, litres: text })}
+      />
+      <SmallField
+        label={`Level ${n}, centimetres on the stick`}
+        isLabelHidden
+        inputMode="decimal"
+        value={level.depth}
+        onChange={(text) => onChange({ ...level, depth: text })}
+      />
+      <Over>{note}</Over>
+    </>
+  );
+}
+
+/** What the levels come to, how sure that is, and what measuring was worth. */
+export function Found({
+  of,
+  levels,
+  heightCm,
+  isRound,
+}: {
+  of: ReturnType<typeof fitVessel>;
+  levels: readonly WaterLevel[];
+  heightCm: number;
+  isRound: boolean;
+}) {
+  const { brim, vessel, straight } = of;
+  const isMeasured = vessel.shape === 'measured';
+  const nearTop = heightCm * 0.92;
+  const better =
+    levels.at(-1)!.depthCm < 0.8 * heightCm
+      ? brimSdWithLevel({ levels, heightCm, isRound }, nearTop)
+      : brim.sd;
+  const worth = isMeasured ? worthOfMeasuring(vessel, straight.vessel, USUAL_L_PER_H) : null;
+  return (
+    <>
+      <div>
+        <Over>brims at</Over>
+        <FigureText>{litres(brim.litres)}</FigureText>
+        <Over>
+          ± {litres(brim.sd)}
+          {better < 0.7 * brim.sd && `; one more level near the top makes that ± ${litres(better)}`}
+        </Over>
+      </div>
+      <Soft>
+        Kept as {SHAPE_WORDS[vessel.shape]}
+        {isMeasured ? ': no plain shape comes within 2 %.' : `, within ${(100 * of.misfit).toFixed(1)} %.`}
+      </Soft>
+      {worth && (
+        <Worth>
+          A straight pot of its width would have been {litres(Math.abs(worth.litresOffAtHalf))} off at half. A
+          third gone would have been called {Math.abs(worth.minutesEarly).toFixed(0)} min{' '}
+          {worth.minutesEarly > 0 ? 'early' : 'late'}.
+        </Worth>
+      )}
+    </>
+  );
+}
+
+export function typedLevels(pot: KitchenPot | null): TypedLevel[] {
+  const known = pot?.levels ?? (pot?.vessel.shape === 'measured' ? pot.vessel.levels : []);
+  const typed = known.map((one) => ({ id: uuid(), litres: String(one.litres), depth: String(one.depthCm) }));
+  return typed.length > 0 ? typed : [noLevel(), noLevel(), noLevel()];
+}
+
+/** The levels that are typed in full, in their order. */
+export function levelsRead(levels: readonly TypedLevel[]): WaterLevel[] {
+  return levels
+    .filter(isTyped)
+    .map((level) => ({ litres: typedNumber(level.litres)!, depthCm: typedNumber(level.depth)! }));
+}
+
+export function fitOf(levels: readonly WaterLevel[], heightCm: number, isRound: boolean) {
+  if (levels.length < 2 || !(heightCm > 0)) return null;
+  try {
+    return fitVessel({ levels, heightCm, isRound });
+  } catch (error) {
+    if (error instanceof RangeError) return null;
+    throw error;
+  }
+}
+
+const isTyped = (level: TypedLevel): boolean =>
+  typedNumber(level.litres) !== null && typedNumber(level.depth) !== null;
