@@ -78,7 +78,7 @@ export function submitEvent(context: CommandContext, batchId: string, body: unkn
     const kept = whole(
       event,
       () => saidIn(tx),
-      () => keepBatch(tx, row, decision.log, event, decision.result),
+      () => keepBatch(tx, batch, decision.log, event, decision.result),
     );
     const grown = { row: kept.row, log: decision.log };
     context.logs.checkpoint(tx, grown);

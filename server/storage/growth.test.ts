@@ -1,13 +1,16 @@
 import { join } from 'node:path';
 import Database from 'better-sqlite3';
+import { v7 as uuid } from 'uuid';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import type { BatchView, KitchenView } from '../../contract';
 import { chanceOf } from '../../core/testing/chance';
 import { seed } from '../../demo/seed';
+import { startBatch } from '../batches/start-batch';
+import { submitEvent } from '../batches/submit-event';
 import { commandKitchen } from '../testing/command-kitchen';
 import { doors } from '../testing/doors';
 import { RandomCook } from '../testing/random-cook';
-import { chowderOrder, lotsOf } from '../testing/say';
+import { chowderOrder, lotsOf, said } from '../testing/say';
 import { testKitchen } from '../testing/test-kitchen';
 import { DB_NAME } from './inspect-file';
 import { thinSamples } from './sample-rows';
@@ -67,4 +70,38 @@ it('no page or command reads what it does not show', async () => {
   db.close();
   expect(heard.size).toBeGreaterThan(60);
   expect(walked).toEqual([]);
+});
+
+it('an entry of a pot that put tubs by asks nothing of the larder, unless it changes what is in them', () => {
+  const asked: string[] = [];
+  const small = commandKitchen({ onStatement: (statement) => asked.push(statement) });
+  const id = uuid();
+  startBatch(small, {
+    id,
+    recipeId: 'broth',
+    portions: 20,
+    portionMl: 250,
+    saltPercent: 0.8,
+    band: 2,
+    serviceAtMs: small.clock.nowMs() + 4 * 3_600_000,
+    potId: 'pot',
+    burnerId: 'ring',
+    overrideReason: 'measured',
+  });
+  const tub = { litres: 0.5, place: 'walk-in', storage: 'chilled', overrideReason: 'measured' };
+  const say = (type: string, payload: object, more: object = {}) => {
+    asked.length = 0;
+    submitEvent(small, id, said(type, payload, more));
+    return asked.filter((statement) => /lot_entries|kept_lots|lot_births/.test(statement)).length;
+  };
+  expect(say('added', { items: [{ ingredientId: 'vegetable-stock', kg: 6, tempC: 60 }] })).toBe(0);
+  expect(say('stored', { lotId: uuid(), ...tub })).toBeGreaterThan(0);
+  expect(say('stored', { lotId: uuid(), ...tub })).toBeGreaterThan(0);
+  small.pass(10 * 60_000);
+  expect(say('heatSet', { fraction: 0.5 })).toBe(0);
+  expect(say('reading', { kind: 'temperature', value: 61 })).toBe(0);
+  // salt remembered late was in the tubs: they are weighed up anew
+  const late = { items: [{ ingredientId: 'salt', kg: 0.05, tempC: 20 }] };
+  expect(say('added', late, { ageMs: 11 * 60_000, confirmed: true })).toBeGreaterThan(0);
+  small.remove();
 });

@@ -1,6 +1,7 @@
 import type { BatchEvent, BatchResult, BatchSnapshot, BatchState, FoldedLog } from '../../core/batch';
 import {
   drawnEntry,
+  drawnItems,
   drawsOfBatch,
   type LotMade,
   lotsOfBatch,
@@ -28,18 +29,19 @@ export interface BatchKept {
  * Moves everything that is kept beside a batch's log to where the log stands now: its place, its frozen result and lots,
  * its line in lists, what it has taught, the ledger of the larder.
  *
- * @param was the batch as it was before the entry
+ * @param before the batch as it was before the entry
  * @param log with the entry, folded
  * @param event the entry
  * @param result what it came to, where the entry closes it
  */
 export function keepBatch(
   tx: Tx,
-  was: BatchRow,
+  before: { row: BatchRow; log: FoldedLog },
   log: FoldedLog,
   event: BatchEvent,
   result: BatchResult | null,
 ): BatchKept {
+  const { row: was } = before;
   const { state } = log;
   const row = { ...was, potId: state.inPot.id, burnerId: state.onBurner.id };
   const isMoved = row.potId !== was.potId || row.burnerId !== was.burnerId;
@@ -57,7 +59,8 @@ export function keepBatch(
     }
   }
   if (isMoved || isSettledAnew) keepHead(tx, row, state);
-  const lotIds = movesLots(event, log) ? keepLots(tx, row, log.events, state) : [];
+  const isSaidOfLots = isSettledAnew || movesDraws(event) || movesBirths(before.log.state, state);
+  const lotIds = isSaidOfLots ? keepLots(tx, row, log.events, state) : [];
   const settled = row.closedAtMs === null ? 'reopened' : 'closed';
   return { row, lotIds, change: isSettledAnew ? settled : isMoved ? 'moved' : null };
 }
@@ -76,19 +79,14 @@ export function keepHead(
   );
 }
 
-/** An entry after which the batch may say something else of lots. */
-function movesLots(event: BatchEvent, { state }: FoldedLog): boolean {
-  switch (event.type) {
-    case 'stored':
-    case 'closed':
-    case 'undone':
-    case 'slip':
-      return true;
-    case 'added':
-      return state.stored.length > 0 || event.payload.items.some((item) => item.lotId);
-    default:
-      return state.stored.length > 0;
-  }
+/** An entry after which the batch may have drawn something else from lots. */
+function movesDraws(event: BatchEvent): boolean {
+  return event.type === 'undone' || event.type === 'slip' || drawnItems(event).length > 0;
+}
+
+/** Whether other lots are stored, or with other contents: what was folded anew says so by being another object. */
+function movesBirths(was: BatchState, is: BatchState): boolean {
+  return was.stored.length !== is.stored.length || was.stored.some((lot, i) => lot !== is.stored[i]);
 }
 
 /** What the batch drew and stored, as entries of its lots; those that changed are folded anew. */
