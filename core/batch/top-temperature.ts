@@ -1,6 +1,6 @@
 import { totalKg } from '../matter';
 import { type AskedTop, lowestTop } from '../plan';
-import { FOOD_CODE } from '../safety';
+import { CODE_HOT_LIMITS, FOOD_CODE, type HotLimits, limitSource } from '../safety';
 
 import type { BatchSnapshot } from './batch-event';
 import type { BatchState } from './batch-state';
@@ -49,9 +49,12 @@ function leastOf(snapshot: BatchSnapshot, state: BatchState): TopTemperature['le
   const minima: { tempC: number; why: string }[] = [];
   const code = (key: keyof typeof FOOD_CODE, what: string) =>
     minima.push({ tempC: FOOD_CODE[key].value, why: `${what} (§ ${FOOD_CODE[key].section})` });
-  if (serving) code('hotHoldingC', 'held hot');
+  const limits = snapshot.input.limits ?? CODE_HOT_LIMITS;
+  const own = (key: keyof HotLimits, what: string) =>
+    minima.push({ tempC: limits[key], why: `${what} (${limitSource(limits, key)})` });
+  if (serving) own('hotHoldingC', 'held hot');
   if (has((kind) => kind === 'egg')) code('groundMeatC', 'egg held hot, for 17 s');
-  if (recipe.reheats && !serving) code('reheatC', `brought back, for ${FOOD_CODE.reheatHoldS.value} s`);
+  if (recipe.reheats && !serving) own('reheatC', `brought back, for ${FOOD_CODE.reheatHoldS.value} s`);
   if (has((kind) => kind === 'poultry')) code('poultryC', 'poultry');
   if (has((kind) => kind === 'fish' || kind === 'shellfish')) code('fishC', 'fish, for 15 s');
   return minima.sort((a, b) => b.tempC - a.tempC)[0] ?? null;

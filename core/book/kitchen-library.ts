@@ -1,6 +1,7 @@
 import { INGREDIENT_BY_ID, type Ingredient } from '../matter';
 import { recordOf } from '../own';
 import { type Library, type Recipe, recipeIn } from '../recipe';
+import type { HotLimits } from '../safety';
 import { recipeAsIngredient } from './prepare-recipe';
 
 /** The foods of a kitchen's own and its prices. */
@@ -39,8 +40,8 @@ export function rowsOf(library: Library, except?: string): Record<string, Ingred
 /** The recipe an order names: one of the book, or a dish of it brought back hot; undefined where there is none. */
 export function orderedRecipe(
   recipeId: string,
-  kitchen: KitchenFoods,
+  kitchen: KitchenFoods & { limits?: HotLimits },
   book: readonly Recipe[],
 ): Recipe | undefined {
-  return recipeIn(book, recipeId, libraryOf(kitchen, book).ingredients);
+  return recipeIn(book, recipeId, libraryOf(kitchen, book).ingredients, kitchen.limits);
 }

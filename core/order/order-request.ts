@@ -1,5 +1,6 @@
 import type { KitchenFoods } from '../book';
 import type { PlannedBurner, Pot } from '../plan';
+import type { HotLimits } from '../safety';
 import type { Equipment } from '../scaling';
 import type { Substitution } from '../substitute';
 
@@ -43,6 +44,7 @@ export interface PlanningKitchen extends KitchenFoods {
   airTempC: number;
   relativeHumidity: number;
   equipment: Equipment;
+  limits: HotLimits;
   pots: readonly Pot[];
   burners: readonly KitchenBurner[];
   learned: readonly KnownRate[];

@@ -4,11 +4,13 @@ import { libraryOf, rowsOf } from '../book';
 import { INGREDIENT_BY_ID, ownIngredient } from '../matter';
 import { FIRST_GUESS_HEAT_FACTOR } from '../pot';
 import type { Recipe } from '../recipe';
+import { CODE_HOT_LIMITS } from '../safety';
 import { BROTH } from '../testing/broth';
 import { type OrderRequest, type PlanningKitchen, planInputOf } from './';
 
 const kitchen: PlanningKitchen = {
   learned: [],
+  limits: CODE_HOT_LIMITS,
   altitudeM: 300,
   airTempC: 22,
   relativeHumidity: 0.4,

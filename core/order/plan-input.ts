@@ -4,6 +4,7 @@ import type { Ingredient } from '../matter';
 import { recordOf } from '../own';
 import type { PlanInput, PlannedBurner } from '../plan';
 import { type Library, type Recipe, recipeIdOf } from '../recipe';
+import { hotLimitsOf } from '../safety';
 import { type Substitution, substitute } from '../substitute';
 import { cannotBeCooked, type OrderRefusal } from './order-refusal';
 import type { KitchenBurner, OrderRequest, PlanningKitchen } from './order-request';
@@ -74,6 +75,7 @@ export function planInputOf(
       band: request.band,
       serviceAtMs: request.serviceAtMs,
       equipment: kitchen.equipment,
+      limits: hotLimitsOf(kitchen.limits),
       ...(request.holdBackShare ? { holdBackShare: request.holdBackShare } : {}),
     };
   } catch (error) {

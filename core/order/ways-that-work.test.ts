@@ -3,6 +3,7 @@ import { prepareRecipe } from '../book';
 import { INGREDIENT_BY_ID } from '../matter';
 import { type PlanInput, planBatch } from '../plan';
 import { fromPattern } from '../reader';
+import { CODE_HOT_LIMITS } from '../safety';
 import { type Substitution, substitute } from '../substitute';
 import { LEEK_SOUP, libraryOf, recipeFrom, TABLE } from '../testing/book';
 import { orderOf } from '../testing/broth';
@@ -71,14 +72,15 @@ describe('an order opens where it can be cooked', () => {
     ...kitchen,
     pots: [pot, KETTLE],
     burners: [
-      { ...burner, kind: 'gas', potIds: [pot.id] },
-      { ...JACKET, kind: 'steam', potIds: [KETTLE.id] },
+      { ...burner, potIds: [pot.id] },
+      { ...JACKET, potIds: [KETTLE.id] },
     ],
     pricesCentsPerKg,
     learned: [],
     ownIngredients: [],
     equipment: inputOf(leek).equipment!,
-  } as unknown as PlanningKitchen;
+    limits: CODE_HOT_LIMITS,
+  };
   const request = {
     recipeId: leek.id,
     portions: 60,

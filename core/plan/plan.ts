@@ -3,6 +3,7 @@ import type { Dial } from '../kitchen';
 import type { Ingredient } from '../matter';
 import type { Burner } from '../pot';
 import type { Recipe } from '../recipe';
+import type { HotLimits } from '../safety';
 import type { Equipment } from '../scaling';
 import type { Vessel } from '../vessel';
 import type { FigureName, Working } from './working';
@@ -52,6 +53,8 @@ export interface PlanInput {
   holdBackShare?: number;
   /** blender, trays and pans; without them no hands’ time grows with the batch */
   equipment?: Equipment;
+  /** how hot it is held and brought back; absent in orders of older batches, which keep to the code */
+  limits?: HotLimits;
 }
 
 export interface PlannedLine {

@@ -1,19 +1,19 @@
-import { FOOD_CODE } from '../safety';
+import { CODE_HOT_LIMITS } from '../safety';
 import { orElse } from './cannot-cook';
 import { cookThrough, type Load } from './cook-through';
 import type { PlanInput, SlowReheat } from './plan';
 import { setupOf } from './setup-of';
 
 /**
- * Where a dish brought back takes longer from the cold to its temperature than the code allows; null where it does not,
+ * Where a dish brought back takes longer from the cold to its temperature than the kitchen allows; null where it does not,
  * and for what is no reheating.
  *
  * @param load kg of each line
- * @source published: FDA Food Code 2022 § 3-403.11(D), 74 °C within two hours
+ * @source published: FDA Food Code 2022 § 3-403.11(D), 74 °C within two hours, where a kitchen has no limits of its own
  */
 export function slowReheat(input: PlanInput, load: Load): SlowReheat | null {
   if (!input.recipe.reheats) return null;
-  const mostMinutes = 60 * FOOD_CODE.reheatWithinH.value;
+  const mostMinutes = 60 * (input.limits ?? CODE_HOT_LIMITS).reheatWithinH;
   const minutes = minutesToHot(input, load);
   if (minutes <= mostMinutes) return null;
   const half = Object.fromEntries(Object.entries(load).map(([id, kg]) => [id, kg / 2]));

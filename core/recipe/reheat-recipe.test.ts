@@ -4,6 +4,7 @@ import { prepareRecipe } from '../book';
 import { minutesToHeat } from '../heat';
 import { INGREDIENT_BY_ID } from '../matter';
 import { planBatch } from '../plan';
+import { CODE_HOT_LIMITS } from '../safety';
 import { BROTH, logOf, orderOf, snapshotOf } from '../testing/broth';
 import { type Recipe, recipeIn, recipeRowId, reheatId, reheatRecipe } from './';
 
@@ -51,7 +52,7 @@ describe('a dish brought back hot', () => {
     expect(recipe.lines[0]!.tempC).toBe(5);
     // published: FDA Food Code 2022 § 3-403.11
     expect(recipe.stages[0]!.ends).toEqual({ rule: 'warm', tempC: 74 });
-    expect(recipe.stages[0]!.caution).toMatch(/74 °C .*2 hours.*3-403\.11/);
+    expect(recipe.stages[0]!.caution).toMatch(/74 °C .*2 h .*3-403\.11/);
   });
   it('a thick one warms on half heat and is stirred oftener', () => {
     const stage = (band: number) => back({ ...BROTH, targetBand: band }).stages[0]!;
@@ -116,6 +117,21 @@ describe('its plan and its pot', () => {
     const serving = { ...inPot(60), currentStageId: 'serve' };
     expect(topTemperature(snapshot, serving)!.least!.tempC).toBe(57);
   });
+  it('a kitchen of its own limits: to 75 °C, held at 63 °C, within the hour; the thermometer’s limits are its own too', () => {
+    const limits = { hotHoldingC: 63, reheatC: 75, reheatWithinH: 1 };
+    const own = reheatRecipe(withYolk, INGREDIENT_BY_ID, [], limits);
+    expect(own.stages[0]!.ends).toEqual({ rule: 'warm', tempC: 75 });
+    expect(own.stages[0]!.caution).toMatch(/75 °C .*1 h .*own limit/);
+    expect(own.stages.at(-1)!.act).toMatch(/63 °C or above/);
+    expect(recipeIn([BROTH], reheatId('broth'), {}, limits)!.stages[0]!.ends).toEqual(own.stages[0]!.ends);
+    const theirs = { ...snapshot, input: { ...snapshot.input, limits } };
+    const least = (stageId?: string) =>
+      topTemperature(theirs, { ...inPot(5), ...(stageId ? { currentStageId: stageId } : {}) })!.least!;
+    expect([least(), least('serve')]).toMatchObject([
+      { tempC: 75, why: expect.stringMatching(/own limit/) },
+      { tempC: 63, why: expect.stringMatching(/own limit/) },
+    ]);
+  });
   it('where its top is under the least, both are told', () => {
     const low = { ...withYolk, stages: withYolk.stages.map((one) => ({ ...one, topTempC: 70 })) };
     const narrow = { ...snapshot, input: { ...snapshot.input, recipe: back(low) } };
@@ -135,6 +151,16 @@ describe('hot within two hours (FDA Food Code 2022 § 3-403.11)', () => {
   it('a small pot on a good burner says nothing', () => {
     expect(on(7000, 40)).not.toHaveProperty('slowReheat');
     expect(planBatch(orderOf())).not.toHaveProperty('slowReheat');
+  });
+  it('a kitchen that allows one hour finds the same pot slow, and says which limit', () => {
+    const order = orderBack(BROTH);
+    const plan = planBatch({
+      ...order,
+      portions: 40,
+      burner: { ...order.burner, powerW: 3500 },
+      limits: { ...CODE_HOT_LIMITS, reheatWithinH: 0.5 },
+    });
+    expect(plan.slowReheat).toMatchObject({ mostMinutes: 30 });
   });
   it('26 L at half heat on a weak burner are too slow, and half of it is not: by heat balance, walls and steam on top', () => {
     const { slowReheat, lines } = on(4600, 105);

@@ -1,5 +1,5 @@
 import type { Ingredient } from '../matter';
-import { FOOD_CODE, topRuleOf } from '../safety';
+import { CODE_HOT_LIMITS, FOOD_CODE, type HotLimits, limitSource, topRuleOf } from '../safety';
 
 import { recipeIdOf, recipeRowId } from './library';
 import type { Recipe, Stage } from './recipe';
@@ -20,16 +20,18 @@ export function reheatId(recipeId: string): string {
  * A recipe by its id: one of the book, or one of the book brought back hot.
  *
  * @param ingredients every row a line may name
+ * @param limits the kitchen's own
  * @returns undefined where the book has none
  */
 export function recipeIn(
   book: readonly Recipe[],
   id: string,
   ingredients: Readonly<Record<string, Ingredient>>,
+  limits: HotLimits = CODE_HOT_LIMITS,
 ): Recipe | undefined {
   if (!id.startsWith(PREFIX)) return book.find((one) => one.id === id);
   const dish = book.find((one) => one.id === id.slice(PREFIX.length));
-  return dish && reheatRecipe(dish, ingredients, book);
+  return dish && reheatRecipe(dish, ingredients, book, limits);
 }
 
 /**
@@ -39,6 +41,7 @@ export function recipeIn(
  * @param recipe the dish
  * @param ingredients rows its lines name; a row that is not there sets no top
  * @param book where the recipes stand that it is made of: what is in them counts
+ * @param limits how hot, how soon and how it is held; the kitchen's own
  * @returns a recipe of one line, the dish itself as it lies in the larder
  * @source published: FDA Food Code 2022 § 3-403.11 for the temperature, its hold and the two hours; the rest common practice
  */
@@ -46,9 +49,10 @@ export function reheatRecipe(
   recipe: Recipe,
   ingredients: Readonly<Record<string, Ingredient>>,
   book: readonly Recipe[] = [],
+  limits: HotLimits = CODE_HOT_LIMITS,
 ): Recipe {
   const top = topOf(recipe, ingredients, book);
-  const { value: reheatC, section } = FOOD_CODE.reheatC;
+  const { reheatC, reheatWithinH, hotHoldingC } = limits;
   const isThick = recipe.targetBand >= CATCHES_FROM_BAND;
   const warm: Stage = {
     id: 'warm',
@@ -64,7 +68,7 @@ export function reheatRecipe(
     attention: { kind: 'lookIn', everyMin: isThick ? 3 : 6 },
     cue: `A thermometer in the middle shows ${reheatC} °C, for ${FOOD_CODE.reheatHoldS.value} s.`,
     trouble: 'Caught on the bottom: off the heat, another pot, do not scrape.',
-    caution: `${reheatC} °C all through, within ${FOOD_CODE.reheatWithinH.value} hours of leaving the cold (§ ${section}). The thermometer and the local code decide.${recipe.best ? ` Of it the recipe says: ${recipe.best.words}.` : ''}`,
+    caution: `${reheatC} °C all through, within ${reheatWithinH} h of leaving the cold (${limitSource(limits, 'reheatC')}). The thermometer and the local code decide.${recipe.best ? ` Of it the recipe says: ${recipe.best.words}.` : ''}`,
     ...(top ? { topTempC: top.tempC, topFor: { because: top.because, why: top.why } } : {}),
   };
   const taste: Stage = {
@@ -84,7 +88,7 @@ export function reheatRecipe(
   const serve: Stage = {
     id: 'serve',
     title: 'Serve',
-    act: `Held at ${FOOD_CODE.hotHoldingC.value} °C or above. What is left of it is thrown away: it is brought back once.`,
+    act: `Held at ${hotHoldingC} °C or above. What is left of it is thrown away: it is brought back once.`,
     method: 'ladled',
     methodReason: 'hot, and soon',
     heat: { kind: 'burner', fraction: 0.1 },
@@ -92,7 +96,7 @@ export function reheatRecipe(
     ends: { rule: 'served' },
     attention: { kind: 'lookIn', everyMin: 10 },
     cue: 'Steam when it is stirred.',
-    trouble: `Under ${FOOD_CODE.hotHoldingC.value} °C: hotter, by the thermometer.`,
+    trouble: `Under ${hotHoldingC} °C: hotter, by the thermometer.`,
   };
   const { written: _written, base: _base, stocksAs: _stocksAs, pattern: _pattern, ...kept } = recipe;
   return {

@@ -12,7 +12,11 @@ export function useKitchenHere(): KitchenView {
 
 /** The recipe that an address names, one of the book or one brought back hot; the same one for as long as it holds. */
 export function useOrderedRecipe(id: string | null): Recipe | undefined {
+  const { limits } = useKitchenHere();
   const { data: foods } = useFoods();
   const { data: book } = useRecipes();
-  return useMemo(() => (id && book && foods ? orderedRecipe(id, foods, book) : undefined), [id, book, foods]);
+  return useMemo(
+    () => (id && book && foods ? orderedRecipe(id, { ...foods, limits }, book) : undefined),
+    [id, book, foods, limits],
+  );
 }

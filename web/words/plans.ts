@@ -1,7 +1,7 @@
 import { litres, minutes } from '../../contract';
 import type { MakingRefusal, PotChoice, Split } from '../../core/order';
 import type { PlannedRun, SlowReheat, UnmetWish } from '../../core/plan';
-import { FOOD_CODE } from '../../core/safety';
+import { CODE_HOT_LIMITS, type HotLimits, limitSource } from '../../core/safety';
 import { bandName } from '../../core/thickness';
 
 /** Words for plans compared: how an order goes in a pot, the ways to cook it, why a base cannot be made. */
@@ -27,11 +27,11 @@ export function isFit({ fit }: PotChoice): boolean {
 }
 
 /** What a way asks of the cook, and what it costs. */
-export function wayWords(way: Split, portionMl: number): string {
+export function wayWords(way: Split, portionMl: number, limits: HotLimits): string {
   const [first, second] = way.parts;
   switch (way.kind) {
     case 'batches':
-      return `${way.parts.length} equal batches in the ${first!.potName}, ${way.turnaroundMin} min between them; the first is held hot at ${FOOD_CODE.hotHoldingC.value} °C or above for ${way.heldH!.toFixed(1)} h, or cooled and reheated.`;
+      return `${way.parts.length} equal batches in the ${first!.potName}, ${way.turnaroundMin} min between them; the first is held hot at ${limits.hotHoldingC} °C or above for ${way.heldH!.toFixed(1)} h, or cooled and reheated.`;
     case 'otherPot':
       return `All of it at once in the ${first!.potName} on ${first!.burnerName}.`;
     case 'twoPots':
@@ -44,9 +44,12 @@ export function wayWords(way: Split, portionMl: number): string {
 }
 
 /** A dish brought back that is too slow, and what makes it quicker. */
-export function slowReheatWords({ minutes: long, mostMinutes, halfMinutes }: SlowReheat): string {
+export function slowReheatWords(
+  { minutes: long, mostMinutes, halfMinutes }: SlowReheat,
+  limits: HotLimits = CODE_HOT_LIMITS,
+): string {
   const half = halfMinutes === null ? '' : ` Half at a time takes ${minutes(halfMinutes)};`;
-  return `Too slow: ${minutes(long)} to ${FOOD_CODE.reheatC.value} °C, where ${minutes(mostMinutes)} are allowed (§ ${FOOD_CODE.reheatC.section}).${half} ${half ? 'two' : 'Two'} pots, a wider pot or a stronger burner are quicker.`;
+  return `Too slow: ${minutes(long)} to ${limits.reheatC} °C, where ${minutes(mostMinutes)} are allowed (${limitSource(limits, 'reheatWithinH')}).${half} ${half ? 'two' : 'Two'} pots, a wider pot or a stronger burner are quicker.`;
 }
 
 /** What was asked for and cannot be had, and what comes nearest. */

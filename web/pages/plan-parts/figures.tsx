@@ -171,7 +171,7 @@ export function Figures({
       {plan.unpriced && order.shown && (
         <Unpriced names={plan.unpriced} rows={Object.values(order.shown.input.ingredients)} />
       )}
-      {plan.slowReheat && <Caution>{slowReheatWords(plan.slowReheat)}</Caution>}
+      {plan.slowReheat && <Caution>{slowReheatWords(plan.slowReheat, order.shown?.input.limits)}</Caution>}
       {(plan.unmet ?? []).map((wish) => (
         <div key={wish.wish}>
           <Caution>{unmetWords(wish)}</Caution>

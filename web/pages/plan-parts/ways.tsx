@@ -5,6 +5,7 @@ import { Over, Soft, Subtitle } from '../../components/text';
 import { colour, radius, size, space } from '../../theme/tokens';
 import { wayWords } from '../../words/plans';
 import { useComputed } from '../../workers/use-computed';
+import { useKitchenHere } from '../use-kitchen-here';
 import type { Order } from './use-order';
 
 const Part = styled.section`
@@ -49,6 +50,7 @@ const wantedAt = (atMs: number, zone: string, nowMs: number) => ({
 
 /** Ways to cook what this pot does not hold, each planned in full; one press takes its first part. */
 export function Ways({ order, zone }: { order: Order; zone: string }) {
+  const { limits } = useKitchenHere();
   const { data: ways, isPending } = useComputed('ways', order.asked);
   const take = (way: Split) => {
     const part = way.parts[0]!;
@@ -72,7 +74,7 @@ export function Ways({ order, zone }: { order: Order; zone: string }) {
             <button type="button" onClick={() => take(way)}>
               <strong>{TITLES[way.kind]}</strong>
               <strong>light {hourMinute(Math.min(...way.parts.map((part) => part.startAtMs)), zone)}</strong>
-              <small>{wayWords(way, order.request?.portionMl ?? 0)}</small>
+              <small>{wayWords(way, order.request?.portionMl ?? 0, limits)}</small>
               <small>
                 {way.parts
                   .map(
