@@ -118,6 +118,7 @@ export {
   percent,
   sentenceCase,
   span,
+  thePot,
   typedNumber,
   volume,
   weight,

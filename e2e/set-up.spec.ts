@@ -1,6 +1,7 @@
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { expect, type Page, test } from '@playwright/test';
 import { v7 as uuid } from 'uuid';
+import { cookStage, stageDone, takeOutAll } from './cook';
 import { type DemoServer, demoServer, ownServer } from './demo-server';
 import { leekSoup } from './papers';
 
@@ -149,13 +150,62 @@ for (const by of ['touch', 'keyboard'] as const) {
     await look(page, `${by}-plan`);
     expect(count()).toBeLessThanOrEqual(90);
     expect(Date.now() - beganMs).toBeLessThan(15 * 60_000);
+    console.log(`set-up by ${by}: ${count()} interactions`);
+    if (by === 'touch') await cookedInIt(page);
     await page.goto(server.url);
     await expect(page.getByText('12:30').first()).toBeVisible();
     await expect(page.getByText('demo', { exact: true })).toHaveCount(0);
     await look(page, `${by}-today`);
     expect(problems).toEqual([]);
-    console.log(`set-up by ${by}: ${count()} interactions`);
   });
+}
+
+/** The first batch in the kitchen that was just set up: cooked in the dented pot, read with its stick, served, closed. */
+async function cookedInIt(page: Page): Promise<void> {
+  const press = (name: string | RegExp) => page.getByRole('button', { name }).first().click();
+  await press(/^Take it to left ring/);
+  await page.getByRole('textbox', { name: 'It comes from' }).fill('a carton of the wholesaler’s');
+  await press('Cook it all the same');
+  // with the server beside it, no press ever says that it has not arrived
+  await page.evaluate(() => {
+    const look = () => {
+      if (document.body.innerText.includes('Not at the kitchen’s server yet')) document.title = 'held up';
+    };
+    new MutationObserver(look).observe(document.body, { childList: true, subtree: true });
+  });
+  await expect(page.getByRole('heading', { name: 'Start the pot' })).toBeVisible();
+  await look(page, 'cook-pot');
+  await cookStage(page, 'Start the pot', 0);
+  await expect(page.getByRole('heading', { name: 'Liquid in, up to a simmer' })).toBeVisible();
+  await press(/^These are in: begin$/);
+  await press('It is here now');
+  const depth = page.getByRole('textbox', { name: 'Depth' });
+  await depth.fill('45');
+  await press('Keep this reading');
+  await expect(
+    page.getByText('45 cm is above the brim: the old dented stockpot is 39 cm deep.'),
+  ).toBeVisible();
+  // between the second and the third level that water was poured to
+  await depth.fill('16');
+  await press('Keep this reading');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await look(page, 'cook-read');
+  await stageDone(page);
+  await cookStage(page, 'Simmer', 0);
+  await expect(page.getByText('Still in the pot, to come out:')).toBeVisible();
+  await takeOutAll(page);
+  for (const title of ['Purée', 'Finish', 'Season']) await cookStage(page, title, 0);
+  await press('Begin');
+  await press('To the pass');
+  await page.getByRole('textbox', { name: 'Or another number' }).fill('40');
+  await press('Served');
+  await look(page, 'cook-pass');
+  await press('Close the batch…');
+  await page.getByRole('textbox', { name: 'Left in the pot' }).fill('1.2');
+  await press('Close it');
+  await expect(page.getByText(/40 served/)).toBeVisible();
+  await look(page, 'cook-log');
+  expect(await page.title()).not.toBe('held up');
 }
 
 test('the demo beside it is untouched, and neither opens the other’s file', async () => {

@@ -9,6 +9,7 @@ import {
   percent,
   sentenceCase,
   span,
+  thePot,
   typedNumber,
   volume,
   weight,
@@ -82,6 +83,11 @@ describe('amounts as a scale or a measure shows them', () => {
     expect(percent(0.9)).toBe('0.90 %');
     expect(money(82.4, 'GBP')).toBe('£0.82');
     expect(sentenceCase('burner 2')).toBe('Burner 2');
+    expect([thePot('24 L rondeau'), thePot('The old dented stockpot'), thePot('Theo’s pan')]).toEqual([
+      'the 24 L rondeau',
+      'the old dented stockpot',
+      'the Theo’s pan',
+    ]);
   });
 });
 

@@ -3,6 +3,11 @@ import { format } from 'date-fns';
 import type { UnitSystem } from '../../core/reader';
 import { roundGrams, roundMillilitres, UNITS } from '../../core/units';
 
+/** A pot in a sentence: “the 24 L rondeau”; one whose name has its article keeps it, “the old dented stockpot”. */
+export function thePot(name: string): string {
+  return /^the\s/i.test(name) ? `the ${name.slice(4)}` : `the ${name}`;
+}
+
 /** The edge: figures as a cook reads them. Nothing here goes back into the model. */
 
 export function sentenceCase(text: string): string {

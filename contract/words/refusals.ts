@@ -3,7 +3,7 @@ import type { UnitSystem } from '../../core/reader';
 import type { LotUse, Refusal } from '../../core/rules';
 import { UNITS } from '../../core/units';
 import type { FieldError } from '../problem';
-import { dayAndHour, sentenceCase, volume, weight } from './amounts';
+import { dayAndHour, sentenceCase, thePot, volume, weight } from './amounts';
 
 /** What a sentence needs to know of the kitchen it is said in. */
 export interface SaidIn {
@@ -75,15 +75,15 @@ export function refusalSentence(refusal: Refusal, { units, zone }: SaidIn): stri
     case 'unknownLine':
       return `The recipe has no line “${refusal.lineId}”.`;
     case 'overTheBrim':
-      return `That would make ${litres(refusal.litres)}; the ${refusal.potName} brims at ${litres(refusal.brimLitres)}.`;
+      return `That would make ${litres(refusal.litres)}; ${thePot(refusal.potName)} brims at ${litres(refusal.brimLitres)}.`;
     case 'depthOverTheBrim':
-      return `${depth(refusal.cm, units)} is above the brim: the ${refusal.potName} is ${depth(refusal.heightCm, units)} deep.`;
+      return `${depth(refusal.cm, units)} is above the brim: ${thePot(refusal.potName)} is ${depth(refusal.heightCm, units)} deep.`;
     case 'levelOverTheBrim':
-      return `${litres(refusal.litres)} is more than the ${refusal.potName} holds: it brims at ${litres(refusal.brimLitres)}.`;
+      return `${litres(refusal.litres)} is more than ${thePot(refusal.potName)} holds: it brims at ${litres(refusal.brimLitres)}.`;
     case 'weightOverTheBrim':
-      return `${kg(refusal.kg)} is more than the ${refusal.potName} can hold, without the pot’s own weight.`;
+      return `${kg(refusal.kg)} is more than ${thePot(refusal.potName)} can hold, without the pot’s own weight.`;
     case 'leftOverTheBrim':
-      return `${litres(refusal.litres)} is more than the ${refusal.potName} holds: ${litres(refusal.brimLitres)}.`;
+      return `${litres(refusal.litres)} is more than ${thePot(refusal.potName)} holds: ${litres(refusal.brimLitres)}.`;
     case 'noStageRunning':
       return 'No stage is running that could reduce to a mark.';
     case 'markOutOfReach':
@@ -97,11 +97,11 @@ export function refusalSentence(refusal: Refusal, { units, zone }: SaidIn): stri
     case 'nothingToTakeOut':
       return `There is no ${refusal.word} left in the pot to take out.`;
     case 'doesNotHold':
-      return `${litres(refusal.litres)} does not go into the ${refusal.potName}: it brims at ${litres(refusal.brimLitres)}.`;
+      return `${litres(refusal.litres)} does not go into ${thePot(refusal.potName)}: it brims at ${litres(refusal.brimLitres)}.`;
     case 'bowlsOverTheBrim':
-      return `${refusal.portions} bowls are ${litres(refusal.litres)}, more than the ${refusal.potName} holds.`;
+      return `${refusal.portions} bowls are ${litres(refusal.litres)}, more than ${thePot(refusal.potName)} holds.`;
     case 'moreThanThere':
-      return `${litres(refusal.litres)} cannot be stored: the ${refusal.potName} holds ${litres(refusal.thereLitres)}.`;
+      return `${litres(refusal.litres)} cannot be stored: ${thePot(refusal.potName)} holds ${litres(refusal.thereLitres)}.`;
     case 'reheatedNotKept':
       return 'It was reheated: what is left of it is thrown away, and not stored again.';
     case 'stillInThePot': {
@@ -145,9 +145,9 @@ export function refusalSentence(refusal: Refusal, { units, zone }: SaidIn): stri
     case 'unknownBurner':
       return `There is no burner “${refusal.burnerId}” in this kitchen.`;
     case 'potNotOnBurner':
-      return `The ${refusal.potName} does not go on ${refusal.burnerName}.`;
+      return `${sentenceCase(thePot(refusal.potName))} does not go on ${refusal.burnerName}.`;
     case 'potBusy':
-      return `The ${refusal.potName} is in use${refusal.by ? `: ${refusal.by}` : ''}.`;
+      return `${sentenceCase(thePot(refusal.potName))} is in use${refusal.by ? `: ${refusal.by}` : ''}.`;
     case 'burnerBusy':
       return `${sentenceCase(refusal.burnerName)} is in use${refusal.by ? `: ${refusal.by}` : ''}.`;
     case 'cannotBeCooked':
@@ -193,7 +193,7 @@ export function refusalSentence(refusal: Refusal, { units, zone }: SaidIn): stri
     case 'unknownRecipe':
       return `There is no recipe “${refusal.recipeId}”.`;
     case 'tooFull':
-      return `At its fullest it is about ${litres(refusal.wantedLitres)}; the ${refusal.potName} boils over above ${litres(refusal.workingFillLitres)}. Take ${refusal.batches} batches or a larger pot.`;
+      return `At its fullest it is about ${litres(refusal.wantedLitres)}; ${thePot(refusal.potName)} boils over above ${litres(refusal.workingFillLitres)}. Take ${refusal.batches} batches or a larger pot.`;
     case 'larderShort': {
       const each = refusal.lines.map(
         ({ name, wantedLitres, thereLitres }) =>

@@ -200,14 +200,20 @@ describe('pots, burners, services', () => {
     const view = await now();
     const [one, two] = [burnerOf(view, 'gas-3'), burnerOf(view, 'gas-1')];
     expect(one.heatFactor.batches).toBeGreaterThan(0);
+    const id = uuid();
+    const water = { litres: 5, fromC: 15, toC: 65, minutes: 8, fraction: 1, lid: 'on' };
+    const tested = { change: 'heatTest', test: { ...water, burnerId: 'gas-3', potId: one.potIds[0] } };
+    expect((await change(tested, id)).status).toBe(200);
     const merged: KitchenView = (
       await change({ change: 'merge', kind: 'burner', itemId: 'gas-3', intoId: 'gas-1' })
     ).json;
-    const { heatFactor } = burnerOf(merged, 'gas-1');
-    expect(heatFactor.batches).toBe(one.heatFactor.batches + two.heatFactor.batches);
-    expect(heatFactor.sd).toBeLessThanOrEqual(two.heatFactor.sd);
     const learned = (await ask('GET', '/kitchen/learned')).json;
     expect(learned.some((rate: { burnerId: string }) => rate.burnerId === 'gas-3')).toBe(false);
+    expect(merged.heatTests).toEqual([expect.objectContaining({ id, burnerId: 'gas-1' })]);
+    const forgotten: KitchenView = (await change({ change: 'forgetHeatTest', testId: id })).json;
+    const { heatFactor } = burnerOf(forgotten, 'gas-1');
+    expect(heatFactor.batches).toBe(one.heatFactor.batches + two.heatFactor.batches);
+    expect(heatFactor.sd).toBeLessThanOrEqual(two.heatFactor.sd);
     // it is no burner of its own any more
     const back = { kind: 'burner', itemId: 'gas-3' };
     expect(await refusal({ change: 'restore', ...back })).toMatch(/was merged with burner 1/);

@@ -18,6 +18,7 @@ import {
   type KitchenRow,
   kitchenLogOf,
   kitchenRow,
+  mergedId,
   ownIngredientRows,
   priceRows,
   rateRows,
@@ -74,7 +75,10 @@ export function kitchenView({ storage, clock }: Pick<CommandContext, 'storage' |
     supplierList: itemRows(db, 'supplier'),
     storePlaces: itemRows(db, 'storePlace'),
     retired: retiredItems(db),
-    heatTests: heatTests(db).map(({ heatFactor: _shown, ...test }) => test),
+    heatTests: heatTests(db).map(({ heatFactor: _shown, ...test }) => ({
+      ...test,
+      burnerId: mergedId(db, 'burner', test.burnerId),
+    })),
     clock: clock.view(),
     notices: [...(isDamaged ? [{ code: 'fileDamaged' as const }] : []), ...clock.notices()],
   };

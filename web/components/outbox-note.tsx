@@ -1,3 +1,4 @@
+import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { dismiss, sayAgain, useWaiting, type Waiting } from '../data/outbox';
 import { colour, media, space } from '../theme/tokens';
@@ -21,15 +22,19 @@ const Strip = styled.div`
   }
 `;
 
+/** An entry that has not arrived after so long is worth a word; one that is but on its way is not, ms. */
+const PATIENCE_MS = 800;
+
 /** Says what is still on its way to the server, and what the server would not have. Nothing is shown while all is well. */
 export function OutboxNote() {
   const items = useWaiting();
   const refused = items.filter((item) => item.refused);
   const waiting = items.length - refused.length;
-  if (items.length === 0) return null;
+  const isHeldUp = useLasting(waiting > 0, PATIENCE_MS);
+  if (refused.length === 0 && !isHeldUp) return null;
   return (
     <Strip role="status">
-      {waiting > 0 && (
+      {isHeldUp && (
         <p>
           <strong>Not at the kitchen’s server yet.</strong> {waiting}{' '}
           {waiting === 1 ? 'entry waits' : 'entries wait'} on this device and will be sent when it answers. Go
@@ -41,6 +46,20 @@ export function OutboxNote() {
       ))}
     </Strip>
   );
+}
+
+/** True once something has been so for a while, and until it is not. */
+function useLasting(isSo: boolean, ms: number): boolean {
+  const [isLasting, setLasting] = useState(false);
+  useEffect(() => {
+    if (!isSo) return;
+    const timer = setTimeout(() => setLasting(true), ms);
+    return () => {
+      clearTimeout(timer);
+      setLasting(false);
+    };
+  }, [isSo, ms]);
+  return isSo && isLasting;
 }
 
 /** What was refused, with what can be done about it. */

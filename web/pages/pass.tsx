@@ -2,7 +2,7 @@ import { useRef, useState } from 'react';
 import { useNavigate, useOutletContext } from 'react-router';
 import styled from 'styled-components';
 import * as v from 'valibot';
-import { countField, litres, numberField } from '../../contract';
+import { countField, litres, numberField, sentenceCase, thePot } from '../../contract';
 import { toComeOut } from '../../core/batch';
 import { portions as portionsOf } from '../../core/portions';
 import { potLitres } from '../../core/pot';
@@ -69,7 +69,7 @@ export function Pass() {
               heatFraction={state.pot.heatFraction}
               tags={toComeOut(state).map((one) => (one.count > 1 ? `${one.count} ${one.word}` : one.word))}
               stick
-              description={`The ${here.pot.state.inPot.name} in section: ${litres(inPot)}${isBase ? '' : `, ${left} bowls`}.`}
+              description={`${sentenceCase(thePot(here.pot.state.inPot.name))} in section: ${litres(inPot)}${isBase ? '' : `, ${left} bowls`}.`}
             />
           </PotBox>
           {!isBase && <HoldNote here={here} />}

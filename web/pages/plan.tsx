@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import styled from 'styled-components';
-import { hourMinute, litres, type WholeKitchen } from '../../contract';
+import { hourMinute, litres, sentenceCase, thePot, type WholeKitchen } from '../../contract';
 import type { PotChoice } from '../../core/order';
 import type { Plan } from '../../core/plan';
 import type { Recipe } from '../../core/recipe';
@@ -176,7 +176,7 @@ function PlanOf({
         {order.holds && <HoldsLine holds={order.holds} />}
       </section>
       <section>
-        <Over>In the {pot.name}</Over>
+        <Over>In {thePot(pot.name)}</Over>
         {plan && (
           <>
             <PotSection
@@ -191,7 +191,7 @@ function PlanOf({
               }
               marks={marksOf(plan)}
               stick
-              description={`The ${pot.name} in section: ${litres(plan.yieldLitres / plan.batches)} at the end, ${litres(plan.fullest.litres)} at its fullest, no fuller than ${litres(plan.workingFillLitres)} while it boils.`}
+              description={`${sentenceCase(thePot(pot.name))} in section: ${litres(plan.yieldLitres / plan.batches)} at the end, ${litres(plan.fullest.litres)} at its fullest, no fuller than ${litres(plan.workingFillLitres)} while it boils.`}
             />
             <Choices role="group" aria-label="Pots">
               {choices.map((choice) => (

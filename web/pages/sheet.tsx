@@ -1,6 +1,6 @@
 import { Link, useSearchParams } from 'react-router';
 import styled from 'styled-components';
-import { dayAndHour, hourMinute, litres, type WholeKitchen } from '../../contract';
+import { dayAndHour, hourMinute, litres, thePot, type WholeKitchen } from '../../contract';
 import { libraryOf } from '../../core/book';
 import { advisoriesOf, type Recipe } from '../../core/recipe';
 import { Button } from '../components/button';
@@ -77,7 +77,7 @@ function SheetOf({
           <strong>
             {plan.portions} bowls of {plan.portionMl} mL
           </strong>
-          , {litres(plan.yieldLitres + (plan.letDown?.litres ?? 0))}, in the {input.pot.name} on{' '}
+          , {litres(plan.yieldLitres + (plan.letDown?.litres ?? 0))}, in {thePot(input.pot.name)} on{' '}
           {input.burner.name}; light it at <strong>{hourMinute(plan.startAtMs, kitchen.zone)}</strong>. Recipe
           version {recipe.version}.
         </p>

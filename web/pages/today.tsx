@@ -10,6 +10,7 @@ import {
   type ServiceView,
   sentenceCase,
   span,
+  thePot,
 } from '../../contract';
 import { orderedRecipe } from '../../core/book';
 import { boilingPointC } from '../../core/heat';
@@ -311,7 +312,7 @@ function BatchLine({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView 
       <span>
         <Subtitle as="strong">{recipe.name}</Subtitle>
         <Over>
-          {batch.snapshot.plan.portions} bowls, {litres(potLitres(state.pot))} in the {pot.name}
+          {batch.snapshot.plan.portions} bowls, {litres(potLitres(state.pot))} in {thePot(pot.name)}
         </Over>
       </span>
       <Pressing $isPressing={next.isPressing}>{next.text}</Pressing>
@@ -326,7 +327,7 @@ function AsideLine({ batch }: { batch: BatchView }) {
       <PotThumb vessel={pot.vessel} ink={colour.iron} />
       <span>
         <Subtitle as="strong">{recipe.name}</Subtitle>
-        <Over>in the {pot.name}</Over>
+        <Over>in {thePot(pot.name)}</Over>
       </span>
       <Pressing $isPressing>set aside: look at its log</Pressing>
     </PotLine>

@@ -1,4 +1,4 @@
-import { hourMinute, span, weight } from '../../contract';
+import { hourMinute, span, thePot, weight } from '../../contract';
 import {
   type BatchEvent,
   type BatchSnapshot,
@@ -83,7 +83,7 @@ export function describeEvent(event: BatchEvent, snapshot: BatchSnapshot): strin
     case 'slip':
       return slipWords(event.payload, snapshot);
     case 'moved':
-      return `Moved to the ${event.payload.pot.name}, ${event.payload.burner.name}`;
+      return `Moved to ${thePot(event.payload.pot.name)}, ${event.payload.burner.name}`;
     case 'answered':
       return event.payload.believed ? 'Stood by a reading' : 'Set a reading aside';
     case 'removed':

@@ -1,4 +1,4 @@
-import { type ItemKind, type ItemOf, type KitchenView, litres } from '../../contract';
+import { type ItemKind, type ItemOf, type KitchenView, litres, sentenceCase } from '../../contract';
 import { boilingPointC } from '../../core/heat';
 import { litresAtDepth, type ShapeFit, type Vessel } from '../../core/vessel';
 
@@ -94,3 +94,21 @@ export function missingWords(kitchen: KitchenView): string | null {
 }
 
 export const litresWords = (value: number): string => litres(value);
+
+/** What a change of a thing leaves as it is, and what it plans anew; null where nothing names it. */
+export function touchedWords(
+  kind: ItemKind,
+  { cooking, planned }: { cooking: readonly string[]; planned: number },
+): string | null {
+  const one = planned === 1;
+  const goesOn =
+    cooking.length > 0 &&
+    `${cooking.join(' and ')} ${cooking.length === 1 ? 'goes on as it began' : 'go on as they began'}`;
+  const isPlanned =
+    planned > 0 &&
+    (kind === 'service'
+      ? `${planned} planned ${one ? 'order is for it and keeps its hour' : 'orders are for it and keep their hour'}`
+      : `${planned} planned ${one ? 'order names it and is' : 'orders name it and are'} planned anew when opened`);
+  const parts = [goesOn, isPlanned].filter((part) => part !== false);
+  return parts.length > 0 ? `${sentenceCase(parts.join('; '))}.` : null;
+}

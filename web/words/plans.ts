@@ -1,4 +1,4 @@
-import { litres, minutes } from '../../contract';
+import { litres, minutes, thePot } from '../../contract';
 import type { MakingRefusal, PotChoice, Split } from '../../core/order';
 import type { PlannedRun, SlowReheat, UnmetWish } from '../../core/plan';
 import { CODE_HOT_LIMITS, type HotLimits, limitSource } from '../../core/safety';
@@ -31,14 +31,14 @@ export function wayWords(way: Split, portionMl: number, limits: HotLimits): stri
   const [first, second] = way.parts;
   switch (way.kind) {
     case 'batches':
-      return `${way.parts.length} equal batches in the ${first!.potName}, ${way.turnaroundMin} min between them; the first is held hot at ${limits.hotHoldingC} °C or above for ${way.heldH!.toFixed(1)} h, or cooled and reheated.`;
+      return `${way.parts.length} equal batches in ${thePot(first!.potName)}, ${way.turnaroundMin} min between them; the first is held hot at ${limits.hotHoldingC} °C or above for ${way.heldH!.toFixed(1)} h, or cooled and reheated.`;
     case 'otherPot':
-      return `All of it at once in the ${first!.potName} on ${first!.burnerName}.`;
+      return `All of it at once in ${thePot(first!.potName)} on ${first!.burnerName}.`;
     case 'twoPots':
-      return `At the same time in the ${first!.potName} and the ${second!.potName}: twice the looking in, once the waiting.`;
+      return `At the same time in ${thePot(first!.potName)} and ${thePot(second!.potName)}: twice the looking in, once the waiting.`;
     case 'holdBack': {
       const ml = Math.round(portionMl * first!.holdBackShare);
-      return `Cooked concentrated in the ${first!.potName} and diluted at service: ${Math.round(portionMl - ml)} mL from the pot and ${ml} mL of hot liquid to the bowl.`;
+      return `Cooked concentrated in ${thePot(first!.potName)} and diluted at service: ${Math.round(portionMl - ml)} mL from the pot and ${ml} mL of hot liquid to the bowl.`;
     }
   }
 }

@@ -31,8 +31,9 @@ import { useKitchenChange, useLearned } from '../../data/queries';
 import { space } from '../../theme/tokens';
 import { HEAT_WORDS } from '../../words/kitchen';
 import { HeatTestSheet } from './heat-test';
-import { ItemList, useTouched } from './item-list';
+import { ItemList } from './item-list';
 import { LearnedTable } from './learned-table';
+import { useTouched } from './use-touched';
 
 const Form = styled.form`
   display: grid;

@@ -6,12 +6,13 @@ import { Button } from '../../components/button';
 import { Choice } from '../../components/choice';
 import { useOneAtATime } from '../../components/form';
 import { SmallField } from '../../components/small-field';
-import { Errors, Over } from '../../components/text';
+import { Errors, Over, Soft } from '../../components/text';
 import { Tick } from '../../components/tick';
 import { ApiError } from '../../data/api';
 import { useKitchenChange } from '../../data/queries';
 import { space } from '../../theme/tokens';
 import { dayName } from '../../words/kitchen';
+import { useTouched } from './use-touched';
 
 /** One field of a thing: how it is asked for. Figures and words are typed, the rest is pressed. */
 export type FieldSpec = { name: string; label: string; first?: string | boolean } & (
@@ -79,6 +80,7 @@ export function ItemForm<K extends ItemKind>({
       );
     }
   });
+  const touched = useTouched(kind, id);
   const known = new Set(fields.map((field) => field.name));
   const rest = Object.entries(errors).flatMap(([name, sentence]) => (known.has(name) ? [] : [sentence]));
   return (
@@ -99,6 +101,7 @@ export function ItemForm<K extends ItemKind>({
           onChange={(value) => set(field.name, value)}
         />
       ))}
+      {item && touched && <Soft>{touched}</Soft>}
       <Errors sentences={rest} />
       <Row>
         <Button kind="main" type="submit">

@@ -1,12 +1,13 @@
 import { type ReactNode, useState } from 'react';
 import styled from 'styled-components';
-import { type ItemKind, type KitchenView, sentenceCase } from '../../../contract';
+import type { ItemKind, KitchenView } from '../../../contract';
 import { Button } from '../../components/button';
 import { Sheet } from '../../components/sheet';
 import { Errors, Over, Soft, Subtitle } from '../../components/text';
-import { useKitchenChange, useOpenBatches, useOrders } from '../../data/queries';
+import { useKitchenChange } from '../../data/queries';
 import { media, space } from '../../theme/tokens';
 import { KIND_WORDS } from '../../words/kitchen';
+import { useTouched } from './use-touched';
 
 const Rows = styled.ul`
   > li {
@@ -146,22 +147,4 @@ function RetireSheet({
       </Button>
     </Sheet>
   );
-}
-
-/** What a change of a pot or a burner touches, in a sentence; null for nothing. */
-export function useTouched(kind: ItemKind, itemId: string): string | null {
-  const { data: open = [] } = useOpenBatches();
-  const { data: orders = [] } = useOrders();
-  if (kind !== 'pot' && kind !== 'burner') return null;
-  const isIn = (one: { potId: string; burnerId: string }) =>
-    (kind === 'pot' ? one.potId : one.burnerId) === itemId;
-  const cooking = open.filter(isIn).map((batch) => batch.snapshot.input.recipe.name.toLowerCase());
-  const planned = orders.filter((order) => isIn(order.request)).length;
-  const parts = [
-    cooking.length > 0 ? `${cooking.join(' and ')} goes on as it began` : '',
-    planned > 0
-      ? `${planned} planned ${planned === 1 ? 'order names it and is' : 'orders name it and are'} planned anew when opened`
-      : '',
-  ].filter(Boolean);
-  return parts.length > 0 ? `${sentenceCase(parts.join('; '))}.` : null;
 }

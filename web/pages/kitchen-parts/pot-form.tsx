@@ -19,7 +19,6 @@ import { ApiError, sentencesOf } from '../../data/api';
 import { type KitchenChangeBody, useKitchenChange } from '../../data/queries';
 import { media, space } from '../../theme/tokens';
 import { brimLitres, SHAPE_WORDS } from '../../words/kitchen';
-import { useTouched } from './item-list';
 import { PotDrawing } from './pot-drawing';
 import {
   MEASURES,
@@ -31,6 +30,7 @@ import {
   vesselOf,
 } from './pot-measures';
 import { COMMON_POTS, guessedMassKg } from './pot-sizes';
+import { useTouched } from './use-touched';
 import { Found, fitOf, levelsRead, type TypedLevel, typedLevels, WaterLevels } from './water-levels';
 
 const Sides = styled.form`

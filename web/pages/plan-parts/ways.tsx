@@ -1,5 +1,5 @@
 import styled from 'styled-components';
-import { daysAhead, hourMinute, litres, span } from '../../../contract';
+import { daysAhead, hourMinute, litres, span, thePot } from '../../../contract';
 import type { Split } from '../../../core/order';
 import { Over, Soft, Subtitle } from '../../components/text';
 import { colour, radius, size, space } from '../../theme/tokens';
@@ -79,7 +79,7 @@ export function Ways({ order, zone }: { order: Order; zone: string }) {
                 {way.parts
                   .map(
                     (part) =>
-                      `${part.portions} in the ${part.potName}, ${hourMinute(part.startAtMs, zone)} to ${hourMinute(part.readyAtMs, zone)}, ${litres(part.fullestLitres)} of ${litres(part.workingFillLitres)}`,
+                      `${part.portions} in ${thePot(part.potName)}, ${hourMinute(part.startAtMs, zone)} to ${hourMinute(part.readyAtMs, zone)}, ${litres(part.fullestLitres)} of ${litres(part.workingFillLitres)}`,
                   )
                   .join('; then ')}
                 . {span(way.minutes * 60_000)} in all.

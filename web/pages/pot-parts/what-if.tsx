@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import styled from 'styled-components';
-import { hourMinute, span } from '../../../contract';
+import { hourMinute, span, thePot } from '../../../contract';
 import { CATCHES_UNDER, type Lever, minutesAfter, saves } from '../../../core/batch';
 import type { BatchCommand } from '../../../core/rules';
 import { Button } from '../../components/button';
@@ -139,9 +139,9 @@ function leverWords(lever: Lever): string {
     case 'heat':
       return `Heat at ${heatWords(lever.fraction, dial)}`;
     case 'pot':
-      return `Into the ${lever.inPot.name}, ${lever.onBurner.name}`;
+      return `Into ${thePot(lever.inPot.name)}, ${lever.onBurner.name}`;
     case 'split':
-      return `Half of it in the ${lever.second?.pot.name}, ${lever.second?.burner.name}`;
+      return `Half of it in ${thePot(lever.second!.pot.name)}, ${lever.second!.burner.name}`;
   }
 }
 
