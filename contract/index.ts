@@ -116,6 +116,7 @@ export {
   minutes,
   money,
   percent,
+  portion,
   sentenceCase,
   span,
   thePot,

@@ -75,6 +75,7 @@ for (const by of ['touch', 'keyboard'] as const) {
 
     await expect(page.getByText('Common sizes, to start from')).toBeVisible();
     await page.reload();
+    await expect(page.getByText('Common sizes, to start from')).toBeVisible();
     await press('35 L stockpot');
     await expect(page.getByRole('img', { name: /brims at 36.6 L/ })).toBeVisible();
     await look(page, `${by}-pot-size`);
@@ -121,6 +122,8 @@ for (const by of ['touch', 'keyboard'] as const) {
     await look(page, `${by}-heat-test`);
     await press('Save the test');
     await expect(page.getByText(/from one test/)).toBeVisible();
+    await page.reload();
+    await expect(page.getByText(/from one test/)).toBeVisible();
     await look(page, `${by}-heat`);
 
     await follow(/^Service/);
@@ -139,13 +142,18 @@ for (const by of ['touch', 'keyboard'] as const) {
     await look(page, `${by}-service`);
 
     await follow(/^First recipes/);
+    await page.reload();
     await look(page, `${by}-recipes`);
     await follow('Type one from paper');
     await type('The paper', leekSoup());
     await press('Lay it on the desk');
+    await expect(page.getByRole('button', { name: 'Put it in the book' })).toBeVisible();
+    await page.reload();
     await press('Put it in the book');
     await follow('Plan it');
     await expect(page.getByText(/Hall lunch|Supper/).first()).toBeVisible();
+    await expect(page.getByRole('button', { name: /^Yield/ })).toBeVisible();
+    await page.reload();
     await expect(page.getByRole('button', { name: /^Yield/ })).toBeVisible();
     await look(page, `${by}-plan`);
     expect(count()).toBeLessThanOrEqual(90);

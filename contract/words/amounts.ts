@@ -76,6 +76,11 @@ export function volume(litres: number, units: UnitSystem = 'metric'): string {
   return `${trim((ml / pint / 8).toFixed(2))} gal`;
 }
 
+/** What a bowl or a ladle holds: it is told apart finer than a measure pours. */
+export function portion(ml: number, units: UnitSystem = 'metric'): string {
+  return units === 'metric' ? `${Math.round(ml)} mL` : volume(ml / 1000, units);
+}
+
 /** Pints and fluid ounces as a jug has them: tenths of an ounce under four, whole ones from there. */
 function jug(ounces: number, perPint: number): string {
   if (ounces < 4) return `${trim(ounces.toFixed(1))} fl oz`;

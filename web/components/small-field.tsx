@@ -24,6 +24,10 @@ const Box = styled(TextField)`
     gap: ${space.s};
     color: ${colour.soft};
   }
+  /* as wide for every unit, so that fields under each other end together */
+  .unit {
+    min-width: 3em;
+  }
   input,
   textarea {
     width: 100%;
@@ -96,7 +100,7 @@ export function SmallField({
               ))}
             </datalist>
           )}
-          {unit}
+          {unit && <span className="unit">{unit}</span>}
         </span>
       )}
       <Wrong>{error}</Wrong>

@@ -30,6 +30,7 @@ const Columns = styled.div`
   }
   ${media.narrow} {
     grid-template-columns: minmax(0, 1fr);
+    align-content: start;
   }
 `;
 

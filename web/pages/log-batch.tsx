@@ -166,7 +166,7 @@ function Told({ batch }: { batch: BatchView }) {
                 actual={percent(actual.saltPercent)}
               />
               <Compared
-                name="A bowl cost"
+                name={input.unpriced?.length ? 'A bowl cost at least' : 'A bowl cost'}
                 planned={money(predicted.costPerPortionCents, kitchen.currency)}
                 actual={money(actual.costPerPortionCents, kitchen.currency)}
               />

@@ -132,9 +132,9 @@ function FormFor({
   const editing = useEditing(atFirst, book);
   const { form, errors } = editing;
   const [isTried, setTried] = useState(false);
-  // what is in the form survives a reload; an untouched one leaves no trace
+  // what is in the form survives a reload, off paper from the first; one of the book that was not touched leaves no trace
   useEffect(() => {
-    if (form !== atFirst) keepForm(recipeId, form);
+    if (form !== atFirst || recipeId === null) keepForm(recipeId, form);
   }, [form, atFirst, recipeId]);
   // and a new build waits for it all the same: what was undone cannot be done again after one
   const isUnsaved = form !== atFirst || isKept;

@@ -34,9 +34,14 @@ const Rows = styled.ul`
     > li.drawn {
       grid-template-columns: 56px minmax(0, 1fr);
     }
+    > li {
+      gap: 0 ${space.m};
+    }
     .acts {
       grid-column: 1 / -1;
       justify-content: flex-start;
+      /* its words stand under the name, not its buttons' edges */
+      margin-left: -10px;
     }
   }
 `;

@@ -1,9 +1,9 @@
 import styled from 'styled-components';
 import { litres, span } from '../../../contract';
-import { bowlMl } from '../../../core/portions';
 import { potLitres } from '../../../core/pot';
 import { Over, Soft } from '../../components/text';
 import { colour, font, space } from '../../theme/tokens';
+import { bowlWords, ladleWords } from '../../words/pass';
 import type { BatchHere } from '../batch-frame';
 
 const Left = styled.p`
@@ -31,17 +31,12 @@ const Tally = styled.dl`
   }
 `;
 
-/** Ladles of these sizes hang at the pass, mL. Common practice. */
-const LADLES_ML = [60, 125, 180, 250, 500] as const;
-
-/** The pass: bowls in the pot, bowls out, and the closing of the batch. */
 /** Bowls in the pot, bowls out, and the ladle for them. */
 export function BowlsThere({ here, left }: { here: BatchHere; left: number }) {
   const { input, plan } = here.batch.snapshot;
   const { state, nowMs } = here.pot;
   const inPot = potLitres(state.pot);
-  const bowl = bowlMl(input.recipe.bowl);
-  const ladle = ladleFor(input.portionMl);
+  const ladled = [ladleWords, bowlWords].flatMap((words) => words(input.portionMl, here.kitchen) ?? []);
   return (
     <>
       <div>
@@ -72,11 +67,7 @@ export function BowlsThere({ here, left }: { here: BatchHere; left: number }) {
           <dd>{litres(inPot)}</dd>
         </div>
       </Tally>
-      <Soft>
-        {ladle.count} × the {ladle.ml} mL ladle for {input.portionMl} mL. The bowl holds {Math.round(bowl)} mL
-        under 1 cm of headspace
-        {bowl < input.portionMl ? ': too little for this portion' : ''}.
-      </Soft>
+      {ladled.length > 0 && <Soft>{ladled.join(' ')}</Soft>}
     </>
   );
 }
@@ -114,11 +105,4 @@ export function LitresThere({ here }: { here: BatchHere }) {
       </Tally>
     </>
   );
-}
-
-function ladleFor(portionMl: number): { ml: number; count: string } {
-  const best =
-    [...LADLES_ML].reverse().find((ml) => ml <= portionMl && Number.isInteger((2 * portionMl) / ml)) ?? 60;
-  const count = portionMl / best;
-  return { ml: best, count: Number.isInteger(count) ? String(count) : count.toFixed(1) };
 }

@@ -55,7 +55,7 @@ export function TemperForm({ here }: { here: BatchHere }) {
   const [typed, setTyped] = useState({
     grams: still ? String(Math.round(still.edibleKg * 1000)) : '500',
     tempC: '8',
-    ladleMl: '250',
+    ladleMl: String(here.kitchen.ladles[0]?.ml ?? 250),
   });
   const food = ingredients[foodId];
   const set = (name: keyof typeof typed) => (text: string) => setTyped({ ...typed, [name]: text });

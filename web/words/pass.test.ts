@@ -1,0 +1,31 @@
+import { expect, it } from 'vitest';
+import { bowlWords, ladleWords } from './pass';
+
+const ladles = [
+  { id: 'a', name: 'Long ladle', ml: 250 },
+  { id: 'b', name: 'Short ladle', ml: 120 },
+];
+const bowls = [
+  { id: 'x', name: 'Blue bowl', ml: 410, headspaceMl: 60, isOvenProof: false },
+  { id: 'y', name: 'Cup', ml: 240, headspaceMl: 20, isOvenProof: false },
+];
+
+it.each([
+  [250, '1 × the long ladle, for 250 mL.'],
+  [350, '3 × the short ladle: 360 mL, for 350 mL.'],
+  [375, '1½ × the long ladle, for 375 mL.'],
+  [60, '½ × the short ladle, for 60 mL.'],
+])('%d mL by the kitchen’s own ladles: %s', (ml, words) => {
+  expect(ladleWords(ml, { ladles, units: 'metric' })).toBe(words);
+});
+
+it('bowls by what they take under their headspace; nothing is said of what the kitchen has not', () => {
+  const say = (ml: number, of = bowls) => bowlWords(ml, { bowls: of, units: 'metric' });
+  expect(say(220)).toBe('It goes into the cup.');
+  expect(say(350)).toBe('It goes into the blue bowl.');
+  expect(say(360)).toBe('No bowl takes 360 mL: the blue bowl takes 350 mL.');
+  expect([say(250, []), ladleWords(250, { ladles: [], units: 'us' })]).toEqual([null, null]);
+  expect(ladleWords(236.6, { ladles: [{ id: 'c', name: 'Cup ladle', ml: 118.3 }], units: 'us' })).toBe(
+    '2 × the cup ladle, for 8 fl oz.',
+  );
+});
