@@ -16,6 +16,7 @@ import { useLive } from './data/live';
 import { setDecider } from './data/outbox';
 import { useKitchen } from './data/queries';
 import { colour, font, media, size, space, target } from './theme/tokens';
+import { commonWords } from './words';
 
 const Frame = styled.div`
   height: 100dvh;
@@ -149,11 +150,11 @@ const Keys = styled.dl`
 `;
 
 const PLACES = [
-  { to: '/', text: 'Today', key: '1' },
-  { to: '/recipes', text: 'Recipes', key: '2' },
-  { to: '/larder', text: 'Larder', key: '3' },
-  { to: '/log', text: 'Log', key: '4' },
-  { to: '/kitchen', text: 'Kitchen', key: '5' },
+  { to: '/', text: commonWords.today, key: '1' },
+  { to: '/recipes', text: commonWords.recipes, key: '2' },
+  { to: '/larder', text: commonWords.larder, key: '3' },
+  { to: '/log', text: commonWords.log, key: '4' },
+  { to: '/kitchen', text: commonWords.kitchen, key: '5' },
 ] as const;
 
 /** What stands around every place: the places along the top, time down to service, the range along the bottom. */
@@ -172,11 +173,11 @@ export function Shell() {
   const hereId = /^\/batches\/([^/]+)/.exec(pathname)?.[1] ?? null;
   return (
     <Frame>
-      <Skip href="#place">Skip to the place</Skip>
+      <Skip href="#place">{commonWords.skipToThePlace}</Skip>
       <Top>
-        <Name to="/">Slow Pot</Name>
-        {kitchen?.isDemo && <Demo>demo</Demo>}
-        <Places aria-label="Places">
+        <Name to="/">{commonWords.slowPot}</Name>
+        {kitchen?.isDemo && <Demo>{commonWords.demo}</Demo>}
+        <Places aria-label={commonWords.places}>
           {PLACES.map((place) => (
             <NavLink key={place.to} to={place.to} end={place.to === '/'}>
               {place.text}
@@ -203,20 +204,20 @@ export function Shell() {
           <Waiting error={error} onRetry={refetch} />
         )}
       </Main>
-      <aside id="notes" aria-label="How a figure came about" />
+      <aside id="notes" aria-label={commonWords.howAFigureCameAbout} />
       {kitchen && (
-        <Boundary instead={() => <nav aria-label="The range" />}>
+        <Boundary instead={() => <nav aria-label={commonWords.theRange} />}>
           <RangeBar kitchen={kitchen} hereId={hereId} />
         </Boundary>
       )}
-      <Sheet title="Keys" isOpen={isHelpOpen} onClose={() => setHelpOpen(false)}>
+      <Sheet title={commonWords.keys} isOpen={isHelpOpen} onClose={() => setHelpOpen(false)}>
         <Keys>
           {PLACES.map((place) => (
-            <FragmentOfKey key={place.key} name={place.key} does={`go to ${place.text}`} />
+            <FragmentOfKey key={place.key} name={place.key} does={commonWords.goTo(place.text)} />
           ))}
-          <FragmentOfKey name="p" does="plan a batch" />
-          <FragmentOfKey name="?" does="these keys" />
-          <FragmentOfKey name="Esc" does="put a sheet away" />
+          <FragmentOfKey name="p" does={commonWords.planABatch} />
+          <FragmentOfKey name="?" does={commonWords.theseKeys} />
+          <FragmentOfKey name={commonWords.esc} does={commonWords.putASheetAway} />
         </Keys>
       </Sheet>
     </Frame>
@@ -258,9 +259,7 @@ function NextService({ kitchen }: { kitchen: KitchenView }) {
   if (!next) return null;
   return (
     <Ahead>
-      <span className="words">
-        {next.name}, {next.covers} bowls, in
-      </span>
+      <span className="words">{commonWords.bowlsIn(next.name, next.covers)}</span>
       <strong>{left}</strong>
       <span>{hour}</span>
     </Ahead>

@@ -8,6 +8,7 @@ import { useEachTick } from '../data/clock';
 import { submitEvents } from '../data/outbox';
 import { type Press, SNOOZE_MIN, useRangeCalls } from '../data/range-pots';
 import { colour, font, media, size, space } from '../theme/tokens';
+import { commonWords } from '../words';
 import { Button } from './button';
 import { IconButton } from './icon-button';
 
@@ -75,20 +76,20 @@ export function CallStrip({ kitchen, hereId }: { kitchen: KitchenView; hereId: s
   ];
   const { answer } = caller;
   return (
-    <Strip role="alert" aria-label="A pot calls" $isUrgent={caller.call === 'urgent'}>
+    <Strip role="alert" aria-label={commonWords.aPotCalls} $isUrgent={caller.call === 'urgent'}>
       <p>
         {caller.name}: {caller.words}
         <small>{caller.beside}</small>
         {refusals.map((sentence) => (
-          <small key={sentence}>Not taken: {sentence}</small>
+          <small key={sentence}>{commonWords.notTaken(sentence)}</small>
         ))}
       </p>
       {answer && <Button onPress={() => tell(answer.said)}>{answer.text}</Button>}
-      <Button onPress={() => navigate(`/batches/${caller.batchId}`)}>To this pot</Button>
-      <Button onPress={() => tell(putOff)}>{`In ${SNOOZE_MIN} min`}</Button>
+      <Button onPress={() => navigate(`/batches/${caller.batchId}`)}>{commonWords.toThisPot}</Button>
+      <Button onPress={() => tell(putOff)}>{commonWords.inMin(SNOOZE_MIN)}</Button>
       <IconButton
         className="bell"
-        aria-label={muted ? 'Let it sound' : 'No sound'}
+        aria-label={muted ? commonWords.letItSound : commonWords.noSound}
         onPress={() => {
           setMuted(!muted);
           setMutedHere(!muted);

@@ -1,7 +1,8 @@
 import { Button, Dialog, DialogTrigger, Popover } from 'react-aria-components';
 import styled from 'styled-components';
 import { colour, radius, size, space, target } from '../theme/tokens';
-import type { WorkingWords } from '../words/workings';
+import type { WorkingWords } from '../words';
+import { commonWords } from '../words';
 import { FigureText } from './text';
 
 const Row = styled(Button)`
@@ -83,13 +84,13 @@ export function Figure({
         // In a landmark of its own, beside the place.
         UNSTABLE_portalContainer={document.getElementById('notes') ?? document.body}
       >
-        <Lines aria-label={`How ${label.toLowerCase()} came about`}>
+        <Lines aria-label={commonWords.howCameAbout(label.toLowerCase())}>
           {working.lines.map((line) => (
             <p key={line}>{line}</p>
           ))}
           <footer>
-            {working.source && <p>From: {working.source}.</p>}
-            {working.sureness && <p>How sure: {working.sureness}.</p>}
+            {working.source && <p>{commonWords.from(working.source)}</p>}
+            {working.sureness && <p>{commonWords.howSure(working.sureness)}</p>}
           </footer>
         </Lines>
       </Sheet>

@@ -12,6 +12,7 @@ import {
 } from 'react-aria-components';
 import styled from 'styled-components';
 import { colour, radius, size, space, target } from '../theme/tokens';
+import { commonWords } from '../words';
 
 /** What opens under a word or a field to choose from. */
 export const Menu = styled(Popover)`
@@ -83,7 +84,7 @@ export function PickOne({
   value,
   options,
   onChange,
-  placeholder = 'Choose one',
+  placeholder = commonWords.chooseOne,
 }: {
   label: string;
   isLabelHidden?: boolean;

@@ -2,6 +2,7 @@ import styled from 'styled-components';
 import { hourMinute, type KitchenNotice, type KitchenView, span } from '../../contract';
 import { loadNow, useNewBuild } from '../data/new-build';
 import { colour, media, space } from '../theme/tokens';
+import { commonWords } from '../words';
 import { Button } from './button';
 
 const Strip = styled.div`
@@ -30,9 +31,9 @@ export function Notices({ kitchen }: { kitchen: KitchenView | undefined }) {
       {kitchen && notices.map((notice) => <p key={keyOf(notice)}>{noticeWords(notice, kitchen.zone)}</p>)}
       {hasNewBuild && (
         <>
-          <p>A newer Slow Pot is there. It is loaded when nobody is at this screen.</p>
+          <p>{commonWords.aNewerSlowPotIs}</p>
           <Button kind="quiet" onPress={loadNow}>
-            Load it now
+            {commonWords.loadItNow}
           </Button>
         </>
       )}
@@ -47,12 +48,12 @@ function keyOf(notice: KitchenNotice): string {
 function noticeWords(notice: KitchenNotice, zone: string): string {
   switch (notice.code) {
     case 'fileDamaged':
-      return 'The kitchen’s file is damaged in places. Go on cooking; tell who looks after the server, and keep its copies.';
+      return commonWords.theKitchensFileIsDamaged;
     case 'clockJumped': {
       const by = span(Math.abs(notice.jumpMs));
       return notice.jumpMs > 0
-        ? `The server’s clock went on by ${by} at ${hourMinute(notice.atMs, zone)}: it slept, or was set. Times follow it.`
-        : `The server’s clock was set back by ${by} at ${hourMinute(notice.atMs, zone)}. The kitchen’s time goes on as it was: it is that much ahead.`;
+        ? commonWords.theServersClockWentOn(by, hourMinute(notice.atMs, zone))
+        : commonWords.theServersClockWasSet(by, hourMinute(notice.atMs, zone));
     }
   }
 }

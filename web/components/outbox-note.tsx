@@ -2,6 +2,7 @@ import { useEffect, useState } from 'react';
 import styled from 'styled-components';
 import { dismiss, sayAgain, useWaiting, type Waiting } from '../data/outbox';
 import { colour, media, space } from '../theme/tokens';
+import { commonWords } from '../words';
 import { Button } from './button';
 
 const Strip = styled.div`
@@ -36,9 +37,8 @@ export function OutboxNote() {
     <Strip role="status">
       {isHeldUp && (
         <p>
-          <strong>Not at the kitchen’s server yet.</strong> {waiting}{' '}
-          {waiting === 1 ? 'entry waits' : 'entries wait'} on this device and will be sent when it answers. Go
-          on cooking.
+          <strong>{commonWords.notAtTheKitchensServer}</strong>
+          {commonWords.entryWaitsOnThisDevice(waiting)}
         </p>
       )}
       {refused.map((item) => (
@@ -68,19 +68,19 @@ function Refused({ item }: { item: Waiting }) {
   const isLongAgo = errors.some((error) => error.code === 'longAgo');
   return (
     <div className="refused">
-      <span>Not taken: {errors.map((error) => error.sentence).join(' ')}</span>
+      <span>{commonWords.notTaken2(errors.map((error) => error.sentence).join(' '))}</span>
       {isLongAgo && (
         <>
           <Button kind="quiet" onPress={() => void sayAgain(item.id, 'longAgo')}>
-            It was so long ago
+            {commonWords.itWasSoLongAgo}
           </Button>
           <Button kind="quiet" onPress={() => void sayAgain(item.id, 'justNow')}>
-            It was just now
+            {commonWords.itWasJustNow}
           </Button>
         </>
       )}
       <Button kind="quiet" onPress={() => void dismiss(item.id)}>
-        Put away
+        {commonWords.putAway}
       </Button>
     </div>
   );

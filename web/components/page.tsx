@@ -1,5 +1,6 @@
 import styled from 'styled-components';
 import { colour, media, space } from '../theme/tokens';
+import { commonWords } from '../words';
 import { Button } from './button';
 import { Soft, Subtitle } from './text';
 
@@ -65,15 +66,15 @@ export function Waiting({ error, onRetry }: { error?: Error | null; onRetry?: ()
   if (!error) {
     return (
       <Page>
-        <Soft role="status">Fetching from the kitchen…</Soft>
+        <Soft role="status">{commonWords.fetchingFromTheKitchen}</Soft>
       </Page>
     );
   }
   return (
     <Page>
-      <Empty title="That could not be fetched" isPage>
+      <Empty title={commonWords.thatCouldNotBeFetched} isPage>
         <Soft>{error.message}</Soft>
-        {onRetry && <Button onPress={onRetry}>Try again</Button>}
+        {onRetry && <Button onPress={onRetry}>{commonWords.tryAgain}</Button>}
       </Empty>
     </Page>
   );

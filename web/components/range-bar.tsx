@@ -10,8 +10,7 @@ import { useWaiting } from '../data/outbox';
 import { useLotsOfEach, useOpenBatches } from '../data/queries';
 import { type LivePot, livePotOrNull } from '../data/use-pot';
 import { colour, font, media, size, space } from '../theme/tokens';
-import { nextActionWords } from '../words/batch';
-import { newInIt } from '../words/holds';
+import { commonWords, newInIt, nextActionWords } from '../words';
 import { PotThumb } from './pot-section/pot-thumb';
 
 const Bar = styled.nav`
@@ -109,7 +108,7 @@ export function RangeBar({ kitchen, hereId }: { kitchen: KitchenView; hereId: st
     .filter((burner) => !busy.has(burner.id))
     .slice(0, Math.max(1, CELLS - open.length));
   return (
-    <Bar aria-label="The range">
+    <Bar aria-label={commonWords.theRange}>
       {places.map((place) => (
         <PotOnRange key={place.batchId} place={place} isHere={place.batchId === hereId} />
       ))}
@@ -117,8 +116,8 @@ export function RangeBar({ kitchen, hereId }: { kitchen: KitchenView; hereId: st
         <Cell key={burner.id} to={`/plan?burner=${burner.id}`} $isHere={false}>
           <PotThumb vessel={null} ink={colour.rangeSoft} />
           <span>
-            <Name $isFaint>{sentenceCase(burner.name)} is free</Name>
-            <Doing>plan a batch on it</Doing>
+            <Name $isFaint>{commonWords.isFree(sentenceCase(burner.name))}</Name>
+            <Doing>{commonWords.planABatchOnIt}</Doing>
           </span>
         </Cell>
       ))}
@@ -175,7 +174,7 @@ function asidePlace({ id, snapshot }: BatchView): RangePlace {
     markLitres: null,
     name: shortName(recipe.name),
     doing: `${pot.name}, ${burner.name}`,
-    text: 'set aside: look at its log',
+    text: commonWords.setAsideLookAtIts,
     isPressing: true,
     notOrdered: '',
   };

@@ -2,6 +2,7 @@ import { X } from 'lucide-react';
 import { Button, Dialog, Heading, Modal, ModalOverlay } from 'react-aria-components';
 import styled from 'styled-components';
 import { colour, font, radius, size, space, target } from '../theme/tokens';
+import { commonWords } from '../words';
 
 const Veil = styled(ModalOverlay)`
   position: fixed;
@@ -70,7 +71,7 @@ export function Sheet({
         <Inside>
           <header>
             <Heading slot="title">{title}</Heading>
-            <Close aria-label="Put away" onPress={onClose}>
+            <Close aria-label={commonWords.putAway} onPress={onClose}>
               <X aria-hidden />
             </Close>
           </header>

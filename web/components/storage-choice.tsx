@@ -1,4 +1,5 @@
 import type { LotStorage } from '../../core/matter';
+import { commonWords } from '../words';
 import { Choice } from './choice';
 
 /** How a lot is kept. */
@@ -11,12 +12,12 @@ export function StorageChoice({
 }) {
   return (
     <Choice
-      label="Kept"
+      label={commonWords.kept}
       value={value}
       options={[
-        { value: 'chilled', text: 'chilled' },
-        { value: 'frozen', text: 'frozen' },
-        { value: 'dry', text: 'dry' },
+        { value: 'chilled', text: commonWords.chilled },
+        { value: 'frozen', text: commonWords.frozen },
+        { value: 'dry', text: commonWords.dry },
       ]}
       onChange={onChange}
     />

@@ -1,5 +1,6 @@
 import styled from 'styled-components';
 import { colour, font, size, space } from '../theme/tokens';
+import { commonWords } from '../words';
 
 /** Pieces of type that every place sets the same way. */
 
@@ -48,7 +49,7 @@ const CautionBox = styled.p`
 export function Caution({ children }: { children: React.ReactNode }) {
   return (
     <CautionBox>
-      <strong>Mind: </strong>
+      <strong>{commonWords.mind}</strong>
       {children}
     </CautionBox>
   );

@@ -1,4 +1,5 @@
 import type { Call } from '../../core/batch';
+import { commonWords } from '../words';
 
 /** How a call sounds: notes (Hz) one after the other, and how long until it sounds again, real milliseconds. */
 const SOUND: Readonly<Record<Exclude<Call, 'none'>, { notesHz: readonly number[]; againMs: number }>> = {
@@ -57,7 +58,7 @@ export function sound(call: Call, words: string, nowMs = Date.now()): boolean {
     'Notification' in window &&
     Notification.permission === 'granted'
   )
-    new Notification('Slow Pot', { body: words, tag: 'slow-pot-call' });
+    new Notification(commonWords.slowPot, { body: words, tag: 'slow-pot-call' });
   return true;
 }
 const ORDER: readonly Call[] = ['none', 'due', 'late', 'urgent'];

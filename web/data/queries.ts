@@ -42,6 +42,7 @@ import type { DeviceKind } from '../../core/devices';
 import type { Ingredient, OwnFood } from '../../core/matter';
 import type { Recipe } from '../../core/recipe';
 import type { BatchHead, LotView } from '../../core/views';
+import { commonWords } from '../words';
 import { ApiError, ask } from './api';
 import { caughtUp } from './caught-up';
 
@@ -322,7 +323,7 @@ export function useBringIn() {
 /** The book that ships with Slow Pot to begin with: a file beside the pages. */
 export function useStarterBook() {
   return useQuery({
-    queryKey: ['starter book'],
+    queryKey: [commonWords.starterBook],
     staleTime: Number.POSITIVE_INFINITY,
     queryFn: async (): Promise<Recipe[]> => {
       const answer = await fetch('/starter-book.json');

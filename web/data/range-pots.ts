@@ -2,7 +2,7 @@ import { useCallback } from 'react';
 import { type BatchView, type KitchenView, span } from '../../contract';
 import { type Call, callOf, rangeWalk } from '../../core/batch';
 import type { BatchCommand } from '../../core/rules';
-import { nextActionWords } from '../words/batch';
+import { commonWords, nextActionWords } from '../words';
 import { useTicking } from './clock';
 import { useWaiting, type Waiting } from './outbox';
 import { useOpenBatches } from './queries';
@@ -100,12 +100,12 @@ function callerOf(
   const isWalkedPast = (one: CallingPot) => walk?.batchIds.includes(one.batch.id) ?? false;
   const together = isWalkedPast(first) ? pots.filter((one) => one !== first && isWalkedPast(one)) : [];
   const others = elsewhere.filter((one) => one.call !== 'none').length - 1;
-  const since = first.call === 'due' ? 'now' : `unanswered for ${span(nowMs - sinceOf(first))}`;
+  const since = first.call === 'due' ? 'now' : commonWords.unansweredFor(span(nowMs - sinceOf(first)));
   const withIt =
     together.length > 0
-      ? `, one walk with ${together.map((one) => nameOf(one).toLowerCase()).join(' and ')}`
+      ? commonWords.oneWalkWith(together.map((one) => nameOf(one).toLowerCase()).join(' and '))
       : others > 0
-        ? `, and ${others} more ${others === 1 ? 'pot calls' : 'pots call'}`
+        ? commonWords.andMorePotCalls(others)
         : '';
   return {
     batchId: first.batch.id,
@@ -115,7 +115,7 @@ function callerOf(
     answer:
       together.length > 0
         ? {
-            text: `Looked in on ${together.length + 1}`,
+            text: commonWords.lookedInOn(together.length + 1),
             said: [first, ...together].flatMap((one) => answerTo(one)?.said ?? []),
           }
         : answerTo(first),
@@ -128,11 +128,11 @@ function answerTo({ batch, pot }: CallingPot): Press | null {
   switch (next.kind) {
     case 'lookIn': {
       const body = { type: 'looked', payload: { stageId: next.stage.id } } as const;
-      return { text: 'Looked in, stirred', said: [{ batchId: batch.id, body }] };
+      return { text: commonWords.lookedInStirred, said: [{ batchId: batch.id, body }] };
     }
     case 'heat': {
       const body = { type: 'heatSet', payload: { fraction: next.fraction } } as const;
-      return { text: 'Heat is set', said: [{ batchId: batch.id, body }] };
+      return { text: commonWords.heatIsSet, said: [{ batchId: batch.id, body }] };
     }
     default:
       return null;

@@ -14,7 +14,7 @@ import { Empty, Halves, Page } from '../components/page';
 import { Caution, Errors, FigureText, Over, Soft, Subtitle } from '../components/text';
 import { useLots } from '../data/queries';
 import { colour, size, space, target } from '../theme/tokens';
-import { adjustWarningWords } from '../words/adjust';
+import { adjustWarningWords, adjustWords } from '../words';
 import type { BatchHere } from './batch-frame';
 import { useSubmit } from './pot-parts/use-submit';
 
@@ -116,8 +116,8 @@ export function AdjustPage() {
   if (massKg(state.pot.mixture) < 0.05) {
     return (
       <Page>
-        <Empty title="Nothing in the pot yet">
-          <Soft>Salt and thickness are weighed up here once something is in it.</Soft>
+        <Empty title={adjustWords.nothingInThePotYet}>
+          <Soft>{adjustWords.saltAndThicknessAreWeighed}</Soft>
         </Empty>
       </Page>
     );
@@ -128,27 +128,27 @@ export function AdjustPage() {
     <Page>
       <Halves $columns="minmax(300px, 1fr) minmax(0, 2fr)">
         <section>
-          <Subtitle>Salt</Subtitle>
+          <Subtitle>{adjustWords.salt}</Subtitle>
           <Facts>
-            <Fact name="In the liquid now" value={percent(figures.saltPercentLiquid)} />
-            <Fact name="In all of it, evened out" value={percent(figures.saltPercentAll)} />
-            <Fact name="At the end, none added" value={percent(figures.saltPercentAtEnd)} />
-            <Fact name="Wanted at the end" value={percent(input.saltPercent)} />
+            <Fact name={adjustWords.inTheLiquidNow} value={percent(figures.saltPercentLiquid)} />
+            <Fact name={adjustWords.inAllOfItEvened} value={percent(figures.saltPercentAll)} />
+            <Fact name={adjustWords.atTheEndNoneAdded} value={percent(figures.saltPercentAtEnd)} />
+            <Fact name={adjustWords.wantedAtTheEnd} value={percent(input.saltPercent)} />
           </Facts>
           <SaltForm here={here} figures={figures} />
         </section>
         <section>
-          <Subtitle>Thickness</Subtitle>
-          <Scale aria-label="Thickness">
+          <Subtitle>{adjustWords.thickness}</Subtitle>
+          <Scale aria-label={adjustWords.thickness}>
             {BANDS.map((band, i) => {
               const isNow = Math.round(figures.band) === i;
               const isEnd = Math.round(figures.bandAtEnd) === i;
               const isTarget = Math.round(figures.targetBand) === i;
               return (
                 <li key={band.name} data-now={isNow} data-target={isTarget}>
-                  {isNow && <span>now</span>}
-                  {isEnd && !isNow && <span>at the end</span>}
-                  {isTarget && <b>wanted</b>}
+                  {isNow && <span>{adjustWords.now}</span>}
+                  {isEnd && !isNow && <span>{adjustWords.atTheEnd}</span>}
+                  {isTarget && <b>{adjustWords.wanted}</b>}
                   <button type="button" aria-pressed={isTarget} onClick={() => setWanted(i)}>
                     {band.name}
                   </button>
@@ -157,23 +157,27 @@ export function AdjustPage() {
             })}
           </Scale>
           <Soft>
-            Now it {verb(figures.band)}, with {Math.round(figures.flourEquivalentGPerL)} g of flour or the
-            like to a litre of liquid. At the end it will be band {figures.bandAtEnd.toFixed(1)}; wanted is{' '}
-            {figures.targetBand}. {comingWords(here)}
+            {adjustWords.nowItWithGOf(
+              verb(figures.band),
+              Math.round(figures.flourEquivalentGPerL),
+              figures.bandAtEnd.toFixed(1),
+              figures.targetBand,
+              comingWords(here),
+            )}
           </Soft>
           {isAtTarget ? (
-            <Soft>It will be there. Nothing to mend; press another band to see what it would take.</Soft>
+            <Soft>{adjustWords.itWillBeThereNothing}</Soft>
           ) : (
-            <Table tabIndex={0} role="region" aria-label="Ways to the thickness wanted">
+            <Table tabIndex={0} role="region" aria-label={adjustWords.waysToTheThicknessWanted}>
               <table>
                 <thead>
                   <tr>
-                    <th scope="col">A way there, and what it leads to</th>
-                    <th scope="col">Amount</th>
-                    <th scope="col">There in</th>
-                    <th scope="col">Salt</th>
-                    <th scope="col">Bowls</th>
-                    <th scope="col">Costs</th>
+                    <th scope="col">{adjustWords.aWayThereAndWhat}</th>
+                    <th scope="col">{adjustWords.amount}</th>
+                    <th scope="col">{adjustWords.thereIn}</th>
+                    <th scope="col">{adjustWords.salt}</th>
+                    <th scope="col">{adjustWords.bowls}</th>
+                    <th scope="col">{adjustWords.costs}</th>
                     <td />
                   </tr>
                 </thead>
@@ -185,7 +189,7 @@ export function AdjustPage() {
               </table>
             </Table>
           )}
-          <Over>Two thirds first, let it cook out, test again: too thick is mended only by thinning.</Over>
+          <Over>{adjustWords.twoThirdsFirstLetIt}</Over>
         </section>
       </Halves>
     </Page>
@@ -203,7 +207,7 @@ function Fact({ name, value }: { name: string; value: string }) {
   );
 }
 
-const SALT = v.object({ grams: figure(numberField('Salt', 0.1, 5000, 'g')) });
+const SALT = v.object({ grams: figure(numberField(adjustWords.salt, 0.1, 5000, 'g')) });
 
 function SaltForm({ here, figures }: { here: BatchHere; figures: Adjustments }) {
   const { saltToAddG: grams, saltPercentAtEnd: percentAtEnd, toDiluteKg } = figures;
@@ -219,23 +223,19 @@ function SaltForm({ here, figures }: { here: BatchHere; figures: Adjustments }) 
   });
   const twoThirds = Math.round((grams * 2) / 3);
   if (percentAtEnd > input.saltPercent + 0.005) {
-    return (
-      <Soft>
-        No salt: it will be over. {weight(toDiluteKg)} of unsalted liquid would bring it back, and thin it.
-      </Soft>
-    );
+    return <Soft>{adjustWords.noSaltItWillBe(weight(toDiluteKg))}</Soft>;
   }
   return (
     <TypedForm form={form}>
       <Soft>
-        <strong>{Math.round(grams)} g</strong> to add in all, last. First {twoThirds} g, stir, a clean spoon,
-        taste.
+        <strong>{adjustWords.g(Math.round(grams))}</strong>
+        {adjustWords.toAddInAllLast(twoThirds)}
       </Soft>
       <Row>
         <form.AppField name="grams">
-          {(field) => <field.AtPot label="Salt put in" unit="g" refused={refusals[0] ?? null} />}
+          {(field) => <field.AtPot label={adjustWords.saltPutIn} unit="g" refused={refusals[0] ?? null} />}
         </form.AppField>
-        <Button type="submit">It is in</Button>
+        <Button type="submit">{adjustWords.itIsIn}</Button>
       </Row>
     </TypedForm>
   );
@@ -260,7 +260,7 @@ function WayRow({ way, here }: { way: AdjustWay; here: BatchHere }) {
       </td>
       <td>
         {way.items.length === 0
-          ? 'nothing'
+          ? adjustWords.nothing
           : way.items.map((item) => (
               <div key={item.ingredientId}>
                 {weight(item.kg)}{' '}
@@ -288,9 +288,9 @@ function WayRow({ way, here }: { way: AdjustWay; here: BatchHere }) {
                 },
               })
             }
-            aria-label={`${way.title}: it is in`}
+            aria-label={adjustWords.itIsIn2(way.title)}
           >
-            It is in
+            {adjustWords.itIsIn}
           </Button>
         )}
       </td>
@@ -301,8 +301,8 @@ function WayRow({ way, here }: { way: AdjustWay; here: BatchHere }) {
 /** “coats the spoon”, “has a little body”. */
 function verb(band: number): string {
   const name = bandName(band);
-  if (name === 'thin as water') return 'is thin as water';
-  return name === 'a little body' ? 'has a little body' : name;
+  if (name === 'thin as water') return adjustWords.isThinAsWater;
+  return name === 'a little body' ? adjustWords.hasALittleBody : name;
 }
 
 function rounded(way: AdjustWay) {
@@ -315,5 +315,5 @@ function comingWords(here: BatchHere): string {
   const load = loadStillToAdd(snapshot, here.pot.state, ['toSalt']);
   const left = snapshot.plan.lines.filter((line) => (load[line.lineId] ?? 0) > 0.1);
   if (left.length === 0) return '';
-  return `Still to come: ${left.map((line) => line.name.toLowerCase()).join(', ')}; they are counted in.`;
+  return adjustWords.stillToComeTheyAre(left.map((line) => line.name.toLowerCase()).join(', '));
 }

@@ -12,7 +12,7 @@ import { holdsHere } from '../data/holds-here';
 import { useBatch, useLots, useLotsOf } from '../data/queries';
 import { type LivePot, useLivePot } from '../data/use-pot';
 import { colour, font, media, size, space, target } from '../theme/tokens';
-import { containsWords, notAsOrdered } from '../words/holds';
+import { containsWords, notAsOrdered, potWords } from '../words';
 import { SetAside } from './set-aside';
 import { useKitchenHere } from './use-kitchen-here';
 
@@ -78,8 +78,8 @@ const Overdrawn = memo(function Overdrawn({ batch }: { batch: BatchView }) {
     <Strip role="status">
       {over.map((lot) => (
         <Caution key={lot.id}>
-          more was drawn from {lot.name.toLowerCase()}, lot {lot.number}, than it held.{' '}
-          <Link to={`/larder/lots/${lot.id}`}>Count it</Link>.
+          {potWords.moreWasDrawnFromLot(lot.name.toLowerCase(), lot.number)}
+          <Link to={`/larder/lots/${lot.id}`}>{potWords.countIt}</Link>.
         </Caution>
       ))}
     </Strip>
@@ -91,7 +91,7 @@ const NotAsOrdered = memo(function NotAsOrdered({ holds }: { holds: BatchHolds }
   const sentences = notAsOrdered(holds);
   if (sentences.length === 0) return null;
   return (
-    <Strip role="alert" aria-label="Not as ordered">
+    <Strip role="alert" aria-label={potWords.notAsOrdered}>
       {sentences.map((sentence) => (
         <Caution key={sentence}>{sentence}</Caution>
       ))}
@@ -115,7 +115,7 @@ export function BatchFrame() {
   if (error instanceof ApiError && error.status === 404) {
     return (
       <Page>
-        <Empty title="There is no such batch" isPage>
+        <Empty title={potWords.thereIsNoSuchBatch} isPage>
           <Soft>{error.message}</Soft>
         </Empty>
       </Page>
@@ -164,25 +164,25 @@ const BatchHead = memo(function BatchHead(of: {
         <h1>{name}</h1>
         <Over>
           {base
-            ? `${((plan.portions * plan.portionMl) / 1000).toFixed(1)} L, ready by`
-            : `${plan.portions} bowls for`}{' '}
+            ? potWords.lReadyBy(((plan.portions * plan.portionMl) / 1000).toFixed(1))
+            : potWords.bowlsFor(plan.portions)}{' '}
           {hourMinute(plan.serviceAtMs, of.zone)}, {of.standsIn}
         </Over>
         <Over as="p">{of.contains}</Over>
       </div>
       {of.isClosed ? (
-        <nav aria-label="This batch">
+        <nav aria-label={potWords.thisBatch}>
           <LinkButton to={`/log/${id}`} $main>
-            Closed: read its log
+            {potWords.closedReadItsLog}
           </LinkButton>
         </nav>
       ) : (
-        <nav aria-label="This batch">
+        <nav aria-label={potWords.thisBatch}>
           <NavLink to={`/batches/${id}`} end>
-            Pot
+            {potWords.pot}
           </NavLink>
-          <NavLink to={`/batches/${id}/bench`}>Bench</NavLink>
-          <NavLink to={`/batches/${id}/pass`}>{base ? 'Put by' : 'Pass'}</NavLink>
+          <NavLink to={`/batches/${id}/bench`}>{potWords.bench}</NavLink>
+          <NavLink to={`/batches/${id}/pass`}>{base ? potWords.putBy : potWords.pass}</NavLink>
         </nav>
       )}
     </Head>

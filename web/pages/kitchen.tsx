@@ -7,6 +7,7 @@ import { Over, Soft, Title } from '../components/text';
 import { useRecipes } from '../data/queries';
 import { colour, media, size, space, target } from '../theme/tokens';
 import { useTheme } from '../theme/use-theme';
+import { kitchenWords } from '../words';
 import { CallSettings } from './kitchen-parts/call-settings';
 import { ClockForm } from './kitchen-parts/clock';
 import { Devices } from './kitchen-parts/devices';
@@ -102,16 +103,16 @@ export function Kitchen() {
   const minutes = left.reduce((sum, one) => sum + one.minutes, 0);
   return (
     <Columns>
-      <Index aria-label="Parts of the kitchen" className={section === 'now' ? '' : 'inPart'}>
+      <Index aria-label={kitchenWords.partsOfTheKitchen} className={section === 'now' ? '' : 'inPart'}>
         <Link className="all" to="/kitchen">
-          ‹ All parts of the kitchen
+          {kitchenWords.allPartsOfTheKitchen}
         </Link>
         <div>
-          <Title>{isReady ? kitchen.name : 'Setting up your kitchen'}</Title>
+          <Title>{isReady ? kitchen.name : kitchenWords.settingUpYourKitchen}</Title>
           <Over>
             {minutes > 0
-              ? `about ${minutes} min left; everything can wait`
-              : `Water boils at ${boilingPointC({ altitudeM: kitchen.altitudeM }).toFixed(1)} °C here.`}
+              ? kitchenWords.aboutMinLeftEverythingCan(minutes)
+              : kitchenWords.waterBoilsAtCHere2(boilingPointC({ altitudeM: kitchen.altitudeM }).toFixed(1))}
           </Over>
         </div>
         <div className="parts">
@@ -122,14 +123,12 @@ export function Kitchen() {
             </NavLink>
           ))}
           <NavLink to="/kitchen" end>
-            Clock, devices, light
+            {kitchenWords.clockDevicesLight}
             <span />
           </NavLink>
         </div>
-        {!isReady && (
-          <Soft>You can cook after one pot and one burner. The rest makes the answers better.</Soft>
-        )}
-        {isReady && left.length > 0 && <LinkButton to="/plan">Plan a batch</LinkButton>}
+        {!isReady && <Soft>{kitchenWords.youCanCookAfterOne}</Soft>}
+        {isReady && left.length > 0 && <LinkButton to="/plan">{kitchenWords.planABatch}</LinkButton>}
       </Index>
       <Part>
         <SectionOf id={section} />
@@ -183,11 +182,11 @@ function Now() {
       <CallSettings />
       <MoveKitchen />
       <Choice
-        label="Light on this device"
+        label={kitchenWords.lightOnThisDevice}
         value={theme}
         options={[
-          { value: 'day', text: 'Day' },
-          { value: 'dim', text: 'Dim kitchen' },
+          { value: 'day', text: kitchenWords.day },
+          { value: 'dim', text: kitchenWords.dimKitchen },
         ]}
         onChange={setTheme}
       />

@@ -15,6 +15,7 @@ import { useMinuteMs } from '../data/clock';
 import { useLots } from '../data/queries';
 import { useBook } from '../data/use-book';
 import { colour, space } from '../theme/tokens';
+import { basesWords } from '../words';
 import { partsWords, timeWords } from './larder-bases';
 import { LarderNav } from './larder-parts/larder-nav';
 import { LotRow } from './larder-parts/lot-row';
@@ -47,8 +48,8 @@ export function LarderBase() {
   if (!kind) {
     return (
       <Page>
-        <Empty title="There is no such base" isPage>
-          <Link to="/larder/bases">To the bases</Link>
+        <Empty title={basesWords.thereIsNoSuchBase} isPage>
+          <Link to="/larder/bases">{basesWords.toTheBases}</Link>
         </Empty>
       </Page>
     );
@@ -61,21 +62,19 @@ export function LarderBase() {
       <LarderNav />
       <header>
         <Title>{recipe?.name ?? kind.name}</Title>
-        <Soft>
-          {partsWords(kind)}, by weight; {timeWords(kind)}
-        </Soft>
+        <Soft>{basesWords.byWeight(partsWords(kind), timeWords(kind))}</Soft>
       </header>
       <Acts>
         {recipe && (
           <LinkButton $main to={`/plan?recipe=${recipe.id}`}>
-            Plan it
+            {basesWords.planIt}
           </LinkButton>
         )}
-        {recipe && <Link to={`/recipes/${recipe.id}`}>The recipe</Link>}
+        {recipe && <Link to={`/recipes/${recipe.id}`}>{basesWords.theRecipe}</Link>}
       </Acts>
       <Halves>
         <section>
-          <Subtitle>Rules, and why</Subtitle>
+          <Subtitle>{basesWords.rulesAndWhy}</Subtitle>
           <Rules>
             {kind.rules.map((rule) => (
               <li key={rule.rule}>
@@ -85,9 +84,11 @@ export function LarderBase() {
             ))}
           </Rules>
           <Over>
-            Proportions: {kind.partsSource}. Times: {kind.timeSource}.{' '}
+            {basesWords.proportionsTimes(kind.partsSource, kind.timeSource)}
             {kind.frozenMonths > 0 &&
-              `Frozen it keeps its taste ${kind.frozenMonths === 1 ? 'a month' : `${kind.frozenMonths} months`}.`}
+              basesWords.frozenItKeepsItsTaste(
+                kind.frozenMonths === 1 ? basesWords.aMonth : basesWords.months(kind.frozenMonths),
+              )}
           </Over>
         </section>
         <section>
@@ -122,19 +123,21 @@ function HowItDraws({ kind, recipe }: { kind: BaseKind; recipe: Recipe }) {
     .join(', ');
   return (
     <>
-      <Subtitle>How it draws</Subtitle>
-      <Suspense fallback={<Soft>Drawing…</Soft>}>
+      <Subtitle>{basesWords.howItDraws}</Subtitle>
+      <Suspense fallback={<Soft>{basesWords.drawing}</Soft>}>
         <DrawChart
           lines={lines}
           usual={kind.simmerMin}
-          description={`Share drawn over ${minutes(most)} at ${DRAWN_AT_C} °C: ${words}.`}
+          description={basesWords.shareDrawnOverAtC(minutes(most), DRAWN_AT_C, words)}
         />
       </Suspense>
       <Over>
-        {shown
-          .map((row, i) => `${['solid', 'dashed', 'dotted', 'dash-dot'][i]}: ${row.name.toLowerCase()}`)
-          .join('; ')}
-        . At {DRAWN_AT_C} °C; the usual time between the upright lines. By the rate law of each, from memory.
+        {basesWords.atCTheUsualTime(
+          shown
+            .map((row, i) => `${['solid', 'dashed', 'dotted', 'dash-dot'][i]}: ${row.name.toLowerCase()}`)
+            .join('; '),
+          DRAWN_AT_C,
+        )}
       </Over>
     </>
   );
@@ -175,16 +178,15 @@ function Together({ recipe, row }: { recipe: Recipe; row: Ingredient }) {
   if (all < 0.01 || each.length < 2 || all < 1.3 * sum) return null;
   return (
     <>
-      <Subtitle>What they do together</Subtitle>
+      <Subtitle>{basesWords.whatTheyDoTogether}</Subtitle>
       <p>
-        Alone,{' '}
-        {each
-          .map((one) => `${one.name} tastes as ${one.alone.toFixed(3)} g of glutamate in 100 g`)
-          .join(', ')}
-        ; together as <strong>{all.toFixed(3)} g</strong>, {(all / Math.max(sum, 1e-6)).toFixed(1)} times the
-        sum.
+        {basesWords.aloneTogetherAs(
+          each.map((one) => basesWords.tastesAsGOfGlutamate(one.name, one.alone.toFixed(3))).join(', '),
+        )}
+        <strong>{basesWords.g(all.toFixed(3))}</strong>
+        {basesWords.timesTheSum((all / Math.max(sum, 1e-6)).toFixed(1))}
       </p>
-      <Over>Yamaguchi 1971: amino acids and nucleotides multiply. To compare bases with, no score.</Over>
+      <Over>{basesWords.yamaguchi1971AminoAcidsAnd}</Over>
     </>
   );
 }
@@ -196,8 +198,8 @@ function OnTheShelf({ kind }: { kind: BaseKind }) {
   const there = lots.filter((lot) => lot.contents.base === kind.id && lot.leftKg > 0.005);
   return (
     <>
-      <Subtitle>On the shelf</Subtitle>
-      {there.length === 0 && <Soft>None.</Soft>}
+      <Subtitle>{basesWords.onTheShelf}</Subtitle>
+      {there.length === 0 && <Soft>{basesWords.none}</Soft>}
       {there.map((lot) => (
         <LotRow key={lot.id} lot={lot} kitchen={kitchen} nowMs={nowMs} />
       ))}

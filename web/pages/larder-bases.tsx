@@ -5,6 +5,7 @@ import { Page } from '../components/page';
 import { Over, Soft, Title } from '../components/text';
 import { useLots, useRecipes } from '../data/queries';
 import { media } from '../theme/tokens';
+import { basesWords } from '../words';
 import { LarderNav } from './larder-parts/larder-nav';
 import { RowLink } from './larder-parts/row-link';
 
@@ -24,13 +25,13 @@ const Row = styled(RowLink)`
 `;
 
 const FAMILY_WORDS: Record<BaseFamily, string> = {
-  stock: 'Stocks',
-  broth: 'Broths',
-  concentrate: 'Concentrates',
-  purée: 'Purées',
-  sauce: 'Mother sauces',
-  binder: 'Roux, made cold',
-  aromatics: 'Bags and bundles',
+  stock: basesWords.stocks,
+  broth: basesWords.broths,
+  concentrate: basesWords.concentrates,
+  purée: basesWords.purees,
+  sauce: basesWords.motherSauces,
+  binder: basesWords.rouxMadeCold,
+  aromatics: basesWords.bagsAndBundles,
 };
 
 /** The kinds of base the house can make: proportions, time, and what stands on the shelf of each. */
@@ -42,8 +43,8 @@ export function LarderBases() {
   return (
     <Page>
       <LarderNav />
-      <Title>Bases to make</Title>
-      <Soft>By weight, as the trade goes; each opens to its rules, its reasons and how it draws.</Soft>
+      <Title>{basesWords.basesToMake}</Title>
+      <Soft>{basesWords.byWeightAsTheTrade}</Soft>
       {BASE_FAMILIES.map((family) => (
         <section key={family} aria-label={FAMILY_WORDS[family]}>
           <Over as="h2">{FAMILY_WORDS[family]}</Over>
@@ -52,7 +53,9 @@ export function LarderBases() {
               <strong>{recipes.find((one) => one.base === kind.id)?.name ?? kind.name}</strong>
               <span>{partsWords(kind)}</span>
               <Over as="span">{timeWords(kind)}</Over>
-              <Over as="span">{there(kind) > 0.01 ? `${there(kind).toFixed(1)} L there` : 'none there'}</Over>
+              <Over as="span">
+                {there(kind) > 0.01 ? basesWords.lThere(there(kind).toFixed(1)) : basesWords.noneThere}
+              </Over>
             </Row>
           ))}
         </section>
@@ -68,5 +71,5 @@ export function partsWords(kind: BaseKind): string {
 export function timeWords(kind: BaseKind): string {
   if (!kind.simmerMin) return kind.timeSource;
   const { from, to } = kind.simmerMin;
-  return from === to ? minutes(from) : `${minutes(from)} to ${minutes(to)}`;
+  return from === to ? minutes(from) : basesWords.to(minutes(from), minutes(to));
 }

@@ -15,8 +15,7 @@ import { Errors, Over, Soft, Subtitle, Title } from '../components/text';
 import { useMinuteMs } from '../data/clock';
 import { useLots } from '../data/queries';
 import { colour, space } from '../theme/tokens';
-import { containsWords } from '../words/holds';
-import { isPouredLot } from '../words/lots';
+import { basesWords, containsWords, isPouredLot } from '../words';
 import { type BlendField, contradictionWords, loosenWords, wantedOf } from './larder-parts/blend-wanted';
 import { LarderNav } from './larder-parts/larder-nav';
 import { PouredFrom, WATER } from './larder-parts/poured-from';
@@ -74,7 +73,7 @@ export function LarderBlend() {
       type: 'blended',
       payload: {
         toLotId,
-        name: `Blend of ${[...new Set(names)].join(' and ')}`.slice(0, 60),
+        name: basesWords.blendOf([...new Set(names)].join(' and ')).slice(0, 60),
         parts: parts.filter((part) => part.kg >= 0.001),
         waterKg: Math.round(of.waterKg * 1000) / 1000,
         place: chosen[0]!.place,
@@ -87,96 +86,104 @@ export function LarderBlend() {
   return (
     <Page>
       <LarderNav />
-      <Title>Blend</Title>
+      <Title>{basesWords.blend}</Title>
       {there.length === 0 ? (
-        <Empty title="Nothing to blend">
-          <Soft>Two stocks of different strength make a third here.</Soft>
+        <Empty title={basesWords.nothingToBlend}>
+          <Soft>{basesWords.twoStocksOfDifferentStrength}</Soft>
         </Empty>
       ) : (
         <Halves>
           <section>
             <PouredFrom lots={there} ticked={ticked} onChange={setPicked} />
             <Fields>
-              <SmallField label="Make" unit="L" value={typed.litres} onChange={set('litres')} />
-              <SmallField label="Salt at most" unit="%" value={typed.saltMax} onChange={set('saltMax')} />
+              <SmallField label={basesWords.make} unit="L" value={typed.litres} onChange={set('litres')} />
               <SmallField
-                label="Strength at least"
+                label={basesWords.saltAtMost}
+                unit="%"
+                value={typed.saltMax}
+                onChange={set('saltMax')}
+              />
+              <SmallField
+                label={basesWords.strengthAtLeast}
                 unit="°Brix"
                 value={typed.brixMin}
                 onChange={set('brixMin')}
               />
               <SmallField
-                label="Umami at least, in 100 g"
+                label={basesWords.umamiAtLeastIn100}
                 unit="g"
                 value={typed.umamiMin}
                 onChange={set('umamiMin')}
               />
               <SmallField
-                label="A kilo at most"
+                label={basesWords.aKiloAtMost}
                 unit={kitchen.currency}
                 value={typed.priceMax}
                 onChange={set('priceMax')}
               />
             </Fields>
-            <Over>A field left empty sets no limit. The cheapest blend that keeps the others is found.</Over>
+            <Over>{basesWords.aFieldLeftEmptySets}</Over>
             <Errors sentences={[...wrong, ...refusals]} />
           </section>
-          <section aria-label="The blend" aria-live="polite">
+          <section aria-label={basesWords.theBlend} aria-live="polite">
             {blend?.kind === 'blend' && (
               <>
-                <Subtitle>Pour together</Subtitle>
+                <Subtitle>{basesWords.pourTogether}</Subtitle>
                 <Poured>
                   {chosen
                     .filter((lot) => (blend.kgById[lot.id] ?? 0) > 0.0005)
                     .map((lot) => (
                       <li key={lot.id}>
                         <span>
-                          {lot.name}, <Link to={`/larder/lots/${lot.id}`}>lot {lot.number}</Link>
+                          {lot.name}, <Link to={`/larder/lots/${lot.id}`}>{basesWords.lot(lot.number)}</Link>
                         </span>
                         <strong>{litres(blend.kgById[lot.id]! / lot.contents.densityKgPerL)}</strong>
                       </li>
                     ))}
                   {blend.waterKg > 0.0005 && (
                     <li>
-                      <span>Water</span>
+                      <span>{basesWords.water}</span>
                       <strong>{weight(blend.waterKg, kitchen.units)}</strong>
                     </li>
                   )}
                 </Poured>
                 <p>
-                  Comes to {percent(blend.outcome.saltPercent)} salt, {blend.outcome.brix.toFixed(1)} °Brix,
-                  umami as {blend.outcome.umami.toFixed(2)} g in 100 g,{' '}
-                  {money(blend.outcome.centsPerKg, kitchen.currency)} a kilo.
+                  {basesWords.comesToSaltBrixUmami(
+                    percent(blend.outcome.saltPercent),
+                    blend.outcome.brix.toFixed(1),
+                    blend.outcome.umami.toFixed(2),
+                    money(blend.outcome.centsPerKg, kitchen.currency),
+                  )}
                 </p>
                 <Over>
-                  It keeps the earliest date of what is poured into it.{' '}
-                  {containsWords(
-                    holdsOf(chosen.filter((lot) => blend.kgById[lot.id]).map((lot) => lot.contents)),
+                  {basesWords.itKeepsTheEarliestDate(
+                    containsWords(
+                      holdsOf(chosen.filter((lot) => blend.kgById[lot.id]).map((lot) => lot.contents)),
+                    ),
                   )}
-                  .
                 </Over>
                 <Button kind="main" onPress={() => pourOnce(blend)}>
-                  It is poured together
+                  {basesWords.itIsPouredTogether}
                 </Button>
               </>
             )}
             {blend?.kind === 'none' && (
               <>
-                <Subtitle>No blend of these keeps every limit</Subtitle>
-                <Over>{blend.either.length > 1 ? 'Any one of these is enough' : 'It would have to be'}</Over>
+                <Subtitle>{basesWords.noBlendOfTheseKeeps}</Subtitle>
+                <Over>
+                  {blend.either.length > 1 ? basesWords.anyOneOfTheseIs : basesWords.itWouldHaveToBe}
+                </Over>
                 <ul>
                   {[...blend.either, ...blend.together].map((one) => (
                     <li key={one.limit}>{loosenWords(one, kitchen.currency)}</li>
                   ))}
                 </ul>
-                <Soft>Loosen that, or tick another lot.</Soft>
+                <Soft>{basesWords.loosenThatOrTickAnother}</Soft>
               </>
             )}
             {blend?.kind === 'contradiction' && <Errors sentences={[contradictionWords(blend)]} />}
-            {blend?.kind === 'onlyWater' && (
-              <Soft>Water alone would do: say a least strength, salt or umami, or leave the water out.</Soft>
-            )}
-            {chosen.length === 0 && <Soft>Tick what may go in.</Soft>}
+            {blend?.kind === 'onlyWater' && <Soft>{basesWords.waterAloneWouldDoSay}</Soft>}
+            {chosen.length === 0 && <Soft>{basesWords.tickWhatMayGoIn}</Soft>}
           </section>
         </Halves>
       )}

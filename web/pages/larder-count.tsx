@@ -11,7 +11,7 @@ import { Empty, Page, Waiting } from '../components/page';
 import { Errors, Over, Soft, Title } from '../components/text';
 import { useLots } from '../data/queries';
 import { colour, media, space } from '../theme/tokens';
-import { isPouredLot } from '../words/lots';
+import { isPouredLot, larderWords } from '../words';
 import { LarderNav } from './larder-parts/larder-nav';
 import { useShelf } from './larder-parts/use-shelf';
 
@@ -40,11 +40,11 @@ export function LarderCount() {
   return (
     <Page>
       <LarderNav />
-      <Title>Stock count</Title>
-      <Soft>By place. Put down what is really there; a field left empty changes nothing.</Soft>
+      <Title>{larderWords.stockCount}</Title>
+      <Soft>{larderWords.byPlacePutDownWhat}</Soft>
       {there.length === 0 ? (
-        <Empty title="Nothing to count">
-          <Soft>The shelf is empty.</Soft>
+        <Empty title={larderWords.nothingToCount}>
+          <Soft>{larderWords.theShelfIsEmpty}</Soft>
         </Empty>
       ) : (
         <CountForm there={there} />
@@ -57,7 +57,7 @@ function CountForm({ there }: { there: readonly LotView[] }) {
   const { tell, refusals } = useShelf();
   const [said, setSaid] = useState<string | null>(null);
   const form = useTypedForm({
-    first: { note: 'stock count', there: {} as Record<string, string> },
+    first: { note: larderWords.stockCount2, there: {} as Record<string, string> },
     schema: countOf(there),
     keep: async ({ note, there: typed }) => {
       const counted = there.flatMap((lot) => {
@@ -76,7 +76,7 @@ function CountForm({ there }: { there: readonly LotView[] }) {
         })),
       );
       if (!done) return;
-      setSaid(`${counted.length} ${counted.length === 1 ? 'lot' : 'lots'} counted.`);
+      setSaid(larderWords.lotCounted(counted.length));
       form.reset();
     },
   });
@@ -91,19 +91,20 @@ function CountForm({ there }: { there: readonly LotView[] }) {
           return (
             <Row key={lot.id}>
               <span>
-                <strong>{lot.name}</strong>, lot {lot.number}
+                <strong>{lot.name}</strong>
+                {larderWords.lot2(lot.number)}
                 <Over as="span" style={{ display: 'block' }}>
                   {lot.place}
-                  {lot.countIt && '; more was drawn than there was'}
+                  {lot.countIt && larderWords.moreWasDrawnThanThere}
                 </Over>
               </span>
               <Over as="span">
-                by the log {(poured ? lot.leftLitres : lot.leftKg).toFixed(2)} {poured ? 'L' : 'kg'}
+                {larderWords.byTheLogL((poured ? lot.leftLitres : lot.leftKg).toFixed(2), poured)}
               </Over>
               <form.AppField name={`there.${lot.id}`}>
                 {(field) => (
                   <field.InOffice
-                    label={`There is of lot ${lot.number}`}
+                    label={larderWords.thereIsOfLot(lot.number)}
                     isLabelHidden
                     unit={poured ? 'L' : 'kg'}
                   />
@@ -113,11 +114,13 @@ function CountForm({ there }: { there: readonly LotView[] }) {
           );
         })}
       </ul>
-      <form.AppField name="note">{(field) => <field.InOffice label="A note on this count" />}</form.AppField>
+      <form.AppField name="note">
+        {(field) => <field.InOffice label={larderWords.aNoteOnThisCount} />}
+      </form.AppField>
       <Errors sentences={refusals} />
       {said && <Over role="status">{said}</Over>}
       <Button kind="main" isDisabled={!isAnyTyped} type="submit">
-        Keep this count
+        {larderWords.keepThisCount}
       </Button>
     </TypedForm>
   );
@@ -125,14 +128,14 @@ function CountForm({ there }: { there: readonly LotView[] }) {
 
 function countOf(there: readonly LotView[]) {
   return v.object({
-    note: typedWords(textField('The note', 200)),
+    note: typedWords(textField(larderWords.theNote, 200)),
     there: v.object(
       Object.fromEntries(
         there.map((lot) => [
           lot.id,
           v.optional(
             figureOrNone(
-              numberField(`${lot.name}, lot ${lot.number},`, 0, 2000, isPouredLot(lot) ? 'L' : 'kg'),
+              numberField(larderWords.lot3(lot.name, lot.number), 0, 2000, isPouredLot(lot) ? 'L' : 'kg'),
             ),
             '',
           ),

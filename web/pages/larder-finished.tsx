@@ -6,7 +6,7 @@ import { Empty, Page, Waiting } from '../components/page';
 import { Over, Soft, Title } from '../components/text';
 import { useFinishedLots } from '../data/queries';
 import { colour, media, space } from '../theme/tokens';
-import { lotAmount } from '../words/lots';
+import { larderWords, lotAmount } from '../words';
 import { LarderNav } from './larder-parts/larder-nav';
 import { RowLink } from './larder-parts/row-link';
 import { useKitchenHere } from './use-kitchen-here';
@@ -39,21 +39,19 @@ export function LarderFinished() {
     <Page>
       <LarderNav />
       <header>
-        <Title>Finished lots</Title>
-        <Soft>
-          Used up or thrown away, the newest first. Each still tells where it came from and where it went.
-        </Soft>
+        <Title>{larderWords.finishedLots}</Title>
+        <Soft>{larderWords.usedUpOrThrownAway}</Soft>
       </header>
       {lots.length === 0 ? (
-        <Empty title="Nothing is finished yet">
-          <Soft>A lot comes here when there is none of it left.</Soft>
+        <Empty title={larderWords.nothingIsFinishedYet}>
+          <Soft>{larderWords.aLotComesHereWhen}</Soft>
         </Empty>
       ) : (
-        <section aria-label="Finished lots">
+        <section aria-label={larderWords.finishedLots}>
           {lots.map((lot) => (
             <Row key={lot.id} to={`/larder/lots/${lot.id}`}>
               <span>
-                <strong>{lot.name}</strong> <span className="number">lot {lot.number}</span>
+                <strong>{lot.name}</strong> <span className="number">{larderWords.lot(lot.number)}</span>
                 <Over as="span" style={{ display: 'block' }}>
                   {lot.place}
                 </Over>
@@ -66,7 +64,7 @@ export function LarderFinished() {
       )}
       {hasNextPage && (
         <Button onPress={() => void fetchNextPage()} isDisabled={isFetchingNextPage}>
-          Earlier lots
+          {larderWords.earlierLots}
         </Button>
       )}
     </Page>
@@ -74,5 +72,5 @@ export function LarderFinished() {
 }
 
 function cameWords(lot: LotView, zone: string): string {
-  return `${lot.origin.kind === 'delivery' ? 'came in' : 'made'} ${day(lot.bornAtMs, zone)}`;
+  return `${lot.origin.kind === 'delivery' ? larderWords.cameIn2 : larderWords.made} ${day(lot.bornAtMs, zone)}`;
 }

@@ -1,5 +1,6 @@
 import { Page } from '../components/page';
 import { Title } from '../components/text';
+import { larderWords } from '../words';
 import { Foods } from './larder-parts/foods';
 import { LarderNav } from './larder-parts/larder-nav';
 
@@ -8,7 +9,7 @@ export function LarderFoods() {
   return (
     <Page>
       <LarderNav />
-      <Title>Foods and prices</Title>
+      <Title>{larderWords.foodsAndPrices}</Title>
       <Foods />
     </Page>
   );

@@ -11,7 +11,7 @@ import { useMinuteMs } from '../data/clock';
 
 import { useLots, useStrays } from '../data/queries';
 import { space } from '../theme/tokens';
-import { strayWords } from '../words/lots';
+import { larderWords, strayWords } from '../words';
 import { DeliverySheet } from './larder-parts/delivery-sheet';
 import { LarderNav } from './larder-parts/larder-nav';
 import { LotRow } from './larder-parts/lot-row';
@@ -42,43 +42,37 @@ export function Larder() {
   if (!lots || nowMs === 0) return <Waiting error={error} onRetry={refetch} />;
   const there = oldestFirst(lots.filter((lot) => lot.leftKg > LEAST_KG || lot.countIt));
   const groups: [string, LotView[]][] = [
-    ['Made here', there.filter((lot) => lot.origin.kind !== 'delivery' && lot.storage !== 'frozen')],
-    ['Came in', there.filter((lot) => lot.origin.kind === 'delivery' && lot.storage !== 'frozen')],
-    ['In the freezer', there.filter((lot) => lot.storage === 'frozen')],
+    [larderWords.madeHere, there.filter((lot) => lot.origin.kind !== 'delivery' && lot.storage !== 'frozen')],
+    [larderWords.cameIn, there.filter((lot) => lot.origin.kind === 'delivery' && lot.storage !== 'frozen')],
+    [larderWords.inTheFreezer, there.filter((lot) => lot.storage === 'frozen')],
   ];
   return (
     <Page>
       <LarderNav />
       <Head>
-        <Title>The shelf</Title>
-        <Button onPress={() => setOpen(true)}>A delivery…</Button>
+        <Title>{larderWords.theShelf}</Title>
+        <Button onPress={() => setOpen(true)}>{larderWords.aDelivery2}</Button>
       </Head>
       <Strays zone={kitchen.zone} />
       <Halves $columns="minmax(0, 1.55fr) minmax(0, 1fr)">
-        <section aria-label="The shelf">
+        <section aria-label={larderWords.theShelf}>
           {there.length === 0 && (
-            <Empty title="Nothing on the shelf">
-              <Soft>
-                Stocks and purées stand here with their dates once they are put by; crates once they come in.
-              </Soft>
+            <Empty title={larderWords.nothingOnTheShelf}>
+              <Soft>{larderWords.stocksAndPureesStandHere}</Soft>
             </Empty>
           )}
           {groups.map(
             ([name, rows]) =>
               rows.length > 0 && (
                 <div key={name}>
-                  <Over as="h2">{name}, the first to be used on top</Over>
+                  <Over as="h2">{larderWords.theFirstToBeUsed(name)}</Over>
                   {rows.map((lot) => (
                     <LotRow key={lot.id} lot={lot} kitchen={kitchen} nowMs={nowMs} />
                   ))}
                 </div>
               ),
           )}
-          <Soft>
-            {kitchen.limits.dateMarkDays} days at 5 °C or colder, the day it was made counting as the first;
-            frozen days do not count; a mixture keeps the earliest date: FDA Food Code 2022, § 3-501.17 and
-            .18. The local code and the licensed person in charge decide.
-          </Soft>
+          <Soft>{larderWords.daysAt5COr(kitchen.limits.dateMarkDays)}</Soft>
         </section>
         <Side>
           <ToMake kitchen={kitchen} nowMs={nowMs} />
@@ -99,7 +93,7 @@ function Strays({ zone }: { zone: string }) {
       {strays.map((stray) => (
         <Caution key={stray.eventId}>
           {strayWords(stray)} {dayAndHour(stray.atMs, zone)}.{' '}
-          {stray.batchId && <Link to={`/log/${stray.batchId}`}>The batch</Link>}
+          {stray.batchId && <Link to={`/log/${stray.batchId}`}>{larderWords.theBatch}</Link>}
         </Caution>
       ))}
     </div>

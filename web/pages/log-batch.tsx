@@ -19,8 +19,7 @@ import { Over, Soft, Subtitle, Title } from '../components/text';
 
 import { useBatch } from '../data/queries';
 import { colour, font, size, space } from '../theme/tokens';
-import { describeEvent, reasonWords } from '../words/batch';
-import { markWords } from '../words/marks';
+import { describeEvent, logWords, markWords, reasonWords } from '../words';
 import { LotsOfBatch } from './log-parts/lots-of-batch';
 import { useKitchenHere } from './use-kitchen-here';
 
@@ -100,8 +99,8 @@ function Told({ batch }: { batch: BatchView }) {
   if (!result) {
     return (
       <Page>
-        <Empty title="Still cooking" isPage>
-          <Soft>Its log will be told here when it is closed at the pass.</Soft>
+        <Empty title={logWords.stillCooking} isPage>
+          <Soft>{logWords.itsLogWillBeTold}</Soft>
         </Empty>
       </Page>
     );
@@ -112,16 +111,24 @@ function Told({ batch }: { batch: BatchView }) {
     <Page>
       <header>
         <Over>
-          {dayAndHour(plan.serviceAtMs, zone)}, {input.pot.name}, {input.burner.name}; by version{' '}
-          {input.recipe.version} of the recipe
+          {logWords.byVersionOfTheRecipe(
+            dayAndHour(plan.serviceAtMs, zone),
+            input.pot.name,
+            input.burner.name,
+            input.recipe.version,
+          )}
         </Over>
         <Title>{input.recipe.name}</Title>
         <Outcome>
-          {result.storedLitres ? `${litres(result.storedLitres)} put by; ` : ''}
-          {result.served} served, {left} left{result.discarded > 0 ? `, ${result.discarded} discarded` : ''}.{' '}
-          {result.reasons.length > 0
-            ? `${sentenceCase(result.reasons.map(reasonWords).join('; '))}.`
-            : 'The litres came out as planned.'}
+          {logWords.servedLeft(
+            result.storedLitres ? logWords.putBy2(litres(result.storedLitres)) : '',
+            result.served,
+            left,
+            result.discarded > 0 ? logWords.discarded(result.discarded) : '',
+            result.reasons.length > 0
+              ? `${sentenceCase(result.reasons.map(reasonWords).join('; '))}.`
+              : logWords.theLitresCameOutAs,
+          )}
         </Outcome>
       </header>
       <Halves $columns="minmax(0, 0.8fr) minmax(0, 1.2fr)">
@@ -129,44 +136,44 @@ function Told({ batch }: { batch: BatchView }) {
           <Table>
             <thead>
               <tr>
-                <th scope="col">What</th>
-                <th scope="col">Planned</th>
-                <th scope="col">Came true</th>
+                <th scope="col">{logWords.what}</th>
+                <th scope="col">{logWords.planned}</th>
+                <th scope="col">{logWords.cameTrue}</th>
               </tr>
             </thead>
             <tbody>
               <Compared
-                name="Yield"
+                name={logWords.yield}
                 planned={litres(predicted.yieldLitres)}
                 actual={litres(actual.yieldLitres)}
               />
               <Compared
-                name="Ready"
+                name={logWords.ready}
                 planned={hourMinute(predicted.readyAtMs, zone)}
                 actual={hourMinute(actual.readyAtMs, zone)}
               />
               <Compared
-                name="Time at the stove"
+                name={logWords.timeAtTheStove}
                 planned={span(predicted.cookingMinutes * 60_000)}
                 actual={span(actual.cookingMinutes * 60_000)}
               />
               <Compared
-                name="Steamed off"
-                planned={`${predicted.evaporatedKg.toFixed(1)} kg`}
-                actual={`${actual.evaporatedKg.toFixed(1)} kg`}
+                name={logWords.steamedOff}
+                planned={logWords.kg(predicted.evaporatedKg.toFixed(1))}
+                actual={logWords.kg(actual.evaporatedKg.toFixed(1))}
               />
               <Compared
-                name="Bowls"
+                name={logWords.bowls}
                 planned={String(Math.floor(predicted.portions + 0.05))}
                 actual={String(Math.round(actual.portions))}
               />
               <Compared
-                name="Salt"
+                name={logWords.salt}
                 planned={percent(predicted.saltPercent)}
                 actual={percent(actual.saltPercent)}
               />
               <Compared
-                name={input.unpriced?.length ? 'A bowl cost at least' : 'A bowl cost'}
+                name={input.unpriced?.length ? logWords.aBowlCostAtLeast : logWords.aBowlCost}
                 planned={money(predicted.costPerPortionCents, kitchen.currency)}
                 actual={money(actual.costPerPortionCents, kitchen.currency)}
               />
@@ -174,13 +181,16 @@ function Told({ batch }: { batch: BatchView }) {
           </Table>
           <LotsOfBatch batch={batch} />
           <Soft>
-            {sentenceCase(input.burner.name)} gave {Math.round(result.heatFactor.mean * 100)} % of its plate,
-            ± {Math.round(result.heatFactor.sd * 100)}; the plan had gone by{' '}
-            {Math.round(input.burner.heatFactor.mean * 100)} %.
+            {logWords.gaveOfItsPlateThe(
+              sentenceCase(input.burner.name),
+              Math.round(result.heatFactor.mean * 100),
+              Math.round(result.heatFactor.sd * 100),
+              Math.round(input.burner.heatFactor.mean * 100),
+            )}
           </Soft>
         </section>
         <section>
-          <Subtitle>The fall, against the forecast made when it began</Subtitle>
+          <Subtitle>{logWords.theFallAgainstTheForecast}</Subtitle>
           <ChartBox>
             <LevelChart
               zone={zone}
@@ -189,15 +199,12 @@ function Told({ batch }: { batch: BatchView }) {
               readings={drawn.readings}
               markLitres={drawn.markLitres}
               servedAtMs={null}
-              description={`${drawn.readings.length} readings of the level against the forecast band.`}
+              description={logWords.readingsOfTheLevelAgainst(drawn.readings.length)}
             />
           </ChartBox>
-          <Over>
-            Line: as estimated. Rings: readings. Band: eight chances in ten for the level itself, as forecast
-            when the lid came off; a dip at a roll adds half a centimetre of its own.
-          </Over>
-          <Subtitle>What was said</Subtitle>
-          <Events tabIndex={0} aria-label="What was said">
+          <Over>{logWords.lineAsEstimatedRingsReadings}</Over>
+          <Subtitle>{logWords.whatWasSaid}</Subtitle>
+          <Events tabIndex={0} aria-label={logWords.whatWasSaid}>
             {events.map((event) => (
               <li key={event.id} data-undone={undone.has(event.id)}>
                 <span>{hourMinute(event.actedAtMs, zone)}</span>

@@ -8,6 +8,7 @@ import { Over, Soft, Title } from '../components/text';
 
 import { useClosedBatches, useForecasts } from '../data/queries';
 import { colour, size, space } from '../theme/tokens';
+import { logWords } from '../words';
 import { HonestyOf } from './log-parts/honesty-of';
 import { useKitchenHere } from './use-kitchen-here';
 
@@ -51,25 +52,25 @@ export function Log() {
   return (
     <Page>
       <header>
-        <Title>Log</Title>
-        <Soft>Each figure as it came true, with what the plan had said below it.</Soft>
+        <Title>{logWords.log}</Title>
+        <Soft>{logWords.eachFigureAsItCame}</Soft>
       </header>
       {closed.length === 0 ? (
-        <Empty title="Nothing closed yet">
-          <Soft>A batch comes here when it is closed at the pass.</Soft>
+        <Empty title={logWords.nothingClosedYet}>
+          <Soft>{logWords.aBatchComesHereWhen}</Soft>
         </Empty>
       ) : (
-        <Table tabIndex={0} role="region" aria-label="Closed batches">
+        <Table tabIndex={0} role="region" aria-label={logWords.closedBatches}>
           <table>
             <thead>
               <tr>
-                <th scope="col">Batch</th>
-                <th scope="col">Yield</th>
-                <th scope="col">Bowls served</th>
-                <th scope="col">Time at the stove</th>
-                <th scope="col">Ready</th>
-                <th scope="col">Salt</th>
-                <th scope="col">A bowl cost</th>
+                <th scope="col">{logWords.batch}</th>
+                <th scope="col">{logWords.yield}</th>
+                <th scope="col">{logWords.bowlsServed}</th>
+                <th scope="col">{logWords.timeAtTheStove}</th>
+                <th scope="col">{logWords.ready}</th>
+                <th scope="col">{logWords.salt}</th>
+                <th scope="col">{logWords.aBowlCost}</th>
               </tr>
             </thead>
             <tbody>
@@ -82,7 +83,7 @@ export function Log() {
       )}
       {hasNextPage && (
         <Button onPress={() => void fetchNextPage()} isDisabled={isFetchingNextPage}>
-          Earlier batches
+          {logWords.earlierBatches}
         </Button>
       )}
       <HonestyOf kept={forecasts} />
@@ -107,16 +108,16 @@ function Row({ batch, zone, currency }: { batch: BatchHead; zone: string; curren
         <Over>{litres(predicted.yieldLitres)}</Over>
       </td>
       <td>
-        {storedLitres && served === 0 ? `${litres(storedLitres)} put by` : served}
-        <Over>{storedLitres && served === 0 ? 'for the larder' : `${batch.portions} ordered`}</Over>
+        {storedLitres && served === 0 ? logWords.putBy(litres(storedLitres)) : served}
+        <Over>{storedLitres && served === 0 ? logWords.forTheLarder : logWords.ordered(batch.portions)}</Over>
       </td>
       <td>
         {span(actual.cookingMinutes * 60_000)}
         <Over>{span(predicted.cookingMinutes * 60_000)}</Over>
       </td>
       <td>
-        {late === 0 ? 'on time' : `${Math.abs(late)} min ${late > 0 ? 'late' : 'early'}`}
-        <Over>by its plan</Over>
+        {late === 0 ? logWords.onTime : logWords.minLate(Math.abs(late), late > 0)}
+        <Over>{logWords.byItsPlan}</Over>
       </td>
       <td>
         {percent(actual.saltPercent)}

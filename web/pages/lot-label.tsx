@@ -7,8 +7,7 @@ import { Page, Waiting } from '../components/page';
 import { Soft } from '../components/text';
 import { useLot } from '../data/queries';
 import { colour, font, media, PRINT, space } from '../theme/tokens';
-import { allergenNames } from '../words/holds';
-import { lotAmount, useByWords } from '../words/lots';
+import { allergenNames, lotAmount, lotWords, useByWords } from '../words';
 import { useKitchenHere } from './use-kitchen-here';
 
 const Bar = styled.div`
@@ -84,37 +83,37 @@ export function LotLabel() {
     <Page>
       <Bar>
         <Button kind="main" onPress={() => window.print()}>
-          Print
+          {lotWords.print}
         </Button>
-        <Link to={`/larder/lots/${lot.id}`}>Back to the lot</Link>
-        <Soft>A label of 100 by 60 mm; the square opens this lot.</Soft>
+        <Link to={`/larder/lots/${lot.id}`}>{lotWords.backToTheLot}</Link>
+        <Soft>{lotWords.aLabelOf100By}</Soft>
       </Bar>
-      <Paper aria-label={`Label of lot ${lot.number}`}>
-        <h1>
-          {lot.name}, lot {lot.number}
-        </h1>
+      <Paper aria-label={lotWords.labelOfLot(lot.number)}>
+        <h1>{lotWords.lot2(lot.name, lot.number)}</h1>
         <dl>
-          <dt>Use by</dt>
+          <dt>{lotWords.useBy}</dt>
           <dd className="use">
-            {lot.frozenSinceMs !== null && lot.useByMs === null ? 'frozen' : useByWords(lot, kitchen.zone)}
+            {lot.frozenSinceMs !== null && lot.useByMs === null
+              ? lotWords.frozen2
+              : useByWords(lot, kitchen.zone)}
           </dd>
-          <dt>Made</dt>
+          <dt>{lotWords.made}</dt>
           <dd>{dayAndHour(lot.madeAtMs, kitchen.zone)}</dd>
-          <dt>Contains</dt>
-          <dd>{allergenNames(lot.contents.allergens) || 'none of the fourteen allergens'}</dd>
-          <dt>Amount</dt>
+          <dt>{lotWords.contains}</dt>
+          <dd>{allergenNames(lot.contents.allergens) || lotWords.noneOfTheFourteenAllergens}</dd>
+          <dt>{lotWords.amount}</dt>
           <dd>{lotAmount(lot, lot.leftKg, kitchen.units)}</dd>
-          <dt>Salt</dt>
+          <dt>{lotWords.salt}</dt>
           <dd>{lot.saltPercent.toFixed(2)} %</dd>
           {lot.strength !== null && (
             <>
-              <dt>Strength</dt>
+              <dt>{lotWords.strength}</dt>
               <dd>{lot.strength.toFixed(1)} ×</dd>
             </>
           )}
           {lot.tags.length > 0 && (
             <>
-              <dt>Tag</dt>
+              <dt>{lotWords.tag2}</dt>
               <dd>{lot.tags.join(', ')}</dd>
             </>
           )}
@@ -123,13 +122,19 @@ export function LotLabel() {
               {advisory}
             </dd>
           ))}
-          <dt>Keep</dt>
-          <dd>{lot.storage === 'frozen' ? 'frozen' : lot.storage === 'dry' ? 'dry' : '5 °C or colder'}</dd>
+          <dt>{lotWords.keep}</dt>
+          <dd>
+            {lot.storage === 'frozen'
+              ? lotWords.frozen2
+              : lot.storage === 'dry'
+                ? lotWords.dry
+                : lotWords.n5COrColder}
+          </dd>
         </dl>
         <figure>
           <span
             role="img"
-            aria-label={`Square code: ${address}`}
+            aria-label={lotWords.squareCode(address)}
             dangerouslySetInnerHTML={{ __html: renderSVG(address, { border: 2 }) }}
           />
           <figcaption>{kitchen.name}</figcaption>

@@ -15,7 +15,7 @@ import { ApiError } from '../data/api';
 import { useMinuteMs } from '../data/clock';
 import { useLot, useRecipes } from '../data/queries';
 import { colour, space } from '../theme/tokens';
-import { isPouredLot, lotColour, storyWords } from '../words/lots';
+import { isPouredLot, lotColour, lotWords, storyWords } from '../words';
 import { LarderNav } from './larder-parts/larder-nav';
 import { LetDownSheet } from './larder-parts/let-down-sheet';
 import { actsFor, LOT_ACTS, type LotActId, LotActSheet } from './larder-parts/lot-acts';
@@ -55,9 +55,9 @@ export function LotPlace() {
   if (error instanceof ApiError && error.status === 404) {
     return (
       <Page>
-        <Empty title="There is no such lot" isPage>
+        <Empty title={lotWords.thereIsNoSuchLot} isPage>
           <Soft>{error.message}</Soft>
-          <Link to="/larder">To the shelf</Link>
+          <Link to="/larder">{lotWords.toTheShelf}</Link>
         </Empty>
       </Page>
     );
@@ -88,58 +88,62 @@ function LotOf({ detail }: { detail: LotDetail }) {
           isCrate={lot.origin.kind === 'delivery'}
         />
         <div>
-          <Title>
-            {lot.name}, lot {lot.number}
-          </Title>
+          <Title>{lotWords.lot2(lot.name, lot.number)}</Title>
           <Soft>
             {lot.place}, {lot.storage}; {cameFrom(detail)} {dayAndHour(lot.bornAtMs, kitchen.zone)}
           </Soft>
-          {isGuess(lot) && (
-            <Over>Strength and salt are a guess, as its recipe makes them, until they are read.</Over>
-          )}
-          {lot.countIt && <Caution>more was drawn than there was: count it.</Caution>}
+          {isGuess(lot) && <Over>{lotWords.strengthAndSaltAreA}</Over>}
+          {lot.countIt && <Caution>{lotWords.moreWasDrawnThanThere}</Caution>}
           {lot.usePast && (
             <Caution>
-              may be used past its date: {lot.usePast.reason} ({lot.usePast.by},{' '}
-              {dayAndHour(lot.usePast.atMs, kitchen.zone)}).
+              {lotWords.mayBeUsedPastIts(
+                lot.usePast.reason,
+                lot.usePast.by,
+                dayAndHour(lot.usePast.atMs, kitchen.zone),
+              )}
             </Caution>
           )}
           {cameWarm(lot, kitchen.limits.receivingC) && (
-            <Caution>it came in above {kitchen.limits.receivingC} °C: the person in charge decides.</Caution>
+            <Caution>{lotWords.itCameInAboveC(kitchen.limits.receivingC)}</Caution>
           )}
           {lot.tags.map((tag) => (
             <Over key={tag}>
-              Tag {tag}:{' '}
-              {lot.tagUntilMs === null
-                ? `kept ${kitchen.limits.shellfishTagDays} days from the last of it used, wherever it was put`
-                : `kept until ${day(lot.tagUntilMs, kitchen.zone)}`}
+              {lotWords.tag(
+                tag,
+                lot.tagUntilMs === null
+                  ? lotWords.keptDaysFromTheLast(kitchen.limits.shellfishTagDays)
+                  : lotWords.keptUntil(day(lot.tagUntilMs, kitchen.zone)),
+              )}
             </Over>
           ))}
           {lot.advisories.map((advisory) => (
             <Caution key={advisory}>{advisory}</Caution>
           ))}
         </div>
-        <LinkButton to={`/larder/lots/${lot.id}/label`}>Label</LinkButton>
+        <LinkButton to={`/larder/lots/${lot.id}/label`}>{lotWords.label}</LinkButton>
       </Head>
-      <Acts role="group" aria-label="What can be done">
+      <Acts role="group" aria-label={lotWords.whatCanBeDone}>
         {actsFor(lot, nowMs).map((id) => (
           <Button key={id} onPress={() => setAct(id)}>
             {LOT_ACTS[id].button}
           </Button>
         ))}
-        {reheat && <LinkButton to={reheat}>Bring it back hot</LinkButton>}
-        {canLetDown && <Button onPress={() => setAct('letDown')}>Let down, or reduce</Button>}
+        {reheat && <LinkButton to={reheat}>{lotWords.bringItBackHot}</LinkButton>}
+        {canLetDown && <Button onPress={() => setAct('letDown')}>{lotWords.letDownOrReduce}</Button>}
       </Acts>
       <Halves>
         <section>
           <LotFigures lot={lot} kitchen={kitchen} nowMs={nowMs} />
         </section>
         <section>
-          <Subtitle>Where it went{detail.bowls > 0 && `: ${detail.bowls} bowls`}</Subtitle>
-          <TraceList steps={detail.into} zone={kitchen.zone} ending="Nowhere yet." />
-          <Subtitle>What it came from</Subtitle>
-          <TraceList steps={detail.from} zone={kitchen.zone} ending="Nothing further is written down." />
-          <Subtitle>Its story</Subtitle>
+          <Subtitle>
+            {lotWords.whereItWent}
+            {detail.bowls > 0 && lotWords.bowls(detail.bowls)}
+          </Subtitle>
+          <TraceList steps={detail.into} zone={kitchen.zone} ending={lotWords.nowhereYet} />
+          <Subtitle>{lotWords.whatItCameFrom}</Subtitle>
+          <TraceList steps={detail.from} zone={kitchen.zone} ending={lotWords.nothingFurtherIsWrittenDown} />
+          <Subtitle>{lotWords.itsStory}</Subtitle>
           <StoryList detail={detail} kitchen={kitchen} />
         </section>
       </Halves>
@@ -182,10 +186,10 @@ function StoryList({ detail, kitchen }: { detail: LotDetail; kitchen: KitchenVie
             {line.kind === 'shelf' && line.mayUndo && (
               <Button
                 kind="quiet"
-                aria-label={`Take back: ${storyWords(line, kitchen.units)}`}
+                aria-label={lotWords.takeBack(storyWords(line, kitchen.units))}
                 onPress={() => tell({ type: 'undone', payload: { eventId: line.eventId } })}
               >
-                Take back
+                {lotWords.takeBack2}
               </Button>
             )}
           </li>
@@ -216,12 +220,15 @@ function cameFrom({ lot }: LotDetail): string {
     case 'batch':
       return 'made';
     case 'delivery':
-      return `from ${lot.origin.supplier}${lot.origin.arrivedC === undefined ? '' : ` at ${lot.origin.arrivedC} °C`},`;
+      return lotWords.from(
+        lot.origin.supplier,
+        lot.origin.arrivedC === undefined ? '' : lotWords.atC(lot.origin.arrivedC),
+      );
     case 'split':
-      return 'parted off';
+      return lotWords.partedOff;
     case 'blend':
-      return 'poured together';
+      return lotWords.pouredTogether;
     case 'found':
-      return 'found on the shelf,';
+      return lotWords.foundOnTheShelf;
   }
 }

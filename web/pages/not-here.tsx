@@ -2,13 +2,14 @@ import { Link, useLocation, useNavigate, useRouteError } from 'react-router';
 import { Button } from '../components/button';
 import { Empty, Page } from '../components/page';
 import { Soft } from '../components/text';
+import { commonWords } from '../words';
 
 export function NotHere() {
   return (
     <Page>
-      <Empty title="There is no such place" isPage>
-        <Soft>The address leads nowhere in this kitchen.</Soft>
-        <Link to="/">Back to today</Link>
+      <Empty title={commonWords.thereIsNoSuchPlace} isPage>
+        <Soft>{commonWords.theAddressLeadsNowhereIn}</Soft>
+        <Link to="/">{commonWords.backToToday}</Link>
       </Empty>
     </Page>
   );
@@ -25,24 +26,17 @@ export function PlaceDied() {
   const isUnfetched = isNotFetched(caught);
   return (
     <Page>
-      <Empty
-        title={isUnfetched ? 'This place is not on the device yet' : 'This place cannot be shown'}
-        isPage
-      >
-        <Soft>
-          {isUnfetched
-            ? 'It is fetched when it is first gone to, and there is no line to the kitchen’s server just now. The pots go on, and what you enter at them waits here.'
-            : 'Nothing that was entered is lost, and the pots go on along the bottom.'}
-        </Soft>
+      <Empty title={isUnfetched ? commonWords.thisPlaceIsNotOn : commonWords.thisPlaceCannotBeShown} isPage>
+        <Soft>{isUnfetched ? commonWords.itIsFetchedWhenIt : commonWords.nothingThatWasEnteredIs}</Soft>
         <Button
           kind="main"
           onPress={() =>
             isUnfetched ? void loadedAgain() : navigate(`${pathname}${search}`, { replace: true })
           }
         >
-          Try again
+          {commonWords.tryAgain}
         </Button>
-        <Link to="/">Back to today</Link>
+        <Link to="/">{commonWords.backToToday}</Link>
       </Empty>
     </Page>
   );
@@ -52,10 +46,10 @@ export function PlaceDied() {
 export function Broken() {
   return (
     <Page>
-      <Empty title="Something boiled over" isPage>
-        <Soft>Nothing that was entered is lost. Load the page again to go on.</Soft>
+      <Empty title={commonWords.somethingBoiledOver} isPage>
+        <Soft>{commonWords.nothingThatWasEnteredIsLost}</Soft>
         <Button kind="main" onPress={() => location.reload()}>
-          Load again
+          {commonWords.loadAgain}
         </Button>
       </Empty>
     </Page>

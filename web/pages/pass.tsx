@@ -14,6 +14,7 @@ import { PotSection } from '../components/pot-section/pot-section';
 import { Sheet } from '../components/sheet';
 import { Caution, Errors, Soft, Subtitle } from '../components/text';
 import { space } from '../theme/tokens';
+import { passWords } from '../words';
 import type { BatchHere } from './batch-frame';
 import { StoreForm } from './pass-parts/store-form';
 import { BowlsThere, LitresThere } from './pass-parts/what-is-there';
@@ -69,7 +70,11 @@ export function Pass() {
               heatFraction={state.pot.heatFraction}
               tags={toComeOut(state).map((one) => (one.count > 1 ? `${one.count} ${one.word}` : one.word))}
               stick
-              description={`${sentenceCase(thePot(here.pot.state.inPot.name))} in section: ${litres(inPot)}${isBase ? '' : `, ${left} bowls`}.`}
+              description={passWords.inSection(
+                sentenceCase(thePot(here.pot.state.inPot.name)),
+                litres(inPot),
+                isBase ? '' : passWords.bowls(left),
+              )}
             />
           </PotBox>
           {!isBase && <HoldNote here={here} />}
@@ -85,7 +90,7 @@ export function Pass() {
   );
 }
 
-const BOWLS = v.object({ portions: figure(countField('Bowls', 1, 1000)) });
+const BOWLS = v.object({ portions: figure(countField(passWords.bowls2, 1, 1000)) });
 
 function ServeForm({ here }: { here: BatchHere }) {
   const { tell, refusals, forget } = useSubmit(here.batch.id);
@@ -116,26 +121,26 @@ function ServeForm({ here }: { here: BatchHere }) {
   }
   return (
     <Stack>
-      <Subtitle>Bowls</Subtitle>
+      <Subtitle>{passWords.bowls2}</Subtitle>
       <Quick>
         {[1, 2, 4, 10].map((n) => (
           <Button key={n} atPot kind={n === 1 ? 'main' : 'plain'} onPress={() => serve(n)}>
-            {n} out
+            {passWords.out(n)}
           </Button>
         ))}
       </Quick>
       <TypedForm form={form} onSubmit={() => (fate.current = 'served')}>
         <Beside>
           <form.AppField name="portions">
-            {(field) => <field.AtPot label="Or another number" />}
+            {(field) => <field.AtPot label={passWords.orAnotherNumber} />}
           </form.AppField>
-          <Button onPress={() => keepAs('served')}>Served</Button>
-          <Button onPress={() => keepAs('discarded')}>Discarded</Button>
+          <Button onPress={() => keepAs('served')}>{passWords.served2}</Button>
+          <Button onPress={() => keepAs('discarded')}>{passWords.discarded2}</Button>
         </Beside>
       </TypedForm>
       <Errors sentences={asked === null ? refusals : []} />
       <Sheet
-        title="Before the first bowl"
+        title={passWords.beforeTheFirstBowl}
         isOpen={asked !== null}
         onClose={() => {
           setAsked(null);
@@ -149,9 +154,10 @@ function ServeForm({ here }: { here: BatchHere }) {
           </>
         ) : (
           <>
-            <Soft>All of it is out.</Soft>
+            <Soft>{passWords.allOfItIsOut}</Soft>
             <Button kind="main" atPot onPress={() => serveAsked('')}>
-              Serve {asked}
+              {passWords.serve}
+              {asked}
             </Button>
           </>
         )}
@@ -178,14 +184,14 @@ function AllTheSame({
   return (
     <TypedForm form={form}>
       <form.AppField name="reason">
-        {(field) => <field.AtPot label="Or say why it is served with them in it" isText refused={refused} />}
+        {(field) => <field.AtPot label={passWords.orSayWhyItIs} isText refused={refused} />}
       </form.AppField>
-      <Button type="submit">Serve all the same</Button>
+      <Button type="submit">{passWords.serveAllTheSame}</Button>
     </TypedForm>
   );
 }
 
-const CLOSING = v.object({ leftLitres: figure(numberField('What is left', 0, 2000, 'L')) });
+const CLOSING = v.object({ leftLitres: figure(numberField(passWords.whatIsLeft, 0, 2000, 'L')) });
 
 function CloseForm({ here, leftLitres }: { here: BatchHere; leftLitres: number }) {
   const { tell, refusals } = useSubmit(here.batch.id);
@@ -206,25 +212,32 @@ function CloseForm({ here, leftLitres }: { here: BatchHere; leftLitres: number }
           setOpen(true);
         }}
       >
-        Close the batch…
+        {passWords.closeTheBatch}
       </Button>
-      <Sheet title="Close the batch" isOpen={isOpen} onClose={() => setOpen(false)}>
+      <Sheet title={passWords.closeTheBatch2} isOpen={isOpen} onClose={() => setOpen(false)}>
         <Soft>
-          {here.pot.state.served} bowls served, {here.pot.state.discarded} discarded. Calculated:{' '}
-          {litres(leftLitres)} are left: look, and put the real figure.
+          {passWords.bowlsServedDiscardedCalculatedAre(
+            here.pot.state.served,
+            here.pot.state.discarded,
+            litres(leftLitres),
+          )}
         </Soft>
         <TypedForm form={form}>
           <form.AppField name="leftLitres">
-            {(field) => <field.AtPot label="Left in the pot" unit="L" refused={refusals[0] ?? null} />}
+            {(field) => <field.AtPot label={passWords.leftInThePot} unit="L" refused={refusals[0] ?? null} />}
           </form.AppField>
           <Button kind="main" atPot type="submit">
-            Close it
+            {passWords.closeIt}
           </Button>
         </TypedForm>
         <Caution>
-          what is kept is cooled from {here.kitchen.limits.hotHoldingC} to {FOOD_CODE.coolFirstToC.value} °C
-          within {here.kitchen.limits.coolFirstWithinH} h and to {FOOD_CODE.coolToC.value} °C within{' '}
-          {here.kitchen.limits.coolWithinH} h in all, in shallow pans or ice, never in the pot.
+          {passWords.whatIsKeptIsCooled(
+            here.kitchen.limits.hotHoldingC,
+            FOOD_CODE.coolFirstToC.value,
+            here.kitchen.limits.coolFirstWithinH,
+            FOOD_CODE.coolToC.value,
+            here.kitchen.limits.coolWithinH,
+          )}
         </Caution>
       </Sheet>
     </div>

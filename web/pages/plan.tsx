@@ -14,8 +14,7 @@ import { Over, Soft } from '../components/text';
 import { useMinuteMs } from '../data/clock';
 import { useLots, useOpenBatches, useRecipes, useUsualRecipe, useWholeKitchen } from '../data/queries';
 import { colour, media, radius, size, space, target } from '../theme/tokens';
-import { missingWords } from '../words/kitchen';
-import { fitWords, isFit } from '../words/plans';
+import { fitWords, isFit, missingWords, planWords } from '../words';
 import { useComputed } from '../workers/use-computed';
 import { Figures } from './plan-parts/figures';
 import { FromLarder } from './plan-parts/from-larder';
@@ -109,10 +108,10 @@ export function PlanPlace() {
   if (missing) {
     return (
       <Page>
-        <Empty title="Nothing to cook in yet" isPage>
+        <Empty title={planWords.nothingToCookInYet} isPage>
           <Soft>{missing}</Soft>
           <LinkButton to={kitchen.pots.length === 0 ? '/kitchen/pots' : '/kitchen/heat'} $main>
-            {kitchen.pots.length === 0 ? 'Add a pot' : 'Add a burner'}
+            {kitchen.pots.length === 0 ? planWords.addAPot : planWords.addABurner}
           </LinkButton>
         </Empty>
       </Page>
@@ -121,10 +120,10 @@ export function PlanPlace() {
   if (!recipe || nowMs === 0) {
     return (
       <Page>
-        <Empty title="No recipe to plan" isPage>
-          <Soft>The book is empty.</Soft>
+        <Empty title={planWords.noRecipeToPlan} isPage>
+          <Soft>{planWords.theBookIsEmpty}</Soft>
           <LinkButton to="/kitchen/recipes" $main>
-            First recipes
+            {planWords.firstRecipes}
           </LinkButton>
         </Empty>
       </Page>
@@ -157,17 +156,17 @@ function PlanOf({
   return (
     <Columns>
       <section>
-        <Over as="h1">Plan a batch</Over>
+        <Over as="h1">{planWords.planABatch}</Over>
         <OrderSentence order={order} recipe={recipe} book={book} kitchen={kitchen} onRecipe={onRecipe} />
         <Tools>
           <Button kind="quiet" onPress={() => void fillThePot(order)}>
-            As much as the pot holds
+            {planWords.asMuchAsThePot}
           </Button>
           <Button kind="quiet" onPress={() => setSheet('have')}>
-            By what there is
+            {planWords.byWhatThereIs}
           </Button>
           <Button kind="quiet" onPress={() => setSheet('swap')}>
-            Something in another’s place
+            {planWords.somethingInAnothersPlace}
           </Button>
         </Tools>
         <SwapsDone order={order} />
@@ -176,7 +175,7 @@ function PlanOf({
         {order.holds && <HoldsLine holds={order.holds} />}
       </section>
       <section>
-        <Over>In {thePot(pot.name)}</Over>
+        <Over>{planWords.in(thePot(pot.name))}</Over>
         {plan && (
           <>
             <PotSection
@@ -186,14 +185,19 @@ function PlanOf({
               pieces={recipe.base ? 0 : 0.55}
               label={
                 plan.batches > 1
-                  ? `${litres(plan.yieldLitres / plan.batches)}, one of ${plan.batches}`
-                  : `${litres(plan.yieldLitres)} ${recipe.base ? 'strained' : 'to serve'}`
+                  ? planWords.oneOf(litres(plan.yieldLitres / plan.batches), plan.batches)
+                  : `${litres(plan.yieldLitres)} ${recipe.base ? planWords.strained : planWords.toServe}`
               }
               marks={marksOf(plan)}
               stick
-              description={`${sentenceCase(thePot(pot.name))} in section: ${litres(plan.yieldLitres / plan.batches)} at the end, ${litres(plan.fullest.litres)} at its fullest, no fuller than ${litres(plan.workingFillLitres)} while it boils.`}
+              description={planWords.inSectionAtTheEnd(
+                sentenceCase(thePot(pot.name)),
+                litres(plan.yieldLitres / plan.batches),
+                litres(plan.fullest.litres),
+                litres(plan.workingFillLitres),
+              )}
             />
-            <Choices role="group" aria-label="Pots">
+            <Choices role="group" aria-label={planWords.pots}>
               {choices.map((choice) => (
                 <PotCard key={choice.potId} choice={choice} order={order} zone={kitchen.zone} />
               ))}
@@ -228,13 +232,13 @@ function PotCard({ choice, order, zone }: { choice: PotChoice; order: Order; zon
       <strong>{choice.name}</strong>
       {choice.fullestLitres > 0 && (
         <>
-          {choice.fullestLitres.toFixed(1)} of {litres(choice.workingFillLitres)}
+          {planWords.of6(choice.fullestLitres.toFixed(1), litres(choice.workingFillLitres))}
           <br />
         </>
       )}
       <span className={isFit(choice) ? '' : 'no'}>
         {isFit(choice)
-          ? `${fitWords(choice)}, light ${hourMinute(choice.startAtMs, zone)}`
+          ? planWords.light2(fitWords(choice), hourMinute(choice.startAtMs, zone))
           : `✕ ${fitWords(choice)}`}
       </span>
     </ChoiceCard>
@@ -245,14 +249,14 @@ function marksOf(plan: Plan): WallMark[] {
   const marks: WallMark[] = [
     {
       litres: plan.workingFillLitres,
-      text: `no fuller than ${litres(plan.workingFillLitres)} while it boils`,
+      text: planWords.noFullerThanWhileIt(litres(plan.workingFillLitres)),
       kind: 'limit',
     },
   ];
   if (plan.fullest.litres - plan.yieldLitres / plan.batches > 0.04 * plan.brimLitres) {
     marks.push({
       litres: plan.fullest.litres,
-      text: `fullest ${litres(plan.fullest.litres)}`,
+      text: planWords.fullest(litres(plan.fullest.litres)),
       kind: 'fullest',
     });
   }

@@ -4,6 +4,7 @@ import styled from 'styled-components';
 import { Sheet } from '../components/sheet';
 import { Over } from '../components/text';
 import { colour, media, size, space } from '../theme/tokens';
+import { potWords } from '../words';
 import type { BatchHere } from './batch-frame';
 import { Act, AmountsOf } from './pot-parts/act';
 import { DeviceLine } from './pot-parts/device-line';
@@ -12,7 +13,7 @@ import { LiftForm } from './pot-parts/lift-form';
 import { MarkForm } from './pot-parts/mark-form';
 import type { PotSheet } from './pot-parts/more-acts';
 import { ReadingForm } from './pot-parts/reading-form';
-import { potWords, Section } from './pot-parts/section';
+import { heatLine, Section } from './pot-parts/section';
 import { SlipForm } from './pot-parts/slip-form';
 import { TakeBack } from './pot-parts/take-back';
 import { TemperForm } from './pot-parts/temper-form';
@@ -79,18 +80,21 @@ const SHEETS: Readonly<
   Record<Exclude<PotSheet, 'amounts'>, { title: string; inside: (of: InSheet) => React.ReactNode }>
 > = {
   reading: {
-    title: 'It is here now',
+    title: potWords.itIsHereNow,
     inside: ({ here, onClose, pointedCm }) => (
       <ReadingForm here={here} onClose={onClose} firstDepthCm={pointedCm} />
     ),
   },
-  heat: { title: 'Heat and lid', inside: (of) => <HeatForm here={of.here} onClose={of.onClose} /> },
-  log: { title: 'What was said of this pot', inside: (of) => <TakeBack here={of.here} /> },
-  whatIf: { title: 'What if…', inside: (of) => <WhatIf here={of.here} onClose={of.onClose} /> },
-  slip: { title: 'Something went wrong', inside: (of) => <SlipForm here={of.here} onClose={of.onClose} /> },
-  lift: { title: 'Out of the pot', inside: (of) => <LiftForm here={of.here} onClose={of.onClose} /> },
-  temper: { title: 'Temper', inside: (of) => <TemperForm here={of.here} /> },
-  mark: { title: 'Let it fall to', inside: (of) => <MarkForm here={of.here} onClose={of.onClose} /> },
+  heat: { title: potWords.heatAndLid, inside: (of) => <HeatForm here={of.here} onClose={of.onClose} /> },
+  log: { title: potWords.whatWasSaidOfThis, inside: (of) => <TakeBack here={of.here} /> },
+  whatIf: { title: potWords.whatIf, inside: (of) => <WhatIf here={of.here} onClose={of.onClose} /> },
+  slip: {
+    title: potWords.somethingWentWrong,
+    inside: (of) => <SlipForm here={of.here} onClose={of.onClose} />,
+  },
+  lift: { title: potWords.outOfThePot, inside: (of) => <LiftForm here={of.here} onClose={of.onClose} /> },
+  temper: { title: potWords.temper, inside: (of) => <TemperForm here={of.here} /> },
+  mark: { title: potWords.letItFallTo, inside: (of) => <MarkForm here={of.here} onClose={of.onClose} /> },
 };
 
 /** The pot: what is in it, the one thing it wants, and when it will be there. */
@@ -107,9 +111,9 @@ export function PotPlace() {
   };
   return (
     <Halves>
-      <PotSide aria-label="The pot in section">
+      <PotSide aria-label={potWords.thePotInSection}>
         <Section here={here} onPoint={point} />
-        <Over>{potWords(here)}</Over>
+        <Over>{heatLine(here)}</Over>
         <DeviceLine batchId={here.batch.id} />
       </PotSide>
       <ActSide>

@@ -17,6 +17,7 @@ import { holdPage } from '../data/new-build';
 import { useSaveRecipe } from '../data/queries';
 import { type Book, useBook } from '../data/use-book';
 import { colour, font, media, size, space } from '../theme/tokens';
+import { recipeEditorWords } from '../words';
 import { NotHere } from './not-here';
 import { clearForm, keepForm, keepPaper, keptForm } from './recipe-editor/kept-form';
 import { LineRow } from './recipe-editor/line-row';
@@ -170,38 +171,40 @@ function FormFor({
       <section>
         <div>
           <Over as="h1">
-            {form.basedOn === null ? 'A new recipe' : `Version ${form.basedOn}, taken up again`}
+            {form.basedOn === null
+              ? recipeEditorWords.aNewRecipe
+              : recipeEditorWords.versionTakenUpAgain(form.basedOn)}
           </Over>
           <Name
-            aria-label="Name of the recipe"
+            aria-label={recipeEditorWords.nameOfTheRecipe}
             value={form.name}
             onChange={(event) => editing.change({ name: event.target.value })}
           />
         </div>
         <Figures>
           <SmallField
-            label="Makes"
+            label={recipeEditorWords.makes}
             value={form.portions}
             onChange={(portions) => editing.change({ portions })}
             unit="bowls"
             error={error('portions')}
           />
           <SmallField
-            label="of"
+            label={recipeEditorWords.of2}
             value={form.portionMl}
             onChange={(portionMl) => editing.change({ portionMl })}
             unit="mL"
             error={error('portionMl')}
           />
           <SmallField
-            label="Salt at the end"
+            label={recipeEditorWords.saltAtTheEnd}
             value={form.saltPercent}
             onChange={(saltPercent) => editing.change({ saltPercent })}
             unit="%"
             error={error('saltPercent')}
           />
           <PickOne
-            label="Thickness"
+            label={recipeEditorWords.thickness}
             value={form.bandName}
             options={BANDS.map((band) => ({ id: band.name, text: band.name }))}
             onChange={(bandName) => editing.change({ bandName })}
@@ -209,39 +212,51 @@ function FormFor({
         </Figures>
         {isOff && (
           <Caution>
-            its lines come to about {litres(editing.litresAsWritten)}, and {form.portions} bowls of{' '}
-            {form.portionMl} mL are {litres(editing.recipe.litres)}.
+            {recipeEditorWords.itsLinesComeToAbout(
+              litres(editing.litresAsWritten),
+              form.portions,
+              form.portionMl,
+              litres(editing.recipe.litres),
+            )}
           </Caution>
         )}
         <div>
-          <Subtitle>Lines</Subtitle>
-          <ul aria-label="Lines">
+          <Subtitle>{recipeEditorWords.lines}</Subtitle>
+          <ul aria-label={recipeEditorWords.lines}>
             {editing.understood.map((one) => (
               <LineRow key={one.line.id} understood={one} editing={editing} book={book} />
             ))}
           </ul>
           <Button kind="quiet" onPress={editing.addLine}>
-            One more line
+            {recipeEditorWords.oneMoreLine}
           </Button>
         </div>
         <Bar>
           <Button kind="main" onPress={keep} isDisabled={save.isPending}>
-            {form.basedOn === null ? 'Put it in the book' : `Keep as version ${form.basedOn + 1}`}
+            {form.basedOn === null
+              ? recipeEditorWords.putItInTheBook
+              : recipeEditorWords.keepAsVersion(form.basedOn + 1)}
           </Button>
           {editing.canTakeBack && (
             <Button kind="quiet" onPress={editing.takeBack}>
-              Take that back
+              {recipeEditorWords.takeThatBack}
             </Button>
           )}
           {isKept && (
             <Button kind="quiet" onPress={onStartOver}>
-              {recipeId === null ? 'Clear the desk' : 'Back to the saved one'}
+              {recipeId === null ? recipeEditorWords.clearTheDesk : recipeEditorWords.backToTheSavedOne}
             </Button>
           )}
           <Over>
             {editing.costCents !== null &&
-              `${editing.unpriced.length > 0 ? 'At least ' : ''}${money(editing.costCents, kitchen.currency)} a bowl as written${editing.unpriced.length > 0 ? `, without ${editing.unpriced.join(', ').toLowerCase()}: no price yet` : ''}. `}
-            {errors.length > 0 && `${errors.length} to put right.`}
+              recipeEditorWords.atLeastABowlAs(
+                editing.unpriced.length > 0,
+                money(editing.costCents, kitchen.currency),
+                editing.unpriced.length > 0
+                  ? recipeEditorWords.withoutNoPriceYet(editing.unpriced.join(', ').toLowerCase())
+                  : '',
+              )}
+            {errors.length > 0 && recipeEditorWords.toPutRight(errors.length)}
           </Over>
           <Errors
             sentences={
@@ -251,28 +266,28 @@ function FormFor({
         </Bar>
       </section>
       <section>
-        <Subtitle>Stages</Subtitle>
+        <Subtitle>{recipeEditorWords.stages}</Subtitle>
         <StageList editing={editing} book={book} />
         <RatioList editing={editing} book={book} />
         {editing.tooBig.length > 0 && (
           <Caution>
-            a piece of it is larger than a spoon takes:{' '}
-            {editing.tooBig
-              .map((id) =>
-                book.rows[
-                  editing.recipe.lines.find((line) => line.id === id)?.ingredientId ?? ''
-                ]?.name.toLowerCase(),
-              )
-              .join(', ')}
-            .
+            {recipeEditorWords.aPieceOfItIs(
+              editing.tooBig
+                .map((id) =>
+                  book.rows[
+                    editing.recipe.lines.find((line) => line.id === id)?.ingredientId ?? ''
+                  ]?.name.toLowerCase(),
+                )
+                .join(', '),
+            )}
           </Caution>
         )}
         <Ticks
-          label="The menu says"
+          label={recipeEditorWords.theMenuSays}
           value={form.claims}
           options={[
-            { id: 'vegetarian', text: 'vegetarian' },
-            { id: 'vegan', text: 'vegan' },
+            { id: 'vegetarian', text: recipeEditorWords.vegetarian },
+            { id: 'vegan', text: recipeEditorWords.vegan },
           ]}
           onChange={(claims) => editing.change({ claims: claims as Diet[] })}
         />
@@ -280,7 +295,12 @@ function FormFor({
           <WhatItHolds holds={editing.holds} broken={editing.broken} advisories={editing.advisories} />
         )}
         <PatternSlots editing={editing} />
-        <SmallField label="Note" value={form.note} onChange={(note) => editing.change({ note })} rows={2} />
+        <SmallField
+          label={recipeEditorWords.note}
+          value={form.note}
+          onChange={(note) => editing.change({ note })}
+          rows={2}
+        />
       </section>
     </Columns>
   );
@@ -305,7 +325,7 @@ function PatternSlots({ editing }: { editing: ReturnType<typeof useEditing> }) {
   return (
     <div>
       <Ticks
-        label="As a pattern, open to another"
+        label={recipeEditorWords.asAPatternOpenTo}
         value={slots.map((slot) => slot.writtenId)}
         options={candidates.map((one) => ({ id: one.writtenId, text: one.name.split(',')[0]! }))}
         onChange={(ids) =>
@@ -321,8 +341,7 @@ function PatternSlots({ editing }: { editing: ReturnType<typeof useEditing> }) {
       />
       {slots.length > 0 && (
         <Soft>
-          From its page a new recipe can be made with another{' '}
-          {[...new Set(slots.map((slot) => slot.role))].join(', ')}.
+          {recipeEditorWords.fromItsPageANew([...new Set(slots.map((slot) => slot.role))].join(', '))}
         </Soft>
       )}
     </div>

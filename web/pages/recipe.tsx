@@ -21,7 +21,7 @@ import { Halves, Page, Waiting } from '../components/page';
 import { Caution, Over, Soft, Subtitle, Title } from '../components/text';
 import { useBook } from '../data/use-book';
 import { colour, media, size, space } from '../theme/tokens';
-import { attentionOf, endOf, heatOf } from '../words/stages';
+import { attentionOf, endOf, heatOf, recipeWords } from '../words';
 import { NotHere } from './not-here';
 import { PatternSheet } from './recipe-parts/pattern-sheet';
 import { Versions } from './recipe-parts/versions';
@@ -98,23 +98,27 @@ export function RecipePlace() {
     <Page>
       <Head>
         <div>
-          <Over>
-            Recipe, version {recipe.version}, written for {recipe.litres} L
-          </Over>
+          <Over>{recipeWords.recipeVersionWrittenForL(recipe.version, recipe.litres)}</Over>
           <Title>{recipe.name}</Title>
           <Soft>
             {isDish &&
-              `${sentenceCase(bandName(recipe.targetBand))}, ${recipe.targetSaltPercent} % salt, ${recipe.portionMl} mL a bowl. `}
-            {money(recipeCostPerPortionCents(recipe, book.library), kitchen.currency)}{' '}
-            {recipe.portionMl >= 1000 ? 'a litre' : 'a portion'} as written.
+              recipeWords.saltMlABowl2(
+                sentenceCase(bandName(recipe.targetBand)),
+                recipe.targetSaltPercent,
+                recipe.portionMl,
+              )}
+            {recipeWords.aLitreAsWritten(
+              money(recipeCostPerPortionCents(recipe, book.library), kitchen.currency),
+              recipe.portionMl >= 1000,
+            )}
           </Soft>
         </div>
         <Tools>
-          {recipe.pattern && <Button onPress={() => setPattern(true)}>Another of its kind</Button>}
-          <LinkButton to={`/rehearse/${recipe.id}`}>Rehearse it</LinkButton>
-          <LinkButton to={`/recipes/${recipe.id}/edit`}>Take it up again</LinkButton>
+          {recipe.pattern && <Button onPress={() => setPattern(true)}>{recipeWords.anotherOfItsKind}</Button>}
+          <LinkButton to={`/rehearse/${recipe.id}`}>{recipeWords.rehearseIt}</LinkButton>
+          <LinkButton to={`/recipes/${recipe.id}/edit`}>{recipeWords.takeItUpAgain}</LinkButton>
           <LinkButton to={`/plan?recipe=${recipe.id}`} $main>
-            Plan it
+            {recipeWords.planIt}
           </LinkButton>
         </Tools>
       </Head>
@@ -128,16 +132,16 @@ export function RecipePlace() {
         </section>
         <section>
           <div>
-            <Subtitle>Take it out</Subtitle>
+            <Subtitle>{recipeWords.takeItOut}</Subtitle>
             <Tools>
-              <a href={`/api/recipes/${recipe.id}/export/book`}>Slow Pot JSON</a>
-              <a href={`/api/recipes/${recipe.id}/export/jsonld`}>schema.org JSON-LD</a>
-              <a href={`/api/recipes/${recipe.id}/export/text`}>Plain text</a>
+              <a href={`/api/recipes/${recipe.id}/export/book`}>{recipeWords.slowPotJson}</a>
+              <a href={`/api/recipes/${recipe.id}/export/jsonld`}>{recipeWords.schemaOrgJsonLd}</a>
+              <a href={`/api/recipes/${recipe.id}/export/text`}>{recipeWords.plainText}</a>
             </Tools>
           </div>
           {standsIn.length > 0 && (
             <p>
-              Stands in{' '}
+              {recipeWords.standsIn}
               {standsIn.map((one, i) => (
                 <span key={one.id}>
                   {i > 0 && ', '}
@@ -182,7 +186,7 @@ function StageOf({
       <div>
         <Subtitle>{stage.title}</Subtitle>
         <Over>
-          {stage.method}; {heatOf(stage)}, lid {stage.lid}; {endOf(stage)}; {attentionOf(stage)}
+          {recipeWords.lid(stage.method, heatOf(stage), stage.lid, endOf(stage), attentionOf(stage))}
         </Over>
         <Lines>
           {lines.map((line) => (
@@ -196,7 +200,7 @@ function StageOf({
                   rows[line.ingredientId]?.name
                 )}
                 {line.cut && <small>, {line.cut}</small>}
-                {line.comesOut && <small>, comes out</small>}
+                {line.comesOut && <small>{recipeWords.comesOut}</small>}
               </span>
               <span>{amount(line, units)}</span>
             </li>
@@ -206,12 +210,12 @@ function StageOf({
       <div>
         <p>{stage.act}</p>
         <p>
-          <strong>Ready when:</strong> {stage.cue}
+          <strong>{recipeWords.readyWhen}</strong> {stage.cue}
         </p>
         <p>
-          <strong>If not:</strong> {stage.trouble}
+          <strong>{recipeWords.ifNot}</strong> {stage.trouble}
         </p>
-        <Soft>Why so: {stage.methodReason}</Soft>
+        <Soft>{recipeWords.whySo(stage.methodReason)}</Soft>
         {stage.caution && <Caution>{stage.caution}</Caution>}
       </div>
     </StageRow>
@@ -219,10 +223,10 @@ function StageOf({
 }
 
 function amount(line: RecipeLine, units: UnitSystem): string {
-  if (line.scaling === 'toThickness') return `to the thickness, about ${weight(line.kg, units)}`;
-  if (line.scaling === 'toYield') return `to make up the litres, about ${weight(line.kg, units)}`;
-  if (line.scaling === 'toSalt') return 'to the salt';
-  if (line.scaling === 'perBowl') return `${weight(line.kg, units)} a bowl`;
-  if (typeof line.scaling === 'object') return `${weight(line.kg, units)}, equal weight`;
+  if (line.scaling === 'toThickness') return recipeWords.toTheThicknessAbout(weight(line.kg, units));
+  if (line.scaling === 'toYield') return recipeWords.toMakeUpTheLitres(weight(line.kg, units));
+  if (line.scaling === 'toSalt') return recipeWords.toTheSalt;
+  if (line.scaling === 'perBowl') return recipeWords.aBowl(weight(line.kg, units));
+  if (typeof line.scaling === 'object') return recipeWords.equalWeight(weight(line.kg, units));
   return weight(line.kg, units);
 }

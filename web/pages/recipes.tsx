@@ -9,6 +9,7 @@ import { Empty, Page, Waiting } from '../components/page';
 import { Over, Soft, Subtitle, Title } from '../components/text';
 import { type Book, useBook } from '../data/use-book';
 import { colour, FOOD, media, space } from '../theme/tokens';
+import { recipeWords } from '../words';
 import { BookIn } from './recipe-parts/book-in';
 import { useKitchenHere } from './use-kitchen-here';
 
@@ -67,20 +68,20 @@ export function Recipes() {
   return (
     <Page>
       <Head>
-        <Title>Recipes</Title>
+        <Title>{recipeWords.recipes}</Title>
         <Tools>
           <LinkButton to="/recipes/new" $main>
-            Write one
+            {recipeWords.writeOne}
           </LinkButton>
           <BookIn />
           <a href="/api/book.json" download>
-            Take the book out
+            {recipeWords.takeTheBookOut}
           </a>
         </Tools>
       </Head>
       {book.recipes.length === 0 && (
-        <Empty title="The book is empty">
-          <Soft>Write the first one down as it stands on paper, or bring a book in.</Soft>
+        <Empty title={recipeWords.theBookIsEmpty}>
+          <Soft>{recipeWords.writeTheFirstOneDown}</Soft>
         </Empty>
       )}
       <ul>
@@ -90,7 +91,7 @@ export function Recipes() {
       </ul>
       {bases.length > 0 && (
         <section>
-          <Subtitle>What they stand on</Subtitle>
+          <Subtitle>{recipeWords.whatTheyStandOn}</Subtitle>
           <ul>
             {bases.map((recipe) => (
               <RecipeRow key={recipe.id} recipe={recipe} book={book} />
@@ -114,17 +115,23 @@ function RecipeRow({ recipe, book }: { recipe: Recipe; book: Book }) {
         </Subtitle>
         <Over>
           {isDish(recipe)
-            ? `${bandName(Math.round(recipe.targetBand))}, ${recipe.targetSaltPercent} % salt, ${recipe.portionMl} mL a bowl; `
+            ? recipeWords.saltMlABowl(
+                bandName(Math.round(recipe.targetBand)),
+                recipe.targetSaltPercent,
+                recipe.portionMl,
+              )
             : ''}
-          {known ? `${known.diet}; holds ${known.allergens || 'no allergen'}` : 'does not hold together'}
-          {recipe.version > 1 && `; version ${recipe.version}`}
+          {known
+            ? recipeWords.holds(known.diet, known.allergens || recipeWords.noAllergen)
+            : recipeWords.doesNotHoldTogether}
+          {recipe.version > 1 && recipeWords.version(recipe.version)}
         </Over>
       </div>
       <span className="cost">
         {known && <strong>{money(known.cents, kitchen.currency)}</strong>}
-        <Over>{recipe.portionMl >= 1000 ? 'a litre' : 'a portion'}</Over>
+        <Over>{recipe.portionMl >= 1000 ? recipeWords.aLitre : recipeWords.aPortion}</Over>
       </span>
-      <LinkButton to={`/plan?recipe=${recipe.id}`}>Plan it</LinkButton>
+      <LinkButton to={`/plan?recipe=${recipe.id}`}>{recipeWords.planIt}</LinkButton>
     </Row>
   );
 }
@@ -137,8 +144,8 @@ function isDish(recipe: Recipe): boolean {
 const DIET_WORDS = {
   vegan: 'vegan',
   vegetarian: 'vegetarian',
-  fish: 'with fish',
-  meat: 'with meat',
+  fish: recipeWords.withFish,
+  meat: recipeWords.withMeat,
 } as const;
 
 function knownOf(recipe: Recipe, book: Book): { diet: string; allergens: string; cents: number } | null {

@@ -23,6 +23,7 @@ import { Over, Soft, Title } from '../components/text';
 import { useWholeKitchen } from '../data/queries';
 import { useBook } from '../data/use-book';
 import { font, media, size, space } from '../theme/tokens';
+import { rehearseWords } from '../words';
 import { NotHere } from './not-here';
 import { CALL_WORDS, Told } from './rehearse-parts/told';
 import { useKitchenHere } from './use-kitchen-here';
@@ -71,10 +72,8 @@ export function Rehearse() {
   return (
     <Page>
       <header>
-        <Title>Rehearse: {recipe.name}</Title>
-        <Soft>
-          It falls on a burner nobody has told you of. No stick, no marks: call what you see, when you see it.
-        </Soft>
+        <Title>{rehearseWords.rehearse(recipe.name)}</Title>
+        <Soft>{rehearseWords.itFallsOnABurner}</Soft>
       </header>
       <Round
         key={round}
@@ -113,8 +112,8 @@ function Round({
   }, [speed, isOver, rehearsal]);
   if (!rehearsal) {
     return (
-      <Empty title="Nothing to rehearse here">
-        <Soft>Nothing steams away in this recipe that an eye could be asked about.</Soft>
+      <Empty title={rehearseWords.nothingToRehearseHere}>
+        <Soft>{rehearseWords.nothingSteamsAwayInThis}</Soft>
       </Empty>
     );
   }
@@ -133,14 +132,14 @@ function Round({
             pieces={totalKg(pot.mixture.pieces) / massKg(pot.mixture)}
             steamKgPerHour={2}
             heatFraction={pot.heatFraction}
-            description={`${input.pot.name} in section, falling. No figure is given: judge by eye.`}
+            description={rehearseWords.inSectionFallingNoFigure(input.pot.name)}
             {...(isOver
               ? {
                   stick: true,
                   marks: [
                     {
                       litres: rehearsalAt(rehearsal, 0).litres,
-                      text: `began ${litres(rehearsalAt(rehearsal, 0).litres)}`,
+                      text: rehearseWords.began(litres(rehearsalAt(rehearsal, 0).litres)),
                       kind: 'started' as const,
                     },
                   ],
@@ -151,14 +150,14 @@ function Round({
       </section>
       <section>
         <div>
-          <Over>since it began</Over>
-          <Minutes>{Math.floor(minute)} min</Minutes>
+          <Over>{rehearseWords.sinceItBegan}</Over>
+          <Minutes>{rehearseWords.min(Math.floor(minute))}</Minutes>
         </div>
         {isOver ? (
           <Told rehearsal={rehearsal} calls={calls} recipeId={recipe.id} onAgain={onAgain} />
         ) : (
           <>
-            <Choice label="Time runs at" value={speed} options={SPEEDS} onChange={setSpeed} />
+            <Choice label={rehearseWords.timeRunsAt} value={speed} options={SPEEDS} onChange={setSpeed} />
             <Calls>
               {offered.map((call) => {
                 const said = calls.find((one) => one.call === call);
@@ -169,13 +168,13 @@ function Round({
                     isDisabled={said !== undefined}
                     onPress={() => setCalls([...calls, { call, minute }])}
                   >
-                    {said ? `${CALL_WORDS[call]}: ${Math.floor(said.minute)} min` : CALL_WORDS[call]}
+                    {said ? rehearseWords.min2(CALL_WORDS[call], Math.floor(said.minute)) : CALL_WORDS[call]}
                   </Button>
                 );
               })}
             </Calls>
             <Button kind="main" atPot isDisabled={calls.length === 0} onPress={() => setOver(true)}>
-              Show the truth
+              {rehearseWords.showTheTruth}
             </Button>
           </>
         )}

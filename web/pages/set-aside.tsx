@@ -6,7 +6,7 @@ import { Page, Waiting } from '../components/page';
 import { Caution, Errors, Over, Soft, Subtitle, Title } from '../components/text';
 import { useWrittenLog } from '../data/queries';
 import { colour, space } from '../theme/tokens';
-import { describeEvent } from '../words/batch';
+import { describeEvent, logWords } from '../words';
 import { useSubmit } from './pot-parts/use-submit';
 import { useKitchenHere } from './use-kitchen-here';
 
@@ -41,18 +41,14 @@ export function SetAside({ batch, broken }: { batch: BatchView; broken: NonNulla
   return (
     <Page>
       <header>
-        <Title>{batch.snapshot.input.recipe.name} is set aside</Title>
-        <Soft>Its log does not go through, so that nothing can be worked out of it. No other pot minds.</Soft>
+        <Title>{logWords.isSetAside(batch.snapshot.input.recipe.name)}</Title>
+        <Soft>{logWords.itsLogDoesNotGo}</Soft>
       </header>
-      <Caution>
-        {broken.eventId
-          ? 'take back the entry at which it stops, marked below; then it goes on.'
-          : 'which entry stops it is not known: it may be of a newer Slow Pot.'}
-      </Caution>
+      <Caution>{broken.eventId ? logWords.takeBackTheEntryAt : logWords.whichEntryStopsItIs}</Caution>
       <Errors sentences={refusals} />
       <section>
-        <Subtitle>What was said</Subtitle>
-        <Entries aria-label="What was said">
+        <Subtitle>{logWords.whatWasSaid}</Subtitle>
+        <Entries aria-label={logWords.whatWasSaid}>
           {written.map((entry) => (
             <li key={entry.id} data-stops={entry.id === broken.eventId} data-undone={undone.has(entry.id)}>
               <span>
@@ -65,10 +61,10 @@ export function SetAside({ batch, broken }: { batch: BatchView; broken: NonNulla
               {entry.type !== 'undone' && !undone.has(entry.id) && (
                 <Button
                   kind={entry.id === broken.eventId ? 'main' : 'quiet'}
-                  aria-label={`Take back: ${wordsOf(entry, batch)}`}
+                  aria-label={logWords.takeBack(wordsOf(entry, batch))}
                   onPress={() => void takeBack(entry.id)}
                 >
-                  Take back
+                  {logWords.takeBack2}
                 </Button>
               )}
             </li>
@@ -82,5 +78,5 @@ export function SetAside({ batch, broken }: { batch: BatchView; broken: NonNulla
 /** An entry in words; one that cannot be read by its type alone. */
 function wordsOf(entry: WrittenEventView, batch: BatchView): string {
   const event = batch.events.find((one) => one.id === entry.id);
-  return event ? describeEvent(event, batch.snapshot) : `An entry that cannot be read: ${entry.type}`;
+  return event ? describeEvent(event, batch.snapshot) : logWords.anEntryThatCannotBe(entry.type);
 }

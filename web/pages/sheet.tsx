@@ -10,6 +10,7 @@ import { Caution, Errors, Over, Soft, Title } from '../components/text';
 import { useMinuteMs } from '../data/clock';
 import { useRecipes, useWholeKitchen } from '../data/queries';
 import { media, space } from '../theme/tokens';
+import { sheetWords } from '../words';
 import { NotHere } from './not-here';
 import { useOrder } from './plan-parts/use-order';
 import { BatchPart } from './sheet-parts/batch-part';
@@ -54,7 +55,7 @@ function SheetOf({
       <Page>
         <Title>{recipe.name}</Title>
         <Errors sentences={order.errors.map((one) => one.sentence)} />
-        <Link to={`/plan?${order.search}`}>Back to the order</Link>
+        <Link to={`/plan?${order.search}`}>{sheetWords.backToTheOrder}</Link>
       </Page>
     );
   }
@@ -63,10 +64,10 @@ function SheetOf({
     <Page>
       <Bar>
         <Button kind="main" onPress={() => window.print()}>
-          Print
+          {sheetWords.print}
         </Button>
-        <Link to={`/plan?${order.search}`}>Back to the order</Link>
-        <Soft>Or keep it as PDF from the print window.</Soft>
+        <Link to={`/plan?${order.search}`}>{sheetWords.backToTheOrder}</Link>
+        <Soft>{sheetWords.orKeepItAsPdf}</Soft>
       </Bar>
       <header>
         <Over>
@@ -74,12 +75,14 @@ function SheetOf({
         </Over>
         <Title>{recipe.name}</Title>
         <p>
-          <strong>
-            {plan.portions} bowls of {plan.portionMl} mL
-          </strong>
-          , {litres(plan.yieldLitres + (plan.letDown?.litres ?? 0))}, in {thePot(input.pot.name)} on{' '}
-          {input.burner.name}; light it at <strong>{hourMinute(plan.startAtMs, kitchen.zone)}</strong>. Recipe
-          version {recipe.version}.
+          <strong>{sheetWords.bowlsOfMl(plan.portions, plan.portionMl)}</strong>
+          {sheetWords.inOnLightItAt(
+            litres(plan.yieldLitres + (plan.letDown?.litres ?? 0)),
+            thePot(input.pot.name),
+            input.burner.name,
+          )}
+          <strong>{hourMinute(plan.startAtMs, kitchen.zone)}</strong>
+          {sheetWords.recipeVersion(recipe.version)}
         </p>
         {order.holds && <HoldsLine holds={order.holds} />}
         {advisoriesOf(recipe, libraryOf(kitchen, book)).map((one) => (

@@ -25,9 +25,7 @@ import { useMinuteMs } from '../data/clock';
 import { useFoods, useLastServed, useLots, useOpenBatches, useOrders, useRecipes } from '../data/queries';
 import { useLivePot } from '../data/use-pot';
 import { colour, font, media, size, space, target } from '../theme/tokens';
-import { nextActionWords, reasonWords } from '../words/batch';
-import { missingWords } from '../words/kitchen';
-import { dateWords, lotAmount } from '../words/lots';
+import { dateWords, lotAmount, missingWords, nextActionWords, reasonWords, todayWords } from '../words';
 import { canCook } from './kitchen-parts/sections';
 import { orderAddress } from './plan-parts/order-address';
 import { useKitchenHere } from './use-kitchen-here';
@@ -151,21 +149,18 @@ function TheDay({ kitchen }: { kitchen: KitchenView }) {
       </Line>
       {!canCook(kitchen) && <SetUpFurther kitchen={kitchen} />}
       {canCook(kitchen) && stops.length === 0 && (
-        <Empty title="No service yet">
-          <Soft>Name the hours that bowls must be ready by, or plan for an hour of your own.</Soft>
-          <LinkButton to="/kitchen/service">Add a service</LinkButton>
+        <Empty title={todayWords.noServiceYet}>
+          <Soft>{todayWords.nameTheHoursThatBowls}</Soft>
+          <LinkButton to="/kitchen/service">{todayWords.addAService}</LinkButton>
           <LinkButton to="/plan" $main>
-            Plan a batch
+            {todayWords.planABatch}
           </LinkButton>
         </Empty>
       )}
       <UseFirst kitchen={kitchen} nowMs={nowMs} />
       <Ahead kitchen={kitchen} nowMs={nowMs} />
       <LastTime zone={kitchen.zone} />
-      <Soft>
-        Water boils at {boilingPointC({ altitudeM: kitchen.altitudeM }).toFixed(1)} °C here. The local code
-        and the licensed person in charge decide; a thermometer overrules every figure.
-      </Soft>
+      <Soft>{todayWords.waterBoilsAtCHere(boilingPointC({ altitudeM: kitchen.altitudeM }).toFixed(1))}</Soft>
     </Page>
   );
 }
@@ -173,12 +168,10 @@ function TheDay({ kitchen }: { kitchen: KitchenView }) {
 /** A kitchen that cannot cook yet: what it lacks, and the way there. */
 function SetUpFurther({ kitchen }: { kitchen: KitchenView }) {
   return (
-    <Empty title="Set up your kitchen">
-      <Soft>
-        {missingWords(kitchen) ?? 'Say which burner your pots stand on: then a batch can be planned.'}
-      </Soft>
+    <Empty title={todayWords.setUpYourKitchen}>
+      <Soft>{missingWords(kitchen) ?? todayWords.sayWhichBurnerYourPots}</Soft>
       <LinkButton to={kitchen.pots.length === 0 ? '/kitchen/pots' : '/kitchen/heat'} $main>
-        Go on
+        {todayWords.goOn}
       </LinkButton>
     </Empty>
   );
@@ -194,12 +187,12 @@ function UseFirst({ kitchen, nowMs }: { kitchen: KitchenView; nowMs: number }) {
   if (pressing.length === 0) return null;
   return (
     <section>
-      <Subtitle>Use first</Subtitle>
+      <Subtitle>{todayWords.useFirst}</Subtitle>
       <Kept>
         {pressing.map(({ lot, date }) => (
           <li key={lot.id}>
             <Link to={`/larder/lots/${lot.id}`}>
-              {lotAmount(lot, lot.leftKg, kitchen.units)} {lot.name.toLowerCase()}, lot {lot.number}
+              {todayWords.lot(lotAmount(lot, lot.leftKg, kitchen.units), lot.name.toLowerCase(), lot.number)}
             </Link>
             <span>{date.left}</span>
           </li>
@@ -220,7 +213,7 @@ function Ahead({ kitchen, nowMs }: { kitchen: KitchenView; nowMs: number }) {
   if (orders.length === 0) return null;
   return (
     <section>
-      <Subtitle>Kept for the days ahead</Subtitle>
+      <Subtitle>{todayWords.keptForTheDaysAhead}</Subtitle>
       <Kept>
         {orders.map((order) => {
           const { id, request } = order;
@@ -228,16 +221,18 @@ function Ahead({ kitchen, nowMs }: { kitchen: KitchenView; nowMs: number }) {
             <li key={id}>
               {day(request.serviceAtMs, kitchen.zone)}, {hourMinute(request.serviceAtMs, kitchen.zone)}:{' '}
               <Link to={orderAddress(order, kitchen, nowMs)}>
-                {Math.round(request.portions)} bowls of{' '}
-                {(foods && orderedRecipe(request.recipeId, foods, recipes)?.name.toLowerCase()) ??
-                  request.recipeId}
+                {todayWords.bowlsOf(
+                  Math.round(request.portions),
+                  (foods && orderedRecipe(request.recipeId, foods, recipes)?.name.toLowerCase()) ??
+                    request.recipeId,
+                )}
               </Link>
             </li>
           );
         })}
       </Kept>
       <Over>
-        <Link to="/larder">What they will draw, and what to make for them</Link>
+        <Link to="/larder">{todayWords.whatTheyWillDrawAnd}</Link>
       </Over>
     </section>
   );
@@ -250,13 +245,18 @@ function LastTime({ zone }: { zone: string }) {
   const { served, leftPortions, reasons } = last.outcome;
   return (
     <section>
-      <Subtitle>Last time</Subtitle>
+      <Subtitle>{todayWords.lastTime}</Subtitle>
       <p>
-        <Link to={`/log/${last.id}`}>{day(last.serviceAtMs, zone)}</Link>, {last.name.toLowerCase()}: {served}{' '}
-        of {last.portions} served, {leftPortions} left.{' '}
-        {reasons.length > 0
-          ? `${sentenceCase(reasons.map(reasonWords).join('; '))}.`
-          : 'It came out as planned.'}
+        <Link to={`/log/${last.id}`}>{day(last.serviceAtMs, zone)}</Link>
+        {todayWords.ofServedLeft(
+          last.name.toLowerCase(),
+          served,
+          last.portions,
+          leftPortions,
+          reasons.length > 0
+            ? `${sentenceCase(reasons.map(reasonWords).join('; '))}.`
+            : todayWords.itCameOutAsPlanned,
+        )}
       </p>
     </section>
   );
@@ -277,8 +277,9 @@ function ServiceStop(of: {
     <Stop>
       <Hour>{hourMinute(atMs, kitchen.zone)}</Hour>
       <span>
-        <strong>{span(atMs - of.nowMs)}</strong> to go
-        <Over>{isTomorrow ? day(atMs, kitchen.zone) : `${service.covers} bowls`}</Over>
+        <strong>{span(atMs - of.nowMs)}</strong>
+        {todayWords.toGo}
+        <Over>{isTomorrow ? day(atMs, kitchen.zone) : todayWords.bowls(service.covers)}</Over>
       </span>
       <Pots>
         {of.batches.map((batch) => (
@@ -286,10 +287,10 @@ function ServiceStop(of: {
             {batch.broken ? <AsideLine batch={batch} /> : <BatchLine batch={batch} kitchen={kitchen} />}
           </Boundary>
         ))}
-        {of.batches.length === 0 && <Soft>Nothing is on for it yet.</Soft>}
+        {of.batches.length === 0 && <Soft>{todayWords.nothingIsOnForIt}</Soft>}
       </Pots>
       <LinkButton to={order} $main={of.isNext}>
-        {of.batches.length > 0 ? 'Plan another' : `Plan ${service.covers} bowls`}
+        {of.batches.length > 0 ? todayWords.planAnother : todayWords.planBowls(service.covers)}
       </LinkButton>
     </Stop>
   );
@@ -312,7 +313,7 @@ function BatchLine({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView 
       <span>
         <Subtitle as="strong">{recipe.name}</Subtitle>
         <Over>
-          {batch.snapshot.plan.portions} bowls, {litres(potLitres(state.pot))} in {thePot(pot.name)}
+          {todayWords.bowlsIn(batch.snapshot.plan.portions, litres(potLitres(state.pot)), thePot(pot.name))}
         </Over>
       </span>
       <Pressing $isPressing={next.isPressing}>{next.text}</Pressing>
@@ -327,9 +328,9 @@ function AsideLine({ batch }: { batch: BatchView }) {
       <PotThumb vessel={pot.vessel} ink={colour.iron} />
       <span>
         <Subtitle as="strong">{recipe.name}</Subtitle>
-        <Over>in {thePot(pot.name)}</Over>
+        <Over>{todayWords.in(thePot(pot.name))}</Over>
       </span>
-      <Pressing $isPressing>set aside: look at its log</Pressing>
+      <Pressing $isPressing>{todayWords.setAsideLookAtIts}</Pressing>
     </PotLine>
   );
 }

@@ -27,6 +27,7 @@ import {
   type Suggestion,
   suggestSubstitutions,
 } from '../../core/substitute';
+import { commonWords } from '../words';
 
 /** An order with all it is planned from: what every computation starts with. */
 export interface OrderAsked {
@@ -105,7 +106,7 @@ function weighedSwaps(asked: OrderAsked & { more?: readonly Substitution[] }): W
   const done = asked.request.changes ?? [];
   const table = { ...libraryOf(asked.kitchen, asked.book).ingredients, ...now.ingredients };
   const offers: Suggestion[] = [
-    ...(asked.more ?? []).map((change) => ({ sentence: 'As you say', change })),
+    ...(asked.more ?? []).map((change) => ({ sentence: commonWords.asYouSay, change })),
     ...suggestSubstitutions(now.recipe, table),
   ];
   return offers.map((offer) => ({ ...offer, effect: effectOf(asked, before, [...done, offer.change]) }));

@@ -1,4 +1,5 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { commonWords } from '../words';
 import type { ComputationName, Computations, OrderComputation } from './computations';
 
 interface Turn {
@@ -47,7 +48,7 @@ function startWorker(): Worker {
 /** What was being worked out is lost; the next question starts another worker. */
 export class WorkerCrash extends Error {
   constructor() {
-    super('This could not be worked out just now.');
+    super(commonWords.thisCouldNotBeWorked);
   }
 }
 

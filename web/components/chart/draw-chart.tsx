@@ -2,6 +2,7 @@ import { Chart, LinearScale, LineController, LineElement, PointElement, ScatterC
 import { Scatter } from 'react-chartjs-2';
 import styled from 'styled-components';
 import { useThemeColours } from '../../theme/use-theme';
+import { commonWords } from '../../words';
 
 Chart.register(LineController, ScatterController, LineElement, PointElement, LinearScale);
 
@@ -49,7 +50,7 @@ export function DrawChart(props: {
               ticks: {
                 font,
                 color: ink.soft,
-                callback: (value) => (most > 150 ? `${Number(value) / 60} h` : `${value} min`),
+                callback: (value) => (most > 150 ? `${Number(value) / 60} h` : commonWords.min(value)),
                 stepSize: most > 150 ? 60 : 10,
               },
               grid: { display: false },

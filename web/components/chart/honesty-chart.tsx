@@ -2,6 +2,7 @@ import { Chart, LinearScale, type Plugin, PointElement, ScatterController } from
 import { Scatter } from 'react-chartjs-2';
 import styled from 'styled-components';
 import { useThemeColours } from '../../theme/use-theme';
+import { commonWords } from '../../words';
 
 Chart.register(ScatterController, PointElement, LinearScale);
 
@@ -48,7 +49,7 @@ export function HonestyChart({
             x: {
               type: 'linear',
               min: 0,
-              title: axis('minutes that were left when it was said'),
+              title: axis(commonWords.minutesThatWereLeftWhen),
               grid: { display: false },
               border: { color: ink.line },
               ticks: { color: ink.soft, font },
@@ -57,7 +58,7 @@ export function HonestyChart({
               type: 'linear',
               min: -reach,
               max: reach,
-              title: axis('said too late ↑ min ↓ too early'),
+              title: axis(commonWords.saidTooLateMinToo),
               grid: { color: ink.line },
               border: { display: false },
               ticks: { color: ink.soft, font, maxTicksLimit: 6 },

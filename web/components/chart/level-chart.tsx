@@ -13,6 +13,7 @@ import { Scatter } from 'react-chartjs-2';
 import styled from 'styled-components';
 import { hourMinute } from '../../../contract';
 import { useThemeColours } from '../../theme/use-theme';
+import { commonWords } from '../../words';
 
 Chart.register(LineController, ScatterController, LineElement, PointElement, LinearScale, Filler);
 
@@ -148,7 +149,7 @@ function markLines(
         ctx.moveTo(chartArea.left, y);
         ctx.lineTo(chartArea.right, y);
         ctx.stroke();
-        ctx.fillText(`mark ${props.markLitres.toFixed(1)} L`, chartArea.left + 6, y - 6);
+        ctx.fillText(commonWords.markL(props.markLitres.toFixed(1)), chartArea.left + 6, y - 6);
       }
       ctx.setLineDash([2, 4]);
       ctx.strokeStyle = ink.edge;
@@ -175,7 +176,7 @@ function markLines(
         ctx.moveTo(x, chartArea.top);
         ctx.lineTo(x, chartArea.bottom);
         ctx.stroke();
-        const text = `${hourMinute(props.servedAtMs, props.zone)} served`;
+        const text = commonWords.served(hourMinute(props.servedAtMs, props.zone));
         ctx.fillText(
           text,
           Math.min(x + 6, chartArea.right - ctx.measureText(text).width - 4),

@@ -1,5 +1,6 @@
 import type { Vessel } from '../../../core/vessel';
 import { colour } from '../../theme/tokens';
+import { commonWords } from '../../words';
 import type { Layout } from './geometry';
 
 /* What stands around a pot: its steam, lid and fire, the stick beside it, the tags on its handle. */
@@ -109,7 +110,7 @@ export function Stick({
         </g>
       ))}
       <text x={x} y={layout.topY - 8} fontSize="14" textAnchor="middle" fill={colour.soft}>
-        cm
+        {commonWords.cm}
       </text>
       {surfaceY !== null && (
         <g>
@@ -161,7 +162,7 @@ export function Tags({ layout, words }: { layout: Layout; words: readonly string
         );
       })}
       <text x={Math.max(2, handleX - 84)} y={top + 46 + words.length * 36} fill={colour.soft}>
-        to come out
+        {commonWords.toComeOut}
       </text>
     </g>
   );

@@ -3,6 +3,7 @@ import { Button } from '../../components/button';
 import { Choice } from '../../components/choice';
 import { Over } from '../../components/text';
 import { allowNotices, isMuted, setMuted } from '../../data/alarm';
+import { kitchenWords } from '../../words';
 
 /** How this device calls: with sound or without, and with notices where the page is out of sight. */
 export function CallSettings() {
@@ -11,11 +12,11 @@ export function CallSettings() {
   return (
     <div>
       <Choice
-        label="When a pot calls, on this device"
+        label={kitchenWords.whenAPotCallsOn}
         value={muted ? 'silent' : 'sound'}
         options={[
-          { value: 'sound', text: 'with sound' },
-          { value: 'silent', text: 'by sight only' },
+          { value: 'sound', text: kitchenWords.withSound },
+          { value: 'silent', text: kitchenWords.bySightOnly },
         ]}
         onChange={(next) => {
           setMuted(next === 'silent');
@@ -27,12 +28,12 @@ export function CallSettings() {
         onPress={async () =>
           setAnswer(
             (await allowNotices())
-              ? 'Notices come when this page is out of sight.'
-              : 'The browser allows no notices here; the call stands on the page and sounds.',
+              ? kitchenWords.noticesComeWhenThisPage
+              : kitchenWords.theBrowserAllowsNoNotices,
           )
         }
       >
-        Also show notices
+        {kitchenWords.alsoShowNotices}
       </Button>
       <Over role="status">{answer}</Over>
     </div>

@@ -6,6 +6,7 @@ import { Errors, Soft, Subtitle } from '../../components/text';
 import { useMinuteMs } from '../../data/clock';
 import { useClockChange } from '../../data/queries';
 import { space } from '../../theme/tokens';
+import { kitchenWords } from '../../words';
 
 const Stack = styled.div`
   display: grid;
@@ -26,19 +27,17 @@ export function ClockForm({ kitchen }: { kitchen: KitchenView }) {
   if (clock.mode === 'real') {
     return (
       <div>
-        <Subtitle>Clock</Subtitle>
-        <Soft>Real time: {dayAndHour(nowMs, kitchen.zone)}.</Soft>
+        <Subtitle>{kitchenWords.clock}</Subtitle>
+        <Soft>{kitchenWords.realTime(dayAndHour(nowMs, kitchen.zone))}</Soft>
       </div>
     );
   }
   return (
     <Stack>
-      <Subtitle>The demo’s own clock</Subtitle>
-      <Soft>
-        {dayAndHour(nowMs, kitchen.zone)}. It opens on a working morning, so that there is a service ahead.
-      </Soft>
+      <Subtitle>{kitchenWords.theDemosOwnClock}</Subtitle>
+      <Soft>{kitchenWords.itOpensOnAWorking(dayAndHour(nowMs, kitchen.zone))}</Soft>
       <Choice
-        label="How fast it runs"
+        label={kitchenWords.howFastItRuns}
         value={String(clock.speed) as '1' | '10' | '60'}
         options={[
           { value: '1', text: '1 ×' },
@@ -49,10 +48,10 @@ export function ClockForm({ kitchen }: { kitchen: KitchenView }) {
       />
       <Row>
         <Button kind="quiet" onPress={() => change.mutate({ change: 'nextMorning' })}>
-          On to the next morning
+          {kitchenWords.onToTheNextMorning}
         </Button>
         <Button kind="quiet" onPress={() => change.mutate({ change: 'real' })}>
-          Over to real time
+          {kitchenWords.overToRealTime}
         </Button>
       </Row>
       <Errors sentences={change.error ? [change.error.message] : []} />

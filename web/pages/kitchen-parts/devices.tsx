@@ -8,7 +8,7 @@ import { Errors, Over, Soft, Subtitle } from '../../components/text';
 import { sentencesOf } from '../../data/api';
 import { useDevices, useOpenBatches, useRemoveDevice, useStartSimulatedDevice } from '../../data/queries';
 import { colour, space } from '../../theme/tokens';
-import { deviceTrouble } from '../../words/devices';
+import { deviceTrouble, kitchenWords } from '../../words';
 
 const Rows = styled.ul`
   display: grid;
@@ -35,20 +35,20 @@ const Fields = styled.div`
 `;
 
 const FAULT_WORDS: Readonly<Record<Fault, string>> = {
-  none: 'works well',
-  drift: 'drifts away',
-  dropOut: 'drops out',
-  stuck: 'stands still',
-  rubbish: 'sends rubbish',
+  none: kitchenWords.worksWell,
+  drift: kitchenWords.driftsAway,
+  dropOut: kitchenWords.dropsOut,
+  stuck: kitchenWords.standsStill,
+  rubbish: kitchenWords.sendsRubbish,
   flood: 'floods',
 };
 
 const STATUS_WORDS: Readonly<Record<DeviceView['status'], string>> = {
-  waiting: 'nothing yet',
+  waiting: kitchenWords.nothingYet,
   sending: 'sending',
   quiet: 'quiet',
-  rubbish: 'not to be believed',
-  flooding: 'too much of it',
+  rubbish: kitchenWords.notToBeBelieved,
+  flooding: kitchenWords.tooMuchOfIt,
   stuck: 'stuck',
 };
 
@@ -63,10 +63,10 @@ export function Devices() {
   const [picked, setBatch] = useState<string | null>(null);
   const batchId = picked ?? open[0]?.id ?? null;
   const nameOf = (id: string) =>
-    open.find((one) => one.id === id)?.snapshot.input.recipe.name ?? 'a closed batch';
+    open.find((one) => one.id === id)?.snapshot.input.recipe.name ?? kitchenWords.aClosedBatch;
   return (
     <div>
-      <Subtitle>Probes and scales</Subtitle>
+      <Subtitle>{kitchenWords.probesAndScales}</Subtitle>
       {devices.length > 0 && (
         <Rows>
           {devices.map((one) => (
@@ -80,50 +80,49 @@ export function Devices() {
               <strong>{shownBy(one)}</strong>
               <Button
                 kind="quiet"
-                aria-label={`Take away the ${one.name}`}
+                aria-label={kitchenWords.takeAwayThe(one.name)}
                 onPress={() => remove.mutate(one.id)}
               >
-                Take away
+                {kitchenWords.takeAway}
               </Button>
             </li>
           ))}
         </Rows>
       )}
       {open.length === 0 ? (
-        <Soft>A simulated device is put at a pot that is on. No pot is on.</Soft>
+        <Soft>{kitchenWords.aSimulatedDeviceIsPut}</Soft>
       ) : (
         <>
           <Fields>
             <PickOne
-              label="A simulated device"
+              label={kitchenWords.aSimulatedDevice}
               value={kind}
               options={[
-                { id: 'probe', text: 'probe in the pot' },
-                { id: 'scale', text: 'scale under it' },
+                { id: 'probe', text: kitchenWords.probeInThePot },
+                { id: 'scale', text: kitchenWords.scaleUnderIt },
               ]}
               onChange={(next) => setKind(next as DeviceKind)}
             />
             <PickOne
-              label="At"
+              label={kitchenWords.at}
               value={batchId ?? ''}
               options={open.map((one) => ({ id: one.id, text: one.snapshot.input.recipe.name }))}
               onChange={setBatch}
             />
             <PickOne
-              label="Which"
+              label={kitchenWords.which}
               value={fault}
               options={FAULTS.map((one) => ({ id: one, text: FAULT_WORDS[one] }))}
               onChange={(next) => setFault(next as Fault)}
             />
           </Fields>
           <Errors sentences={sentencesOf(start.error)} />
-          <Button onPress={() => batchId && start.mutate({ kind, batchId, fault })}>Set it there</Button>
+          <Button onPress={() => batchId && start.mutate({ kind, batchId, fault })}>
+            {kitchenWords.setItThere}
+          </Button>
         </>
       )}
-      <Over>
-        A real bridge speaks the same way: JSON lines over HTTP, described in docs/devices.md. What they send
-        makes a reading every few minutes; all of it is kept apart from the log.
-      </Over>
+      <Over>{kitchenWords.aRealBridgeSpeaksThe}</Over>
     </div>
   );
 }
@@ -133,5 +132,5 @@ export function shownBy(device: DeviceView): string {
   if (!device.last) return '…';
   return device.kind === 'probe'
     ? `${device.last.value.toFixed(1)} °C`
-    : `${device.last.value.toFixed(2)} kg`;
+    : kitchenWords.kg(device.last.value.toFixed(2));
 }

@@ -8,6 +8,7 @@ import { Errors, Over, Soft, Subtitle } from '../../components/text';
 import { Tick } from '../../components/tick';
 import { useBringIn, useRecipes, useStarterBook } from '../../data/queries';
 import { space } from '../../theme/tokens';
+import { kitchenWords } from '../../words';
 
 const Section = styled.section`
   display: grid;
@@ -33,25 +34,25 @@ export function FirstRecipes() {
   const take = useBringIn();
   const have = new Set(recipes.map((recipe) => recipe.id));
   const groups = [
-    { title: 'General bases', rows: starters.filter((one) => one.base) },
-    { title: 'Dishes of an invented kitchen, as examples', rows: starters.filter((one) => !one.base) },
+    { title: kitchenWords.generalBases, rows: starters.filter((one) => one.base) },
+    { title: kitchenWords.dishesOfAnInventedKitchen, rows: starters.filter((one) => !one.base) },
   ];
   const wanted = withWhatTheyStandOn(chosen, starters).filter((one) => !have.has(one.id));
   const text = () =>
     JSON.stringify({ format: 'slow-pot-book', version: 1, recipes: wanted, ingredients: [] });
   return (
     <Section>
-      <Subtitle>First recipes</Subtitle>
+      <Subtitle>{kitchenWords.firstRecipes}</Subtitle>
       <Soft>
         {recipes.length === 0
-          ? 'Nothing is in the book yet.'
-          : `${recipes.length} ${recipes.length === 1 ? 'recipe is' : 'recipes are'} in the book.`}
+          ? kitchenWords.nothingIsInTheBook
+          : kitchenWords.recipeIsInTheBook(recipes.length)}
       </Soft>
       <Acts>
         <LinkButton to="/recipes/new" $main>
-          Type one from paper
+          {kitchenWords.typeOneFromPaper}
         </LinkButton>
-        <LinkButton to="/recipes">Import a file</LinkButton>
+        <LinkButton to="/recipes">{kitchenWords.importAFile}</LinkButton>
       </Acts>
       {groups.map(({ title, rows }) => (
         <div key={title}>
@@ -65,8 +66,7 @@ export function FirstRecipes() {
                   setChosen(isOn ? [...chosen, one.id] : chosen.filter((id) => id !== one.id))
                 }
               >
-                {one.name}
-                {have.has(one.id) ? ' (in the book)' : ''}
+                {kitchenWords.inTheBook(one.name, have.has(one.id))}
               </Tick>
             ))}
           </List>
@@ -83,7 +83,7 @@ export function FirstRecipes() {
             )
           }
         >
-          Add {wanted.length} to the book
+          {kitchenWords.addToTheBook(wanted.length)}
         </Button>
       )}
     </Section>

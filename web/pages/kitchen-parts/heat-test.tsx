@@ -17,6 +17,7 @@ import { SmallField } from '../../components/small-field';
 import { Errors, FigureText, Over, Soft } from '../../components/text';
 import { useKitchenChange } from '../../data/queries';
 import { space } from '../../theme/tokens';
+import { heatingWords } from '../../words';
 
 const Row = styled.div`
   display: grid;
@@ -72,46 +73,46 @@ export function HeatTestSheet({
     { word: 'full', share: 1 },
   ];
   return (
-    <Sheet title={`Test ${burner.name} with water`} isOpen onClose={onClose}>
-      <p>
-        Cold water in a pot with its lid on, the heat full. Note the thermometer, start a clock, note it
-        again.
-      </p>
+    <Sheet title={heatingWords.testWithWater(burner.name)} isOpen onClose={onClose}>
+      <p>{heatingWords.coldWaterInAPot}</p>
       <Choice
-        label="Pot"
+        label={heatingWords.pot}
         value={potId}
         options={pots.map((one) => ({ value: one.id, text: one.name }))}
         onChange={setPotId}
       />
       <Row>
-        <SmallField label="Water" unit="L" value={typed.litres} onChange={set('litres')} />
-        <SmallField label="From" unit="°C" value={typed.fromC} onChange={set('fromC')} />
-        <SmallField label="To" unit="°C" value={typed.toC} onChange={set('toC')} />
-        <SmallField label="In, as 9:20" unit="min" value={typed.minutes} onChange={set('minutes')} />
+        <SmallField label={heatingWords.water} unit="L" value={typed.litres} onChange={set('litres')} />
+        <SmallField label={heatingWords.from} unit="°C" value={typed.fromC} onChange={set('fromC')} />
+        <SmallField label={heatingWords.to} unit="°C" value={typed.toC} onChange={set('toC')} />
+        <SmallField label={heatingWords.inAs920} unit="min" value={typed.minutes} onChange={set('minutes')} />
       </Row>
       <Choice
-        label="Set at"
+        label={heatingWords.setAt}
         value={fraction}
         options={settings.map((mark) => ({ value: String(mark.share), text: mark.word }))}
         onChange={setFraction}
       />
       <Choice
-        label="Lid"
+        label={heatingWords.lid}
         value={lid}
         options={[
-          { value: 'on', text: 'on' },
-          { value: 'off', text: 'off' },
+          { value: 'on', text: heatingWords.on },
+          { value: 'off', text: heatingWords.off },
         ]}
         onChange={setLid}
       />
       {result && (
         <div>
-          <Over>into the water</Over>
-          <FigureText>{result.waterKW.toFixed(2)} kW</FigureText>
+          <Over>{heatingWords.intoTheWater}</Over>
+          <FigureText>{heatingWords.kw(result.waterKW.toFixed(2))}</FigureText>
           <Soft>
-            The pot itself took {result.potKW.toFixed(2)} kW, the air {result.lostKW.toFixed(2)}. In all{' '}
-            {Math.round(100 * result.heatFactor.mean)} % of what was expected, ±{' '}
-            {Math.max(1, Math.round((100 * result.heatFactor.sd) / result.heatFactor.mean))} %.
+            {heatingWords.thePotItselfTookKw(
+              result.potKW.toFixed(2),
+              result.lostKW.toFixed(2),
+              Math.round(100 * result.heatFactor.mean),
+              Math.max(1, Math.round((100 * result.heatFactor.sd) / result.heatFactor.mean)),
+            )}
           </Soft>
         </div>
       )}
@@ -125,7 +126,7 @@ export function HeatTestSheet({
           change.mutate({ id: entry.id, change: 'heatTest', test: held.value }, { onSuccess: onClose });
         }}
       >
-        Save the test
+        {heatingWords.saveTheTest}
       </Button>
     </Sheet>
   );
@@ -138,16 +139,16 @@ function Tests({ burner, kitchen }: { burner: BurnerView; kitchen: KitchenView }
   if (tests.length === 0) return null;
   return (
     <div>
-      <Over>Tests so far</Over>
+      <Over>{heatingWords.testsSoFar}</Over>
       {tests.map((one) => (
         <p key={one.id}>
-          {day(one.atMs, kitchen.zone)}, {one.waterKW.toFixed(2)} kW{' '}
+          {heatingWords.kw2(day(one.atMs, kitchen.zone), one.waterKW.toFixed(2))}
           <Button
             kind="quiet"
             onPress={() => change.mutate({ change: 'forgetHeatTest', testId: one.id })}
-            aria-label={`Forget the test of ${day(one.atMs, kitchen.zone)}, ${one.waterKW.toFixed(2)} kW`}
+            aria-label={heatingWords.forgetTheTestOfKw(day(one.atMs, kitchen.zone), one.waterKW.toFixed(2))}
           >
-            Forget it
+            {heatingWords.forgetIt}
           </Button>
         </p>
       ))}

@@ -29,7 +29,7 @@ import { Tick } from '../../components/tick';
 import { ApiError, sentencesOf } from '../../data/api';
 import { useKitchenChange, useLearned } from '../../data/queries';
 import { space } from '../../theme/tokens';
-import { HEAT_WORDS } from '../../words/kitchen';
+import { HEAT_WORDS, heatingWords } from '../../words';
 import { HeatTestSheet } from './heat-test';
 import { ItemList } from './item-list';
 import { LearnedTable } from './learned-table';
@@ -59,13 +59,17 @@ export function HeatSection({ kitchen }: { kitchen: KitchenView }) {
     <>
       <ItemList
         kind="burner"
-        title="Heat"
+        title={heatingWords.heat}
         items={kitchen.burners}
         kitchen={kitchen}
-        empty="A burner, a plate, a jacket, an oven: its rating, and how you set it."
+        empty={heatingWords.aBurnerAPlateA}
         about={(burner) => (
           <>
-            {HEAT_WORDS[burner.kind]}, {(burner.powerW / 1000).toFixed(1)} kW rated; {knownWords(burner)}
+            {heatingWords.kwRated(
+              HEAT_WORDS[burner.kind],
+              (burner.powerW / 1000).toFixed(1),
+              knownWords(burner),
+            )}
             {burner.dial && (
               <div>
                 {dialWords(
@@ -82,13 +86,21 @@ export function HeatSection({ kitchen }: { kitchen: KitchenView }) {
         more={(burner) => (
           <>
             {kitchen.pots.length > 0 && (
-              <Button kind="quiet" onPress={() => setTested(burner)} aria-label={`Test ${burner.name}`}>
-                Five-minute test
+              <Button
+                kind="quiet"
+                onPress={() => setTested(burner)}
+                aria-label={heatingWords.test(burner.name)}
+              >
+                {heatingWords.fiveMinuteTest}
               </Button>
             )}
             {kitchen.burners.length > 1 && (
-              <Button kind="quiet" onPress={() => setMerged(burner)} aria-label={`Merge ${burner.name}`}>
-                Merge
+              <Button
+                kind="quiet"
+                onPress={() => setMerged(burner)}
+                aria-label={heatingWords.merge(burner.name)}
+              >
+                {heatingWords.merge2}
               </Button>
             )}
           </>
@@ -98,7 +110,7 @@ export function HeatSection({ kitchen }: { kitchen: KitchenView }) {
       <LearnedTable kitchen={kitchen} />
       {edited && (
         <Sheet
-          title={edited === 'new' ? 'Add a burner' : `Edit ${edited.name}`}
+          title={edited === 'new' ? heatingWords.addABurner : heatingWords.edit(edited.name)}
           isOpen
           onClose={() => setEdited(null)}
         >
@@ -118,12 +130,12 @@ export function HeatSection({ kitchen }: { kitchen: KitchenView }) {
 function knownWords({ powerW, efficiency, heatFactor }: BurnerView): string {
   const kW = ((powerW * efficiency * heatFactor.mean) / 1000).toFixed(2);
   const { batches, tests = 0, sd, mean } = heatFactor;
-  if (batches + tests === 0) return `about ${kW} kW into the pot, a first guess, ± ${Math.round(100 * sd)} %`;
+  if (batches + tests === 0) return heatingWords.aboutKwIntoThePot(kW, Math.round(100 * sd));
   const by = [
-    ...(tests > 0 ? [tests === 1 ? 'one test' : `${tests} tests`] : []),
-    ...(batches > 0 ? [batches === 1 ? 'one batch' : `${batches} batches`] : []),
+    ...(tests > 0 ? [tests === 1 ? heatingWords.oneTest : heatingWords.tests(tests)] : []),
+    ...(batches > 0 ? [batches === 1 ? heatingWords.oneBatch : heatingWords.batches(batches)] : []),
   ];
-  return `${kW} kW into the pot, ± ${Math.round((100 * sd) / mean)} %, from ${by.join(' and ')}`;
+  return heatingWords.kwIntoThePotFrom(kW, Math.round((100 * sd) / mean), by.join(' and '));
 }
 
 /** What each setting gives of full heat; the guesses, which no pot has shown yet, in brackets. */
@@ -132,14 +144,14 @@ function dialWords(marks: readonly LearnedMark[]): string {
     const gives = `${Math.round(100 * mark.gives.mean)} %`;
     return `${mark.word}: ${mark.seen > 0 ? gives : `(${gives})`}`;
   });
-  return `of full, guesses in brackets: ${words.join(', ')}`;
+  return heatingWords.ofFullGuessesInBrackets(words.join(', '));
 }
 
 const DIAL_WORDS: Readonly<Record<DialKind, string>> = {
   percent: 'percent',
   marks: 'numbers',
-  words: 'low, medium, high',
-  flame: 'height of the flame',
+  words: heatingWords.lowMediumHigh,
+  flame: heatingWords.heightOfTheFlame,
 };
 
 function dialKindOf(dial: Dial | undefined): DialKind {
@@ -175,7 +187,7 @@ function BurnerForm({
     const kW = typedNumber(power);
     const numbers = typedNumber(marks) ?? 0;
     if (dial === 'marks' && !(Number.isInteger(numbers) && numbers >= 2 && numbers <= 12))
-      return setErrors(['The highest number on it must be a whole number from 2 to 12.']);
+      return setErrors([heatingWords.theHighestNumberOnIt]);
     const isSame =
       burner?.dial &&
       dialKindOf(burner.dial) === dial &&
@@ -207,27 +219,32 @@ function BurnerForm({
         void keep();
       }}
     >
-      <SmallField label="Name of the burner" value={name} onChange={setName} />
+      <SmallField label={heatingWords.nameOfTheBurner} value={name} onChange={setName} />
       <Choice
-        label="Heat"
+        label={heatingWords.heat}
         value={kind}
         options={HEAT_KINDS.map((one) => ({ value: one, text: HEAT_WORDS[one] }))}
         onChange={setKind}
       />
-      <SmallField label="Rated" unit="kW" value={power} onChange={setPower} />
+      <SmallField label={heatingWords.rated} unit="kW" value={power} onChange={setPower} />
       <Choice
-        label="You set it by"
+        label={heatingWords.youSetItBy}
         value={dial}
         options={DIAL_KINDS.map((one) => ({ value: one, text: DIAL_WORDS[one] }))}
         onChange={setDial}
       />
       {dial === 'marks' && (
-        <SmallField label="Highest number on it" inputMode="decimal" value={marks} onChange={setMarks} />
+        <SmallField
+          label={heatingWords.highestNumberOnIt}
+          inputMode="decimal"
+          value={marks}
+          onChange={setMarks}
+        />
       )}
       {kitchen.pots.length > 0 && (
         <div>
-          <Over>Pots that stand on it</Over>
-          <Row role="group" aria-label="Pots that stand on it">
+          <Over>{heatingWords.potsThatStandOnIt}</Over>
+          <Row role="group" aria-label={heatingWords.potsThatStandOnIt}>
             {kitchen.pots.map((pot) => (
               <Tick
                 key={pot.id}
@@ -242,18 +259,15 @@ function BurnerForm({
           </Row>
         </div>
       )}
-      <Over>
-        Of {HEAT_WORDS[kind]} about {Math.round(100 * EFFICIENCY[kind])} % reaches a pot. Readings, and a
-        five-minute test with water, say how it is here.
-      </Over>
+      <Over>{heatingWords.ofAboutReachesAPot(HEAT_WORDS[kind], Math.round(100 * EFFICIENCY[kind]))}</Over>
       {burner && touched && <Soft>{touched}</Soft>}
       <Errors sentences={errors} />
       <Row>
         <Button kind="main" type="submit">
-          Save this burner
+          {heatingWords.saveThisBurner}
         </Button>
         <Button kind="quiet" onPress={onDone}>
-          Cancel
+          {heatingWords.cancel}
         </Button>
       </Row>
     </Form>
@@ -274,15 +288,15 @@ function MergeSheet({
   const [intoId, setIntoId] = useState(others[0]!.id);
   const change = useKitchenChange();
   return (
-    <Sheet title={`Merge ${burner.name}`} isOpen onClose={onClose}>
-      <p>For one burner that was entered twice. What {burner.name} has shown is counted as the other’s.</p>
+    <Sheet title={heatingWords.merge(burner.name)} isOpen onClose={onClose}>
+      <p>{heatingWords.forOneBurnerThatWas(burner.name)}</p>
       <Choice
-        label="It is the same as"
+        label={heatingWords.itIsTheSameAs}
         value={intoId}
         options={others.map((one) => ({ value: one.id, text: one.name }))}
         onChange={setIntoId}
       />
-      <Soft>{burner.name} is then planned with no more. Batches that were cooked on it keep its name.</Soft>
+      <Soft>{heatingWords.isThenPlannedWithNo(burner.name)}</Soft>
       <Errors sentences={change.error ? [change.error.message] : []} />
       <Button
         kind="main"
@@ -293,7 +307,7 @@ function MergeSheet({
           )
         }
       >
-        Merge them
+        {heatingWords.mergeThem}
       </Button>
     </Sheet>
   );

@@ -11,7 +11,7 @@ import { Tick } from '../../components/tick';
 import { ApiError } from '../../data/api';
 import { useKitchenChange } from '../../data/queries';
 import { space } from '../../theme/tokens';
-import { dayName } from '../../words/kitchen';
+import { dayName, kitchenWords } from '../../words';
 import { useTouched } from './use-touched';
 
 /** One field of a thing: how it is asked for. Figures and words are typed, the rest is pressed. */
@@ -105,10 +105,10 @@ export function ItemForm<K extends ItemKind>({
       <Errors sentences={rest} />
       <Row>
         <Button kind="main" type="submit">
-          Save
+          {kitchenWords.save}
         </Button>
         <Button kind="quiet" onPress={onDone}>
-          Cancel
+          {kitchenWords.cancel}
         </Button>
       </Row>
     </Fields>
@@ -134,7 +134,7 @@ function Asked({
     case 'figure':
       return (
         <SmallField
-          label={field.isOptional ? `${field.label} (if you know it)` : field.label}
+          label={field.isOptional ? kitchenWords.ifYouKnowIt(field.label) : field.label}
           unit={field.unit}
           inputMode="decimal"
           value={String(value)}

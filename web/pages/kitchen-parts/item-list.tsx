@@ -6,7 +6,7 @@ import { Sheet } from '../../components/sheet';
 import { Errors, Over, Soft, Subtitle } from '../../components/text';
 import { useKitchenChange } from '../../data/queries';
 import { media, space } from '../../theme/tokens';
-import { KIND_WORDS } from '../../words/kitchen';
+import { KIND_WORDS, kitchenWords } from '../../words';
 import { useTouched } from './use-touched';
 
 const Rows = styled.ul`
@@ -89,16 +89,20 @@ export function ItemList<I extends { id: string; name: string }>(of: {
             </span>
             <span className="acts">
               {i > 0 && (
-                <Button kind="quiet" onPress={() => up(i)} aria-label={`Move ${item.name} up`}>
-                  Up
+                <Button kind="quiet" onPress={() => up(i)} aria-label={kitchenWords.moveUp(item.name)}>
+                  {kitchenWords.up}
                 </Button>
               )}
               {of.more?.(item)}
-              <Button kind="quiet" onPress={() => of.onEdit(item)} aria-label={`Edit ${item.name}`}>
-                Edit
+              <Button kind="quiet" onPress={() => of.onEdit(item)} aria-label={kitchenWords.edit(item.name)}>
+                {kitchenWords.edit2}
               </Button>
-              <Button kind="quiet" onPress={() => setLeaving(item)} aria-label={`Retire ${item.name}`}>
-                Retire
+              <Button
+                kind="quiet"
+                onPress={() => setLeaving(item)}
+                aria-label={kitchenWords.retire(item.name)}
+              >
+                {kitchenWords.retire2}
               </Button>
             </span>
           </li>
@@ -109,14 +113,14 @@ export function ItemList<I extends { id: string; name: string }>(of: {
       </span>
       {retired.length > 0 && (
         <Over as="div">
-          Retired:{' '}
+          {kitchenWords.retired}
           {retired.map((one) => (
             <Button
               key={one.id}
               kind="quiet"
               onPress={() => change.mutate({ change: 'restore', kind, itemId: one.id })}
             >
-              Bring back {one.name}
+              {kitchenWords.bringBack(one.name)}
             </Button>
           ))}
         </Over>
@@ -140,15 +144,15 @@ function RetireSheet({
   const change = useKitchenChange();
   const touched = useTouched(kind, item.id);
   return (
-    <Sheet title={`Retire ${item.name}?`} isOpen onClose={onClose}>
-      <p>It is planned with no more. The log keeps every batch that was cooked with it.</p>
+    <Sheet title={kitchenWords.retire3(item.name)} isOpen onClose={onClose}>
+      <p>{kitchenWords.itIsPlannedWithNo}</p>
       {touched && <Soft>{touched}</Soft>}
       <Errors sentences={change.error ? [change.error.message] : []} />
       <Button
         kind="main"
         onPress={() => change.mutate({ change: 'retire', kind, itemId: item.id }, { onSuccess: onClose })}
       >
-        Retire {item.name}
+        {kitchenWords.retire(item.name)}
       </Button>
     </Sheet>
   );

@@ -3,7 +3,7 @@ import type { KitchenView } from '../../../contract';
 import { Caution, Over, Soft, Subtitle } from '../../components/text';
 import { useLearned } from '../../data/queries';
 import { colour, size, space } from '../../theme/tokens';
-import { heatWords } from '../../words/batch';
+import { heatWords, kitchenWords } from '../../words';
 
 const Table = styled.table`
   width: 100%;
@@ -39,25 +39,28 @@ export function LearnedTable({ kitchen }: { kitchen: KitchenView }) {
   const drifted = learned.filter((one) => one.drifted !== null);
   return (
     <div>
-      <Subtitle>What the pots have taught</Subtitle>
+      <Subtitle>{kitchenWords.whatThePotsHaveTaught}</Subtitle>
       {learned.length === 0 ? (
-        <Soft>Nothing yet: each closed batch adds its stretches of steady heat.</Soft>
+        <Soft>{kitchenWords.nothingYetEachClosedBatch}</Soft>
       ) : (
         <>
           {drifted.map((one) => (
             <Caution key={`${one.potId}${one.burnerId}${one.fraction}${one.lid}`}>
-              {name(kitchen.burners, one.burnerId)} has drifted: at {heatWords(one.fraction)} it gives{' '}
-              {Math.abs(Math.round(one.drifted! * 100))} % {one.drifted! < 0 ? 'less' : 'more'} than it did.
-              Look at its jets, or at its tap.
+              {kitchenWords.hasDriftedAtItGives(
+                name(kitchen.burners, one.burnerId),
+                heatWords(one.fraction),
+                Math.abs(Math.round(one.drifted! * 100)),
+                one.drifted! < 0,
+              )}
             </Caution>
           ))}
           <Table>
             <thead>
               <tr>
-                <th scope="col">Burner, pot</th>
-                <th scope="col">Setting, lid</th>
-                <th scope="col">Seen</th>
-                <th scope="col">Arrives of what the plate says</th>
+                <th scope="col">{kitchenWords.burnerPot}</th>
+                <th scope="col">{kitchenWords.settingLid}</th>
+                <th scope="col">{kitchenWords.seen}</th>
+                <th scope="col">{kitchenWords.arrivesOfWhatThePlate}</th>
               </tr>
             </thead>
             <tbody>
@@ -69,7 +72,7 @@ export function LearnedTable({ kitchen }: { kitchen: KitchenView }) {
                   <td>
                     {heatWords(one.fraction)}, {one.lid}
                   </td>
-                  <td>{one.segments} times</td>
+                  <td>{kitchenWords.times(one.segments)}</td>
                   <td>
                     {Math.round(one.arriving.mean * 100)} % ± {Math.round(one.arriving.sd * 100)}
                   </td>
@@ -77,10 +80,7 @@ export function LearnedTable({ kitchen }: { kitchen: KitchenView }) {
               ))}
             </tbody>
           </Table>
-          <Over>
-            The best known first. A setting is a share of full by the tap; what is not here yet starts from
-            the burner as a whole, less sure the lower the flame.
-          </Over>
+          <Over>{kitchenWords.theBestKnownFirstA}</Over>
         </>
       )}
     </div>

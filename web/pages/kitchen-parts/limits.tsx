@@ -16,6 +16,7 @@ import { SmallField } from '../../components/small-field';
 import { Caution, Errors, Over, Soft, Subtitle } from '../../components/text';
 import { useKitchenChange, useLots } from '../../data/queries';
 import { space } from '../../theme/tokens';
+import { kitchenWords } from '../../words';
 
 const Fields = styled.div`
   display: grid;
@@ -24,14 +25,14 @@ const Fields = styled.div`
 `;
 
 const LABELS: Readonly<Record<LimitName, { label: string; unit: string }>> = {
-  dateMarkDays: { label: 'Shelf life in days (day made = 1)', unit: 'days' },
-  receivingC: { label: 'Cold deliveries, at most', unit: '°C' },
-  shellfishTagDays: { label: 'Shellfish tags are kept', unit: 'days' },
-  hotHoldingC: { label: 'Hot holding, at least', unit: '°C' },
-  reheatC: { label: 'Reheating, at least to', unit: '°C' },
-  reheatWithinH: { label: 'Reheating, within', unit: 'h' },
-  coolFirstWithinH: { label: 'Cooling to 21 °C, within', unit: 'h' },
-  coolWithinH: { label: 'Cooling to 5 °C, within', unit: 'h' },
+  dateMarkDays: { label: kitchenWords.shelfLifeInDaysDay, unit: 'days' },
+  receivingC: { label: kitchenWords.coldDeliveriesAtMost, unit: '°C' },
+  shellfishTagDays: { label: kitchenWords.shellfishTagsAreKept, unit: 'days' },
+  hotHoldingC: { label: kitchenWords.hotHoldingAtLeast, unit: '°C' },
+  reheatC: { label: kitchenWords.reheatingAtLeastTo, unit: '°C' },
+  reheatWithinH: { label: kitchenWords.reheatingWithin, unit: 'h' },
+  coolFirstWithinH: { label: kitchenWords.coolingTo21CWithin, unit: 'h' },
+  coolWithinH: { label: kitchenWords.coolingTo5CWithin, unit: 'h' },
 };
 
 const { entries } = limitsSchema;
@@ -69,10 +70,8 @@ export function LimitsSection({ kitchen }: { kitchen: KitchenView }) {
   });
   return (
     <section>
-      <Subtitle>Limits</Subtitle>
-      <Over>
-        They begin as the FDA Food Code 2022 has them. Your local code and the person in charge decide.
-      </Over>
+      <Subtitle>{kitchenWords.limits}</Subtitle>
+      <Over>{kitchenWords.theyBeginAsTheFda}</Over>
       <TypedForm form={form}>
         <Fields>
           {LIMIT_NAMES.map((name) => (
@@ -86,7 +85,11 @@ export function LimitsSection({ kitchen }: { kitchen: KitchenView }) {
                     <field.InOffice {...LABELS[name]} />
                     <Over>
                       {typed !== null && isLaxer(name, typed)
-                        ? `Laxer than ${value} (§ ${section})${said ? `: ${said.reason}, ${said.by}` : ': give the reason below.'}`
+                        ? kitchenWords.laxerThan(
+                            value,
+                            section,
+                            said ? `: ${said.reason}, ${said.by}` : kitchenWords.giveTheReasonBelow,
+                          )
                         : `§ ${section}: ${value}`}
                     </Over>
                   </div>
@@ -106,17 +109,12 @@ export function LimitsSection({ kitchen }: { kitchen: KitchenView }) {
               <>
                 {isLax && (
                   <>
-                    <Caution>this is laxer than the code. The person in charge answers for it.</Caution>
-                    <SmallField label="The reason" value={reason} onChange={setReason} />
-                    <SmallField label="Person in charge" value={by} onChange={setBy} />
+                    <Caution>{kitchenWords.thisIsLaxerThanThe}</Caution>
+                    <SmallField label={kitchenWords.theReason} value={reason} onChange={setReason} />
+                    <SmallField label={kitchenWords.personInCharge} value={by} onChange={setBy} />
                   </>
                 )}
-                {isOtherDay && lots.length > 0 && (
-                  <Soft>
-                    The dates of {lots.length} {lots.length === 1 ? 'lot' : 'lots'} on the shelf follow.
-                    Labels already printed do not.
-                  </Soft>
-                )}
+                {isOtherDay && lots.length > 0 && <Soft>{kitchenWords.theDatesOfLotOn(lots.length)}</Soft>}
               </>
             );
           }}
@@ -124,10 +122,10 @@ export function LimitsSection({ kitchen }: { kitchen: KitchenView }) {
         <Errors sentences={change.error ? [change.error.message] : []} />
         <span>
           <Button kind="main" type="submit">
-            Save the limits
+            {kitchenWords.saveTheLimits}
           </Button>
         </span>
-        <Over role="status">{change.isSuccess ? 'Saved. Every date on the shelf follows.' : ''}</Over>
+        <Over role="status">{change.isSuccess ? kitchenWords.savedEveryDateOnThe : ''}</Over>
       </TypedForm>
     </section>
   );

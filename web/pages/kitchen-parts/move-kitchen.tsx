@@ -4,7 +4,7 @@ import { check, ITEM_KINDS, type KitchenFile, kitchenFileSchema } from '../../..
 import { Button } from '../../components/button';
 import { Errors, Over, Soft, Subtitle } from '../../components/text';
 import { type KitchenChangeBody, useKitchenChange } from '../../data/queries';
-import { KIND_WORDS } from '../../words/kitchen';
+import { KIND_WORDS, kitchenWords } from '../../words';
 
 type ReadFile = Extract<KitchenChangeBody, { change: 'import' }>['file'];
 
@@ -22,29 +22,31 @@ export function MoveKitchen() {
   }
   return (
     <section>
-      <Subtitle>Move this kitchen</Subtitle>
-      <Soft>One file with its place, pots, heat, services, people and limits. The log stays here.</Soft>
+      <Subtitle>{kitchenWords.moveThisKitchen}</Subtitle>
+      <Soft>{kitchenWords.oneFileWithItsPlace}</Soft>
       <p>
         <a href="/api/kitchen.json" download="kitchen.json">
-          Export the kitchen
+          {kitchenWords.exportTheKitchen}
         </a>
       </p>
       <FileTrigger acceptedFileTypes={['application/json', '.json']} onSelect={(files) => void read(files)}>
-        <Button>Import a kitchen</Button>
+        <Button>{kitchenWords.importAKitchen}</Button>
       </FileTrigger>
       <Errors sentences={[...errors, ...(change.error ? [change.error.message] : [])]} />
       {file && (
         <div>
           <p>
-            {file.place.name ?? 'A kitchen'}: {countsOf(file as KitchenFile)}. What has the same id here is
-            replaced, the rest is added.
+            {kitchenWords.whatHasTheSameId(
+              file.place.name ?? kitchenWords.aKitchen,
+              countsOf(file as KitchenFile),
+            )}
           </p>
-          <Over>Batches that are cooking keep what they began with.</Over>
+          <Over>{kitchenWords.batchesThatAreCookingKeep}</Over>
           <Button
             kind="main"
             onPress={() => change.mutate({ change: 'import', file }, { onSuccess: () => setFile(null) })}
           >
-            Import it
+            {kitchenWords.importIt}
           </Button>
         </div>
       )}

@@ -17,7 +17,7 @@ import { SmallField } from '../../components/small-field';
 import { Errors, Over, Soft, Subtitle } from '../../components/text';
 import { useKitchenChange, useOrders } from '../../data/queries';
 import { space } from '../../theme/tokens';
-import { boilWords } from '../../words/kitchen';
+import { boilWords, kitchenWords } from '../../words';
 
 const Narrow = styled.div`
   display: grid;
@@ -26,12 +26,12 @@ const Narrow = styled.div`
 `;
 
 const PLACE = v.object({
-  name: typedWords(textField('The kitchen’s name', 60)),
+  name: typedWords(textField(kitchenWords.theKitchensName, 60)),
   altitudeM: figure(altitudeField),
   zone: v.pipe(v.string(), v.trim(), v.unwrap(placeSchema.entries.zone)),
   locale: v.pipe(v.string(), v.trim(), v.unwrap(placeSchema.entries.locale)),
   currency: v.pipe(v.string(), v.trim(), v.toUpperCase(), v.unwrap(placeSchema.entries.currency)),
-  airTempC: figure(numberField('The kitchen air', 0, 50, '°C')),
+  airTempC: figure(numberField(kitchenWords.theKitchenAir, 0, 50, '°C')),
 });
 
 /** Where the kitchen is: what its water boils at follows from it, and how its figures are written. */
@@ -55,51 +55,56 @@ export function PlaceSection({ kitchen, onSaved }: { kitchen: KitchenView; onSav
   });
   return (
     <Narrow>
-      <Subtitle>Place</Subtitle>
+      <Subtitle>{kitchenWords.place}</Subtitle>
       <TypedForm form={form}>
-        <form.AppField name="name">{(field) => <field.InOffice label="Name of the kitchen" />}</form.AppField>
+        <form.AppField name="name">
+          {(field) => <field.InOffice label={kitchenWords.nameOfTheKitchen} />}
+        </form.AppField>
         <form.AppField name="altitudeM">
           {(field) => (
             <>
-              <field.InOffice label="Altitude" unit="m" />
+              <field.InOffice label={kitchenWords.altitude} unit="m" />
               <ByTheBoil onFound={(m) => field.setValue(String(m))} />
               <Over>{altitudeWords(field.state.value)}</Over>
               {!isNew && typedNumber(field.state.value) !== kitchen.altitudeM && orders.length > 0 && (
                 <Soft>
-                  {orders.length === 1 ? 'One planned order is' : `${orders.length} planned orders are`}{' '}
-                  worked out anew. Pots already cooking keep the altitude they began with.
+                  {kitchenWords.workedOutAnewPotsAlready(
+                    orders.length === 1
+                      ? kitchenWords.onePlannedOrderIs
+                      : kitchenWords.plannedOrdersAre(orders.length),
+                  )}
                 </Soft>
               )}
             </>
           )}
         </form.AppField>
         <Choice
-          label="Weights and measures"
+          label={kitchenWords.weightsAndMeasures}
           value={kitchen.units}
           options={[
-            { value: 'metric', text: 'Metric' },
-            { value: 'us', text: 'US' },
-            { value: 'imperial', text: 'Imperial' },
+            { value: 'metric', text: kitchenWords.metric },
+            { value: 'us', text: kitchenWords.us },
+            { value: 'imperial', text: kitchenWords.imperial },
           ]}
           onChange={(units) => change.mutate({ change: 'place', place: { units } })}
         />
         <form.AppField name="currency">
-          {(field) => <field.InOffice label="Currency, as EUR or USD" />}
+          {(field) => <field.InOffice label={kitchenWords.currencyAsEurOrUsd} />}
         </form.AppField>
-        <form.AppField name="zone">{(field) => <field.InOffice label="Time zone" />}</form.AppField>
+        <form.AppField name="zone">
+          {(field) => <field.InOffice label={kitchenWords.timeZone} />}
+        </form.AppField>
         <form.AppField name="locale">
-          {(field) => <field.InOffice label="Language of dates and money, as en-GB" />}
+          {(field) => <field.InOffice label={kitchenWords.languageOfDatesAndMoney} />}
         </form.AppField>
         <form.AppField name="airTempC">
-          {(field) => <field.InOffice label="The kitchen air" unit="°C" />}
+          {(field) => <field.InOffice label={kitchenWords.theKitchenAir} unit="°C" />}
         </form.AppField>
         <Errors sentences={change.error ? [change.error.message] : []} />
         <Button kind="main" type="submit">
-          Save the place
+          {kitchenWords.saveThePlace}
         </Button>
-        <Over role="status">
-          {change.isSuccess ? 'Saved. Pots already cooking keep what they began with.' : ''}
-        </Over>
+        <Over role="status">{change.isSuccess ? kitchenWords.savedPotsAlreadyCookingKeep : ''}</Over>
       </TypedForm>
     </Narrow>
   );
@@ -118,7 +123,7 @@ function ByTheBoil({ onFound }: { onFound: (altitudeM: number) => void }) {
     return (
       <span>
         <Button kind="quiet" onPress={() => setOpen(true)}>
-          I don’t know: find it by boiling water
+          {kitchenWords.iDontKnowFindIt}
         </Button>
       </span>
     );
@@ -126,18 +131,13 @@ function ByTheBoil({ onFound }: { onFound: (altitudeM: number) => void }) {
   const found = tempC === null ? null : foundAt(tempC);
   return (
     <Narrow>
-      <SmallField label="Boiling water shows" unit="°C" value={shown} onChange={setShown} />
-      {tempC !== null && !found && (
-        <Over>Water boils between 80 and 102.5 °C: check the thermometer on ice.</Over>
-      )}
+      <SmallField label={kitchenWords.boilingWaterShows} unit="°C" value={shown} onChange={setShown} />
+      {tempC !== null && !found && <Over>{kitchenWords.waterBoilsBetween80And}</Over>}
       {found && (
         <>
-          <Soft>
-            About {Math.round(found.altitudeM)} m, give or take {Math.round(found.sdM)}: the weather moves the
-            boil, and so does the thermometer.
-          </Soft>
+          <Soft>{kitchenWords.aboutMGiveOrTake(Math.round(found.altitudeM), Math.round(found.sdM))}</Soft>
           <span>
-            <Button onPress={() => onFound(Math.round(found.altitudeM))}>Use that</Button>
+            <Button onPress={() => onFound(Math.round(found.altitudeM))}>{kitchenWords.useThat}</Button>
           </span>
         </>
       )}

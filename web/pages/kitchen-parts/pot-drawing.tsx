@@ -10,6 +10,7 @@ import {
 } from '../../../core/vessel';
 import { layOut } from '../../components/pot-section/geometry';
 import { colour } from '../../theme/tokens';
+import { potsWords } from '../../words';
 
 const Drawing = styled.svg`
   width: 100%;
@@ -48,7 +49,7 @@ export function PotDrawing({ vessel, levels = [] }: { vessel: Vessel; levels?: r
     <Drawing
       viewBox={`0 ${(layout.topY - 30).toFixed(0)} 400 ${(470 - layout.topY).toFixed(0)}`}
       role="img"
-      aria-label={`The pot in section: brims at ${litres(brim(vessel))}`}
+      aria-label={potsWords.thePotInSectionBrims(litres(brim(vessel)))}
     >
       <clipPath id={clipId}>
         <path d={layout.inside} />
@@ -92,7 +93,7 @@ export function PotDrawing({ vessel, levels = [] }: { vessel: Vessel; levels?: r
             y={Math.abs(fullY - mostY) < LABEL_APART ? fullY + 22 : fullY - 9}
             textAnchor="middle"
           >
-            {litres(fullest.litres)} poured in
+            {potsWords.pouredIn(litres(fullest.litres))}
           </text>
         </>
       )}
@@ -107,7 +108,7 @@ export function PotDrawing({ vessel, levels = [] }: { vessel: Vessel; levels?: r
         strokeDasharray="7 5"
       />
       <text className="most" x={layout.centreX} y={mostY - 8} textAnchor="middle">
-        fill no higher than {litres(most)}
+        {potsWords.fillNoHigherThan(litres(most))}
       </text>
       <path d={layout.inside} fill="none" stroke={colour.iron} strokeWidth="9" strokeLinejoin="round" />
       {[left - 12, right - 18].map((x) => (
@@ -124,7 +125,7 @@ export function PotDrawing({ vessel, levels = [] }: { vessel: Vessel; levels?: r
         strokeWidth="2.5"
       />
       <text x={STICK_X - 4} y={layout.topY - 10}>
-        cm
+        {potsWords.cm}
       </text>
       {ticks.map((cm) => (
         <g key={cm}>
@@ -165,9 +166,14 @@ export function DipChart({ name, vessel }: { name: string; vessel: Vessel }) {
   const rows = Math.ceil(depths.length / 3);
   return (
     <Chart>
-      <caption>{name}: litres by the stick</caption>
+      <caption>{potsWords.litresByTheStick(name)}</caption>
       <thead>
-        <tr>{[0, 1, 2].map((column) => [<th key={`${column}c`}>cm</th>, <th key={`${column}l`}>L</th>])}</tr>
+        <tr>
+          {[0, 1, 2].map((column) => [
+            <th key={`${column}c`}>{potsWords.cm}</th>,
+            <th key={`${column}l`}>{potsWords.l}</th>,
+          ])}
+        </tr>
       </thead>
       <tbody>
         {Array.from({ length: rows }, (_, row) => (
@@ -187,9 +193,12 @@ export function DipChart({ name, vessel }: { name: string; vessel: Vessel }) {
       <tfoot>
         <tr>
           <td colSpan={6}>
-            brims at {litres(brim(vessel))}; boil no more than {litres(workingFillLitres(vessel, false))},
-            with milk or flour {litres(workingFillLitres(vessel, true))} (
-            {depthAtLitres(vessel, workingFillLitres(vessel, true)).toFixed(1)} cm)
+            {potsWords.brimsAtBoilNoMore(
+              litres(brim(vessel)),
+              litres(workingFillLitres(vessel, false)),
+              litres(workingFillLitres(vessel, true)),
+              depthAtLitres(vessel, workingFillLitres(vessel, true)).toFixed(1),
+            )}
           </td>
         </tr>
       </tfoot>

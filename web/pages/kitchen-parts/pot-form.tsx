@@ -18,7 +18,7 @@ import { Tick } from '../../components/tick';
 import { ApiError, sentencesOf } from '../../data/api';
 import { type KitchenChangeBody, useKitchenChange } from '../../data/queries';
 import { media, space } from '../../theme/tokens';
-import { brimLitres, SHAPE_WORDS } from '../../words/kitchen';
+import { brimLitres, potsWords, SHAPE_WORDS } from '../../words';
 import { PotDrawing } from './pot-drawing';
 import {
   MEASURES,
@@ -107,7 +107,7 @@ export function PotForm({
       ...(how === 'water' ? { levels: read } : {}),
     };
     if (how === 'water' && !fitted) {
-      setErrors(['Type its height and two levels or more, each more water and higher than the one before.']);
+      setErrors([potsWords.typeItsHeightAndTwo]);
       return;
     }
     const held = check(ITEM_SCHEMAS.pot, made);
@@ -139,16 +139,16 @@ export function PotForm({
       }}
     >
       <div>
-        <Title>{name || (pot ? pot.name : 'A pot')}</Title>
+        <Title>{name || (pot ? pot.name : potsWords.aPot)}</Title>
         {vessel ? (
           <PotDrawing vessel={vessel} levels={how === 'water' ? read : []} />
         ) : (
-          <Soft>It is drawn here as you type.</Soft>
+          <Soft>{potsWords.itIsDrawnHereAs}</Soft>
         )}
         {fitted && <Found of={fitted} levels={read} heightCm={heightCm} isRound={isRound} />}
         {how === 'size' && vessel && (
           <div>
-            <Over>brims at</Over>
+            <Over>{potsWords.brimsAt}</Over>
             <FigureText>{litres(brimLitres(vessel))}</FigureText>
           </div>
         )}
@@ -156,7 +156,7 @@ export function PotForm({
       <div>
         {!pot && how === 'size' && (
           <div>
-            <Over>Common sizes, to start from</Over>
+            <Over>{potsWords.commonSizesToStartFrom}</Over>
             <Row as="div">
               {COMMON_POTS.map((one) => (
                 <Button
@@ -175,20 +175,20 @@ export function PotForm({
             </Row>
           </div>
         )}
-        <SmallField label="Name of the pot" value={name} onChange={setName} />
+        <SmallField label={potsWords.nameOfThePot} value={name} onChange={setName} />
         <Choice
-          label="Its measures"
+          label={potsWords.itsMeasures}
           value={how}
           options={[
-            { value: 'size', text: 'Type its size' },
-            { value: 'water', text: 'Measure by water' },
+            { value: 'size', text: potsWords.typeItsSize },
+            { value: 'water', text: potsWords.measureByWater },
           ]}
           onChange={setHow}
         />
         {how === 'size' ? (
           <>
             <Choice
-              label="Shape"
+              label={potsWords.shape}
               value={shape}
               options={SHAPES.map((one) => ({ value: one, text: SHAPE_WORDS[one] }))}
               onChange={setShape}
@@ -219,8 +219,8 @@ export function PotForm({
         <SmallField
           label={
             vessel && mass.trim() === ''
-              ? `Weight empty (about ${guessedMassKg(brimLitres(vessel))} kg is taken if left open)`
-              : 'Weight empty'
+              ? potsWords.weightEmptyAboutKgIs(guessedMassKg(brimLitres(vessel)))
+              : potsWords.weightEmpty
           }
           unit="kg"
           value={mass}
@@ -228,8 +228,8 @@ export function PotForm({
         />
         {kitchen.burners.length > 0 && (
           <div>
-            <Over>Burners it stands on</Over>
-            <Row as="div" role="group" aria-label="Burners it stands on">
+            <Over>{potsWords.burnersItStandsOn}</Over>
+            <Row as="div" role="group" aria-label={potsWords.burnersItStandsOn}>
               {kitchen.burners.map((burner) => (
                 <Tick
                   key={burner.id}
@@ -249,11 +249,11 @@ export function PotForm({
         {isOtherPot && (
           <>
             <Choice
-              label="What was learned in the old measures"
+              label={potsWords.whatWasLearnedInThe}
               value={learned}
               options={[
-                { value: 'keep', text: 'keep it' },
-                { value: 'anew', text: 'start anew' },
+                { value: 'keep', text: potsWords.keepIt },
+                { value: 'anew', text: potsWords.startAnew },
               ]}
               onChange={setLearned}
             />
@@ -263,10 +263,10 @@ export function PotForm({
         <Errors sentences={errors} />
         <Row as="div">
           <Button kind="main" type="submit">
-            {kitchen.pots.length === 0 ? 'Save the first pot' : 'Save this pot'}
+            {kitchen.pots.length === 0 ? potsWords.saveTheFirstPot : potsWords.saveThisPot}
           </Button>
           <Button kind="quiet" onPress={onDone}>
-            Cancel
+            {potsWords.cancel}
           </Button>
         </Row>
       </div>

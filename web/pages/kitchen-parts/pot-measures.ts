@@ -1,5 +1,6 @@
 import { check, typedNumber, vesselSchema } from '../../../contract';
 import type { Vessel } from '../../../core/vessel';
+import { potsWords } from '../../words';
 
 /** A pot's inside measures as they are typed, and what they mean. */
 
@@ -9,22 +10,22 @@ export const SHAPES: readonly Shape[] = ['cylinder', 'tapered', 'kettle', 'box']
 /** Which measures a shape has, and what they are called. */
 export const MEASURES: Readonly<Record<Shape, readonly { name: string; label: string }[]>> = {
   cylinder: [
-    { name: 'diameterCm', label: 'Across, inside' },
-    { name: 'heightCm', label: 'High, inside' },
+    { name: 'diameterCm', label: potsWords.acrossInside },
+    { name: 'heightCm', label: potsWords.highInside },
   ],
   tapered: [
-    { name: 'bottomDiameterCm', label: 'Across the bottom' },
-    { name: 'topDiameterCm', label: 'Across the top' },
-    { name: 'heightCm', label: 'High, inside' },
+    { name: 'bottomDiameterCm', label: potsWords.acrossTheBottom },
+    { name: 'topDiameterCm', label: potsWords.acrossTheTop },
+    { name: 'heightCm', label: potsWords.highInside },
   ],
   kettle: [
-    { name: 'diameterCm', label: 'Across, inside' },
-    { name: 'heightCm', label: 'High, with its bowl' },
+    { name: 'diameterCm', label: potsWords.acrossInside },
+    { name: 'heightCm', label: potsWords.highWithItsBowl },
   ],
   box: [
-    { name: 'lengthCm', label: 'Long, inside' },
-    { name: 'widthCm', label: 'Wide, inside' },
-    { name: 'heightCm', label: 'High, inside' },
+    { name: 'lengthCm', label: potsWords.longInside },
+    { name: 'widthCm', label: potsWords.wideInside },
+    { name: 'heightCm', label: potsWords.highInside },
   ],
 };
 

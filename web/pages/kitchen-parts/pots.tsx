@@ -5,7 +5,7 @@ import { Button } from '../../components/button';
 import { PotThumb } from '../../components/pot-section/pot-thumb';
 import { Sheet } from '../../components/sheet';
 import { colour } from '../../theme/tokens';
-import { brimLitres, sizeWords } from '../../words/kitchen';
+import { brimLitres, potsWords, sizeWords } from '../../words';
 import { ItemList } from './item-list';
 import { DipChart } from './pot-drawing';
 import { PotForm } from './pot-form';
@@ -27,25 +27,31 @@ export function PotsSection({ kitchen }: { kitchen: KitchenView }) {
     <>
       <ItemList
         kind="pot"
-        title="Pots"
+        title={potsWords.pots}
         items={kitchen.pots}
         kitchen={kitchen}
-        empty="A pot by its inside measures, or by water and a stick."
+        empty={potsWords.aPotByItsInside}
         about={(pot) =>
-          `${sizeWords(pot.vessel)}; brims at ${litres(brimLitres(pot.vessel))}, boil no more than ${litres(workingFillLitres(pot.vessel, false))}; ${pot.emptyMassKg} kg empty; on ${burnersOf(kitchen, pot.id)}`
+          potsWords.brimsAtBoilNoMoreThan(
+            sizeWords(pot.vessel),
+            litres(brimLitres(pot.vessel)),
+            litres(workingFillLitres(pot.vessel, false)),
+            pot.emptyMassKg,
+            burnersOf(kitchen, pot.id),
+          )
         }
         picture={(pot) => <PotThumb vessel={pot.vessel} litres={0} ink={colour.iron} />}
         more={(pot) => (
-          <Button kind="quiet" onPress={() => setCharted(pot)} aria-label={`Dip chart of ${pot.name}`}>
-            Dip chart
+          <Button kind="quiet" onPress={() => setCharted(pot)} aria-label={potsWords.dipChartOf(pot.name)}>
+            {potsWords.dipChart}
           </Button>
         )}
         onEdit={(pot) => setEdited(pot ?? 'new')}
       />
       {charted && (
-        <Sheet title={`Dip chart: ${charted.name}`} isOpen onClose={() => setCharted(null)}>
+        <Sheet title={potsWords.dipChart2(charted.name)} isOpen onClose={() => setCharted(null)}>
           <DipChart name={charted.name} vessel={charted.vessel} />
-          <Button onPress={() => window.print()}>Print</Button>
+          <Button onPress={() => window.print()}>{potsWords.print}</Button>
         </Sheet>
       )}
     </>
@@ -54,5 +60,5 @@ export function PotsSection({ kitchen }: { kitchen: KitchenView }) {
 
 function burnersOf(kitchen: KitchenView, potId: string): string {
   const names = kitchen.burners.filter((one) => one.potIds.includes(potId)).map((one) => one.name);
-  return names.length > 0 ? names.join(', ') : 'no burner yet';
+  return names.length > 0 ? names.join(', ') : potsWords.noBurnerYet;
 }

@@ -1,4 +1,5 @@
 import type { KitchenView } from '../../../contract';
+import { kitchenWords } from '../../words';
 
 /** The parts of a kitchen, in the order a newcomer fills them, with what is known of each and the minutes it takes. */
 export interface KitchenSection {
@@ -16,50 +17,56 @@ const count = (n: number, one: string, many: string): string | null =>
 export const SECTIONS: readonly KitchenSection[] = [
   {
     id: 'place',
-    title: 'Place',
+    title: kitchenWords.place,
     known: (kitchen) => (kitchen.name ? `${kitchen.altitudeM} m` : null),
     minutes: 1,
   },
-  { id: 'pots', title: 'Pots', known: (kitchen) => count(kitchen.pots.length, 'pot', 'pots'), minutes: 3 },
+  {
+    id: 'pots',
+    title: kitchenWords.pots,
+    known: (kitchen) => count(kitchen.pots.length, 'pot', 'pots'),
+    minutes: 3,
+  },
   {
     id: 'heat',
-    title: 'Heat',
+    title: kitchenWords.heat,
     known: (kitchen) => count(kitchen.burners.length, 'burner', 'burners'),
     minutes: 2,
   },
   {
     id: 'service',
-    title: 'Service',
+    title: kitchenWords.service,
     known: (kitchen) => count(kitchen.services.length, 'service', 'services'),
     minutes: 2,
   },
   {
     id: 'cold',
-    title: 'Cold and ice',
+    title: kitchenWords.coldAndIce,
     known: (kitchen) => count(kitchen.colds.length, 'place', 'places'),
     minutes: 1,
   },
   {
     id: 'tools',
-    title: 'Tools',
+    title: kitchenWords.tools,
     known: (kitchen) => count(kitchen.instruments.length, 'instrument', 'instruments'),
     minutes: 2,
   },
   {
     id: 'people',
-    title: 'People',
+    title: kitchenWords.people,
     known: (kitchen) => count(kitchen.people.length, 'person', 'people'),
     minutes: 1,
   },
   {
     id: 'limits',
-    title: 'Limits',
-    known: (kitchen) => (Object.keys(kitchen.limitReasons).length > 0 ? 'with reasons' : 'as the code'),
+    title: kitchenWords.limits,
+    known: (kitchen) =>
+      Object.keys(kitchen.limitReasons).length > 0 ? kitchenWords.withReasons : kitchenWords.asTheCode,
     minutes: 0,
   },
   {
     id: 'recipes',
-    title: 'First recipes',
+    title: kitchenWords.firstRecipes,
     known: (_kitchen, recipes) => count(recipes, 'recipe', 'recipes'),
     minutes: 3,
   },

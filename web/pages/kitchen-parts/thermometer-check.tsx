@@ -6,6 +6,7 @@ import { Field } from '../../components/field';
 import { Sheet } from '../../components/sheet';
 import { Errors, Over, Soft } from '../../components/text';
 import { useKitchenChange } from '../../data/queries';
+import { kitchenWords } from '../../words';
 
 /** A thermometer on ice and at the boil, guided: what it shows, how far off that is, whether it is good for the record. */
 export function ThermometerCheckSheet({
@@ -26,22 +27,21 @@ export function ThermometerCheckSheet({
   const off = (value: number | null) =>
     value === null ? '' : `${value > 0 ? '+' : value < 0 ? '−' : ''}${Math.abs(value).toFixed(1)} °C`;
   return (
-    <Sheet title={`Check ${instrument.name}`} isOpen onClose={onClose}>
-      <p>
-        Fill a jug with crushed ice, top up with water, stir, wait a minute. Then try it in boiling water.
-      </p>
-      <Field label="In ice and water it shows" unit="°C" value={ice} onChange={setIce} autoFocus />
-      <Field label="In boiling water it shows" unit="°C" value={boil} onChange={setBoil} />
+    <Sheet title={kitchenWords.check(instrument.name)} isOpen onClose={onClose}>
+      <p>{kitchenWords.fillAJugWithCrushed}</p>
+      <Field label={kitchenWords.inIceAndWaterIt} unit="°C" value={ice} onChange={setIce} autoFocus />
+      <Field label={kitchenWords.inBoilingWaterItShows} unit="°C" value={boil} onChange={setBoil} />
       {verdict && (
         <Soft>
-          {verdict.iceOffC !== null && `On ice ${off(verdict.iceOffC)}. `}
-          {verdict.boilOffC !== null && `At the boil ${off(verdict.boilOffC)}. `}
+          {verdict.iceOffC !== null && kitchenWords.onIce(off(verdict.iceOffC))}
+          {verdict.boilOffC !== null && kitchenWords.atTheBoil(off(verdict.boilOffC))}
         </Soft>
       )}
       <Over>
-        Water boils at {(verdict ?? thermometerVerdict({}, kitchen.altitudeM)).boilsAtC.toFixed(1)} °C here;
-        the weather moves that by half a degree. Further off than {THERMOMETER_WITHIN_C} °C at either point,
-        it is out of use for the record (§ 4-203.11).
+        {kitchenWords.waterBoilsAtCHere(
+          (verdict ?? thermometerVerdict({}, kitchen.altitudeM)).boilsAtC.toFixed(1),
+          THERMOMETER_WITHIN_C,
+        )}
       </Over>
       <Errors sentences={change.error ? [change.error.message] : []} />
       <Button
@@ -58,7 +58,7 @@ export function ThermometerCheckSheet({
           )
         }
       >
-        Save the check
+        {kitchenWords.saveTheCheck}
       </Button>
     </Sheet>
   );

@@ -3,7 +3,7 @@ import { hourMinute, type ItemKind, type ItemOf, type KitchenView } from '../../
 import { thermometerVerdict } from '../../../core/kitchen';
 import { Button } from '../../components/button';
 import { Sheet } from '../../components/sheet';
-import { KIND_WORDS, weekdayWords } from '../../words/kitchen';
+import { KIND_WORDS, kitchenWords, weekdayWords } from '../../words';
 import { type FieldSpec, ItemForm } from './item-form';
 import { ItemList } from './item-list';
 import { ThermometerCheckSheet } from './thermometer-check';
@@ -11,101 +11,107 @@ import { ThermometerCheckSheet } from './thermometer-check';
 /** Things that are asked for by their fields alone: services, bowls, cold places, instruments, people. */
 const FIELDS: Readonly<Partial<Record<ItemKind, readonly FieldSpec[]>>> = {
   service: [
-    { name: 'name', label: 'Name', as: 'text' },
-    { name: 'time', label: 'Hour, as 12:30', as: 'text' },
-    { name: 'covers', label: 'Usual covers', as: 'figure', unit: 'bowls' },
-    { name: 'weekdays', label: 'On', as: 'days' },
-    { name: 'lastsMin', label: 'Lasts', as: 'figure', unit: 'min', isOptional: true },
+    { name: 'name', label: kitchenWords.name, as: 'text' },
+    { name: 'time', label: kitchenWords.hourAs1230, as: 'text' },
+    { name: 'covers', label: kitchenWords.usualCovers, as: 'figure', unit: 'bowls' },
+    { name: 'weekdays', label: kitchenWords.on, as: 'days' },
+    { name: 'lastsMin', label: kitchenWords.lasts, as: 'figure', unit: 'min', isOptional: true },
     {
       name: 'arrival',
-      label: 'They come',
+      label: kitchenWords.theyCome,
       as: 'choice',
       first: 'steady',
       options: [
-        { value: 'together', text: 'all at once' },
-        { value: 'steady', text: 'steadily' },
-        { value: 'peaked', text: 'in a peak' },
+        { value: 'together', text: kitchenWords.allAtOnce },
+        { value: 'steady', text: kitchenWords.steadily },
+        { value: 'peaked', text: kitchenWords.inAPeak },
       ],
     },
   ],
   bowl: [
-    { name: 'name', label: 'Name', as: 'text' },
+    { name: 'name', label: kitchenWords.name, as: 'text' },
     {
       name: 'ml',
-      label: 'Holds to the rim (fill it with water on a scale: 1 g is 1 mL)',
+      label: kitchenWords.holdsToTheRimFill,
       as: 'figure',
       unit: 'mL',
     },
-    { name: 'headspaceMl', label: 'Left free under the rim', as: 'figure', unit: 'mL', isOptional: true },
-    { name: 'isOvenProof', label: 'May go under the grill', as: 'flag' },
+    {
+      name: 'headspaceMl',
+      label: kitchenWords.leftFreeUnderTheRim,
+      as: 'figure',
+      unit: 'mL',
+      isOptional: true,
+    },
+    { name: 'isOvenProof', label: kitchenWords.mayGoUnderTheGrill, as: 'flag' },
   ],
   ladle: [
-    { name: 'name', label: 'Name', as: 'text' },
-    { name: 'ml', label: 'Truly holds (ten ladles of water on a scale, over ten)', as: 'figure', unit: 'mL' },
+    { name: 'name', label: kitchenWords.name, as: 'text' },
+    { name: 'ml', label: kitchenWords.trulyHoldsTenLadlesOf, as: 'figure', unit: 'mL' },
   ],
   cold: [
-    { name: 'name', label: 'Name', as: 'text' },
+    { name: 'name', label: kitchenWords.name, as: 'text' },
     {
       name: 'kind',
-      label: 'It is',
+      label: kitchenWords.itIs,
       as: 'choice',
       first: 'walkIn',
       options: [
-        { value: 'walkIn', text: 'a walk-in' },
-        { value: 'blast', text: 'a blast chiller' },
-        { value: 'freezer', text: 'a freezer' },
-        { value: 'ice', text: 'ice' },
+        { value: 'walkIn', text: kitchenWords.aWalkIn },
+        { value: 'blast', text: kitchenWords.aBlastChiller },
+        { value: 'freezer', text: kitchenWords.aFreezer },
+        { value: 'ice', text: kitchenWords.ice },
       ],
     },
-    { name: 'airC', label: 'Its air', as: 'figure', unit: '°C', first: '4' },
+    { name: 'airC', label: kitchenWords.itsAir, as: 'figure', unit: '°C', first: '4' },
     {
       name: 'air',
-      label: 'Its air',
+      label: kitchenWords.itsAir,
       as: 'choice',
       first: 'still',
       options: [
-        { value: 'still', text: 'stands still' },
-        { value: 'fan', text: 'is moved by a fan' },
-        { value: 'blast', text: 'blasts' },
+        { value: 'still', text: kitchenWords.standsStill },
+        { value: 'fan', text: kitchenWords.isMovedByAFan },
+        { value: 'blast', text: kitchenWords.blasts },
       ],
     },
-    { name: 'kg', label: 'Takes in one go, or ice on hand', as: 'figure', unit: 'kg', isOptional: true },
+    { name: 'kg', label: kitchenWords.takesInOneGoOr, as: 'figure', unit: 'kg', isOptional: true },
   ],
   instrument: [
-    { name: 'name', label: 'Name', as: 'text' },
+    { name: 'name', label: kitchenWords.name, as: 'text' },
     {
       name: 'kind',
-      label: 'It is',
+      label: kitchenWords.itIs,
       as: 'choice',
       first: 'scale',
       options: [
-        { value: 'scale', text: 'a scale' },
-        { value: 'thermometer', text: 'a thermometer' },
-        { value: 'refractometer', text: 'a refractometer' },
-        { value: 'ph', text: 'a pH meter' },
-        { value: 'salinity', text: 'a salinity meter' },
-        { value: 'stick', text: 'a stick' },
+        { value: 'scale', text: kitchenWords.aScale },
+        { value: 'thermometer', text: kitchenWords.aThermometer },
+        { value: 'refractometer', text: kitchenWords.aRefractometer },
+        { value: 'ph', text: kitchenWords.aPhMeter },
+        { value: 'salinity', text: kitchenWords.aSalinityMeter },
+        { value: 'stick', text: kitchenWords.aStick },
       ],
     },
-    { name: 'mostKg', label: 'Weighs at most', as: 'figure', unit: 'kg', isOptional: true },
-    { name: 'stepG', label: 'In steps of', as: 'figure', unit: 'g', isOptional: true },
+    { name: 'mostKg', label: kitchenWords.weighsAtMost, as: 'figure', unit: 'kg', isOptional: true },
+    { name: 'stepG', label: kitchenWords.inStepsOf, as: 'figure', unit: 'g', isOptional: true },
   ],
   person: [
-    { name: 'name', label: 'Name', as: 'text' },
+    { name: 'name', label: kitchenWords.name, as: 'text' },
     {
       name: 'role',
-      label: 'May',
+      label: kitchenWords.may,
       as: 'choice',
       first: 'cook',
       options: [
-        { value: 'inCharge', text: 'be in charge' },
-        { value: 'cook', text: 'cook' },
-        { value: 'helper', text: 'help' },
+        { value: 'inCharge', text: kitchenWords.beInCharge },
+        { value: 'cook', text: kitchenWords.cook },
+        { value: 'helper', text: kitchenWords.help },
       ],
     },
     {
       name: 'mark',
-      label: 'Colour',
+      label: kitchenWords.colour,
       as: 'choice',
       first: 'leek',
       options: ['clay', 'mustard', 'leek', 'slate', 'plum', 'rust', 'sand', 'ink'].map((one) => ({
@@ -114,8 +120,8 @@ const FIELDS: Readonly<Partial<Record<ItemKind, readonly FieldSpec[]>>> = {
       })),
     },
   ],
-  supplier: [{ name: 'name', label: 'Name', as: 'text' }],
-  storePlace: [{ name: 'name', label: 'Name', as: 'text' }],
+  supplier: [{ name: 'name', label: kitchenWords.name, as: 'text' }],
+  storePlace: [{ name: 'name', label: kitchenWords.name, as: 'text' }],
 };
 
 interface Of {
@@ -139,7 +145,11 @@ function Things<K extends ItemKind>(of: {
     <>
       <ItemList {...of} onEdit={(item) => setEdited(item ?? 'new')} />
       {edited && (
-        <Sheet title={edited === 'new' ? KIND_WORDS[kind].add : `Edit ${edited.name}`} isOpen onClose={close}>
+        <Sheet
+          title={edited === 'new' ? KIND_WORDS[kind].add : kitchenWords.edit(edited.name)}
+          isOpen
+          onClose={close}
+        >
           <ItemForm
             kind={kind}
             fields={FIELDS[kind]!}
@@ -153,41 +163,49 @@ function Things<K extends ItemKind>(of: {
   );
 }
 
-const ARRIVAL_WORDS = { together: 'all at once', steady: 'steadily', peaked: 'in a peak' } as const;
+const ARRIVAL_WORDS = {
+  together: kitchenWords.allAtOnce,
+  steady: 'steadily',
+  peaked: kitchenWords.inAPeak,
+} as const;
 
 export function ServiceSection({ kitchen }: Of) {
   return (
     <>
       <Things
         kind="service"
-        title="Services"
-        empty="A service is an hour that bowls must be ready by: plans are worked back from it."
+        title={kitchenWords.services}
+        empty={kitchenWords.aServiceIsAnHour}
         items={kitchen.services}
         kitchen={kitchen}
         about={(one) =>
           [
             one.time,
-            `${one.covers} covers`,
+            kitchenWords.covers(one.covers),
             weekdayWords(one.weekdays, kitchen.locale),
-            ...(one.lastsMin ? [`${one.lastsMin} min`] : []),
+            ...(one.lastsMin ? [kitchenWords.min(one.lastsMin)] : []),
             ...(one.arrival ? [ARRIVAL_WORDS[one.arrival]] : []),
           ].join(', ')
         }
       />
       <Things
         kind="bowl"
-        title="Bowls and cups"
-        empty="What a bowl truly holds decides how many come out of a pot."
+        title={kitchenWords.bowlsAndCups}
+        empty={kitchenWords.whatABowlTrulyHolds}
         items={kitchen.bowls}
         kitchen={kitchen}
         about={(one) =>
-          `${one.ml} mL to the rim${one.headspaceMl ? `, ${one.ml - one.headspaceMl} mL filled` : ''}${one.isOvenProof ? ', oven-proof' : ''}`
+          kitchenWords.mlToTheRimOven(
+            one.ml,
+            one.headspaceMl ? kitchenWords.mlFilled(one.ml - one.headspaceMl) : '',
+            one.isOvenProof,
+          )
         }
       />
       <Things
         kind="ladle"
-        title="Ladles"
-        empty="Most ladles hold a little more than they say."
+        title={kitchenWords.ladles}
+        empty={kitchenWords.mostLadlesHoldALittle}
         items={kitchen.ladles}
         kitchen={kitchen}
         about={(one) => `${one.ml} mL`}
@@ -196,48 +214,57 @@ export function ServiceSection({ kitchen }: Of) {
   );
 }
 
-const COLD_WORDS = { walkIn: 'walk-in', blast: 'blast chiller', freezer: 'freezer', ice: 'ice' } as const;
-const AIR_WORDS = { still: 'still air', fan: 'a fan', blast: 'blasting air' } as const;
+const COLD_WORDS = {
+  walkIn: 'walk-in',
+  blast: kitchenWords.blastChiller,
+  freezer: 'freezer',
+  ice: 'ice',
+} as const;
+const AIR_WORDS = {
+  still: kitchenWords.stillAir,
+  fan: kitchenWords.aFan,
+  blast: kitchenWords.blastingAir,
+} as const;
 
 export function ColdSection({ kitchen }: Of) {
   return (
     <Things
       kind="cold"
-      title="Cold and ice"
-      empty="Where food is cooled and kept: its air decides how fast a pan cools."
+      title={kitchenWords.coldAndIce}
+      empty={kitchenWords.whereFoodIsCooledAnd}
       items={kitchen.colds}
       kitchen={kitchen}
       about={(one) =>
-        `${COLD_WORDS[one.kind]}, ${one.airC} °C, ${AIR_WORDS[one.air]}${one.kg ? `, ${one.kg} kg` : ''}`
+        `${COLD_WORDS[one.kind]}, ${one.airC} °C, ${AIR_WORDS[one.air]}${one.kg ? kitchenWords.kg2(one.kg) : ''}`
       }
     />
   );
 }
 
 export function PeopleSection({ kitchen }: Of) {
-  const roles = { inCharge: 'in charge', cook: 'cooks', helper: 'helps' } as const;
+  const roles = { inCharge: kitchenWords.inCharge, cook: 'cooks', helper: 'helps' } as const;
   return (
     <>
       <Things
         kind="person"
-        title="People"
-        empty="Whoever takes a reading or answers for a limit is named in the log."
+        title={kitchenWords.people}
+        empty={kitchenWords.whoeverTakesAReadingOr}
         items={kitchen.people}
         kitchen={kitchen}
         about={(one) => `${roles[one.role]}, ${one.mark}`}
       />
       <Things
         kind="supplier"
-        title="Suppliers"
-        empty="Named once here, they need not be typed at each delivery."
+        title={kitchenWords.suppliers}
+        empty={kitchenWords.namedOnceHereTheyNeed}
         items={kitchen.supplierList}
         kitchen={kitchen}
         about={() => ''}
       />
       <Things
         kind="storePlace"
-        title="Places in the store"
-        empty="Shelves, baskets, the dry store: where a lot is put."
+        title={kitchenWords.placesInTheStore}
+        empty={kitchenWords.shelvesBasketsTheDryStore}
         items={kitchen.storePlaces}
         kitchen={kitchen}
         about={() => ''}
@@ -252,8 +279,8 @@ export function InstrumentList({ kitchen }: Of) {
     <>
       <Things
         kind="instrument"
-        title="Scales, thermometers, meters"
-        empty="A reading is as good as what it is read with."
+        title={kitchenWords.scalesThermometersMeters}
+        empty={kitchenWords.aReadingIsAsGood}
         items={kitchen.instruments}
         kitchen={kitchen}
         about={(one) => instrumentWords(kitchen, one)}
@@ -262,9 +289,9 @@ export function InstrumentList({ kitchen }: Of) {
             <Button
               kind="quiet"
               onPress={() => setChecking(kitchen.instruments.find((two) => two.id === one.id) ?? null)}
-              aria-label={`Check ${one.name}`}
+              aria-label={kitchenWords.check(one.name)}
             >
-              Check
+              {kitchenWords.check2}
             </Button>
           )
         }
@@ -278,14 +305,19 @@ export function InstrumentList({ kitchen }: Of) {
 
 function instrumentWords(kitchen: KitchenView, one: ItemOf<'instrument'>): string {
   if (one.kind !== 'thermometer') {
-    const parts = [one.kind === 'ph' ? 'pH meter' : one.kind, one.mostKg ? `to ${one.mostKg} kg` : ''];
-    return [...parts, one.stepG ? `in steps of ${one.stepG} g` : ''].filter(Boolean).join(', ');
+    const parts = [
+      one.kind === 'ph' ? kitchenWords.phMeter : one.kind,
+      one.mostKg ? kitchenWords.toKg(one.mostKg) : '',
+    ];
+    return [...parts, one.stepG ? kitchenWords.inStepsOfG(one.stepG) : ''].filter(Boolean).join(', ');
   }
   const checked = kitchen.instruments.find((two) => two.id === one.id)?.checked;
-  if (!checked) return 'thermometer, not checked yet: not for the record';
+  if (!checked) return kitchenWords.thermometerNotCheckedYetNot;
   const verdict = thermometerVerdict(checked, kitchen.altitudeM);
   const when = new Intl.DateTimeFormat(kitchen.locale, { dateStyle: 'medium', timeZone: kitchen.zone });
-  return `thermometer, checked ${when.format(checked.atMs)} ${hourMinute(checked.atMs, kitchen.zone)}: ${
-    verdict.isForRecords ? 'good for the record' : 'out of use for the record'
-  }`;
+  return kitchenWords.thermometerCheckedGoodForThe(
+    when.format(checked.atMs),
+    hourMinute(checked.atMs, kitchen.zone),
+    verdict.isForRecords,
+  );
 }

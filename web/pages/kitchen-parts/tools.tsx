@@ -7,6 +7,7 @@ import { figure, figureOrNone, TypedForm, useTypedForm } from '../../components/
 import { Errors, Over, Subtitle } from '../../components/text';
 import { useKitchenChange } from '../../data/queries';
 import { space } from '../../theme/tokens';
+import { kitchenWords } from '../../words';
 import { InstrumentList } from './things';
 
 const Fields = styled.div`
@@ -29,15 +30,15 @@ const TOOLS = v.object({
 });
 
 const ASKED = [
-  ['ovenTrays', 'Trays in the oven at once', 'trays'],
-  ['trayAreaM2', 'Floor of a tray', 'm²'],
-  ['blenderJarLitres', 'Blender jar to its brim, 0 for none', 'L'],
-  ['fryingPanCm', 'Widest frying pan', 'cm'],
-  ['grillBowls', 'Bowls under the grill at once', 'bowls'],
-  ['grillMin', 'Minutes under the grill', 'min'],
-  ['sieveLitres', 'A sieve takes', 'L'],
-  ['bainMariePans', 'Pans in the bain-marie', 'pans'],
-  ['bainMariePanLitres', 'One of them holds', 'L'],
+  ['ovenTrays', kitchenWords.traysInTheOvenAt, 'trays'],
+  ['trayAreaM2', kitchenWords.floorOfATray, 'm²'],
+  ['blenderJarLitres', kitchenWords.blenderJarToItsBrim, 'L'],
+  ['fryingPanCm', kitchenWords.widestFryingPan, 'cm'],
+  ['grillBowls', kitchenWords.bowlsUnderTheGrillAt, 'bowls'],
+  ['grillMin', kitchenWords.minutesUnderTheGrill, 'min'],
+  ['sieveLitres', kitchenWords.aSieveTakes, 'L'],
+  ['bainMariePans', kitchenWords.pansInTheBainMarie, 'pans'],
+  ['bainMariePanLitres', kitchenWords.oneOfThemHolds, 'L'],
 ] as const;
 
 /** What hands work with beside the pots: their time follows from it. */
@@ -67,7 +68,7 @@ export function ToolsSection({ kitchen }: { kitchen: KitchenView }) {
   return (
     <>
       <section>
-        <Subtitle>Tools</Subtitle>
+        <Subtitle>{kitchenWords.tools}</Subtitle>
         <TypedForm form={form}>
           <Fields>
             {ASKED.map(([name, label, unit]) => (
@@ -77,11 +78,11 @@ export function ToolsSection({ kitchen }: { kitchen: KitchenView }) {
             ))}
           </Fields>
           <Choice
-            label="Stick blender"
+            label={kitchenWords.stickBlender}
             value={equipment.hasStickBlender ? 'yes' : 'no'}
             options={[
-              { value: 'yes', text: 'there is one' },
-              { value: 'no', text: 'none' },
+              { value: 'yes', text: kitchenWords.thereIsOne },
+              { value: 'no', text: kitchenWords.none },
             ]}
             onChange={(value) =>
               change.mutate({
@@ -93,10 +94,10 @@ export function ToolsSection({ kitchen }: { kitchen: KitchenView }) {
           <Errors sentences={change.error ? [change.error.message] : []} />
           <span>
             <Button kind="main" type="submit">
-              Save the tools
+              {kitchenWords.saveTheTools}
             </Button>
           </span>
-          <Over role="status">{change.isSuccess ? 'Saved.' : ''}</Over>
+          <Over role="status">{change.isSuccess ? kitchenWords.saved : ''}</Over>
         </TypedForm>
       </section>
       <InstrumentList kitchen={kitchen} />

@@ -13,7 +13,7 @@ import { SmallField } from '../../components/small-field';
 import { FigureText, Over, Soft } from '../../components/text';
 import { Tick } from '../../components/tick';
 import { colour, space } from '../../theme/tokens';
-import { levelWords, SHAPE_WORDS } from '../../words/kitchen';
+import { levelWords, potsWords, SHAPE_WORDS } from '../../words';
 
 /** A pot measured by water: the levels as they are typed, and what they come to. */
 
@@ -69,18 +69,18 @@ export function WaterLevels(of: {
   return (
     <>
       <div>
-        <strong>Pour, read the stick, twice or more</strong>
-        <Over>Five litres at a time, from any jug you trust.</Over>
+        <strong>{potsWords.pourReadTheStickTwice}</strong>
+        <Over>{potsWords.fiveLitresAtATime}</Over>
       </div>
       <Rim>
-        <SmallField label="Bottom to rim" unit="cm" value={of.rim} onChange={of.onRim} />
+        <SmallField label={potsWords.bottomToRim} unit="cm" value={of.rim} onChange={of.onRim} />
         <Tick isOn={!of.isRound} onChange={(isOn) => of.onRound(!isOn)}>
-          It has corners
+          {potsWords.itHasCorners}
         </Tick>
       </Rim>
       <Levels>
-        <Over>litres in</Over>
-        <Over>stick, cm</Over>
+        <Over>{potsWords.litresIn}</Over>
+        <Over>{potsWords.stickCm}</Over>
         <span />
         {levels.map((level, i) => (
           <LevelRow
@@ -93,7 +93,7 @@ export function WaterLevels(of: {
         ))}
       </Levels>
       <span>
-        <Button onPress={() => onLevels([...levels, noLevel()])}>Another level</Button>
+        <Button onPress={() => onLevels([...levels, noLevel()])}>{potsWords.anotherLevel}</Button>
       </span>
     </>
   );
@@ -113,14 +113,14 @@ function LevelRow({
   return (
     <>
       <SmallField
-        label={`Level ${n}, litres poured in`}
+        label={potsWords.levelLitresPouredIn(n)}
         isLabelHidden
         inputMode="decimal"
         value={level.litres}
         onChange={(text) => onChange({ ...level, litres: text })}
       />
       <SmallField
-        label={`Level ${n}, centimetres on the stick`}
+        label={potsWords.levelCentimetresOnTheStick(n)}
         isLabelHidden
         inputMode="decimal"
         value={level.depth}
@@ -154,22 +154,26 @@ export function Found({
   return (
     <>
       <div>
-        <Over>brims at</Over>
+        <Over>{potsWords.brimsAt}</Over>
         <FigureText>{litres(brim.litres)}</FigureText>
         <Over>
           ± {litres(brim.sd)}
-          {better < 0.7 * brim.sd && `; one more level near the top makes that ± ${litres(better)}`}
+          {better < 0.7 * brim.sd && potsWords.oneMoreLevelNearThe(litres(better))}
         </Over>
       </div>
       <Soft>
-        Kept as {SHAPE_WORDS[vessel.shape]}
-        {isMeasured ? ': no plain shape comes within 2 %.' : `, within ${(100 * of.misfit).toFixed(1)} %.`}
+        {potsWords.keptAs(
+          SHAPE_WORDS[vessel.shape],
+          isMeasured ? potsWords.noPlainShapeComesWithin : potsWords.within((100 * of.misfit).toFixed(1)),
+        )}
       </Soft>
       {worth && (
         <Worth>
-          A straight pot of its width would have been {litres(Math.abs(worth.litresOffAtHalf))} off at half. A
-          third gone would have been called {Math.abs(worth.minutesEarly).toFixed(0)} min{' '}
-          {worth.minutesEarly > 0 ? 'early' : 'late'}.
+          {potsWords.aStraightPotOfIts(
+            litres(Math.abs(worth.litresOffAtHalf)),
+            Math.abs(worth.minutesEarly).toFixed(0),
+            worth.minutesEarly > 0,
+          )}
         </Worth>
       )}
     </>

@@ -1,16 +1,17 @@
 import { money, typedNumber } from '../../../contract';
 import type { Blend, BlendLimit, BlendWanted, LooserLimit } from '../../../core/larder';
 import type { LotView } from '../../../core/views';
+import { basesWords } from '../../words';
 
 /** The fields of a blend. */
 export type BlendField = 'litres' | 'saltMax' | 'brixMin' | 'umamiMin' | 'priceMax';
 
 const NAMES: Record<BlendField, string> = {
-  litres: 'Litres',
-  saltMax: 'Salt',
-  brixMin: 'Strength',
-  umamiMin: 'Umami',
-  priceMax: 'The price',
+  litres: basesWords.litres,
+  saltMax: basesWords.salt,
+  brixMin: basesWords.strength,
+  umamiMin: basesWords.umami,
+  priceMax: basesWords.thePrice,
 };
 
 /** What was typed, as limits for the solver; sentences for what is no number. */
@@ -24,8 +25,8 @@ export function wantedOf(
   ) as Record<BlendField, number | null | undefined>;
   const wrong = (Object.keys(NAMES) as BlendField[])
     .filter((key) => values[key] === null || (values[key] ?? 0) < 0)
-    .map((key) => `${NAMES[key]} must be a number, 0 or more, not “${typed[key]}”.`);
-  if (!values.litres || values.litres <= 0) wrong.push('Say how many litres, above 0.');
+    .map((key) => basesWords.mustBeANumber0(NAMES[key], typed[key]));
+  if (!values.litres || values.litres <= 0) wrong.push(basesWords.sayHowManyLitresAbove);
   if (wrong.length > 0) return { wanted: null, wrong };
   const density = lots[0]?.contents.densityKgPerL ?? 1;
   return {
@@ -54,33 +55,33 @@ export function loosenWords({ limit, wanted, reachable }: LooserLimit, currency:
   const least = (digits: number) => shown(reachable, digits, false);
   switch (limit) {
     case 'kg':
-      return `${least(1)} kg of it, not ${wanted.toFixed(1)}: there is too little for more.`;
+      return basesWords.kgOfItNotThere(least(1), wanted.toFixed(1));
     case 'saltMax':
-      return `Salt at most ${most(2)} %, not ${wanted.toFixed(2)} %.`;
+      return basesWords.saltAtMostNot(most(2), wanted.toFixed(2));
     case 'saltMin':
-      return `Salt at least ${least(2)} %, not ${wanted.toFixed(2)} %.`;
+      return basesWords.saltAtLeastNot(least(2), wanted.toFixed(2));
     case 'brixMin':
-      return `Strength at least ${least(1)} °Brix, not ${wanted.toFixed(1)}.`;
+      return basesWords.strengthAtLeastBrixNot(least(1), wanted.toFixed(1));
     case 'brixMax':
-      return `Strength at most ${most(1)} °Brix, not ${wanted.toFixed(1)}.`;
+      return basesWords.strengthAtMostBrixNot(most(1), wanted.toFixed(1));
     case 'umamiMin':
-      return `Umami at least ${least(2)} g in 100 g, not ${wanted.toFixed(2)} g.`;
+      return basesWords.umamiAtLeastGIn(least(2), wanted.toFixed(2));
     case 'centsPerKgMax':
-      return `A kilo at most ${money(Math.ceil(reachable), currency)}, not ${money(wanted, currency)}.`;
+      return basesWords.aKiloAtMostNot(money(Math.ceil(reachable), currency), money(wanted, currency));
   }
 }
 
 const LIMIT_NAMES: Readonly<Record<BlendLimit, string>> = {
-  kg: 'the amount',
+  kg: basesWords.theAmount,
   saltMin: 'salt',
   saltMax: 'salt',
   brixMin: 'strength',
   brixMax: 'strength',
   umamiMin: 'umami',
-  centsPerKgMax: 'the price',
+  centsPerKgMax: basesWords.thePrice2,
 };
 
 /** Two limits that nothing keeps at once. */
 export function contradictionWords(of: Extract<Blend, { kind: 'contradiction' }>): string {
-  return `Nothing has ${LIMIT_NAMES[of.least]} of at least ${of.leastValue} and at most ${of.mostValue}.`;
+  return basesWords.nothingHasOfAtLeast(LIMIT_NAMES[of.least], of.leastValue, of.mostValue);
 }

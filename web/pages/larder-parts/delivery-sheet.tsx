@@ -13,17 +13,18 @@ import { Caution, Errors } from '../../components/text';
 import { useMinuteMs } from '../../data/clock';
 import { useFoods } from '../../data/queries';
 import { useBook } from '../../data/use-book';
+import { larderWords } from '../../words';
 import { useKitchenHere } from '../use-kitchen-here';
 import { useShelf } from './use-shelf';
 
 const DELIVERY = v.object({
-  kg: figure(numberField('The weight', 0.001, 2000, 'kg')),
-  supplier: typedWords(textField('The supplier', 60)),
-  warm: figureOrNone(numberField('The temperature', -40, 60, '°C')),
+  kg: figure(numberField(larderWords.theWeight, 0.001, 2000, 'kg')),
+  supplier: typedWords(textField(larderWords.theSupplier, 60)),
+  warm: figureOrNone(numberField(larderWords.theTemperature, -40, 60, '°C')),
   tag: v.pipe(v.string(), v.trim()),
-  days: figureOrNone(numberField('Days to its date', 0, 3660, '')),
-  place: typedWords(textField('The place', 60)),
-  price: figureOrNone(numberField('The price', 0, 100_000, '')),
+  days: figureOrNone(numberField(larderWords.daysToItsDate, 0, 3660, '')),
+  place: typedWords(textField(larderWords.thePlace, 60)),
+  price: figureOrNone(numberField(larderWords.thePrice, 0, 100_000, '')),
 });
 
 /** A crate at the door: what, how much, from whom, how warm, its tag and its date. It is a lot from here on. */
@@ -74,21 +75,26 @@ export function DeliverySheet({ onClose }: { onClose: () => void }) {
   }
 
   return (
-    <Sheet title="A delivery" isOpen onClose={onClose}>
+    <Sheet title={larderWords.aDelivery} isOpen onClose={onClose}>
       <TypedForm form={form} onSubmit={() => setUnsaid(!food)}>
         {book && (
           <PickTyped
-            label="What came"
+            label={larderWords.whatCame}
             value={foodId}
             options={Object.values(book.library.ingredients).map((row) => ({ id: row.id, text: row.name }))}
             onChange={choose}
           />
         )}
-        <Errors sentences={isUnsaid && !food ? ['Say what came.'] : []} />
-        <form.AppField name="kg">{(field) => <field.InOffice label="Weight" unit="kg" />}</form.AppField>
+        <Errors sentences={isUnsaid && !food ? [larderWords.sayWhatCame] : []} />
+        <form.AppField name="kg">
+          {(field) => <field.InOffice label={larderWords.weight} unit="kg" />}
+        </form.AppField>
         <form.AppField name="supplier">
           {(field) => (
-            <field.InOffice label="From" suggestions={kitchen.supplierList.map((one) => one.name)} />
+            <field.InOffice
+              label={larderWords.from}
+              suggestions={kitchen.supplierList.map((one) => one.name)}
+            />
           )}
         </form.AppField>
         <form.AppField name="warm">
@@ -97,11 +103,10 @@ export function DeliverySheet({ onClose }: { onClose: () => void }) {
             const isWarm = food && mustComeCold(food) && warm !== null && warm > kitchen.limits.receivingC;
             return (
               <>
-                <field.InOffice label="Its temperature, by thermometer" unit="°C" />
+                <field.InOffice label={larderWords.itsTemperatureByThermometer} unit="°C" />
                 {isWarm && (
                   <Caution>
-                    cold food is taken in at {kitchen.limits.receivingC} °C or below (§{' '}
-                    {FOOD_CODE.receivingC.section}): send it back, or let the person in charge decide.
+                    {larderWords.coldFoodIsTakenIn(kitchen.limits.receivingC, FOOD_CODE.receivingC.section)}
                   </Caution>
                 )}
               </>
@@ -109,26 +114,29 @@ export function DeliverySheet({ onClose }: { onClose: () => void }) {
           }}
         </form.AppField>
         <form.AppField name="tag">
-          {(field) => <field.InOffice label={isShellfish ? 'Number of its tag' : 'Tag, if it has one'} />}
+          {(field) => (
+            <field.InOffice label={isShellfish ? larderWords.numberOfItsTag : larderWords.tagIfItHasOne} />
+          )}
         </form.AppField>
-        {isShellfish && (
-          <Caution>the tag is kept {kitchen.limits.shellfishTagDays} days from the last one served.</Caution>
-        )}
+        {isShellfish && <Caution>{larderWords.theTagIsKeptDays(kitchen.limits.shellfishTagDays)}</Caution>}
         <form.AppField name="days">
-          {(field) => <field.InOffice label="Days to its use-by, if it has one" inputMode="decimal" />}
+          {(field) => <field.InOffice label={larderWords.daysToItsUseBy} inputMode="decimal" />}
         </form.AppField>
         <form.AppField name="price">
-          {(field) => <field.InOffice label="A kilogram costs, if not as usual" unit={kitchen.currency} />}
+          {(field) => <field.InOffice label={larderWords.aKilogramCostsIfNot} unit={kitchen.currency} />}
         </form.AppField>
         <form.AppField name="place">
           {(field) => (
-            <field.InOffice label="Where it goes" suggestions={kitchen.storePlaces.map((one) => one.name)} />
+            <field.InOffice
+              label={larderWords.whereItGoes}
+              suggestions={kitchen.storePlaces.map((one) => one.name)}
+            />
           )}
         </form.AppField>
         <StorageChoice value={storage} onChange={setStorage} />
         <Errors sentences={refusals} />
         <Button kind="main" type="submit">
-          It is in
+          {larderWords.itIsIn}
         </Button>
       </TypedForm>
     </Sheet>

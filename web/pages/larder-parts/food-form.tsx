@@ -15,7 +15,7 @@ import { sentencesOf } from '../../data/api';
 import { useOwnFood } from '../../data/queries';
 import { useBook } from '../../data/use-book';
 import { space } from '../../theme/tokens';
-import { holdsMoveWords } from '../../words/holds';
+import { holdsMoveWords, larderWords } from '../../words';
 import { useKitchenHere } from '../use-kitchen-here';
 
 const Two = styled.div`
@@ -38,10 +38,10 @@ const DIET_WORDS: Record<Diet, string> = {
 };
 
 const FOOD = v.object({
-  name: typedWords(textField('The name', 60)),
-  salt: figureOrNone(numberField('Salt', 0, 100, 'g in 100 g')),
-  fat: figureOrNone(numberField('Fat', 0, 100, 'g in 100 g')),
-  pieceG: figureOrNone(numberField('One of it', 0.01, 100_000, 'g')),
+  name: typedWords(textField(larderWords.theName, 60)),
+  salt: figureOrNone(numberField(larderWords.salt, 0, 100, larderWords.gIn100G)),
+  fat: figureOrNone(numberField(larderWords.fat, 0, 100, larderWords.gIn100G)),
+  pieceG: figureOrNone(numberField(larderWords.oneOfIt, 0.01, 100_000, 'g')),
 });
 
 /** A food of the kitchen's own, or a label over one of the table: like something that is there, with what its label says. */
@@ -90,16 +90,12 @@ export function FoodForm({
   });
   return (
     <TypedForm form={form} onSubmit={() => setUnsaid(!like)}>
-      <Soft>
-        {over
-          ? 'What the product’s own label says goes over the table.'
-          : 'Its composition is taken over from a food like it, and marked as a guess.'}
-      </Soft>
+      <Soft>{over ? larderWords.whatTheProductsOwnLabel : larderWords.itsCompositionIsTakenOver}</Soft>
       <Two>
-        <form.AppField name="name">{(field) => <field.InOffice label="Its name" />}</form.AppField>
+        <form.AppField name="name">{(field) => <field.InOffice label={larderWords.itsName} />}</form.AppField>
         {!over && (
           <PickTyped
-            label="It is like"
+            label={larderWords.itIsLike}
             value={like}
             options={Object.values(rows).map((row) => ({ id: row.id, text: row.name }))}
             onChange={setLike}
@@ -108,7 +104,7 @@ export function FoodForm({
         <form.AppField name="salt">
           {(field) => (
             <field.InOffice
-              label="Salt, off the label"
+              label={larderWords.saltOffTheLabel}
               unit="g in 100 g"
               placeholder={base ? (base.perKg.salt * 100).toFixed(1) : ''}
             />
@@ -117,24 +113,24 @@ export function FoodForm({
         <form.AppField name="fat">
           {(field) => (
             <field.InOffice
-              label="Fat, off the label"
+              label={larderWords.fatOffTheLabel}
               unit="g in 100 g"
               placeholder={base ? (base.perKg.fat * 100).toFixed(1) : ''}
             />
           )}
         </form.AppField>
         <form.AppField name="pieceG">
-          {(field) => <field.InOffice label="One of it weighs" unit="g" />}
+          {(field) => <field.InOffice label={larderWords.oneOfItWeighs} unit="g" />}
         </form.AppField>
         <PickOne
-          label="Eaten by"
+          label={larderWords.eatenBy}
           value={diet ?? base?.diet ?? null}
           options={DIETS.map((id) => ({ id, text: DIET_WORDS[id] }))}
           onChange={(id) => setDiet(id as Diet)}
         />
       </Two>
       <Ticks
-        label="Allergens"
+        label={larderWords.allergens}
         value={allergens ?? base?.allergens ?? []}
         options={ALLERGEN_IDS.map((id) => ({ id, text: ALLERGENS[id].name }))}
         onChange={setAllergens}
@@ -146,17 +142,14 @@ export function FoodForm({
         </form.Subscribe>
       )}
       <Errors
-        sentences={[
-          ...(isUnsaid && !like ? ['Say what it is like: its composition is taken over from there.'] : []),
-          ...sentencesOf(save.error),
-        ]}
+        sentences={[...(isUnsaid && !like ? [larderWords.sayWhatItIsLike] : []), ...sentencesOf(save.error)]}
       />
       <Row>
         <Button kind="main" type="submit" isDisabled={save.isPending}>
-          {over ? 'Put the label over it' : 'Add it to the table'}
+          {over ? larderWords.putTheLabelOverIt : larderWords.addItToTheTable}
         </Button>
         <Button kind="quiet" onPress={onCancel}>
-          Not now
+          {larderWords.notNow}
         </Button>
       </Row>
     </TypedForm>
@@ -181,7 +174,9 @@ function LabelMoves({
   if (moves.length === 0) return null;
   return (
     <Caution>
-      {moves.map((move) => `${move.name}: ${holdsMoveWords(move)}`).join('. ')}. Hold it against the packet.
+      {larderWords.holdItAgainstThePacket(
+        moves.map((move) => `${move.name}: ${holdsMoveWords(move)}`).join('. '),
+      )}
     </Caution>
   );
 }
@@ -191,14 +186,9 @@ function SaidIn({ name }: { name: string }) {
   const book = useBook(useKitchenHere());
   const lines = book ? linesNaming(name, book.recipes) : [];
   if (lines.length === 0) return null;
-  const shown = lines.slice(0, MOST_LINES).map((one) => `“${one.text}” in ${one.recipeName}`);
-  const more = lines.length > MOST_LINES ? `, and ${lines.length - MOST_LINES} more` : '';
-  return (
-    <Soft>
-      It is said already: {shown.join(', ')}
-      {more}. These keep the food they were saved with, until you change them there.
-    </Soft>
-  );
+  const shown = lines.slice(0, MOST_LINES).map((one) => larderWords.in(one.text, one.recipeName));
+  const more = lines.length > MOST_LINES ? larderWords.andMore(lines.length - MOST_LINES) : '';
+  return <Soft>{larderWords.itIsSaidAlreadyThese(shown.join(', '), more)}</Soft>;
 }
 
 const MOST_LINES = 4;

@@ -13,6 +13,7 @@ import { Errors, Over, Soft, Unseen } from '../../components/text';
 import { useFoods, usePriceChange } from '../../data/queries';
 import { type Book, useBook } from '../../data/use-book';
 import { colour, media, radius, size, space, target } from '../../theme/tokens';
+import { larderWords } from '../../words';
 import { useKitchenHere } from '../use-kitchen-here';
 import { FoodForm } from './food-form';
 import { PricesIn } from './prices-in';
@@ -101,31 +102,36 @@ export function Foods() {
   const rows = useMemo(() => (prices ? foundRows(book, search, prices) : []), [book, search, prices]);
   if (!book || !foods) return null;
   return (
-    <Part aria-label="Foods and prices">
+    <Part aria-label={larderWords.foodsAndPrices}>
       <Tools>
-        <SmallField label="Find a food" value={search} onChange={setSearch} placeholder="celeriac" />
-        <Button onPress={() => setLabelled('new')}>A food of our own</Button>
+        <SmallField
+          label={larderWords.findAFood}
+          value={search}
+          onChange={setSearch}
+          placeholder={larderWords.celeriac}
+        />
+        <Button onPress={() => setLabelled('new')}>{larderWords.aFoodOfOurOwn}</Button>
         <PricesIn />
-        <a href="/api/prices.csv">Take prices out, CSV</a>
+        <a href="/api/prices.csv">{larderWords.takePricesOutCsv}</a>
       </Tools>
       <Table>
         <thead>
           <tr>
-            <th scope="col">Food</th>
+            <th scope="col">{larderWords.food}</th>
             <th scope="col" className="more">
-              Kept in
+              {larderWords.keptIn}
             </th>
             <th scope="col" className="more">
-              From
+              {larderWords.from}
             </th>
             <th scope="col" className="figure more">
-              Left after trim
+              {larderWords.leftAfterTrim}
             </th>
             <th scope="col" className="figure">
-              A kg as bought
+              {larderWords.aKgAsBought}
             </th>
             <th scope="col">
-              <Unseen>Label</Unseen>
+              <Unseen>{larderWords.label}</Unseen>
             </th>
           </tr>
         </thead>
@@ -140,34 +146,39 @@ export function Foods() {
               <td className="more">{foods.suppliers[row.id] ?? ''}</td>
               <td className="figure more">{Math.round(row.yield * 100)} %</td>
               <td className="figure">
-                <Price aria-label={`Price of ${row.name}`} onPress={() => setPriced(row)}>
+                <Price aria-label={larderWords.priceOf(row.name)} onPress={() => setPriced(row)}>
                   {foods.pricesCentsPerKg[row.id] === undefined
-                    ? 'none yet'
+                    ? larderWords.noneYet
                     : money(foods.pricesCentsPerKg[row.id]!, kitchen.currency)}
                 </Price>
               </td>
               <td>
-                <Button kind="quiet" aria-label={`Label of ${row.name}`} onPress={() => setLabelled(row)}>
-                  Label
+                <Button
+                  kind="quiet"
+                  aria-label={larderWords.labelOf(row.name)}
+                  onPress={() => setLabelled(row)}
+                >
+                  {larderWords.label}
                 </Button>
               </td>
             </tr>
           ))}
         </tbody>
       </Table>
-      {rows.length === 0 && <Soft>No food is called “{search}”. It can be added as one of our own.</Soft>}
+      {rows.length === 0 && <Soft>{larderWords.noFoodIsCalledIt(search)}</Soft>}
       {search === '' && (
-        <Over>
-          Shown: what has a price or a label here. {Object.keys(book.library.ingredients).length} foods can be
-          found by name.
-        </Over>
+        <Over>{larderWords.shownWhatHasAPrice(Object.keys(book.library.ingredients).length)}</Over>
       )}
       {priced && (
         <PriceSheet key={priced.id} food={priced} foods={foods} book={book} onClose={() => setPriced(null)} />
       )}
       {labelled && (
         <Sheet
-          title={labelled === 'new' ? 'A food of our own' : `The label of ${labelled.name.toLowerCase()}`}
+          title={
+            labelled === 'new'
+              ? larderWords.aFoodOfOurOwn
+              : larderWords.theLabelOf(labelled.name.toLowerCase())
+          }
           isOpen
           onClose={() => setLabelled(null)}
         >
@@ -236,15 +247,17 @@ function PriceSheet({
         <form.AppField name="price">
           {(field) => (
             <>
-              <field.InOffice label="A kilogram as bought" unit={kitchen.currency} />
+              <field.InOffice label={larderWords.aKilogramAsBought} unit={kitchen.currency} />
               <MovesOf food={food} book={book} price={typedNumber(field.state.value)} />
             </>
           )}
         </form.AppField>
-        <form.AppField name="supplier">{(field) => <field.InOffice label="From" />}</form.AppField>
+        <form.AppField name="supplier">
+          {(field) => <field.InOffice label={larderWords.from} />}
+        </form.AppField>
         <Errors sentences={save.error ? [save.error.message] : []} />
         <Button kind="main" type="submit" isDisabled={save.isPending}>
-          Keep this price
+          {larderWords.keepThisPrice}
         </Button>
       </TypedForm>
     </Sheet>
@@ -252,7 +265,7 @@ function PriceSheet({
 }
 
 const PRICE = v.object({
-  price: figure(numberField('The price', 0, 100_000, '')),
+  price: figure(numberField(larderWords.thePrice, 0, 100_000, '')),
   supplier: v.pipe(v.string(), v.trim()),
 });
 
@@ -261,10 +274,10 @@ function MovesOf({ food, book, price }: { food: Ingredient; book: Book; price: n
   const kitchen = useKitchenHere();
   const isPrice = price !== null && price >= 0 && price <= 100_000;
   const moves = isPrice ? priceMoves(book.library, { [food.id]: price * 100 }) : [];
-  if (moves.length === 0) return <Soft>Moves no dish.</Soft>;
+  if (moves.length === 0) return <Soft>{larderWords.movesNoDish}</Soft>;
   return (
     <div>
-      <Over>Moves, a portion:</Over>
+      <Over>{larderWords.movesAPortion}</Over>
       <Moves>
         {moves.map((move) => (
           <li key={move.recipeId}>

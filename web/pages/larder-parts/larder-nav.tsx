@@ -1,6 +1,7 @@
 import { NavLink } from 'react-router';
 import styled from 'styled-components';
 import { colour, media, size, space, target } from '../../theme/tokens';
+import { larderWords } from '../../words';
 
 const Bar = styled.nav`
   display: flex;
@@ -28,15 +29,15 @@ const Bar = styled.nav`
 /** The rooms of the larder. */
 export function LarderNav() {
   return (
-    <Bar aria-label="In the larder">
+    <Bar aria-label={larderWords.inTheLarder}>
       <NavLink to="/larder" end>
-        The shelf
+        {larderWords.theShelf}
       </NavLink>
-      <NavLink to="/larder/bases">Bases to make</NavLink>
-      <NavLink to="/larder/blend">Blend</NavLink>
-      <NavLink to="/larder/count">Stock count</NavLink>
-      <NavLink to="/larder/finished">Finished lots</NavLink>
-      <NavLink to="/larder/foods">Foods and prices</NavLink>
+      <NavLink to="/larder/bases">{larderWords.basesToMake}</NavLink>
+      <NavLink to="/larder/blend">{larderWords.blend}</NavLink>
+      <NavLink to="/larder/count">{larderWords.stockCount}</NavLink>
+      <NavLink to="/larder/finished">{larderWords.finishedLots}</NavLink>
+      <NavLink to="/larder/foods">{larderWords.foodsAndPrices}</NavLink>
     </Bar>
   );
 }

@@ -13,6 +13,7 @@ import { SmallField } from '../../components/small-field';
 import { Caution, Errors, Soft } from '../../components/text';
 
 import { useRecipes } from '../../data/queries';
+import { larderWords } from '../../words';
 import { useShelf } from './use-shelf';
 
 /** Stronger by the pot, or weaker with water: what it becomes, before it is done. */
@@ -48,7 +49,7 @@ export function LetDownSheet({
       type: 'blended',
       payload: {
         toLotId: uuid(),
-        name: `${lot.name}, let down`,
+        name: larderWords.letDown(lot.name),
         parts: [{ lotId: lot.id, kg: Math.round(kg * 1000) / 1000 }],
         waterKg: Math.round(-found.waterOffKg * 1000) / 1000,
         place: lot.place,
@@ -58,25 +59,23 @@ export function LetDownSheet({
     if (done) onClose();
   });
   return (
-    <Sheet title="Let down, or reduce" isOpen onClose={onClose}>
-      <Soft>
-        {lot.name}, lot {lot.number}: {litres(lot.leftLitres)} at {lot.brix.toFixed(1)} °Brix.
-      </Soft>
+    <Sheet title={larderWords.letDownOrReduce} isOpen onClose={onClose}>
+      <Soft>{larderWords.lotAtBrix(lot.name, lot.number, litres(lot.leftLitres), lot.brix.toFixed(1))}</Soft>
       <SmallField
-        label="This much of it"
+        label={larderWords.thisMuchOfIt}
         unit="L"
         value={amount}
         onChange={setAmount}
         error={
           typedLitres === null || typedLitres <= 0
-            ? `“${amount}” is no number of litres.`
+            ? larderWords.isNoNumberOfLitres(amount)
             : tooMuch
-              ? `There are ${litres(lot.leftLitres)} left.`
+              ? larderWords.thereAreLeft(litres(lot.leftLitres))
               : null
         }
       />
       <SmallField
-        label={`To this strength (the usual is ${usual.toFixed(1)})`}
+        label={larderWords.toThisStrengthTheUsual(usual.toFixed(1))}
         unit="°Brix"
         value={brix}
         onChange={setBrix}
@@ -87,10 +86,10 @@ export function LetDownSheet({
           <p>
             <strong>
               {isDown
-                ? `${(-found.waterOffKg).toFixed(2)} kg of water gives ${litres(found.litres)}`
-                : `${found.waterOffKg.toFixed(1)} kg of steam leaves ${litres(found.litres)}`}
+                ? larderWords.kgOfWaterGives((-found.waterOffKg).toFixed(2), litres(found.litres))
+                : larderWords.kgOfSteamLeaves(found.waterOffKg.toFixed(1), litres(found.litres))}
             </strong>
-            , at {percent(100 * found.contents.perKg.salt)} salt.
+            {larderWords.atSalt(percent(100 * found.contents.perKg.salt))}
           </p>
           {!isDown && (
             <Soft>
@@ -99,7 +98,7 @@ export function LetDownSheet({
                 .map((burner) => {
                   const netPowerW = burner.powerW * burner.efficiency * burner.heatFactor.mean;
                   const hours = found.waterOffKg / boilOffKgPerHour({ netPowerW, tempC: 100 });
-                  return `${burner.name}: ${minutes(hours * 60)} at the least`;
+                  return larderWords.atTheLeast(burner.name, minutes(hours * 60));
                 })
                 .join('; ')}
               .
@@ -107,35 +106,33 @@ export function LetDownSheet({
           )}
         </div>
       )}
-      {!isDown && <Caution>low at the end and in a smaller pan: a thin layer scorches in a minute.</Caution>}
+      {!isDown && <Caution>{larderWords.lowAtTheEndAnd}</Caution>}
       <Errors sentences={refusals} />
       {isDown ? (
         <Button kind="main" isDisabled={typeof found === 'string' || tooMuch} onPress={keep}>
-          It is let down
+          {larderWords.itIsLetDown}
         </Button>
       ) : glaze ? (
         <Link
           to={`/plan?recipe=${glaze.id}&amountBy=litres&portions=${typeof found === 'string' ? 1 : found.litres.toFixed(1)}&lots=${lot.id}`}
         >
-          Plan {glaze.name.toLowerCase()} from this lot
+          {larderWords.planFromThisLot(glaze.name.toLowerCase())}
         </Link>
       ) : (
-        <Soft>
-          No recipe of the book reduces it. Reduce it in a pan, then count what is left and read it.
-        </Soft>
+        <Soft>{larderWords.noRecipeOfTheBook}</Soft>
       )}
     </Sheet>
   );
 }
 
 function strengthened(lot: LotView, kg: number, toBrix: number | null): Strengthened | string {
-  if (toBrix === null || toBrix <= 0) return 'A strength is a number of °Brix above 0.';
-  if (kg <= 0) return 'Say how much first.';
+  if (toBrix === null || toBrix <= 0) return larderWords.aStrengthIsANumber;
+  if (kg <= 0) return larderWords.sayHowMuchFirst;
   try {
     const of = { contents: lot.contents, kg, toBrix };
     return toBrix < lot.brix ? letDown(of) : concentrate(of);
   } catch (error) {
     if (!(error instanceof RangeError)) throw error;
-    return 'That strength cannot be had from it: it would scorch first.';
+    return larderWords.thatStrengthCannotBeHad;
   }
 }

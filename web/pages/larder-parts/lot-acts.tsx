@@ -12,7 +12,7 @@ import { Sheet } from '../../components/sheet';
 import { StorageChoice } from '../../components/storage-choice';
 import { Caution, Errors, Soft } from '../../components/text';
 
-import { isPouredLot } from '../../words/lots';
+import { isPouredLot, lotWords } from '../../words';
 import { useShelf } from './use-shelf';
 
 /** What can be done to a lot, by name. */
@@ -57,107 +57,114 @@ interface Typed {
   sets: boolean;
 }
 
-const PLACE = (first: string): FieldOf => ({ key: 'place', label: 'Where it goes', kind: 'words', first });
-const REASON: FieldOf = { key: 'reason', label: 'Why', kind: 'words' };
+const PLACE = (first: string): FieldOf => ({
+  key: 'place',
+  label: lotWords.whereItGoes,
+  kind: 'words',
+  first,
+});
+const REASON: FieldOf = { key: 'reason', label: lotWords.why, kind: 'words' };
 const AMOUNT = (label: string): FieldOf => ({ key: 'kg', label, kind: 'amount' });
 
 export const LOT_ACTS: Readonly<Record<LotActId, LotAct>> = {
   count: {
-    button: 'Count it',
-    title: 'What is really there',
-    fields: [AMOUNT('There is'), { key: 'note', label: 'A note', kind: 'words', first: 'stock count' }],
-    done: 'That is what is there',
+    button: lotWords.countIt,
+    title: lotWords.whatIsReallyThere,
+    fields: [
+      AMOUNT(lotWords.thereIs),
+      { key: 'note', label: lotWords.aNote, kind: 'words', first: lotWords.stockCount },
+    ],
+    done: lotWords.thatIsWhatIsThere,
     body: (lot, { kg, words }) => ({
       type: 'counted',
       payload: { lotId: lot.id, kg, note: words.note! },
     }),
   },
   move: {
-    button: 'Move',
-    title: 'Move it',
+    button: lotWords.move,
+    title: lotWords.moveIt,
     fields: [PLACE('walk-in')],
-    done: 'It stands there',
+    done: lotWords.itStandsThere,
     body: (lot, { words }) => ({ type: 'moved', payload: { lotId: lot.id, place: words.place! } }),
   },
   split: {
-    button: 'Part some off',
-    title: 'Part some off',
-    fields: [AMOUNT('How much'), PLACE('freezer')],
+    button: lotWords.partSomeOff,
+    title: lotWords.partSomeOff,
+    fields: [AMOUNT(lotWords.howMuch), PLACE('freezer')],
     asksStorage: true,
-    done: 'It is parted',
+    done: lotWords.itIsParted,
     body: (lot, { kg, words, storage }) => ({
       type: 'split',
       payload: { lotId: lot.id, toLotId: uuid(), kg, place: words.place!, storage },
     }),
   },
   freeze: {
-    button: 'Freeze',
-    title: 'Freeze it',
+    button: lotWords.freeze,
+    title: lotWords.freezeIt,
     fields: [PLACE('freezer')],
-    caution: 'its days stand still while it is frozen and run on when it is thawed.',
-    done: 'It is in the freezer',
+    caution: lotWords.itsDaysStandStillWhile,
+    done: lotWords.itIsInTheFreezer,
     body: (lot, { words }) => ({ type: 'frozen', payload: { lotId: lot.id, place: words.place! } }),
   },
   thaw: {
-    button: 'Thaw',
-    title: 'Thaw it',
+    button: lotWords.thaw,
+    title: lotWords.thawIt,
     fields: [PLACE('walk-in')],
-    caution: 'in the walk-in, not on the bench; its days run on from here.',
-    done: 'It is thawing there',
+    caution: lotWords.inTheWalkInNot,
+    done: lotWords.itIsThawingThere,
     body: (lot, { words }) => ({ type: 'thawed', payload: { lotId: lot.id, place: words.place! } }),
   },
   discard: {
-    button: 'Throw away',
-    title: 'Throw away',
-    fields: [AMOUNT('How much'), REASON],
-    done: 'It is gone',
+    button: lotWords.throwAway,
+    title: lotWords.throwAway,
+    fields: [AMOUNT(lotWords.howMuch), REASON],
+    done: lotWords.itIsGone,
     body: (lot, { kg, words }) => ({
       type: 'discarded',
       payload: { lotId: lot.id, kg, reason: words.reason! },
     }),
   },
   brix: {
-    button: 'Read °Brix',
-    title: 'Read its strength',
-    fields: [{ key: 'figure', label: 'Strained, cooled, without fat', kind: 'figure', unit: '°Brix' }],
-    done: 'Keep this reading',
+    button: lotWords.readBrix,
+    title: lotWords.readItsStrength,
+    fields: [{ key: 'figure', label: lotWords.strainedCooledWithoutFat, kind: 'figure', unit: '°Brix' }],
+    done: lotWords.keepThisReading,
     body: (lot, { figure }) => ({
       type: 'lotRead',
       payload: { lotId: lot.id, kind: 'brix', value: figure },
     }),
   },
   salt: {
-    button: 'Read salt',
-    title: 'Read its salt',
-    fields: [{ key: 'figure', label: 'By the meter', kind: 'figure', unit: '%' }],
-    done: 'Keep this reading',
+    button: lotWords.readSalt,
+    title: lotWords.readItsSalt,
+    fields: [{ key: 'figure', label: lotWords.byTheMeter, kind: 'figure', unit: '%' }],
+    done: lotWords.keepThisReading,
     body: (lot, { figure }) => ({
       type: 'lotRead',
       payload: { lotId: lot.id, kind: 'salt', value: figure },
     }),
   },
   set: {
-    button: 'Has it set?',
-    title: 'Has it set in the cold?',
+    button: lotWords.hasItSet,
+    title: lotWords.hasItSetInThe,
     fields: [],
     asksSet: true,
-    done: 'Keep this',
+    done: lotWords.keepThis,
     body: (lot, { sets }) => ({ type: 'lotRead', payload: { lotId: lot.id, kind: 'set', sets } }),
   },
   fat: {
-    button: 'Lift the fat',
-    title: 'Lift the set fat',
-    fields: [{ key: 'figure', label: 'Fat lifted, by weight', kind: 'figure', unit: 'kg' }],
-    done: 'It is off',
+    button: lotWords.liftTheFat,
+    title: lotWords.liftTheSetFat,
+    fields: [{ key: 'figure', label: lotWords.fatLiftedByWeight, kind: 'figure', unit: 'kg' }],
+    done: lotWords.itIsOff,
     body: (lot, { figure }) => ({ type: 'fatLifted', payload: { lotId: lot.id, kg: figure } }),
   },
   usePast: {
-    button: 'Use it past its date…',
-    title: 'Use it past its date',
-    fields: [REASON, { key: 'by', label: 'The person in charge who says so', kind: 'words' }],
-    caution:
-      'the code does not allow it. Only the licensed person in charge can say that it is used, and why.',
-    done: 'It may be used',
+    button: lotWords.useItPastItsDate,
+    title: lotWords.useItPastItsDate2,
+    fields: [REASON, { key: 'by', label: lotWords.thePersonInChargeWho, kind: 'words' }],
+    caution: lotWords.theCodeDoesNotAllow,
+    done: lotWords.itMayBeUsed,
     body: (lot, { words }) => ({
       type: 'usePast',
       payload: { lotId: lot.id, reason: words.reason!, by: words.by! },
@@ -195,8 +202,12 @@ export function LotActSheet({ lot, act, onClose }: { lot: LotView; act: LotActId
     <Sheet title={of.title} isOpen onClose={onClose}>
       <TypedForm form={form}>
         <Soft>
-          {lot.name}, lot {lot.number}: {(poured ? lot.leftLitres : lot.leftKg).toFixed(2)} {unit} left by the
-          log.
+          {lotWords.lotLeftByTheLog(
+            lot.name,
+            lot.number,
+            (poured ? lot.leftLitres : lot.leftKg).toFixed(2),
+            unit,
+          )}
         </Soft>
         {of.fields.map(({ key, label, kind, unit: own = unit }) => (
           <form.AppField key={key} name={key}>
@@ -212,11 +223,11 @@ export function LotActSheet({ lot, act, onClose }: { lot: LotView; act: LotActId
         {of.asksStorage && <StorageChoice value={storage} onChange={setStorage} />}
         {of.asksSet && (
           <Choice
-            label="In the cold"
+            label={lotWords.inTheCold}
             value={sets ? 'yes' : 'no'}
             options={[
-              { value: 'yes', text: 'it has set' },
-              { value: 'no', text: 'it is still liquid' },
+              { value: 'yes', text: lotWords.itHasSet },
+              { value: 'no', text: lotWords.itIsStillLiquid },
             ]}
             onChange={(answer) => setSets(answer === 'yes')}
           />
@@ -232,7 +243,7 @@ export function LotActSheet({ lot, act, onClose }: { lot: LotView; act: LotActId
               if (await tell({ type: 'lotRead', payload: { ...asked, sure: true } })) onClose();
             }}
           >
-            It is right: keep it
+            {lotWords.itIsRightKeepIt}
           </Button>
         )}
       </TypedForm>

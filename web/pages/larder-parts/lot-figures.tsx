@@ -2,10 +2,17 @@ import { day, dayAndHour, type KitchenView, money, percent } from '../../../cont
 import { baseKind, SETS_FROM_GELATIN_PERCENT } from '../../../core/bases';
 import type { LotView } from '../../../core/views';
 import { Figure } from '../../components/figure';
-
-import { allergenNames, dietWords } from '../../words/holds';
-import { bestWords, dateWords, isPouredLot, lotAmount, useByWords } from '../../words/lots';
-import type { WorkingWords } from '../../words/workings';
+import type { WorkingWords } from '../../words';
+import {
+  allergenNames,
+  bestWords,
+  dateWords,
+  dietWords,
+  isPouredLot,
+  lotAmount,
+  lotWords,
+  useByWords,
+} from '../../words';
 
 /** What a lot is, each figure with the way it came about. */
 export function LotFigures({ lot, kitchen, nowMs }: { lot: LotView; kitchen: KitchenView; nowMs: number }) {
@@ -24,33 +31,33 @@ export function LotFigures({ lot, kitchen, nowMs }: { lot: LotView; kitchen: Kit
   return (
     <div>
       <Figure
-        label="Left"
+        label={lotWords.left}
         value={lotAmount(lot, lot.leftKg, units)}
-        note={`of ${lotAmount(lot, lot.bornKg, units)}`}
+        note={lotWords.of(lotAmount(lot, lot.bornKg, units))}
         working={working(
           [
-            `${lot.bornKg.toFixed(2)} kg when it came to be, less what its story says was drawn, parted, lifted or thrown away: ${lot.leftKg.toFixed(2)} kg`,
-            ...(poured ? [`÷ ${lot.contents.densityKgPerL.toFixed(3)} kg/L`] : []),
+            lotWords.kgWhenItCameTo(lot.bornKg.toFixed(2), lot.leftKg.toFixed(2)),
+            ...(poured ? [lotWords.kgL(lot.contents.densityKgPerL.toFixed(3))] : []),
           ],
           'the logs of the batches and of the larder',
           'as sure as what was said; a count mends it',
         )}
       />
       <Figure
-        label={isDated ? 'Use by' : 'Frozen'}
+        label={isDated ? lotWords.useBy : lotWords.frozen}
         value={isDated ? useByWords(lot, zone) : day(lot.frozenSinceMs!, zone)}
         note={date.left}
         working={dateWorking(lot, kitchen)}
       />
       {lot.best && (
         <Figure
-          label="At its best"
+          label={lotWords.atItsBest}
           value={bestWords(lot)}
           long
           working={working(
             [
-              `from ${dayAndHour(lot.best.fromMs, zone)} to ${dayAndHour(lot.best.untilMs, zone)}`,
-              'Its taste is one matter, how long it may be kept another.',
+              lotWords.fromTo(dayAndHour(lot.best.fromMs, zone), dayAndHour(lot.best.untilMs, zone)),
+              lotWords.itsTasteIsOneMatter,
             ],
             'the recipe',
             'by the palate of the house',
@@ -59,39 +66,42 @@ export function LotFigures({ lot, kitchen, nowMs }: { lot: LotView; kitchen: Kit
       )}
       {lot.strength !== null && kind && (
         <Figure
-          label="Strength"
+          label={lotWords.strength}
           value={`${lot.strength.toFixed(1)} ×`}
-          note={`${lot.brix.toFixed(1)} °Brix ${lot.isBrixRead ? 'read' : 'calculated'}`}
+          note={lotWords.brixRead(lot.brix.toFixed(1), lot.isBrixRead)}
           working={working(
             [
               lot.isBrixRead
-                ? `${lot.brix.toFixed(2)} °Brix by the refractometer`
-                : `${dissolved.toFixed(2)} g dissolved in 100 g, fat left out: ${lot.brix.toFixed(2)} °Brix`,
+                ? lotWords.brixByTheRefractometer(lot.brix.toFixed(2))
+                : lotWords.gDissolvedIn100G(dissolved.toFixed(2), lot.brix.toFixed(2)),
               `÷ ${kind.standardBrix} °Brix, the usual for ${kind.name.toLowerCase()}`,
             ],
             'what the water drew by the rate law of each food, docs/model.md § 13',
-            lot.isBrixRead ? '± 0.2 °Brix' : 'a first guess, ± a quarter; a reading replaces it',
+            lot.isBrixRead ? lotWords.n02Brix : lotWords.aFirstGuessAQuarter,
           )}
         />
       )}
       <Figure
-        label="Salt"
+        label={lotWords.salt}
         value={percent(lot.saltPercent)}
         working={working(
-          [`${(10 * lot.saltPercent).toFixed(2)} g in a kilogram, from what went in`],
+          [lotWords.gInAKilogramFrom((10 * lot.saltPercent).toFixed(2))],
           'the table’s salt of each food, through the pot',
           'a meter corrects it',
         )}
       />
       {kind && lot.gelatinPercent > 0.01 && (
         <Figure
-          label="In the cold"
-          value={lot.sets.value ? 'sets' : 'stays liquid'}
-          note={lot.sets.isSeen ? 'seen' : 'expected'}
+          label={lotWords.inTheCold}
+          value={lot.sets.value ? lotWords.sets : lotWords.staysLiquid}
+          note={lot.sets.isSeen ? lotWords.seen : lotWords.expected}
           working={working(
             [
-              `${lot.gelatinPercent.toFixed(2)} % gelatin; sets from about ${SETS_FROM_GELATIN_PERCENT} %`,
-              `${lot.fatPercent.toFixed(2)} % fat${lot.fatLiftedKg > 0 ? `, ${lot.fatLiftedKg} kg lifted` : ''}`,
+              lotWords.gelatinSetsFromAbout(lot.gelatinPercent.toFixed(2), SETS_FROM_GELATIN_PERCENT),
+              lotWords.fat(
+                lot.fatPercent.toFixed(2),
+                lot.fatLiftedKg > 0 ? lotWords.kgLifted(lot.fatLiftedKg) : '',
+              ),
             ],
             'the collagen of the bones, by their rate law; from memory',
             'a first guess',
@@ -100,28 +110,28 @@ export function LotFigures({ lot, kitchen, nowMs }: { lot: LotView; kitchen: Kit
       )}
       {lot.umami > 0.005 && (
         <Figure
-          label="Umami"
-          value={`as ${lot.umami.toFixed(2)} g`}
-          note="glutamate in 100 g"
+          label={lotWords.umami}
+          value={lotWords.asG(lot.umami.toFixed(2))}
+          note={lotWords.glutamateIn100G}
           working={umamiWorking(lot)}
         />
       )}
       <Figure
-        label={poured ? 'A litre costs' : 'A kilo costs'}
+        label={poured ? lotWords.aLitreCosts : lotWords.aKiloCosts}
         value={money(poured ? lot.centsPerLitre : lot.centsPerKg, currency)}
         working={working(
-          [`${money(lot.centsPerKg, currency)} a kg: what went into its pot, shared over what came out`],
+          [lotWords.aKgWhatWentInto(money(lot.centsPerKg, currency))],
           'the prices of the day it was made',
           'trim included; fuel and hands are not',
         )}
       />
       <Figure
-        label="Contains"
-        value={allergenNames(lot.contents.allergens) || 'none of the fourteen allergens'}
+        label={lotWords.contains}
+        value={allergenNames(lot.contents.allergens) || lotWords.noneOfTheFourteenAllergens}
         note={dietWords(lot.contents.diet)}
         long
         working={working(
-          ['Of everything that went into its pot, lifted out or not.'],
+          [lotWords.ofEverythingThatWentInto],
           'the European list of fourteen and the US list of nine',
           'as sure as the labels',
         )}
@@ -135,25 +145,18 @@ function dateWorking(lot: LotView, kitchen: KitchenView): WorkingWords {
   const days = kitchen.limits.dateMarkDays;
   const lines = {
     dateMark: [
-      `made ${made}, which is day 1; ${days} days at 5 °C or colder`,
-      ...(lot.datedMs < lot.bornAtMs - 43_200_000 ? ['its date is that of the oldest thing in it'] : []),
+      lotWords.madeWhichIsDay1(made, days),
+      ...(lot.datedMs < lot.bornAtMs - 43_200_000 ? [lotWords.itsDateIsThatOf] : []),
     ],
-    days: [
-      `made ${made}; ${lot.life.rule === 'days' ? lot.life.days : ''} days: dry or fat, it does not spoil in the cold within the date mark`,
-    ],
+    days: [lotWords.madeDaysDryOrFat(made, lot.life.rule === 'days' ? lot.life.days : '')],
     hours: [`${lot.life.rule === 'hours' ? `${lot.life.hours} h: ${lot.life.advisory}` : ''}`],
-    given: ['the date its supplier gave'],
-    none: ['no date was given'],
+    given: [lotWords.theDateItsSupplierGave],
+    none: [lotWords.noDateWasGiven],
   }[lot.life.rule];
   return {
-    lines: [
-      ...lines,
-      ...(lot.frozenSinceMs !== null
-        ? ['a day on which it stood unfrozen counts; days in the freezer do not']
-        : []),
-    ],
-    source: 'FDA Food Code 2022 § 3-501.17, § 3-501.18, and the kitchen’s own limits',
-    sureness: 'the local code and the licensed person in charge decide',
+    lines: [...lines, ...(lot.frozenSinceMs !== null ? [lotWords.aDayOnWhichIt] : [])],
+    source: lotWords.fdaFoodCode20223,
+    sureness: lotWords.theLocalCodeAndThe,
   };
 }
 
@@ -162,11 +165,11 @@ function umamiWorking(lot: LotView): WorkingWords {
   const g = (share: number) => (100 * share).toFixed(3);
   return {
     lines: [
-      `amino acids: glutamate ${g(per.glutamate)} + 0.077 × aspartate ${g(per.aspartate)} g in 100 g`,
-      `nucleotides: inosinate ${g(per.imp)} + 2.3 × guanylate ${g(per.gmp)} g in 100 g`,
+      lotWords.aminoAcidsGlutamate0077(g(per.glutamate), g(per.aspartate)),
+      lotWords.nucleotidesInosinate23Guanylate(g(per.imp), g(per.gmp)),
       `amino + 1218 × amino × nucleotide = ${lot.umami.toFixed(3)}`,
     ],
     source: 'Yamaguchi 1971',
-    sureness: 'to compare bases with, no score; contents from memory',
+    sureness: lotWords.toCompareBasesWithNo,
   };
 }

@@ -5,7 +5,7 @@ import { FigureText, Over } from '../../components/text';
 import { Tub } from '../../components/tub';
 import { useRecipes } from '../../data/queries';
 import { colour, media } from '../../theme/tokens';
-import { dateWords, isPouredLot, lotAmount, lotColour, standingWords } from '../../words/lots';
+import { dateWords, isPouredLot, lotAmount, lotColour, lotWords, standingWords } from '../../words';
 import { RowLink } from './row-link';
 
 const Row = styled(RowLink)`
@@ -53,11 +53,11 @@ export function LotRow({ lot, kitchen, nowMs }: { lot: LotView; kitchen: Kitchen
         isCrate={lot.origin.kind === 'delivery'}
       />
       <span>
-        <strong>{lot.name}</strong> <span className="number">lot {lot.number}</span>
+        <strong>{lot.name}</strong> <span className="number">{lotWords.lot(lot.number)}</span>
         <Over as="span" style={{ display: 'block' }}>
           {[lot.place, ...standingWords(lot)].join(' · ')}
         </Over>
-        {lot.countIt && <Tone $tone="past">count it: more was drawn than there was</Tone>}
+        {lot.countIt && <Tone $tone="past">{lotWords.countItMoreWasDrawn}</Tone>}
       </span>
       <span className="when">
         <Tone $tone={date.tone}>{date.left}</Tone>
@@ -68,7 +68,7 @@ export function LotRow({ lot, kitchen, nowMs }: { lot: LotView; kitchen: Kitchen
       <span className="left">
         <FigureText>{lotAmount(lot, lot.leftKg, kitchen.units)}</FigureText>
         <Over as="span" style={{ display: 'block' }}>
-          {money(perUnit, kitchen.currency)} the {isPouredLot(lot) ? 'litre' : 'kilo'}
+          {lotWords.theLitre(money(perUnit, kitchen.currency), isPouredLot(lot))}
         </Over>
       </span>
     </Row>

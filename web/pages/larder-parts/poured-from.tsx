@@ -4,6 +4,7 @@ import { litres, percent } from '../../../contract';
 import type { LotView } from '../../../core/views';
 
 import { colour, radius, size, space, target } from '../../theme/tokens';
+import { larderWords } from '../../words';
 
 const Picked = styled(CheckboxGroup)`
   display: grid;
@@ -65,21 +66,21 @@ export function PouredFrom({
 }) {
   return (
     <Picked value={[...ticked]} onChange={onChange}>
-      <Label>From these</Label>
+      <Label>{larderWords.fromThese}</Label>
       {lots.map((lot) => (
         <Checkbox key={lot.id} value={lot.id} className="lot">
           <span className="box" aria-hidden />
           <span>
-            {lot.name} <small>lot {lot.number}</small>
+            {lot.name} <small>{larderWords.lot(lot.number)}</small>
           </span>
           <span>{litres(lot.leftLitres)}</span>
-          <span>{lot.brix.toFixed(1)} °Brix</span>
-          <span>{percent(lot.saltPercent)} salt</span>
+          <span>{larderWords.brix(lot.brix.toFixed(1))}</span>
+          <span>{larderWords.salt2(percent(lot.saltPercent))}</span>
         </Checkbox>
       ))}
       <Checkbox value={WATER} className="lot">
         <span className="box" aria-hidden />
-        <span>Water, if it serves</span>
+        <span>{larderWords.waterIfItServes}</span>
       </Checkbox>
     </Picked>
   );

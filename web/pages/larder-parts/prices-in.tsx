@@ -7,6 +7,7 @@ import { Errors, Over, Soft } from '../../components/text';
 import { sentencesOf } from '../../data/api';
 import { usePriceChange, useReadFile } from '../../data/queries';
 import { colour, space } from '../../theme/tokens';
+import { larderWords } from '../../words';
 import { FilePick } from '../recipe-parts/file-pick';
 import { useKitchenHere } from '../use-kitchen-here';
 
@@ -35,7 +36,7 @@ export function PricesIn() {
   return (
     <>
       <FilePick
-        label="Bring prices in, CSV"
+        label={larderWords.bringPricesInCsv}
         accept=".csv"
         onText={(name, text) => {
           setSaid(null);
@@ -44,7 +45,7 @@ export function PricesIn() {
         }}
       />
       {said && <Over role="status">{said}</Over>}
-      <Errors sentences={isOther ? ['There are no prices in this file.'] : sentencesOf(read.error)} />
+      <Errors sentences={isOther ? [larderWords.thereAreNoPricesIn] : sentencesOf(read.error)} />
       {found && (
         <PricesFound
           found={found}
@@ -76,37 +77,39 @@ function PricesFound(of: {
           ...(supplier ? { supplier } : {}),
         })),
       },
-      { onSuccess: () => of.onDone(`${pricesWords(prices.length)} taken over.`) },
+      { onSuccess: () => of.onDone(larderWords.takenOver(pricesWords(prices.length))) },
     );
   return (
-    <Sheet title="Prices in this file" isOpen onClose={of.onClose}>
+    <Sheet title={larderWords.pricesInThisFile} isOpen onClose={of.onClose}>
       {prices.length === 0 ? (
-        <Soft>Nothing new: all {same} are as they are here.</Soft>
+        <Soft>{larderWords.nothingNewAllAreAs(same)}</Soft>
       ) : (
-        <Rows aria-label="What would change">
+        <Rows aria-label={larderWords.whatWouldChange}>
           {prices.map((row) => (
             <li key={row.ingredientId}>
               <span>
                 {row.name}
-                {row.supplier && row.supplier !== row.beforeSupplier && <Over>from {row.supplier}</Over>}
+                {row.supplier && row.supplier !== row.beforeSupplier && (
+                  <Over>{larderWords.from2(row.supplier)}</Over>
+                )}
               </span>
               <span>
-                {row.beforeCentsPerKg === null ? 'none yet' : money(row.beforeCentsPerKg, currency)} →{' '}
-                <strong>{money(row.centsPerKg, currency)}</strong>
+                {row.beforeCentsPerKg === null ? larderWords.noneYet : money(row.beforeCentsPerKg, currency)}{' '}
+                → <strong>{money(row.centsPerKg, currency)}</strong>
               </span>
             </li>
           ))}
         </Rows>
       )}
-      {prices.length > 0 && same > 0 && <Over>{same} more are the same already.</Over>}
+      {prices.length > 0 && same > 0 && <Over>{larderWords.moreAreTheSameAlready(same)}</Over>}
       <Errors sentences={sentencesOf(save.error)} />
       {prices.length > 0 && (
         <Button kind="main" isDisabled={save.isPending} onPress={take}>
-          Take {pricesWords(prices.length)} over
+          {larderWords.takeOver(pricesWords(prices.length))}
         </Button>
       )}
     </Sheet>
   );
 }
 
-const pricesWords = (count: number) => (count === 1 ? '1 price' : `${count} prices`);
+const pricesWords = (count: number) => (count === 1 ? '1 price' : larderWords.prices(count));

@@ -24,7 +24,7 @@ import {
   useWholeKitchen,
 } from '../../data/queries';
 import { colour, radius, size, space } from '../../theme/tokens';
-import { makingRefusalWords } from '../../words/plans';
+import { basesWords, makingRefusalWords } from '../../words';
 import { useComputed } from '../../workers/use-computed';
 
 const Part = styled.section`
@@ -84,21 +84,16 @@ export function ToMake({ kitchen, nowMs }: { kitchen: KitchenView; nowMs: number
   const { data: ahead, error } = useComputed('bases', asked);
   if (!orders || !ahead) {
     return (
-      <Part aria-label="To make">
-        <Subtitle>To make</Subtitle>
-        <Soft role="status">{error ? error.message : 'Weighing the days ahead…'}</Soft>
+      <Part aria-label={basesWords.toMake}>
+        <Subtitle>{basesWords.toMake}</Subtitle>
+        <Soft role="status">{error ? error.message : basesWords.weighingTheDaysAhead}</Soft>
       </Part>
     );
   }
   return (
-    <Part aria-label="To make">
-      <Subtitle>To make</Subtitle>
-      {orders.length === 0 && (
-        <Soft>
-          Nothing is kept for the days ahead. Plan a dish for a later day and keep it: what it will draw is
-          weighed here.
-        </Soft>
-      )}
+    <Part aria-label={basesWords.toMake}>
+      <Subtitle>{basesWords.toMake}</Subtitle>
+      {orders.length === 0 && <Soft>{basesWords.nothingIsKeptForThe}</Soft>}
       <Errors
         sentences={ahead.refused.map(
           (one) =>
@@ -125,40 +120,48 @@ function BaseCard({ base, kitchen, nowMs }: { base: BaseAhead; kitchen: KitchenV
     <Card $isShort={isShort}>
       <strong>
         {making ? `${litres(making.litres)} ${making.name.toLowerCase()}` : demand.name}
-        {!isShort && ': enough'}
+        {!isShort && basesWords.enough}
       </strong>
       <Over>
-        {l(demand.wantedKg)} wanted for {names.map((name) => name.toLowerCase()).join(', ')};{' '}
-        {demand.thereKg > 0.01 ? `${l(demand.thereKg)} there` : 'none there'}
-        {demand.byMs !== null && `, short from ${dayAndHour(demand.byMs, zone)}`}.
+        {basesWords.wantedFor(
+          l(demand.wantedKg),
+          names.map((name) => name.toLowerCase()).join(', '),
+          demand.thereKg > 0.01 ? basesWords.there(l(demand.thereKg)) : basesWords.noneThere,
+        )}
+        {demand.byMs !== null && basesWords.shortFrom(dayAndHour(demand.byMs, zone))}.
       </Over>
       {demand.passedOver.length > 0 && isShort && (
         <Over>
-          Left out:{' '}
-          {demand.passedOver
-            .map((one) => (one.why === 'frozen' ? 'one frozen' : 'one past its date by then'))
-            .join(', ')}
-          .
+          {basesWords.leftOut(
+            demand.passedOver
+              .map((one) => (one.why === 'frozen' ? basesWords.oneFrozen : basesWords.onePastItsDateBy))
+              .join(', '),
+          )}
         </Over>
       )}
       {making && (
         <p>
-          {making.potName}, {making.burnerName}: light it {dayAndHour(making.startAtMs, zone)}, strained{' '}
-          {hourMinute(making.readyAtMs, zone)}, cold by {hourMinute(making.coldAtMs, zone)} in pans 2.5 cm
-          deep. At the latest {dayAndHour(making.latestStartMs, zone)}, used hot.
+          {basesWords.lightItStrainedColdBy(
+            making.potName,
+            making.burnerName,
+            dayAndHour(making.startAtMs, zone),
+            hourMinute(making.readyAtMs, zone),
+            hourMinute(making.coldAtMs, zone),
+            dayAndHour(making.latestStartMs, zone),
+          )}
         </p>
       )}
       {making && making.batches > 1 && (
         <Caution>
-          it wants {making.batches} batches in that pot, ready{' '}
-          {making.runs.map((run) => hourMinute(run.readyAtMs, zone)).join(', ')}.
+          {basesWords.itWantsBatchesInThat(
+            making.batches,
+            making.runs.map((run) => hourMinute(run.readyAtMs, zone)).join(', '),
+          )}
         </Caution>
       )}
-      {making?.isLate && (
-        <Caution>nothing is free in time: it comes after it is wanted. Use another base.</Caution>
-      )}
+      {making?.isLate && <Caution>{basesWords.nothingIsFreeInTime}</Caution>}
       {base.refusal && <p>{makingRefusalWords(base.refusal, (one) => refusalSentence(one, kitchen))}</p>}
-      {making && <Link to={planAddress(making, zone, nowMs)}>Plan it</Link>}
+      {making && <Link to={planAddress(making, zone, nowMs)}>{basesWords.planIt}</Link>}
     </Card>
   );
 }
@@ -183,22 +186,26 @@ function KeptOrders({ kitchen }: { kitchen: KitchenView }) {
   const cancel = useCancelOrder();
   return (
     <>
-      <Over>Kept for the days ahead</Over>
+      <Over>{basesWords.keptForTheDaysAhead}</Over>
       <Kept>
         {orders.map(({ id, request }) => {
           const recipe = foods && orderedRecipe(request.recipeId, foods, book);
           return (
             <li key={id}>
               <span>
-                {day(request.serviceAtMs, kitchen.zone)}, {hourMinute(request.serviceAtMs, kitchen.zone)}:{' '}
-                {Math.round(request.portions)} bowls of {recipe?.name.toLowerCase() ?? request.recipeId}
+                {basesWords.bowlsOf(
+                  day(request.serviceAtMs, kitchen.zone),
+                  hourMinute(request.serviceAtMs, kitchen.zone),
+                  Math.round(request.portions),
+                  recipe?.name.toLowerCase() ?? request.recipeId,
+                )}
               </span>
               <Button
                 kind="quiet"
                 onPress={() => cancel.mutate(id)}
-                aria-label={`Strike out ${recipe?.name ?? id}`}
+                aria-label={basesWords.strikeOut(recipe?.name ?? id)}
               >
-                Strike out
+                {basesWords.strikeOut2}
               </Button>
             </li>
           );

@@ -4,6 +4,7 @@ import { dayAndHour, litres, type TracedStep } from '../../../contract';
 import { Over } from '../../components/text';
 
 import { colour, space } from '../../theme/tokens';
+import { larderWords } from '../../words';
 
 const List = styled.ol`
   display: grid;
@@ -43,29 +44,33 @@ export function TraceList({
                 , {dayAndHour(step.batch.serviceAtMs, zone)}
               </span>
               <Over as="span">
-                {step.kg.toFixed(2)} kg;{' '}
-                {step.batch.served > 0 ? `${step.batch.served} bowls served` : 'no bowl served'}
-                {step.batch.discarded > 0 && `, ${step.batch.discarded} thrown away`}
+                {larderWords.kg(
+                  step.kg.toFixed(2),
+                  step.batch.served > 0
+                    ? larderWords.bowlsServed(step.batch.served)
+                    : larderWords.noBowlServed,
+                )}
+                {step.batch.discarded > 0 && larderWords.thrownAway(step.batch.discarded)}
                 {step.batch.isOpen
-                  ? ', still open'
+                  ? larderWords.stillOpen
                   : step.batch.leftLitres
-                    ? `, ${litres(step.batch.leftLitres)} left at closing`
+                    ? larderWords.leftAtClosing(litres(step.batch.leftLitres))
                     : ''}
               </Over>
             </>
           ) : step.lot ? (
             <>
               <span>
-                <Link to={`/larder/lots/${step.id}`}>
-                  {step.lot.name}, lot {step.lot.number}
-                </Link>
+                <Link to={`/larder/lots/${step.id}`}>{larderWords.lot4(step.lot.name, step.lot.number)}</Link>
               </span>
               <Over as="span">
-                {step.kg.toFixed(2)} kg;{' '}
-                {step.lot.leftKg > 0.005
-                  ? `${step.lot.leftKg.toFixed(2)} kg left, ${step.lot.place}`
-                  : 'used up'}
-                {step.lot.origin.kind === 'delivery' && `; from ${step.lot.origin.supplier}`}
+                {larderWords.kg(
+                  step.kg.toFixed(2),
+                  step.lot.leftKg > 0.005
+                    ? larderWords.kgLeft(step.lot.leftKg.toFixed(2), step.lot.place)
+                    : larderWords.usedUp,
+                )}
+                {step.lot.origin.kind === 'delivery' && larderWords.from3(step.lot.origin.supplier)}
               </Over>
             </>
           ) : (

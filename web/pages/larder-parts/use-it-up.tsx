@@ -8,6 +8,7 @@ import { heapsOfOrders } from '../../../core/order';
 import { Over, Soft, Subtitle } from '../../components/text';
 import { useOpenBatches, useOrders, useRecipes, useWholeKitchen } from '../../data/queries';
 import { colour, space } from '../../theme/tokens';
+import { larderWords } from '../../words';
 
 const Part = styled.section`
   display: grid;
@@ -32,14 +33,14 @@ export function UseItUp({ kitchen }: { kitchen: KitchenView }) {
   }, [open, orders, book, whole]);
   if (!found || (found.uses.length === 0 && found.not.length === 0)) return null;
   return (
-    <Part aria-label="From the board">
-      <Subtitle>From the board</Subtitle>
-      <Over>What the mise of open batches and kept orders will leave.</Over>
+    <Part aria-label={larderWords.fromTheBoard}>
+      <Subtitle>{larderWords.fromTheBoard}</Subtitle>
+      <Over>{larderWords.whatTheMiseOfOpen}</Over>
       <ul>
         {found.uses.slice(0, 4).map((use) => (
           <li key={use.kind.id}>
-            <Link to={`/larder/bases/${use.kind.id}`}>{use.kind.name}</Link>: {weight(use.kg, kitchen.units)},
-            enough for {litres(use.litres)}
+            <Link to={`/larder/bases/${use.kind.id}`}>{use.kind.name}</Link>
+            {larderWords.enoughFor(weight(use.kg, kitchen.units), litres(use.litres))}
             <Over>
               {use.trimmings
                 .map((one) => `${weight(one.kg, kitchen.units)} ${one.name.toLowerCase()} ${one.part}`)
@@ -50,12 +51,12 @@ export function UseItUp({ kitchen }: { kitchen: KitchenView }) {
       </ul>
       {found.not.length > 0 && (
         <Soft>
-          Not for any:{' '}
-          {found.not
-            .slice(0, 4)
-            .map((one) => `${one.name.toLowerCase()} ${one.part} (${one.why})`)
-            .join('; ')}
-          .
+          {larderWords.notForAny(
+            found.not
+              .slice(0, 4)
+              .map((one) => `${one.name.toLowerCase()} ${one.part} (${one.why})`)
+              .join('; '),
+          )}
         </Soft>
       )}
     </Part>

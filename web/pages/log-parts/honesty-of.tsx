@@ -1,6 +1,7 @@
 import { honesty, type KeptForecast } from '../../../core/batch';
 import { HonestyChart } from '../../components/chart/honesty-chart';
 import { Over, Soft, Subtitle } from '../../components/text';
+import { logWords } from '../../words';
 
 const MINUTE = 60_000;
 
@@ -15,24 +16,20 @@ export function HonestyOf({ kept }: { kept: readonly KeptForecast[] }) {
     lateMin: (one.p90Ms - one.cameMs) / MINUTE,
     isInside: one.cameMs >= one.p10Ms && one.cameMs <= one.p90Ms,
   }));
-  const words = `${told.forecasts} forecasts; the truth lay within ${Math.round(told.inside * 100)} % of their intervals, which promise 80.`;
+  const words = logWords.forecastsTheTruthLayWithin(told.forecasts, Math.round(told.inside * 100));
   return (
     <section>
-      <Subtitle>How honest the forecasts were</Subtitle>
+      <Subtitle>{logWords.howHonestTheForecastsWere}</Subtitle>
       <Soft>
-        {words} In the middle they were off by {Math.round(told.medianOff * 100)} % of the time that was left;{' '}
-        {leanWords(told.late)}
+        {logWords.inTheMiddleTheyWere(words, Math.round(told.medianOff * 100), leanWords(told.late))}
       </Soft>
       <HonestyChart points={points} description={words} />
-      <Over>
-        A bar for each forecast shown at a pot, eight chances in ten; a cross where the truth lay outside.
-        When the cook says “done” counts as the truth, look-in and all.
-      </Over>
+      <Over>{logWords.aBarForEachForecast}</Over>
     </section>
   );
 }
 
 function leanWords(late: number): string {
-  if (late > 0.65) return 'pots come later than said more often than not.';
-  return late < 0.35 ? 'pots come sooner than said more often than not.' : 'they lean neither way.';
+  if (late > 0.65) return logWords.potsComeLaterThanSaid;
+  return late < 0.35 ? logWords.potsComeSoonerThanSaid : logWords.theyLeanNeitherWay;
 }

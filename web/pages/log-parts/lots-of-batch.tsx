@@ -5,6 +5,7 @@ import { activeEvents } from '../../../core/log';
 import { Over } from '../../components/text';
 
 import { useLotsOf } from '../../data/queries';
+import { logWords } from '../../words';
 
 /** Lots a batch drew from and lots it put by, each a step of a recall. */
 export function LotsOfBatch({ batch }: { batch: BatchView }) {
@@ -17,20 +18,22 @@ export function LotsOfBatch({ batch }: { batch: BatchView }) {
   if (drawn.size === 0 && put.length === 0) return null;
   const name = (id: string) => {
     const lot = lots.find((one) => one.id === id);
-    return <Link to={`/larder/lots/${id}`}>{lot ? `${lot.name}, lot ${lot.number}` : 'a lot'}</Link>;
+    return <Link to={`/larder/lots/${id}`}>{lot ? logWords.lot(lot.name, lot.number) : logWords.aLot}</Link>;
   };
   return (
-    <section aria-label="Larder">
-      <Over as="h2">From and for the larder</Over>
+    <section aria-label={logWords.larder}>
+      <Over as="h2">{logWords.fromAndForTheLarder}</Over>
       <ul>
         {[...drawn].map(([id, kg]) => (
           <li key={id}>
-            {kg.toFixed(2)} kg of {name(id)}
+            {logWords.kgOf(kg.toFixed(2))}
+            {name(id)}
           </li>
         ))}
         {put.map((one) => (
           <li key={one.lotId}>
-            {litres(one.litres)} put by as {name(one.lotId)}
+            {logWords.putByAs(litres(one.litres))}
+            {name(one.lotId)}
           </li>
         ))}
       </ul>

@@ -16,6 +16,7 @@ import { StorageChoice } from '../../components/storage-choice';
 import { Caution, Errors, Over, Soft, Subtitle } from '../../components/text';
 import { useLots } from '../../data/queries';
 import { space } from '../../theme/tokens';
+import { passWords } from '../../words';
 import type { BatchHere } from '../batch-frame';
 import { TakeOut } from '../pot-parts/take-out';
 import { useSubmit } from '../pot-parts/use-submit';
@@ -28,7 +29,7 @@ const Stack = styled.section`
 /** Depths a hot base is poured to cool, cm. Common practice. */
 const PANS = [2.5, 5] as const;
 /** Where nothing is known of the cold: a walk-in whose air stands still. Common practice. */
-const SOME_WALK_IN = { name: 'a still walk-in', air: 'still', airC: 3 } as const;
+const SOME_WALK_IN = { name: passWords.aStillWalkIn, air: 'still', airC: 3 } as const;
 
 /** Into tubs for the larder: how much, where, how kept; what hangs in the pot is asked for first. */
 export function StoreForm({ here }: { here: BatchHere }) {
@@ -36,17 +37,18 @@ export function StoreForm({ here }: { here: BatchHere }) {
   const { data: lots = [] } = useLots();
   const isBase = Boolean(here.batch.snapshot.input.recipe.base);
   const { stored } = here.pot.state;
-  if (here.batch.snapshot.input.recipe.reheats)
-    return <Soft>It was brought back hot: what is left of it is thrown away, and not stored again.</Soft>;
+  if (here.batch.snapshot.input.recipe.reheats) return <Soft>{passWords.itWasBroughtBackHot}</Soft>;
   return (
-    <Stack aria-label="For the larder">
-      <Subtitle>For the larder</Subtitle>
+    <Stack aria-label={passWords.forTheLarder}>
+      <Subtitle>{passWords.forTheLarder}</Subtitle>
       {stored.map((one) => {
         const lot = lots.find((each) => each.id === one.lotId);
         return (
           <p key={one.lotId}>
-            {litres(one.litres)} put by, {one.place}:{' '}
-            <Link to={`/larder/lots/${one.lotId}`}>{lot ? `lot ${lot.number}, its label` : 'its lot'}</Link>
+            {passWords.putBy(litres(one.litres), one.place)}
+            <Link to={`/larder/lots/${one.lotId}`}>
+              {lot ? passWords.lotItsLabel(lot.number) : passWords.itsLot}
+            </Link>
           </p>
         );
       })}
@@ -56,7 +58,7 @@ export function StoreForm({ here }: { here: BatchHere }) {
         atPot={isBase}
         onPress={() => setOpen(true)}
       >
-        Put some by…
+        {passWords.putSomeBy}
       </Button>
       {isOpen && <StoreSheet here={here} onClose={() => setOpen(false)} />}
     </Stack>
@@ -73,16 +75,19 @@ function Strength({ here }: { here: BatchHere }) {
   const gelatin = (100 * mixture.savour.gelatin) / kg;
   return (
     <Over>
-      Calculated: {brix.toFixed(1)} °Brix, {timesStandard(brix, kind.id)?.toFixed(1)} times the usual;{' '}
-      {percent(operations.saltPercent(mixture, 'all'))} salt;{' '}
-      {gelatin >= SETS_FROM_GELATIN_PERCENT ? 'it will set' : 'it will not set'} in the cold.
+      {passWords.calculatedBrix(brix.toFixed(1))}
+      {timesStandard(brix, kind.id)?.toFixed(1)}
+      {passWords.timesTheUsualSaltIt(
+        percent(operations.saltPercent(mixture, 'all')),
+        gelatin >= SETS_FROM_GELATIN_PERCENT,
+      )}
     </Over>
   );
 }
 
 const STORE = v.object({
-  litres: figure(numberField('What is put by', 0.01, 2000, 'L')),
-  place: typedWords(textField('The place', 60)),
+  litres: figure(numberField(passWords.whatIsPutBy, 0.01, 2000, 'L')),
+  place: typedWords(textField(passWords.thePlace, 60)),
   reason: v.pipe(v.string(), v.trim()),
 });
 
@@ -103,19 +108,19 @@ function StoreSheet({ here, onClose }: { here: BatchHere; onClose: () => void })
     },
   });
   return (
-    <Sheet title="Put by for the larder" isOpen onClose={onClose}>
+    <Sheet title={passWords.putByForTheLarder} isOpen onClose={onClose}>
       {hanging && <TakeOut here={here} />}
       <TypedForm form={form}>
         {hanging && (
           <form.AppField name="reason">
-            {(field) => <field.AtPot label="Or say why it stays in" isText />}
+            {(field) => <field.AtPot label={passWords.orSayWhyItStays} isText />}
           </form.AppField>
         )}
         <form.AppField name="litres">
-          {(field) => <field.AtPot label="Litres, as they are cold" unit="L" />}
+          {(field) => <field.AtPot label={passWords.litresAsTheyAreCold} unit="L" />}
         </form.AppField>
         <form.AppField name="place">
-          {(field) => <field.AtPot label="Where it stands" isText />}
+          {(field) => <field.AtPot label={passWords.whereItStands} isText />}
         </form.AppField>
         <StorageChoice value={storage} onChange={setStorage} />
         {storage !== 'dry' && state.pot.tempC > FOOD_CODE.coolFirstToC.value && (
@@ -123,7 +128,7 @@ function StoreSheet({ here, onClose }: { here: BatchHere; onClose: () => void })
         )}
         <Errors sentences={refusals} />
         <Button kind="main" atPot type="submit">
-          It is put by
+          {passWords.itIsPutBy}
         </Button>
       </TypedForm>
     </Sheet>
@@ -147,13 +152,19 @@ function CoolingWords({ kitchen }: { kitchen: KitchenView }) {
   return (
     <>
       <Caution>
-        {limits.hotHoldingC} to {FOOD_CODE.coolFirstToC.value} °C within {limits.coolFirstWithinH} h, to{' '}
-        {FOOD_CODE.coolToC.value} °C within {limits.coolWithinH} h in all, by the thermometer.
+        {passWords.toCWithinHTo(
+          limits.hotHoldingC,
+          FOOD_CODE.coolFirstToC.value,
+          limits.coolFirstWithinH,
+          FOOD_CODE.coolToC.value,
+          limits.coolWithinH,
+        )}
       </Caution>
       <Soft>
-        In {place === SOME_WALK_IN ? place.name : `the ${place.name.toLowerCase()}`}{' '}
-        {PANS.map((depthCm) => `${depthCm} cm deep takes ${hours(depthCm).toFixed(1)} h`).join(', ')} for the
-        first step. Deeper wants ice or stirring.
+        {passWords.inForTheFirstStep(
+          place === SOME_WALK_IN ? place.name : `the ${place.name.toLowerCase()}`,
+          PANS.map((depthCm) => passWords.cmDeepTakesH(depthCm, hours(depthCm).toFixed(1))).join(', '),
+        )}
       </Soft>
     </>
   );

@@ -3,7 +3,7 @@ import { litres, span } from '../../../contract';
 import { potLitres } from '../../../core/pot';
 import { Over, Soft } from '../../components/text';
 import { colour, font, space } from '../../theme/tokens';
-import { bowlWords, ladleWords } from '../../words/pass';
+import { bowlWords, ladleWords, passWords } from '../../words';
 import type { BatchHere } from '../batch-frame';
 
 const Left = styled.p`
@@ -42,28 +42,28 @@ export function BowlsThere({ here, left }: { here: BatchHere; left: number }) {
       <div>
         <Over>
           {plan.serviceAtMs > nowMs
-            ? `service in ${span(plan.serviceAtMs - nowMs)}`
-            : `serving for ${span(nowMs - plan.serviceAtMs)}`}
+            ? passWords.serviceIn(span(plan.serviceAtMs - nowMs))
+            : passWords.servingFor(span(nowMs - plan.serviceAtMs))}
         </Over>
         <Left>
-          {left} <small>bowls in the pot</small>
+          {left} <small>{passWords.bowlsInThePot}</small>
         </Left>
       </div>
       <Tally>
         <div>
-          <dt>served</dt>
+          <dt>{passWords.served}</dt>
           <dd>{state.served}</dd>
         </div>
         <div>
-          <dt>discarded</dt>
+          <dt>{passWords.discarded}</dt>
           <dd>{state.discarded}</dd>
         </div>
         <div>
-          <dt>ordered</dt>
+          <dt>{passWords.ordered}</dt>
           <dd>{plan.portions}</dd>
         </div>
         <div>
-          <dt>in litres</dt>
+          <dt>{passWords.inLitres}</dt>
           <dd>{litres(inPot)}</dd>
         </div>
       </Tally>
@@ -82,25 +82,25 @@ export function LitresThere({ here }: { here: BatchHere }) {
       <div>
         <Over>
           {plan.serviceAtMs > nowMs
-            ? `wanted in ${span(plan.serviceAtMs - nowMs)}`
-            : `wanted ${span(nowMs - plan.serviceAtMs)} ago`}
+            ? passWords.wantedIn(span(plan.serviceAtMs - nowMs))
+            : passWords.wantedAgo(span(nowMs - plan.serviceAtMs))}
         </Over>
         <Left>
-          {potLitres(state.pot).toFixed(1)} <small>litres in the pot</small>
+          {potLitres(state.pot).toFixed(1)} <small>{passWords.litresInThePot}</small>
         </Left>
       </div>
       <Tally>
         <div>
-          <dt>put by</dt>
+          <dt>{passWords.putBy2}</dt>
           <dd>{litres(stored)}</dd>
         </div>
         <div>
-          <dt>planned</dt>
+          <dt>{passWords.planned}</dt>
           <dd>{litres(plan.yieldLitres)}</dd>
         </div>
         <div>
-          <dt>steamed off</dt>
-          <dd>{state.pot.evaporatedKg.toFixed(1)} kg</dd>
+          <dt>{passWords.steamedOff}</dt>
+          <dd>{passWords.kg(state.pot.evaporatedKg.toFixed(1))}</dd>
         </div>
       </Tally>
     </>

@@ -3,7 +3,7 @@ import { SETS_FROM_GELATIN_PERCENT } from '../../../core/bases';
 import type { Plan, PlannedBase } from '../../../core/plan';
 import { bandName } from '../../../core/thickness';
 import { Figure } from '../../components/figure';
-import { workingWords } from '../../words/workings';
+import { planWords, workingWords } from '../../words';
 import { useKitchenHere } from '../use-kitchen-here';
 
 /** What the bowl is: its salt, its body, its price. */
@@ -12,21 +12,21 @@ export function BowlFigures({ plan }: { plan: Plan }) {
   return (
     <>
       <Figure
-        label="Salt at the end"
+        label={planWords.saltAtTheEnd}
         value={percent(plan.saltPercent)}
-        note={`add ${Math.round(plan.saltToAddG)} g`}
+        note={planWords.addG(Math.round(plan.saltToAddG))}
         working={workingWords(plan, 'salt', currency)}
       />
       <Figure
-        label="Body"
+        label={planWords.body}
         value={bandName(plan.band)}
-        note={`${Math.round(plan.flourEquivalentGPerL)} g/L`}
+        note={planWords.gL(Math.round(plan.flourEquivalentGPerL))}
         working={workingWords(plan, 'body', currency)}
       />
       <Figure
-        label={plan.unpriced ? 'A bowl costs at least' : 'A bowl costs'}
+        label={plan.unpriced ? planWords.aBowlCostsAtLeast : planWords.aBowlCosts}
         value={money(plan.costPerPortionCents, currency)}
-        {...(plan.unpriced ? { note: `${plan.unpriced.length} without a price` } : {})}
+        {...(plan.unpriced ? { note: planWords.withoutAPrice(plan.unpriced.length) } : {})}
         working={workingWords(plan, 'cost', currency)}
       />
     </>
@@ -37,39 +37,39 @@ export function BowlFigures({ plan }: { plan: Plan }) {
 export function BaseFigures({ plan, base }: { plan: Plan; base: PlannedBase }) {
   const { currency } = useKitchenHere();
   const sets = base.gelatinPercent >= SETS_FROM_GELATIN_PERCENT;
-  const source = 'the rate law of each food in this pot’s heat, docs/model.md § 13';
+  const source = planWords.theRateLawOfEach;
   return (
     <>
       {base.strength !== null && (
         <Figure
-          label="Strength"
+          label={planWords.strength}
           value={`${base.strength.toFixed(1)} ×`}
-          note={`${base.brix.toFixed(1)} °Brix`}
+          note={planWords.brix(base.brix.toFixed(1))}
           working={{
             lines: [
-              `what the water draws, over what is left of it: ${base.brix.toFixed(2)} g dissolved in 100 g`,
-              `${base.fatPercent.toFixed(1)} % fat beside it, to be lifted when it has set`,
+              planWords.whatTheWaterDrawsOver(base.brix.toFixed(2)),
+              planWords.fatBesideItToBe(base.fatPercent.toFixed(1)),
             ],
             source,
-            sureness: 'a first guess, ± a quarter; read it when it is cold',
+            sureness: planWords.aFirstGuessAQuarter,
           }}
         />
       )}
       {base.gelatinPercent > 0.05 && (
         <Figure
-          label="In the cold"
-          value={sets ? 'sets' : 'stays liquid'}
+          label={planWords.inTheCold}
+          value={sets ? planWords.sets : planWords.staysLiquid}
           working={{
             lines: [
-              `${base.gelatinPercent.toFixed(2)} % gelatin; sets from about ${SETS_FROM_GELATIN_PERCENT} %`,
+              planWords.gelatinSetsFromAbout(base.gelatinPercent.toFixed(2), SETS_FROM_GELATIN_PERCENT),
             ],
             source,
-            sureness: 'a first guess',
+            sureness: planWords.aFirstGuess,
           }}
         />
       )}
       <Figure
-        label="A litre costs"
+        label={planWords.aLitreCosts}
         value={money(plan.costCents / plan.yieldLitres, currency)}
         working={workingWords(plan, 'cost', currency)}
       />

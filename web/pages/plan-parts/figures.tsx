@@ -22,8 +22,7 @@ import {
   useStartBatch,
 } from '../../data/queries';
 import { colour, size, space } from '../../theme/tokens';
-import { runsWords, slowReheatWords, unmetWords } from '../../words/plans';
-import { workingWords } from '../../words/workings';
+import { planWords, runsWords, slowReheatWords, unmetWords, workingWords } from '../../words';
 import { useKitchenHere } from '../use-kitchen-here';
 import { BaseFigures, BowlFigures } from './bowl-figures';
 import { bowlsKept, bowlsOnTheRange, bowlsOver } from './bowls-at-service';
@@ -99,47 +98,50 @@ export function Figures({
     <>
       <div>
         <Figure
-          label="Light the burner"
+          label={planWords.lightTheBurner}
           value={runHour(plan.startAtMs, nowMs, zone)}
           note={fromNow(plan.startAtMs, nowMs)}
           working={w('start')}
         />
         <Figure
-          label="Ready to serve"
+          label={planWords.readyToServe}
           value={hourMinute(plan.readyAtMs, zone)}
-          note={`± ${Math.max(1, Math.round(plan.readySdMinutes))} min`}
+          note={planWords.min(Math.max(1, Math.round(plan.readySdMinutes)))}
           working={w('ready')}
         />
         <Figure
-          label="Yield"
+          label={planWords.yield}
           value={litres(plan.yieldLitres)}
           note={
             plan.letDown
-              ? `let down to ${litres(plan.yieldLitres + plan.letDown.litres)}, ${Math.floor(plan.yieldPortions + 0.05)} bowls`
+              ? planWords.letDownToBowls(
+                  litres(plan.yieldLitres + plan.letDown.litres),
+                  Math.floor(plan.yieldPortions + 0.05),
+                )
               : plan.base
-                ? 'strained'
-                : `${Math.floor(plan.yieldPortions + 0.05)} bowls`
+                ? planWords.strained
+                : planWords.bowls2(Math.floor(plan.yieldPortions + 0.05))
           }
           working={w('yield')}
         />
         <Figure
-          label="Goes in"
+          label={planWords.goesIn}
           value={litres(plan.startLitres)}
-          note={`${plan.evaporatedKg.toFixed(1)} kg steams off`}
+          note={planWords.kgSteamsOff(plan.evaporatedKg.toFixed(1))}
           working={w('liquid')}
         />
         <Figure
-          label="At its fullest"
+          label={planWords.atItsFullest}
           value={litres(plan.fullest.litres)}
-          note={`of ${litres(plan.workingFillLitres)}`}
+          note={planWords.of3(litres(plan.workingFillLitres))}
           working={w('fill')}
         />
         {simmer && (
-          <Figure label="Coming to a simmer" value={minutes(simmer.minutes)} working={w('simmer')} />
+          <Figure label={planWords.comingToASimmer} value={minutes(simmer.minutes)} working={w('simmer')} />
         )}
         {plan.base ? <BaseFigures plan={plan} base={plan.base} /> : <BowlFigures plan={plan} />}
         <Figure
-          label="Contains"
+          label={planWords.contains}
           value={plan.allergens.map((one) => one.name).join(', ')}
           working={w('allergens')}
           long
@@ -147,25 +149,28 @@ export function Figures({
       </div>
       {plan.letDown && (
         <Caution>
-          cooked concentrated: the pot comes to {percent(plan.letDown.potSaltPercent)} salt. Ladle{' '}
-          {Math.round(plan.letDown.ladleMl)} mL, then {Math.round(plan.letDown.mlPerBowl)} mL of hot{' '}
-          {plan.letDown.name.toLowerCase()} to each bowl.
+          {planWords.cookedConcentratedThePotComes(
+            percent(plan.letDown.potSaltPercent),
+            Math.round(plan.letDown.ladleMl),
+            Math.round(plan.letDown.mlPerBowl),
+            plan.letDown.name.toLowerCase(),
+          )}
         </Caution>
       )}
       {isTooFull && (
         <Caution>
-          it would boil over. Take {plan.batches} batches of{' '}
-          {plan.base
-            ? litres(plan.yieldLitres / plan.batches)
-            : `${Math.ceil(plan.portions / plan.batches)} bowls`}
-          , or a larger pot. One after the other:{' '}
-          {runsWords(plan.runs ?? [], (ms) => runHour(ms, nowMs, zone))}.
+          {planWords.itWouldBoilOverTake(
+            plan.batches,
+            plan.base
+              ? litres(plan.yieldLitres / plan.batches)
+              : planWords.bowls3(Math.ceil(plan.portions / plan.batches)),
+            runsWords(plan.runs ?? [], (ms) => runHour(ms, nowMs, zone)),
+          )}
         </Caution>
       )}
       {over && (
         <Caution>
-          orders for {hourMinute(plan.serviceAtMs, zone)} come to {over.bowls} bowls; {over.covers} are
-          expected.
+          {planWords.ordersForComeToBowls(hourMinute(plan.serviceAtMs, zone), over.bowls, over.covers)}
         </Caution>
       )}
       {plan.unpriced && order.shown && (
@@ -182,14 +187,15 @@ export function Figures({
       ))}
       {isLate && (
         <Caution>
-          the time to light it was {span(nowMs - plan.startAtMs)} ago: it will be ready about{' '}
-          {hourMinute(plan.readyAtMs + (nowMs - plan.startAtMs), zone)}.
+          {planWords.theTimeToLightIt(
+            span(nowMs - plan.startAtMs),
+            hourMinute(plan.readyAtMs + (nowMs - plan.startAtMs), zone),
+          )}
         </Caution>
       )}
       {busy && (
         <Caution>
-          {busy.burnerId === burner.id ? burner.name : 'this pot'} is in use: choose another, or keep the
-          order.
+          {planWords.isInUseChooseAnother(busy.burnerId === burner.id ? burner.name : planWords.thisPot)}
         </Caution>
       )}
       <Shortages order={order} onSubstitute={onSubstitute} />
@@ -204,7 +210,7 @@ export function Figures({
             keep.mutate({ id: batchId, ...order.request }, { onSuccess: () => navigate('/larder') })
           }
         >
-          {isTooFull ? 'It does not fit this pot' : `Keep it for ${day(plan.serviceAtMs, zone)}`}
+          {isTooFull ? planWords.itDoesNotFitThis : planWords.keepItFor(day(plan.serviceAtMs, zone))}
         </Button>
       )}
       {(!isAhead || !isTooFull) && (
@@ -215,31 +221,37 @@ export function Figures({
           onPress={() => (order.shorts.length > 0 ? setAsked(true) : take())}
         >
           {isTooFull
-            ? 'It does not fit this pot'
-            : `Take it to ${burner.name}, ${isAhead ? 'now all the same' : hourMinute(plan.startAtMs, zone)}`}
+            ? planWords.itDoesNotFitThis
+            : planWords.takeItTo(
+                burner.name,
+                isAhead ? planWords.nowAllTheSame : hourMinute(plan.startAtMs, zone),
+              )}
         </Button>
       )}
-      <Sheet title="The larder is short" isOpen={isAsked} onClose={() => setAsked(false)}>
+      <Sheet title={planWords.theLarderIsShort} isOpen={isAsked} onClose={() => setAsked(false)}>
         <p>
-          {order.shorts
-            .map((short) => `${litres(short.shortKg / short.densityKgPerL)} of ${short.name.toLowerCase()}`)
-            .join(' and ')}{' '}
-          are not there. Make it first, let something stand in, or say where it comes from.
+          {planWords.areNotThereMakeIt(
+            order.shorts
+              .map((short) =>
+                planWords.of4(litres(short.shortKg / short.densityKgPerL), short.name.toLowerCase()),
+              )
+              .join(' and '),
+          )}
         </p>
         <Field
-          label="It comes from"
+          label={planWords.itComesFrom}
           value={overrideReason}
           onChange={setOverrideReason}
           isText
           error={start.error ? sentencesOf(start.error).join(' ') : null}
         />
         <Button kind="main" atPot onPress={() => take(overrideReason.trim())}>
-          Cook it all the same
+          {planWords.cookItAllTheSame}
         </Button>
       </Sheet>
-      <LinkButton to={`/sheet?${order.search}`}>What to pull, cut and cook, on paper</LinkButton>
+      <LinkButton to={`/sheet?${order.search}`}>{planWords.whatToPullCutAnd}</LinkButton>
       <div>
-        <Subtitle>Stage by stage</Subtitle>
+        <Subtitle>{planWords.stageByStage}</Subtitle>
         <Stages>
           {plan.stages.map((stage) => (
             <li key={stage.stageId}>
@@ -266,7 +278,7 @@ function MakeUp({ order }: { order: Order }) {
             order.change({ changes: [...order.draft.changes, { kind: 'makeUp', byIngredientId: row.id }] })
           }
         >
-          Make it up with {row.name.toLowerCase()}
+          {planWords.makeItUpWith(row.name.toLowerCase())}
         </Button>
       ))}
     </>
@@ -289,5 +301,5 @@ const runHour = (ms: number, nowMs: number, zone: string) =>
   daysAhead(nowMs, ms, zone) === 0 ? hourMinute(ms, zone) : dayAndHour(ms, zone);
 
 function fromNow(atMs: number, nowMs: number): string {
-  return atMs >= nowMs ? `in ${span(atMs - nowMs)}` : `${span(nowMs - atMs)} ago`;
+  return atMs >= nowMs ? `in ${span(atMs - nowMs)}` : planWords.ago(span(nowMs - atMs));
 }

@@ -8,7 +8,7 @@ import { Button } from '../../components/button';
 import { Over } from '../../components/text';
 
 import { colour, radius, space } from '../../theme/tokens';
-import { bringsWords } from '../../words/holds';
+import { bringsWords, planWords } from '../../words';
 import { useKitchenHere } from '../use-kitchen-here';
 import type { Order } from './use-order';
 
@@ -69,14 +69,12 @@ export function FromLarder({ order }: { order: Order }) {
   });
   if (drawn.length === 0 && order.offers.length === 0) return null;
   return (
-    <section aria-label="From the larder">
-      <Over>From the larder, oldest first</Over>
+    <section aria-label={planWords.fromTheLarder}>
+      <Over>{planWords.fromTheLarderOldestFirst}</Over>
       <Draws>
         {drawn.map(({ lot, kg }) => (
           <li key={lot.id}>
-            <Link to={`/larder/lots/${lot.id}`}>
-              {lot.name}, lot {lot.number}
-            </Link>
+            <Link to={`/larder/lots/${lot.id}`}>{planWords.lot(lot.name, lot.number)}</Link>
             <span>{drawWords(lot, kg, units)}</span>
           </li>
         ))}
@@ -101,15 +99,16 @@ function Offers({ order }: { order: Order }) {
         return (
           <li key={lotId}>
             <span>
-              {lot.name}, lot {lot.number}, brings <strong>{bringsWords(brings)}</strong>: not drawn by
-              itself.
+              {planWords.lotBrings(lot.name, lot.number)}
+              <strong>{bringsWords(brings)}</strong>
+              {planWords.notDrawnByItself}
             </span>
             <Button
               kind="quiet"
-              aria-label={`Draw lot ${lot.number} too`}
+              aria-label={planWords.drawLotToo(lot.number)}
               onPress={() => order.change({ lotIds: [...draft.lotIds, lotId] })}
             >
-              Draw it too
+              {planWords.drawItToo}
             </Button>
           </li>
         );
@@ -119,15 +118,13 @@ function Offers({ order }: { order: Order }) {
         if (!lot) return [];
         return [
           <li key={lotId}>
-            <span>
-              {lot.name}, lot {lot.number}, is drawn whatever it brings.
-            </span>
+            <span>{planWords.lotIsDrawnWhateverIt(lot.name, lot.number)}</span>
             <Button
               kind="quiet"
-              aria-label={`Leave lot ${lot.number}`}
+              aria-label={planWords.leaveLot(lot.number)}
               onPress={() => order.change({ lotIds: draft.lotIds.filter((id) => id !== lotId) })}
             >
-              Leave it
+              {planWords.leaveIt}
             </Button>
           </li>,
         ];
@@ -140,7 +137,7 @@ function Offers({ order }: { order: Order }) {
 export function Shortages({ order, onSubstitute }: { order: Order; onSubstitute: (lineId: string) => void }) {
   if (order.shorts.length === 0) return null;
   return (
-    <Shorts aria-label="Short">
+    <Shorts aria-label={planWords.short}>
       {order.shorts.map((short) => (
         <ShortOf key={short.lineId} short={short} order={order} onSubstitute={onSubstitute} />
       ))}
@@ -152,7 +149,7 @@ function drawWords(lot: LotView, kg: number, units: Parameters<typeof weight>[1]
   const isPoured = lot.contents.share === 'liquid';
   const amount = (value: number) =>
     isPoured ? volume(value / lot.contents.densityKgPerL, units) : weight(value, units);
-  return `${amount(kg)} of ${amount(lot.leftKg)}`;
+  return planWords.of(amount(kg), amount(lot.leftKg));
 }
 
 /** What is short, and the ways out of it: make it, let something stand in, or say where it comes from. */
@@ -172,25 +169,23 @@ function ShortOf({
   );
   const passed = short.passedOver.map((one) => {
     const lot = order.lots.find((each) => each.id === one.lotId);
-    return `lot ${lot?.number ?? '?'} is ${one.why === 'frozen' ? 'frozen' : 'past its date'}`;
+    return planWords.lotIsFrozen(lot?.number ?? '?', one.why === 'frozen');
   });
   return (
     <Short>
       <p>
-        <strong>
-          {short.name}: {litres(missing)} short
-        </strong>{' '}
-        of {litres(wanted)}
+        <strong>{planWords.short2(short.name, litres(missing))}</strong>
+        {planWords.of2(litres(wanted))}
         {passed.length > 0 && `; ${passed.join(', ')}`}.
       </p>
       <div>
         {recipe && recipeIdOf(short.rowId) !== order.draft.recipeId && (
           <Link to={`/plan?recipe=${recipe.id}&amountBy=litres&portions=${Math.ceil(missing * 2.1) / 2}`}>
-            Make {recipe.name.toLowerCase()}
+            {planWords.make(recipe.name.toLowerCase())}
           </Link>
         )}
         <Button kind="quiet" onPress={() => onSubstitute(short.lineId)}>
-          Let something stand in
+          {planWords.letSomethingStandIn}
         </Button>
       </div>
     </Short>

@@ -7,6 +7,7 @@ import { Sheet } from '../../components/sheet';
 import { SmallField } from '../../components/small-field';
 import { Errors, Soft } from '../../components/text';
 import { space } from '../../theme/tokens';
+import { planWords } from '../../words';
 import { compute } from '../../workers/use-computed';
 import { useKitchenHere } from '../use-kitchen-here';
 import type { Order } from './use-order';
@@ -46,14 +47,13 @@ export function HaveSheet({
       const text = typed[line.ingredientId]?.trim() ?? '';
       if (text === '') continue;
       const value = typedNumber(text);
-      if (value === null || value <= 0) errors.push(`${line.name} must be a number above 0, not “${text}”.`);
+      if (value === null || value <= 0) errors.push(planWords.mustBeANumberAbove0(line.name, text));
       else
         haveKg[line.ingredientId] = line.liquid
           ? value * input.ingredients[line.ingredientId]!.densityKgPerL
           : value;
     }
-    if (errors.length === 0 && Object.keys(haveKg).length === 0)
-      errors.push('Type how much there is of something.');
+    if (errors.length === 0 && Object.keys(haveKg).length === 0) errors.push(planWords.typeHowMuchThereIs);
     setWrong(errors);
     if (errors.length > 0 || !order.asked) return;
     try {
@@ -68,8 +68,8 @@ export function HaveSheet({
     return `${line?.liquid ? volume(kg / row.densityKgPerL, units) : weight(kg, units)} ${row.name.toLowerCase()}`;
   });
   return (
-    <Sheet title="What there is" isOpen={isOpen} onClose={onClose}>
-      <Soft>As bought, untrimmed. Leave empty what there is enough of.</Soft>
+    <Sheet title={planWords.whatThereIs} isOpen={isOpen} onClose={onClose}>
+      <Soft>{planWords.asBoughtUntrimmedLeaveEmpty}</Soft>
       <Fields>
         {lines.map((line) => (
           <SmallField
@@ -83,17 +83,16 @@ export function HaveSheet({
       </Fields>
       <Errors sentences={wrong} />
       <Button kind={answer ? 'plain' : 'main'} onPress={ask}>
-        How many bowls?
+        {planWords.howManyBowls}
       </Button>
       {answer && (
         <div role="status">
           <p>
-            <strong>
-              {answer.portions} bowls of {input.portionMl} mL
-            </strong>
-            : {answer.limitedBy?.name.toLowerCase()} sets the limit.
+            <strong>{planWords.bowlsOfMl(answer.portions, input.portionMl)}</strong>:{' '}
+            {answer.limitedBy?.name.toLowerCase()}
+            {planWords.setsTheLimit}
           </p>
-          <Soft>Stays over: {left.join(', ')}.</Soft>
+          <Soft>{planWords.staysOver(left.join(', '))}</Soft>
           {answer.portions > 0 && (
             <Button
               kind="main"
@@ -102,7 +101,7 @@ export function HaveSheet({
                 onClose();
               }}
             >
-              Plan {answer.portions} bowls
+              {planWords.planBowls(answer.portions)}
             </Button>
           )}
         </div>

@@ -18,6 +18,7 @@ import { Errors } from '../../components/text';
 import { useMinuteMs } from '../../data/clock';
 
 import { colour, font } from '../../theme/tokens';
+import { planWords } from '../../words';
 import { AMOUNT_WORDS, type AmountBy, type Draft, MOST_DAYS_AHEAD, type Order } from './use-order';
 
 const Sentence = styled.div`
@@ -75,9 +76,9 @@ const Picked = styled(Select)`
 `;
 
 const AMOUNT_LABELS: Record<AmountBy, string> = {
-  portions: 'Bowls',
-  litres: 'Litres',
-  multiple: 'Times the recipe',
+  portions: planWords.bowls4,
+  litres: planWords.litres,
+  multiple: planWords.timesTheRecipe,
 };
 
 /** The order as one sentence; its underlined words are the form. */
@@ -114,9 +115,9 @@ export function OrderSentence({
   );
   return (
     <div>
-      <Sentence role="group" aria-label="The order">
+      <Sentence role="group" aria-label={planWords.theOrder}>
         <Pick
-          label="Dish"
+          label={planWords.dish}
           value={recipe.id}
           options={(book.some((one) => one.id === recipe.id) ? book : [recipe, ...book]).map((one) => ({
             id: one.id,
@@ -126,37 +127,46 @@ export function OrderSentence({
         />{' '}
         {recipe.base ? (
           <>
-            made, {typed('portions', 'Litres', 2.2)} litres of it, ready by {typed('by', 'Ready by', 4.4)}{' '}
-            <DayPick order={order} zone={kitchen.zone} />, in the{' '}
+            {planWords.made}
+            {typed('portions', planWords.litres, 2.2)}
+            {planWords.litresOfItReadyBy}
+            {typed('by', planWords.readyBy, 4.4)} <DayPick order={order} zone={kitchen.zone} />
+            {planWords.inThe}
           </>
         ) : (
           <>
-            for {typed('portions', AMOUNT_LABELS[draft.amountBy], 2.2)}{' '}
+            {planWords.for}
+            {typed('portions', AMOUNT_LABELS[draft.amountBy], 2.2)}{' '}
             <Pick
-              label="Counted in"
+              label={planWords.countedIn}
               value={draft.amountBy}
               options={AMOUNT_WORDS.map((one) => ({ ...one }))}
               onChange={(amountBy) => change({ amountBy: amountBy as AmountBy })}
-            />{' '}
-            of {typed('portionMl', 'Millilitres a bowl', 3)} mL, for the{' '}
+            />
+            {planWords.of5}
+            {typed('portionMl', planWords.millilitresABowl, 3)}
+            {planWords.mlForThe}
             <Pick
-              label="Service"
+              label={planWords.service}
               value={draft.serviceId}
               options={kitchen.services.map((service) => ({ id: service.id, text: service.name }))}
               onChange={(serviceId) => change({ serviceId })}
             />{' '}
-            <DayPick order={order} zone={kitchen.zone} />, one that{' '}
+            <DayPick order={order} zone={kitchen.zone} />
+            {planWords.oneThat}
             <Pick
-              label="Thickness"
+              label={planWords.thickness}
               value={draft.bandName}
               options={BANDS.map((band) => ({ id: band.name, text: band.name }))}
               onChange={(bandName) => change({ bandName })}
             />
-            , at {typed('saltPercent', 'Salt percent', 3)} % salt, in the{' '}
+            {planWords.at}
+            {typed('saltPercent', planWords.saltPercent, 3)}
+            {planWords.saltInThe}
           </>
         )}
         <Pick
-          label="Pot"
+          label={planWords.pot}
           value={draft.potId}
           options={kitchen.pots.map((pot) => ({ id: pot.id, text: pot.name }))}
           onChange={(potId) =>
@@ -167,10 +177,10 @@ export function OrderSentence({
                 : (kitchen.burners.find((one) => one.potIds.includes(potId))?.id ?? draft.burnerId),
             })
           }
-        />{' '}
-        on{' '}
+        />
+        {planWords.on}
         <Pick
-          label="Burner"
+          label={planWords.burner}
           value={draft.burnerId}
           options={kitchen.burners
             .filter((one) => one.potIds.includes(draft.potId))
@@ -199,7 +209,7 @@ function DayPick({ order, zone }: { order: Order; zone: string }) {
   })).filter((one) => next === null || one.text !== wordOf(next));
   return (
     <Pick
-      label="Day"
+      label={planWords.day}
       value={order.draft.day || 'next'}
       options={[...(next === null ? [] : [{ id: 'next', text: wordOf(next) }]), ...days]}
       onChange={(id) => order.change({ day: id === 'next' ? '' : id })}

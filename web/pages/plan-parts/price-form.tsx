@@ -7,6 +7,7 @@ import { figure, TypedForm, useTypedForm } from '../../components/form';
 import { Caution, Errors } from '../../components/text';
 import { usePriceChange } from '../../data/queries';
 import { space } from '../../theme/tokens';
+import { planWords } from '../../words';
 import { useKitchenHere } from '../use-kitchen-here';
 
 const Rows = styled.div`
@@ -23,16 +24,14 @@ const Row = styled.div`
   }
 `;
 
-const PRICE = v.object({ price: figure(numberField('The price', 0, 100_000, '')) });
+const PRICE = v.object({ price: figure(numberField(planWords.thePrice, 0, 100_000, '')) });
 
 /** What the cost leaves out, as nobody has said its price: said here, it counts at once. */
 export function Unpriced({ names, rows }: { names: readonly string[]; rows: readonly Ingredient[] }) {
   const foods = names.flatMap((name) => rows.find((row) => row.name === name) ?? []);
   return (
     <Rows>
-      <Caution>
-        the cost leaves out {names.map((name) => name.toLowerCase()).join(', ')}: no price yet.
-      </Caution>
+      <Caution>{planWords.theCostLeavesOutNo(names.map((name) => name.toLowerCase()).join(', '))}</Caution>
       {foods.map((food) => (
         <PriceOf key={food.id} food={food} />
       ))}
@@ -55,10 +54,10 @@ function PriceOf({ food }: { food: Ingredient }) {
     <TypedForm form={form}>
       <Row>
         <form.AppField name="price">
-          {(field) => <field.InOffice label={`${food.name}, a kilogram as bought`} unit={currency} />}
+          {(field) => <field.InOffice label={planWords.aKilogramAsBought(food.name)} unit={currency} />}
         </form.AppField>
         <Button type="submit" isDisabled={save.isPending}>
-          Save the price
+          {planWords.saveThePrice}
         </Button>
       </Row>
       <Errors sentences={save.error ? [save.error.message] : []} />

@@ -1,6 +1,7 @@
 import styled from 'styled-components';
 import { Over, Subtitle } from '../../components/text';
 import { colour, size, space } from '../../theme/tokens';
+import { planWords } from '../../words';
 import { useComputed } from '../../workers/use-computed';
 import type { Order } from './use-order';
 
@@ -31,9 +32,9 @@ export function ScalingList({ order }: { order: Order }) {
   const { data: notes = [] } = useComputed('notes', order.asked);
   if (notes.length === 0) return null;
   return (
-    <section aria-label="What does not scale straight">
-      <Subtitle>What does not scale straight</Subtitle>
-      <Over>Struck out: what plain multiplying would say.</Over>
+    <section aria-label={planWords.whatDoesNotScaleStraight}>
+      <Subtitle>{planWords.whatDoesNotScaleStraight}</Subtitle>
+      <Over>{planWords.struckOutWhatPlainMultiplying}</Over>
       <List>
         {notes.map((note) => (
           <li key={`${note.law} ${note.what}`}>

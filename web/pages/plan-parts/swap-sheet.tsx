@@ -9,6 +9,7 @@ import { SmallField } from '../../components/small-field';
 import { Errors, Over, Soft } from '../../components/text';
 import { useBook } from '../../data/use-book';
 import { colour, radius, size, space } from '../../theme/tokens';
+import { planWords } from '../../words';
 import type { WeighedSwap } from '../../workers/computations';
 import { useComputed } from '../../workers/use-computed';
 import { useKitchenHere } from '../use-kitchen-here';
@@ -46,11 +47,11 @@ const Own = styled.div`
 `;
 
 const KEEP_WORDS: Record<(typeof SWAP_KEEPS)[number], string> = {
-  weight: 'weight for weight',
-  strength: 'by thickening strength',
-  solids: 'by solids',
-  dried: 'dried for fresh, fresh for dried',
-  umami: 'so that the umami stays',
+  weight: planWords.weightForWeight,
+  strength: planWords.byThickeningStrength,
+  solids: planWords.bySolids,
+  dried: planWords.driedForFreshFreshFor,
+  umami: planWords.soThatTheUmamiStays,
 };
 
 /** One thing in another's place, each way with what it leads to before it is taken. */
@@ -94,47 +95,47 @@ export function SwapSheet({
   const only = lines.find((line) => line.lineId === onlyLineId);
   return (
     <Sheet
-      title={only ? `Instead of ${only.name.toLowerCase()}` : 'Something in another’s place'}
+      title={only ? planWords.insteadOf(only.name.toLowerCase()) : planWords.somethingInAnothersPlace}
       isOpen={isOpen}
       onClose={onClose}
     >
-      {isPending && <Soft role="status">Weighing each of them…</Soft>}
+      {isPending && <Soft role="status">{planWords.weighingEachOfThem}</Soft>}
       <List>
         {offers.map((swap) => (
           <li key={swap.sentence + JSON.stringify(swap.change)}>
             <button type="button" disabled={swap.effect === null} onClick={() => take(swap.change)}>
               <strong>{swap.sentence}</strong>
               <Effect swap={swap} currency={kitchen.currency} />
-              {swap.makeMin !== undefined && <small>made first: {minutes(swap.makeMin)}</small>}
+              {swap.makeMin !== undefined && <small>{planWords.madeFirst(minutes(swap.makeMin))}</small>}
             </button>
           </li>
         ))}
       </List>
-      <Over>Or another way:</Over>
+      <Over>{planWords.orAnotherWay}</Over>
       <Own>
         <PickOne
-          label="Instead of"
+          label={planWords.insteadOf2}
           value={lineId}
           options={lines.map((line) => ({ id: line.lineId, text: line.name }))}
           onChange={setLineId}
         />
         <SmallField
-          label="this much of it"
+          label={planWords.thisMuchOfIt}
           value={percent}
           onChange={setPercent}
           unit="%"
-          error={isShare ? null : `A share is above 0 and up to 100 %, not “${percent}”.`}
+          error={isShare ? null : planWords.aShareIsAbove0(percent)}
         />
         {book && (
           <PickTyped
-            label="comes"
+            label={planWords.comes}
             value={foodId}
             options={Object.values(book.library.ingredients).map((row) => ({ id: row.id, text: row.name }))}
             onChange={setFoodId}
           />
         )}
         <PickOne
-          label="measured"
+          label={planWords.measured}
           value={keep}
           options={SWAP_KEEPS.map((id) => ({ id, text: KEEP_WORDS[id] }))}
           onChange={(id) => setKeep(id as typeof keep)}
@@ -143,7 +144,7 @@ export function SwapSheet({
       <Errors
         sentences={
           own && swaps?.[0]?.effect === null && swaps[0].sentence === 'As you say'
-            ? ['That cannot be measured so: choose another measure.']
+            ? [planWords.thatCannotBeMeasuredSo]
             : []
         }
       />
@@ -154,23 +155,30 @@ export function SwapSheet({
 /** What a swap leads to: salt, body, umami, cost, minutes, allergens, diet; what does not move is not said. */
 function Effect({ swap, currency }: { swap: WeighedSwap; currency: string }) {
   const { effect } = swap;
-  if (!effect) return <small>cannot be cooked so</small>;
+  if (!effect) return <small>{planWords.cannotBeCookedSo}</small>;
   const signed = (value: number, digits: number) =>
     `${value >= 0 ? '+' : '−'}${Math.abs(value).toFixed(digits)}`;
   const said = [
-    Math.abs(effect.saltToAddG) >= 1 ? `salt to add ${signed(effect.saltToAddG, 0)} g` : '',
-    Math.abs(effect.saltPercent) >= 0.01 ? `salt at the end ${signed(effect.saltPercent, 2)} %` : '',
-    Math.abs(effect.flourEquivalentGPerL) >= 1 ? `body ${signed(effect.flourEquivalentGPerL, 0)} g/L` : '',
-    Math.abs(effect.umamiShare - 1) >= 0.03 ? `umami ${Math.round(effect.umamiShare * 100)} % of before` : '',
-    Math.abs(effect.costPerPortionCents) >= 0.5
-      ? `a bowl ${effect.costPerPortionCents > 0 ? '+' : '−'}${money(Math.abs(effect.costPerPortionCents), currency)}`
+    Math.abs(effect.saltToAddG) >= 1 ? planWords.saltToAddG(signed(effect.saltToAddG, 0)) : '',
+    Math.abs(effect.saltPercent) >= 0.01 ? planWords.saltAtTheEnd2(signed(effect.saltPercent, 2)) : '',
+    Math.abs(effect.flourEquivalentGPerL) >= 1
+      ? planWords.bodyGL(signed(effect.flourEquivalentGPerL, 0))
       : '',
-    Math.abs(effect.minutes) >= 1 ? `${signed(effect.minutes, 0)} min` : '',
+    Math.abs(effect.umamiShare - 1) >= 0.03
+      ? planWords.umamiOfBefore(Math.round(effect.umamiShare * 100))
+      : '',
+    Math.abs(effect.costPerPortionCents) >= 0.5
+      ? planWords.aBowl(
+          effect.costPerPortionCents > 0 ? '+' : '−',
+          money(Math.abs(effect.costPerPortionCents), currency),
+        )
+      : '',
+    Math.abs(effect.minutes) >= 1 ? planWords.min2(signed(effect.minutes, 0)) : '',
     effect.allergensIn.length > 0 ? `brings ${effect.allergensIn.join(', ')}` : '',
     effect.allergensOut.length > 0 ? `without ${effect.allergensOut.join(', ')}` : '',
     effect.dietAfter !== effect.dietBefore ? `now ${effect.dietAfter}` : '',
   ].filter((one) => one !== '');
-  return <small>{said.length > 0 ? said.join('; ') : 'nothing else moves'}</small>;
+  return <small>{said.length > 0 ? said.join('; ') : planWords.nothingElseMoves}</small>;
 }
 
 /** What has been put in another's place in this order, each to be taken back. */
@@ -181,21 +189,21 @@ export function SwapsDone({ order }: { order: Order }) {
   const name = (id: string) => book?.library.ingredients[id]?.name.toLowerCase() ?? id;
   const words = (change: Substitution) =>
     change.kind === 'swap'
-      ? `${Math.round(change.share * 100)} % by ${name(change.byIngredientId)}`
+      ? planWords.by(Math.round(change.share * 100), name(change.byIngredientId))
       : change.kind === 'bouillon'
-        ? `${Math.round(change.share * 100)} % by bouillon`
+        ? planWords.byBouillon(Math.round(change.share * 100))
         : change.kind === 'aromatics'
-          ? 'water, with its aromatics in the pot'
+          ? planWords.waterWithItsAromaticsIn
           : change.kind === 'makeUp'
-            ? `made up with ${name(change.byIngredientId)}`
-            : `milk and cream to ${change.fatPercent} % fat`;
+            ? planWords.madeUpWith(name(change.byIngredientId))
+            : planWords.milkAndCreamToFat(change.fatPercent);
   return (
     <Over as="div">
       {order.draft.changes.map((change, i) => (
         <span key={`${i} ${JSON.stringify(change)}`}>
-          Changed: {words(change)}.{' '}
+          {planWords.changed(words(change))}
           <Button kind="quiet" onPress={() => order.change({ changes: order.draft.changes.slice(0, i) })}>
-            Take it back
+            {planWords.takeItBack}
           </Button>
         </span>
       ))}

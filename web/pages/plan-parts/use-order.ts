@@ -30,13 +30,14 @@ import { litresAtDepth } from '../../../core/vessel';
 import type { LotView } from '../../../core/views';
 
 import { useLots, useOpenBatches } from '../../data/queries';
+import { planWords } from '../../words';
 import type { OrderAsked } from '../../workers/computations';
 
 /** How the figure before the bowls is meant. */
 export const AMOUNT_WORDS = [
-  { id: 'portions', text: 'bowls' },
-  { id: 'litres', text: 'litres, in bowls' },
-  { id: 'multiple', text: 'times the recipe, in bowls' },
+  { id: 'portions', text: planWords.bowls },
+  { id: 'litres', text: planWords.litresInBowls },
+  { id: 'multiple', text: planWords.timesTheRecipeInBowls },
 ] as const;
 export type AmountBy = (typeof AMOUNT_WORDS)[number]['id'];
 
@@ -266,12 +267,12 @@ function planDraft(
   const none = { request: null, input: null, plan: null, draws: [], shorts: [], offers: [], holds: null };
   const amount = typedNumber(draft.portions);
   if (draft.by && !isTime(draft.by)) {
-    const sentence = `Ready by must be a time as 16:00, not “${draft.by}”.`;
+    const sentence = planWords.readyByMustBeA(draft.by);
     return { errors: [{ field: 'by', sentence }], ...none };
   }
   if (draft.amountBy !== 'portions' && (amount === null || amount <= 0)) {
-    const what = draft.amountBy === 'litres' ? 'Litres' : 'Times the recipe';
-    const sentence = `${what} must be a number above 0, not “${draft.portions}”.`;
+    const what = draft.amountBy === 'litres' ? planWords.litres : planWords.timesTheRecipe;
+    const sentence = planWords.mustBeANumberAbove(what, draft.portions);
     return { errors: [{ field: 'portions', sentence }], ...none };
   }
   const typed = {

@@ -3,7 +3,7 @@ import { daysAhead, hourMinute, litres, span, thePot } from '../../../contract';
 import type { Split } from '../../../core/order';
 import { Over, Soft, Subtitle } from '../../components/text';
 import { colour, radius, size, space } from '../../theme/tokens';
-import { wayWords } from '../../words/plans';
+import { planWords, wayWords } from '../../words';
 import { useComputed } from '../../workers/use-computed';
 import { useKitchenHere } from '../use-kitchen-here';
 import type { Order } from './use-order';
@@ -36,10 +36,10 @@ const List = styled.ul`
 `;
 
 const TITLES = {
-  batches: 'One after the other',
-  twoPots: 'Two pots at once',
-  holdBack: 'Concentrated, let down at service',
-  otherPot: 'Another pot',
+  batches: planWords.oneAfterTheOther,
+  twoPots: planWords.twoPotsAtOnce,
+  holdBack: planWords.concentratedLetDownAtService,
+  otherPot: planWords.anotherPot,
 } as const;
 
 /** An earlier batch is an order of its own, for when it has to be ready. */
@@ -64,31 +64,41 @@ export function Ways({ order, zone }: { order: Order; zone: string }) {
     });
   };
   return (
-    <Part aria-label="Ways to cook it">
-      <Subtitle>It does not fit. Ways that work</Subtitle>
-      {isPending && <Soft role="status">Planning each of them…</Soft>}
-      {ways?.length === 0 && <Soft>None that is free now: fewer bowls, or a larger pot.</Soft>}
+    <Part aria-label={planWords.waysToCookIt}>
+      <Subtitle>{planWords.itDoesNotFitWays}</Subtitle>
+      {isPending && <Soft role="status">{planWords.planningEachOfThem}</Soft>}
+      {ways?.length === 0 && <Soft>{planWords.noneThatIsFreeNow}</Soft>}
       <List>
         {(ways ?? []).map((way) => (
           <li key={`${way.kind} ${way.parts.map((part) => part.potId).join(' ')}`}>
             <button type="button" onClick={() => take(way)}>
               <strong>{TITLES[way.kind]}</strong>
-              <strong>light {hourMinute(Math.min(...way.parts.map((part) => part.startAtMs)), zone)}</strong>
+              <strong>
+                {planWords.light(hourMinute(Math.min(...way.parts.map((part) => part.startAtMs)), zone))}
+              </strong>
               <small>{wayWords(way, order.request?.portionMl ?? 0, limits)}</small>
               <small>
-                {way.parts
-                  .map(
-                    (part) =>
-                      `${part.portions} in ${thePot(part.potName)}, ${hourMinute(part.startAtMs, zone)} to ${hourMinute(part.readyAtMs, zone)}, ${litres(part.fullestLitres)} of ${litres(part.workingFillLitres)}`,
-                  )
-                  .join('; then ')}
-                . {span(way.minutes * 60_000)} in all.
+                {planWords.inAll(
+                  way.parts
+                    .map((part) =>
+                      planWords.inToOf(
+                        part.portions,
+                        thePot(part.potName),
+                        hourMinute(part.startAtMs, zone),
+                        hourMinute(part.readyAtMs, zone),
+                        litres(part.fullestLitres),
+                        litres(part.workingFillLitres),
+                      ),
+                    )
+                    .join('; then '),
+                  span(way.minutes * 60_000),
+                )}
               </small>
             </button>
           </li>
         ))}
       </List>
-      <Over>A press takes over the first part; plan the other after it.</Over>
+      <Over>{planWords.aPressTakesOverThe}</Over>
     </Part>
   );
 }

@@ -3,6 +3,7 @@ import { volume, weight } from '../../../contract';
 import type { PlannedLine } from '../../../core/plan';
 import type { UnitSystem } from '../../../core/reader';
 import { colour, size } from '../../theme/tokens';
+import { planWords } from '../../words';
 
 const Table = styled.table`
   width: 100%;
@@ -52,9 +53,9 @@ export function WeighList({
     <Table>
       <thead>
         <tr>
-          <th scope="col">What</th>
-          <th scope="col">In the pot</th>
-          {withBuying && <th scope="col">As bought</th>}
+          <th scope="col">{planWords.what}</th>
+          <th scope="col">{planWords.inThePot}</th>
+          {withBuying && <th scope="col">{planWords.asBought}</th>}
         </tr>
       </thead>
       <tbody>
@@ -65,18 +66,22 @@ export function WeighList({
               <td>
                 {line.name}
                 {line.cut && <small>, {line.cut}</small>}
-                {line.perBowl && <small>, on the bowls</small>}
+                {line.perBowl && <small>{planWords.onTheBowls}</small>}
               </td>
               <td>
                 {amountOf(line, units)}
-                {line.inPotKg !== undefined && <small>, {weight(line.edibleKg, units)} of it meat</small>}
-                {(line.keptByKg ?? 0) > 0.00005 && <small> + {weight(line.keptByKg!, units)} by taste</small>}
+                {line.inPotKg !== undefined && (
+                  <small>{planWords.ofItMeat(weight(line.edibleKg, units))}</small>
+                )}
+                {(line.keptByKg ?? 0) > 0.00005 && (
+                  <small>{planWords.byTaste(weight(line.keptByKg!, units))}</small>
+                )}
               </td>
               {withBuying && (
                 <td>
                   {line.purchasedKg - (line.inPotKg ?? line.edibleKg) > 0.0005
                     ? weight(line.purchasedKg, units)
-                    : 'the same'}
+                    : planWords.theSame}
                 </td>
               )}
             </tr>
@@ -91,8 +96,9 @@ const WEIGHED_FROM_KG = 1;
 
 /** Liquids by volume, what comes out again by count, the rest by weight. */
 export function amountOf(line: PlannedLine, units: UnitSystem = 'metric'): string {
-  if (line.comesOut && (line.inPotKg ?? line.edibleKg) < WEIGHED_FROM_KG) return `${line.comesOut.count} pcs`;
-  if (line.count) return `${line.count} pcs, ${weight(line.edibleKg, units)}`;
+  if (line.comesOut && (line.inPotKg ?? line.edibleKg) < WEIGHED_FROM_KG)
+    return planWords.pcs(line.comesOut.count);
+  if (line.count) return planWords.pcs2(line.count, weight(line.edibleKg, units));
   return line.liquid && line.edibleKg > 0.2
     ? volume(line.litres, units)
     : weight(line.inPotKg ?? line.edibleKg, units);

@@ -9,7 +9,7 @@ import { Field } from '../../components/field';
 import { Caution, Errors, Over, Soft } from '../../components/text';
 import { useLots } from '../../data/queries';
 import { colour, radius, space } from '../../theme/tokens';
-import { heatWords } from '../../words/batch';
+import { heatWords, potWords } from '../../words';
 import type { BatchHere } from '../batch-frame';
 import { WeighList } from '../plan-parts/weigh-list';
 import { AmountsSheet, itemsOf } from './amounts-sheet';
@@ -40,7 +40,7 @@ export function Act(props: ActProps) {
   const { here, next, onOpen } = props;
   switch (next.kind) {
     case 'closed':
-      return <h2>This batch is closed</h2>;
+      return <h2>{potWords.thisBatchIsClosed}</h2>;
     case 'answer':
       return <Answer here={here} beside={<Beside onOpen={onOpen} />} />;
     case 'begin':
@@ -56,10 +56,10 @@ function Beside({ onOpen }: { onOpen: ActProps['onOpen'] }) {
   return (
     <>
       <Button atPot onPress={() => onOpen('heat')}>
-        Heat and lid
+        {potWords.heatAndLid}
       </Button>
       <Button atPot onPress={() => onOpen('log')}>
-        Take back…
+        {potWords.takeBack}
       </Button>
     </>
   );
@@ -93,11 +93,7 @@ function Beginning({ here, next, onOpen }: ActProps & { next: Extract<NextAction
       <Cues>
         <p>{next.stage.act}</p>
         {next.stage.caution && <Caution>{next.stage.caution}</Caution>}
-        {rounds > 1 && (
-          <Caution>
-            raw it does not fit at once: in {rounds} rounds, each as the one before collapses.
-          </Caution>
-        )}
+        {rounds > 1 && <Caution>{potWords.rawItDoesNotFit(rounds)}</Caution>}
       </Cues>
       {next.lines.length > 0 && <WeighList lines={next.lines} withBuying={false} />}
       {next.later.length > 0 && <LaterList later={next.later} />}
@@ -106,19 +102,16 @@ function Beginning({ here, next, onOpen }: ActProps & { next: Extract<NextAction
       <LeftOut here={here} />
       {hanging && <TakeOut here={here} />}
       {hanging && purees(next.stage) && (
-        <Field
-          label="Or why it is blended in all the same"
-          value={why}
-          onChange={setWhy}
-          error={null}
-          isText
-        />
+        <Field label={potWords.orWhyItIsBlended} value={why} onChange={setWhy} error={null} isText />
       )}
       <BlenderNote here={here} stage={next.stage} />
       <Soft>
-        Then {state.onBurner.name} at {heatWords(firstHeat(here, next), state.onBurner.dial)}, lid{' '}
-        {next.stage.lid}
-        {simmerWords(here, next.stage)}.
+        {potWords.thenAtLid(
+          state.onBurner.name,
+          heatWords(firstHeat(here, next), state.onBurner.dial),
+          next.stage.lid,
+          simmerWords(here, next.stage),
+        )}
       </Soft>
       <Errors sentences={refusals} />
       <Acts>
@@ -128,19 +121,19 @@ function Beginning({ here, next, onOpen }: ActProps & { next: Extract<NextAction
           isDisabled={isBusy || isHeld}
           onPress={() => once(...beginBodies(here, next, undefined, undefined, why))}
         >
-          {next.lines.length > 0 ? 'These are in: begin' : 'Begin'}
+          {next.lines.length > 0 ? potWords.theseAreInBegin : potWords.begin}
         </Button>
         {next.lines.length > 0 ? (
           <Button atPot onPress={() => onOpen('amounts')}>
-            Other amounts
+            {potWords.otherAmounts}
           </Button>
         ) : (
           <Button atPot onPress={() => onOpen('heat')}>
-            Heat and lid
+            {potWords.heatAndLid}
           </Button>
         )}
         <Button atPot onPress={() => onOpen('log')}>
-          Take back…
+          {potWords.takeBack}
         </Button>
       </Acts>
       <MoreActs here={here} onOpen={onOpen} beside={next.lines.length > 0 ? ['log'] : ['log', 'heat']} />
@@ -164,13 +157,13 @@ function Serving({
       {toComeOut(here.pot.state).length > 0 && <TakeOut here={here} />}
       <Acts>
         <Button kind="main" atPot onPress={() => navigate(`/batches/${here.batch.id}/pass`)}>
-          {here.batch.snapshot.input.recipe.base ? 'To put it by' : 'To the pass'}
+          {here.batch.snapshot.input.recipe.base ? potWords.toPutItBy : potWords.toThePass}
         </Button>
         <Button atPot onPress={onRead}>
-          It is here now
+          {potWords.itIsHereNow}
         </Button>
         <Button atPot onPress={() => onOpen('heat')}>
-          Heat and lid
+          {potWords.heatAndLid}
         </Button>
       </Acts>
       <MoreActs here={here} onOpen={onOpen} beside={['reading', 'heat']} />
@@ -199,13 +192,13 @@ function UnderWay({ here, next, onRead, onOpen }: ActProps & { next: UnderWayWan
       isDisabled={isBusy}
       onPress={() => (isDoubtful && !isAsked ? setAsked(true) : void once(...done))}
     >
-      {isFall ? 'At the mark' : 'It is done'}
+      {isFall ? potWords.atTheMark : potWords.itIsDone}
     </Button>
   );
   const isReadMain = next.kind !== 'finish' && !main;
   const read = (
     <Button key="read" kind={isReadMain ? 'main' : 'plain'} atPot onPress={onRead}>
-      It is here now
+      {potWords.itIsHereNow}
     </Button>
   );
   const first = main ? (
@@ -227,11 +220,8 @@ function UnderWay({ here, next, onRead, onOpen }: ActProps & { next: UnderWayWan
       {next.kind === 'giveBack' &&
         next.parked.map((one) => <GiveBack key={one.liftedId} here={here} parked={one} />)}
       {isAsked && isDoubtful && simmerC !== null && (
-        <Asked role="group" aria-label="Is it up?">
-          <p>
-            Calculated, it is at {Math.round(state.pot.tempC)} °C, not {Math.round(simmerC)}.{' '}
-            {isSimmer ? 'Does it really simmer?' : 'Is it really so hot?'}
-          </p>
+        <Asked role="group" aria-label={potWords.isItUp}>
+          <p>{potWords.calculatedItIsAtC(Math.round(state.pot.tempC), Math.round(simmerC), isSimmer)}</p>
           <Button
             atPot
             kind="main"
@@ -243,10 +233,10 @@ function UnderWay({ here, next, onRead, onOpen }: ActProps & { next: UnderWayWan
               )
             }
           >
-            {isSimmer ? 'It simmers: stage done' : 'It is so hot: stage done'}
+            {isSimmer ? potWords.itSimmersStageDone : potWords.itIsSoHotStage}
           </Button>
           <Button atPot onPress={() => setAsked(false)}>
-            Not yet
+            {potWords.notYet}
           </Button>
         </Asked>
       )}
@@ -257,7 +247,7 @@ function UnderWay({ here, next, onRead, onOpen }: ActProps & { next: UnderWayWan
           {first === read ? finish : read}
           {hasHeat ? (
             <Button key="heat-sheet" atPot onPress={() => onOpen('heat')}>
-              Heat and lid
+              {potWords.heatAndLid}
             </Button>
           ) : (
             finish
@@ -293,32 +283,32 @@ function mainAct(
         key: 'heat',
         text:
           next.fraction === 0
-            ? 'Heat is off'
-            : `Heat is at ${heatWords(next.fraction, here.pot.state.onBurner.dial)}`,
+            ? potWords.heatIsOff
+            : potWords.heatIsAt(heatWords(next.fraction, here.pot.state.onBurner.dial)),
         bodies: [{ type: 'heatSet', payload: { fraction: next.fraction } }],
       };
     case 'losing':
       return {
         key: 'losing',
-        text: `Heat is at ${heatWords(next.fraction, here.pot.state.onBurner.dial)}`,
+        text: potWords.heatIsAt(heatWords(next.fraction, here.pot.state.onBurner.dial)),
         bodies: [{ type: 'heatSet', payload: { fraction: next.fraction } }],
       };
     case 'cool':
       return {
         key: 'cool',
-        text: 'Heat is off',
+        text: potWords.heatIsOff,
         bodies: [{ type: 'heatSet', payload: { fraction: 0 } }],
       };
     case 'lookIn':
       if (here.pot.nowMs < lookFromMs(next)) return null;
       return {
         key: 'looked',
-        text: 'Looked in, stirred',
+        text: potWords.lookedInStirred,
         bodies: [{ type: 'looked', payload: { stageId: next.stage.id } }],
       };
     case 'add': {
       const items = itemsOf(next.lines, drawsOf(here.batch.snapshot));
-      return { key: 'add', text: 'These are in', bodies: [{ type: 'added', payload: { items } }] };
+      return { key: 'add', text: potWords.theseAreIn, bodies: [{ type: 'added', payload: { items } }] };
     }
     default:
       return null;

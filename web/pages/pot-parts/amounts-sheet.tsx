@@ -11,7 +11,7 @@ import { figure, TypedForm, useTypedForm } from '../../components/form';
 import { PickOne } from '../../components/menu';
 import { Sheet } from '../../components/sheet';
 import { Errors, Over } from '../../components/text';
-import { lotWords } from '../../words/lots';
+import { lotAsChoice, potWords } from '../../words';
 
 /** What really went in, line by line, where it was not what the plan said. */
 export function AmountsSheet({
@@ -54,10 +54,8 @@ export function AmountsSheet({
     },
   });
   return (
-    <Sheet title="What really went in" isOpen={isOpen} onClose={onClose}>
-      <Over>
-        As it went into the pot, trimmed; bones that go in are weighed with it. 0 for what was left out.
-      </Over>
+    <Sheet title={potWords.whatReallyWentIn} isOpen={isOpen} onClose={onClose}>
+      <Over>{potWords.asItWentIntoThe}</Over>
       <TypedForm form={form}>
         {lines.map((line) => (
           <div key={line.lineId}>
@@ -77,7 +75,7 @@ export function AmountsSheet({
         ))}
         <Errors sentences={refusals} />
         <Button kind="main" atPot type="submit">
-          These are in
+          {potWords.theseAreIn}
         </Button>
       </TypedForm>
     </Sheet>
@@ -92,8 +90,8 @@ function gramsByLine(lines: readonly PlannedLine[]) {
   ) as v.GenericSchema<Record<string, string>, Record<string, number>>;
 }
 
-const AS_PLANNED = 'as planned';
-const NO_LOT = 'no lot';
+const AS_PLANNED = potWords.asPlanned;
+const NO_LOT = potWords.noLot;
 
 /** Which lot a line really came from, where there is more than one answer. */
 function FromLot({
@@ -123,15 +121,15 @@ function FromLot({
     .map((draw) => lots.find((lot) => lot.id === draw.lotId)?.number ?? '?');
   return (
     <PickOne
-      label={`${line.name} from`}
+      label={potWords.from(line.name)}
       value={value}
       options={[
         {
           id: AS_PLANNED,
-          text: numbers.length > 0 ? `as planned: lot ${numbers.join(', then ')}` : 'as planned: no lot',
+          text: numbers.length > 0 ? potWords.asPlannedLot(numbers.join(', then ')) : potWords.asPlannedNoLot,
         },
-        ...there.map((lot) => ({ id: lot.id, text: lotWords(lot, holds, nowMs) })),
-        { id: NO_LOT, text: 'no lot of the larder' },
+        ...there.map((lot) => ({ id: lot.id, text: lotAsChoice(lot, holds, nowMs) })),
+        { id: NO_LOT, text: potWords.noLotOfTheLarder },
       ]}
       onChange={onChange}
     />

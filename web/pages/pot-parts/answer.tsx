@@ -1,7 +1,7 @@
 import { hourMinute, sentenceCase } from '../../../contract';
 import { Button } from '../../components/button';
 import { Errors, Over, Soft } from '../../components/text';
-import { questionWords } from '../../words/batch';
+import { potWords, questionWords } from '../../words';
 import type { BatchHere } from '../batch-frame';
 import { Acts, Cues } from './pot-styles';
 import { useSubmit } from './use-submit';
@@ -18,8 +18,8 @@ export function Answer({ here, beside }: { here: BatchHere; beside: React.ReactN
   return (
     <>
       <div>
-        <Over>A reading at {hourMinute(question.atMs, here.kitchen.zone)} does not fit</Over>
-        <h2>Is that right?</h2>
+        <Over>{potWords.aReadingAtDoesNot(hourMinute(question.atMs, here.kitchen.zone))}</Over>
+        <h2>{potWords.isThatRight}</h2>
       </div>
       <Cues>
         <p>
@@ -27,9 +27,8 @@ export function Answer({ here, beside }: { here: BatchHere; beside: React.ReactN
           {questionWords(question)}
         </p>
         <Soft>
-          It is kept, and counts for nothing until you say.
-          {device &&
-            ' Look with another thermometer, or at the level. After a no, the like of it is set aside for 20 min.'}
+          {potWords.itIsKeptAndCounts}
+          {device && potWords.lookWithAnotherThermometerOr}
         </Soft>
       </Cues>
       <Errors sentences={refusals} />
@@ -37,19 +36,19 @@ export function Answer({ here, beside }: { here: BatchHere; beside: React.ReactN
         {device ? (
           <>
             <Button key="yes" kind="main" atPot onPress={() => answer(true)}>
-              Yes, it is right
+              {potWords.yesItIsRight}
             </Button>
             <Button key="no" atPot onPress={() => answer(false)}>
-              No, it hangs wrong: set it aside
+              {potWords.noItHangsWrongSet}
             </Button>
           </>
         ) : (
           <>
             <Button key="no" kind="main" atPot onPress={() => answer(false)}>
-              No, a slip: set it aside
+              {potWords.noASlipSetIt}
             </Button>
             <Button key="yes" atPot onPress={() => answer(true)}>
-              Yes, it is right
+              {potWords.yesItIsRight}
             </Button>
           </>
         )}

@@ -9,7 +9,7 @@ import {
 import { massKg } from '../../../core/matter';
 import { SIMMER_UNDER_BOIL_C, type Stage } from '../../../core/recipe';
 import type { BatchCommand } from '../../../core/rules';
-import { heatOf } from '../../words/stages';
+import { heatOf, potWords } from '../../words';
 import type { BatchHere } from '../batch-frame';
 import { itemsOf } from './amounts-sheet';
 
@@ -65,17 +65,17 @@ function heldHeat(here: BatchHere, stage: Stage): number {
 export function beginWords(want: Extract<NextAction, { kind: 'begin' }>, here: BatchHere): string {
   const { nowMs } = here.pot;
   const { zone } = here.kitchen;
-  if (want.dueMs === null) return 'Next';
+  if (want.dueMs === null) return potWords.next;
   const gap = want.dueMs - nowMs;
-  if (gap > 60_000) return `Light it at ${hourMinute(want.dueMs, zone)}, in ${span(gap)}`;
+  if (gap > 60_000) return potWords.lightItAtIn(hourMinute(want.dueMs, zone), span(gap));
   return gap < -5 * 60_000
-    ? `It was to be lit at ${hourMinute(want.dueMs, zone)}, ${span(gap)} ago`
-    : 'Light it now';
+    ? potWords.itWasToBeLit(hourMinute(want.dueMs, zone), span(gap))
+    : potWords.lightItNow;
 }
 
 /** What the stage's heat comes to at this height, in words and °C. */
 export function simmerWords(here: BatchHere, stage: Stage): string {
   if (stage.heat.kind === 'burner') return '';
   const { boilingC } = here.pot.state.setup.air;
-  return `: ${heatOf(stage)}, ${(boilingC - SIMMER_UNDER_BOIL_C[stage.heat.simmer]).toFixed(0)} °C here`;
+  return potWords.cHere(heatOf(stage), (boilingC - SIMMER_UNDER_BOIL_C[stage.heat.simmer]).toFixed(0));
 }

@@ -4,6 +4,7 @@ import { massKg } from '../../../core/matter';
 import { coldLoad } from '../../../core/pot';
 import { SIMMER_UNDER_BOIL_C } from '../../../core/recipe';
 import { Soft } from '../../components/text';
+import { potWords } from '../../words';
 import type { BatchHere } from '../batch-frame';
 import { firstHeat } from './begin';
 
@@ -32,11 +33,16 @@ export function ColdLoadNote({
   const back = load.back?.p50Ms;
   return (
     <Soft>
-      It will drop from {load.beforeC.toFixed(0)} to about {load.dropsToC.toFixed(0)} °C
-      {back
-        ? ` and bubble again at about ${hourMinute(back, here.kitchen.zone)}, ${Math.max(1, Math.round((back - nowMs) / 60_000))} min after`
-        : ''}
-      .
+      {potWords.itWillDropFromTo(
+        load.beforeC.toFixed(0),
+        load.dropsToC.toFixed(0),
+        back
+          ? potWords.andBubbleAgainAtAbout(
+              hourMinute(back, here.kitchen.zone),
+              Math.max(1, Math.round((back - nowMs) / 60_000)),
+            )
+          : '',
+      )}
     </Soft>
   );
 }

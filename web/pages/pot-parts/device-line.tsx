@@ -1,6 +1,6 @@
 import { Caution, Over } from '../../components/text';
 import { useDevicesAt } from '../../data/queries';
-import { deviceTrouble } from '../../words/devices';
+import { deviceTrouble, potWords } from '../../words';
 import { shownBy } from '../kitchen-parts/devices';
 
 /** What a probe or a scale at this pot shows now; a sentence where it cannot be believed. */
@@ -17,7 +17,8 @@ export function DeviceLine({ batchId }: { batchId: string }) {
           </Caution>
         ) : (
           <Over key={one.id}>
-            {one.name} shows <strong>{shownBy(one)}</strong>
+            {potWords.shows(one.name)}
+            <strong>{shownBy(one)}</strong>
           </Over>
         );
       })}

@@ -6,7 +6,7 @@ import type { Dial } from '../../../core/kitchen';
 import { activeEvents } from '../../../core/log';
 import { potLitres } from '../../../core/pot';
 import { LevelChart } from '../../components/chart/level-chart';
-import { heatWords } from '../../words/batch';
+import { heatWords, potWords } from '../../words';
 import type { BatchHere } from '../batch-frame';
 
 const ChartBox = styled.div`
@@ -24,7 +24,7 @@ function changesOf(
     if (event.actedAtMs < begunMs + BEGINNING_MS) return [];
     if (event.type === 'heatSet')
       return [{ atMs: event.actedAtMs, text: heatWords(event.payload.fraction, dial) }];
-    return event.type === 'lidSet' ? [{ atMs: event.actedAtMs, text: `lid ${event.payload.lid}` }] : [];
+    return event.type === 'lidSet' ? [{ atMs: event.actedAtMs, text: potWords.lid(event.payload.lid) }] : [];
   });
 }
 const BEGINNING_MS = 5000;
@@ -47,7 +47,11 @@ export function FallChart({ here, markLitres }: { here: BatchHere; markLitres: n
       band: levelAhead(state.setup, state.pot, markLitres),
       readings,
       changes: changesOf(events, begunMs, state.onBurner.dial),
-      description: `The level falling: ${readings.length} readings, now ${litres(potLitres(state.pot))}, down to ${litres(markLitres)}.`,
+      description: potWords.theLevelFallingReadingsNow(
+        readings.length,
+        litres(potLitres(state.pot)),
+        litres(markLitres),
+      ),
       markLitres,
     };
   }, [snapshot, events, begunMs, minute, state.pot.heatFraction, state.pot.lid]);

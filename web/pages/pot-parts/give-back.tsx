@@ -7,6 +7,7 @@ import { Button } from '../../components/button';
 import { Choice } from '../../components/choice';
 import { figure, TypedForm, useTypedForm } from '../../components/form';
 import { colour, space } from '../../theme/tokens';
+import { potWords } from '../../words';
 import type { BatchHere } from '../batch-frame';
 import { useSubmit } from './use-submit';
 
@@ -21,11 +22,11 @@ const Lying = styled.div`
   border-radius: 10px;
 `;
 
-const SCHEMA = v.object({ grams: figure(numberField('What goes back', 1, 500_000, 'g')) });
+const SCHEMA = v.object({ grams: figure(numberField(potWords.whatGoesBack, 1, 500_000, 'g')) });
 
 const HOW = [
-  { value: 'picked', text: 'Picked off the bone' },
-  { value: 'whole', text: 'Whole, as it came out' },
+  { value: 'picked', text: potWords.pickedOffTheBone },
+  { value: 'whole', text: potWords.wholeAsItCameOut },
 ] as const;
 
 /** One parked thing goes back by its weight: what is picked off a bone weighs less than what came out with it. */
@@ -47,25 +48,25 @@ export function GiveBack({ here, parked }: { here: BatchHere; parked: Parked }) 
     },
   });
   return (
-    <Lying role="group" aria-label={`Parked: ${parked.name}`}>
+    <Lying role="group" aria-label={potWords.parked(parked.name)}>
       <span>
         <strong>{parked.name}</strong>, {parked.place}
-        {parked.weighedKg !== null && `; ${weight(parked.weighedKg)} as it came out`}
-        {parked.backStageId && `; back for “${titleOf(here, parked.backStageId)}”`}
+        {parked.weighedKg !== null && potWords.asItCameOut(weight(parked.weighedKg))}
+        {parked.backStageId && potWords.backFor(titleOf(here, parked.backStageId))}
       </span>
       <TypedForm form={form}>
-        {hasBones && <Choice label="It goes back" value={how} options={HOW} onChange={setHow} atPot />}
+        {hasBones && <Choice label={potWords.itGoesBack} value={how} options={HOW} onChange={setHow} atPot />}
         <form.AppField name="grams">
           {(field) => (
             <field.AtPot
-              label={hasBones && !isWhole ? 'The picked meat weighs' : 'It weighs'}
+              label={hasBones && !isWhole ? potWords.thePickedMeatWeighs : potWords.itWeighs}
               unit="g"
               refused={refusals[0] ?? null}
             />
           )}
         </form.AppField>
         <Button atPot type="submit">
-          Back in the pot
+          {potWords.backInThePot}
         </Button>
       </TypedForm>
     </Lying>

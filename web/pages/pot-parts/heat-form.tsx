@@ -7,7 +7,7 @@ import type { BatchCommand } from '../../../core/rules';
 import { Button } from '../../components/button';
 import { Choice } from '../../components/choice';
 import { Errors, Over, Soft } from '../../components/text';
-import { heatWords } from '../../words/batch';
+import { heatWords, potWords } from '../../words';
 import type { BatchHere } from '../batch-frame';
 import { useSubmit } from './use-submit';
 
@@ -38,22 +38,22 @@ export function HeatForm({ here, onClose }: { here: BatchHere; onClose: () => vo
   return (
     <>
       <Choice
-        label={dial ? `${state.onBurner.name} at` : `${state.onBurner.name}, share of full`}
+        label={dial ? potWords.at(state.onBurner.name) : potWords.shareOfFull(state.onBurner.name)}
         value={String(fraction)}
         options={steps.map((step) => ({
           value: String(step),
-          text: step === wantedMark ? `${heatWords(step, dial)} · this stage` : heatWords(step, dial),
+          text: step === wantedMark ? potWords.thisStage(heatWords(step, dial)) : heatWords(step, dial),
         }))}
         onChange={(next) => setFraction(Number(next))}
         atPot
       />
       <Choice
-        label="Lid"
+        label={potWords.lid2}
         value={lid}
         options={[
-          { value: 'off', text: 'off' },
-          { value: 'ajar', text: 'ajar' },
-          { value: 'on', text: 'on' },
+          { value: 'off', text: potWords.off },
+          { value: 'ajar', text: potWords.ajar },
+          { value: 'on', text: potWords.on },
         ]}
         onChange={setLid}
         atPot
@@ -61,7 +61,7 @@ export function HeatForm({ here, onClose }: { here: BatchHere; onClose: () => vo
       <WhatIf here={here} changed={{ ...state.pot, heatFraction: fraction, lid }} />
       <Errors sentences={refusals} />
       <Button kind="main" atPot onPress={keep}>
-        It is set so
+        {potWords.itIsSetSo}
       </Button>
     </>
   );
@@ -70,16 +70,12 @@ export function HeatForm({ here, onClose }: { here: BatchHere; onClose: () => vo
 function WhatIf({ here, changed }: { here: BatchHere; changed: PotState }) {
   const { clock, state } = here.pot;
   const { zone } = here.kitchen;
-  if (!clock?.markLitres) return <Over>The pot follows what is set here.</Over>;
+  if (!clock?.markLitres) return <Over>{potWords.thePotFollowsWhatIs}</Over>;
   const target = { kind: 'mass', kg: massAtLitres(state.pot, clock.markLitres) } as const;
   const after = forecastPot(state.setup, changed, target);
   const words = (ms: number | null) =>
-    ms === null ? 'not within 12 hours' : `about ${hourMinute(ms, zone)}`;
-  return (
-    <Soft>
-      At the mark {words(clock.ends.p50Ms)} as it is; set so, {words(after.p50Ms)}.
-    </Soft>
-  );
+    ms === null ? potWords.notWithin12Hours : `about ${hourMinute(ms, zone)}`;
+  return <Soft>{potWords.atTheMarkAsIt(words(clock.ends.p50Ms), words(after.p50Ms))}</Soft>;
 }
 
 function nearest(fraction: number, wanted: number | undefined): number {

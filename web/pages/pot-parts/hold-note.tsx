@@ -1,5 +1,6 @@
 import { CODE_HOT_LIMITS, limitSource } from '../../../core/safety';
 import { Caution } from '../../components/text';
+import { potWords } from '../../words';
 import type { BatchHere } from '../batch-frame';
 
 /** Under the temperature of hot holding while it is served: what the batch's kitchen wants. The thermometer decides. */
@@ -10,9 +11,13 @@ export function HoldNote({ here }: { here: BatchHere }) {
   if (pot.tempC >= hotHoldingC || pot.addedKg === 0) return null;
   return (
     <Caution>
-      calculated, it is under {hotHoldingC} °C. Take its temperature: it is held at {hotHoldingC} °C or above
-      ({limitSource(limits, 'hotHoldingC')}). Measured under it: reheat to {reheatC} °C within {reheatWithinH}{' '}
-      h ({limitSource(limits, 'reheatC')}), or the person in charge decides.
+      {potWords.calculatedItIsUnderC(
+        hotHoldingC,
+        limitSource(limits, 'hotHoldingC'),
+        reheatC,
+        reheatWithinH,
+        limitSource(limits, 'reheatC'),
+      )}
     </Caution>
   );
 }

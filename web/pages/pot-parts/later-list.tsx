@@ -3,6 +3,7 @@ import { weight } from '../../../contract';
 import type { LaterLine } from '../../../core/batch';
 import { Over } from '../../components/text';
 import { colour, space } from '../../theme/tokens';
+import { potWords } from '../../words';
 
 const List = styled.ul`
   display: grid;
@@ -24,7 +25,7 @@ const List = styled.ul`
 export function LaterList({ later }: { later: readonly LaterLine[] }) {
   return (
     <div>
-      <Over>These wait by the pot; you will be called for each.</Over>
+      <Over>{potWords.theseWaitByThePot}</Over>
       <List>
         {[...later]
           .sort((a, b) => a.afterMin - b.afterMin)
@@ -32,7 +33,7 @@ export function LaterList({ later }: { later: readonly LaterLine[] }) {
             <li key={line.lineId}>
               <strong>{line.name}</strong>
               <span>{weight(line.edibleKg)}</span>
-              <span>in after {Math.round(afterMin)} min</span>
+              <span>{potWords.inAfterMin(Math.round(afterMin))}</span>
             </li>
           ))}
       </List>

@@ -3,6 +3,7 @@ import { leftOut } from '../../../core/batch';
 import { Button } from '../../components/button';
 import { Errors, Over } from '../../components/text';
 import { colour, space } from '../../theme/tokens';
+import { potWords } from '../../words';
 import type { BatchHere } from '../batch-frame';
 import { amountOf } from '../plan-parts/weigh-list';
 import { itemsOf } from './amounts-sheet';
@@ -25,8 +26,8 @@ export function LeftOut({ here }: { here: BatchHere }) {
   const lines = leftOut(here.batch.snapshot, here.pot.state);
   if (lines.length === 0) return null;
   return (
-    <Row role="group" aria-label="Not in yet">
-      <Over>Not in yet</Over>
+    <Row role="group" aria-label={potWords.notInYet}>
+      <Over>{potWords.notInYet}</Over>
       {lines.map((line) => (
         <Button
           key={line.lineId}
@@ -34,7 +35,7 @@ export function LeftOut({ here }: { here: BatchHere }) {
             tell({ type: 'added', payload: { items: itemsOf([line], drawsOf(here.batch.snapshot)) } })
           }
         >
-          {line.name}, {amountOf(line, here.kitchen.units)}: in now
+          {potWords.inNow(line.name, amountOf(line, here.kitchen.units))}
         </Button>
       ))}
       <Errors sentences={refusals} />

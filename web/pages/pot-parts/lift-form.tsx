@@ -9,25 +9,26 @@ import { Choice } from '../../components/choice';
 import { figure, figureOrNone, TypedForm, typedWords, useTypedForm } from '../../components/form';
 import { PickOne } from '../../components/menu';
 import { Errors, Soft } from '../../components/text';
+import { potWords } from '../../words';
 import type { BatchHere } from '../batch-frame';
 import { GiveBack } from './give-back';
 import { useSubmit } from './use-submit';
 
 const LIFTED = v.object({
-  grams: figure(numberField('The weight', 1, 100_000, 'g')),
-  place: typedWords(textField('The place', 60)),
+  grams: figure(numberField(potWords.theWeight, 1, 100_000, 'g')),
+  place: typedWords(textField(potWords.thePlace, 60)),
 });
 
 /** All of it comes out: what it weighs is good to know and no more. */
 const LIFTED_WHOLE = v.object({
-  grams: figureOrNone(numberField('The weight', 1, 100_000, 'g')),
-  place: typedWords(textField('The place', 60)),
+  grams: figureOrNone(numberField(potWords.theWeight, 1, 100_000, 'g')),
+  place: typedWords(textField(potWords.thePlace, 60)),
 });
 
 const FATES = [
-  { value: 'parked', text: 'Parked, to go back' },
-  { value: 'salvaged', text: 'Kept for another use' },
-  { value: 'thrown', text: 'Thrown away' },
+  { value: 'parked', text: potWords.parkedToGoBack2 },
+  { value: 'salvaged', text: potWords.keptForAnotherUse },
+  { value: 'thrown', text: potWords.thrownAway2 },
 ] as const;
 
 /** What can be taken out: pieces of a food, floating fat, or a part of the liquid. */
@@ -52,7 +53,7 @@ export function LiftForm({ here, onClose }: { here: BatchHere; onClose: () => vo
   const fat = renderedFat(snapshot, state);
 
   const form = useTypedForm({
-    first: { grams: '', place: 'tray, spread out' },
+    first: { grams: '', place: potWords.traySpreadOut },
     schema: piece && isAll === 'all' ? LIFTED_WHOLE : LIFTED,
     keep: async ({ grams, place }) => {
       if (await tell(bodyOf(grams === undefined ? null : grams / 1000, place))) onClose();
@@ -77,50 +78,47 @@ export function LiftForm({ here, onClose }: { here: BatchHere; onClose: () => vo
       ))}
       <TypedForm form={form}>
         <PickOne
-          label="What comes out"
+          label={potWords.whatComesOut}
           value={what}
           options={[
             ...pieces.map(({ id, text }) => ({ id, text })),
-            { id: FAT, text: `Fat off the top, about ${weight(fat.floatsKg)} is in the liquid` },
-            { id: LIQUID, text: 'Liquid, ladled out' },
+            { id: FAT, text: potWords.fatOffTheTopAbout(weight(fat.floatsKg)) },
+            { id: LIQUID, text: potWords.liquidLadledOut },
           ]}
           onChange={setWhat}
         />
         {what === FAT && fat.keepKg > 0.001 && (
-          <Soft>
-            The flour still to come wants {weight(fat.keepKg)} of it; {weight(fat.pourOffKg)} may be poured
-            off.
-          </Soft>
+          <Soft>{potWords.theFlourStillToCome(weight(fat.keepKg), weight(fat.pourOffKg))}</Soft>
         )}
         {piece && (
           <>
-            <Choice label="How much of it" value={isAll} options={MUCH} onChange={setAll} atPot />
+            <Choice label={potWords.howMuchOfIt} value={isAll} options={MUCH} onChange={setAll} atPot />
             <Soft>
-              It went in as {weight(piece.inPotKg)}
-              {piece.hasBones && ', bone and skin with it'}.
+              {potWords.itWentInAs(weight(piece.inPotKg))}
+              {piece.hasBones && potWords.boneAndSkinWithIt}.
             </Soft>
           </>
         )}
         <form.AppField name="grams">
           {(field) => (
             <field.AtPot
-              label={isAll === 'all' && piece ? 'It weighs, if it is weighed' : 'It weighs'}
+              label={isAll === 'all' && piece ? potWords.itWeighsIfItIs : potWords.itWeighs}
               unit="g"
               refused={refusals[0] ?? null}
             />
           )}
         </form.AppField>
         {isPieces && (
-          <Choice label="What becomes of it" value={fate} options={FATES} onChange={setFate} atPot />
+          <Choice label={potWords.whatBecomesOfIt} value={fate} options={FATES} onChange={setFate} atPot />
         )}
         {isPieces && fate !== 'thrown' && (
           <form.AppField name="place">
-            {(field) => <field.AtPot label="Where it lies" isText />}
+            {(field) => <field.AtPot label={potWords.whereItLies} isText />}
           </form.AppField>
         )}
         {isPieces && fate === 'parked' && later.length > 0 && (
           <PickOne
-            label="Back in for"
+            label={potWords.backInFor}
             value={backFor}
             options={later.map((stage) => ({ id: stage.id, text: stage.title }))}
             onChange={setBackFor}
@@ -128,7 +126,7 @@ export function LiftForm({ here, onClose }: { here: BatchHere; onClose: () => vo
         )}
         <Errors sentences={refusals.slice(1)} />
         <Button kind="main" atPot type="submit">
-          It is out
+          {potWords.itIsOut}
         </Button>
       </TypedForm>
     </>
@@ -136,8 +134,8 @@ export function LiftForm({ here, onClose }: { here: BatchHere; onClose: () => vo
 }
 
 const MUCH = [
-  { value: 'all', text: 'All of it' },
-  { value: 'part', text: 'A part of it' },
+  { value: 'all', text: potWords.allOfIt },
+  { value: 'part', text: potWords.aPartOfIt },
 ] as const;
 
 /** Pieces that can be lifted: what hangs by a tag each for itself, the rest by its food. */

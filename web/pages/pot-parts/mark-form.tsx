@@ -6,26 +6,27 @@ import { Button } from '../../components/button';
 import { Choice } from '../../components/choice';
 import { TypedForm, useTypedForm } from '../../components/form';
 import { Errors, Over, Soft } from '../../components/text';
+import { potWords } from '../../words';
 import type { BatchHere } from '../batch-frame';
 import { useSubmit } from './use-submit';
 
 const KINDS = [
-  { value: 'gone', text: 'A share gone' },
-  { value: 'litres', text: 'Litres' },
-  { value: 'depth', text: 'cm on the stick' },
-  { value: 'weight', text: 'Kilograms' },
-  { value: 'brix', text: '°Brix' },
-  { value: 'salt', text: 'Salt' },
-  { value: 'band', text: 'Thickness' },
+  { value: 'gone', text: potWords.aShareGone },
+  { value: 'litres', text: potWords.litres },
+  { value: 'depth', text: potWords.cmOnTheStick },
+  { value: 'weight', text: potWords.kilograms },
+  { value: 'brix', text: potWords.brix },
+  { value: 'salt', text: potWords.salt },
+  { value: 'band', text: potWords.thickness },
 ] as const;
 const FIELD: Readonly<Record<FallTarget['kind'], { label: string; unit: string }>> = {
-  gone: { label: 'Gone, of where it began', unit: '%' },
-  litres: { label: 'Down to', unit: 'L' },
-  depth: { label: 'Down to', unit: 'cm' },
-  weight: { label: 'Down to, without the pot', unit: 'kg' },
-  brix: { label: 'Up to', unit: '°Brix' },
-  salt: { label: 'Up to', unit: '%' },
-  band: { label: 'Up to band, 0 thin to 6 stands', unit: '' },
+  gone: { label: potWords.goneOfWhereItBegan, unit: '%' },
+  litres: { label: potWords.downTo, unit: 'L' },
+  depth: { label: potWords.downTo, unit: 'cm' },
+  weight: { label: potWords.downToWithoutThePot, unit: 'kg' },
+  brix: { label: potWords.upTo, unit: '°Brix' },
+  salt: { label: potWords.upTo, unit: '%' },
+  band: { label: potWords.upToBand0Thin, unit: '' },
 };
 
 /** Another mark for this fall: a share, a level, a weight, °Brix, salt, thickness. Its hour is shown before it is set. */
@@ -41,7 +42,7 @@ export function MarkForm({ here, onClose }: { here: BatchHere; onClose: () => vo
         v.check((text) => {
           const target = read(text);
           return target !== null && foresee(here, target) !== null;
-        }, 'The mark must be one that this pot can fall to.'),
+        }, potWords.theMarkMustBeOne),
       ),
     }),
     keep: async ({ mark }) => {
@@ -56,7 +57,7 @@ export function MarkForm({ here, onClose }: { here: BatchHere; onClose: () => vo
 
   return (
     <TypedForm form={form}>
-      <Choice label="Told by" value={kind} options={KINDS} onChange={setKind} />
+      <Choice label={potWords.toldBy} value={kind} options={KINDS} onChange={setKind} />
       <form.AppField name="mark">
         {(field) => {
           const target = read(field.state.value);
@@ -69,21 +70,15 @@ export function MarkForm({ here, onClose }: { here: BatchHere; onClose: () => vo
                 refused={refusals[0] ?? null}
                 autoFocus
               />
-              {foreseen && (
-                <Soft>
-                  That is {litres(foreseen.litres)}, {foreseen.words}
-                </Soft>
-              )}
+              {foreseen && <Soft>{potWords.thatIs(litres(foreseen.litres), foreseen.words)}</Soft>}
             </>
           );
         }}
       </form.AppField>
-      {(kind === 'litres' || kind === 'depth') && (
-        <Over>Read with the same stick as before, its own error cancels.</Over>
-      )}
+      {(kind === 'litres' || kind === 'depth') && <Over>{potWords.readWithTheSameStick}</Over>}
       <Errors sentences={refusals.slice(1)} />
       <Button kind="main" atPot type="submit">
-        To this mark
+        {potWords.toThisMark}
       </Button>
     </TypedForm>
   );
@@ -97,10 +92,10 @@ export function MarkForm({ here, onClose }: { here: BatchHere; onClose: () => vo
       const there = of.pot.nowMs;
       const words =
         when === null
-          ? 'not within 12 hours as it is.'
+          ? potWords.notWithin12HoursAs
           : when <= there
-            ? 'and it is there already.'
-            : `about ${hourMinute(when, of.kitchen.zone)} as it is.`;
+            ? potWords.andItIsThereAlready
+            : potWords.aboutAsItIs(hourMinute(when, of.kitchen.zone));
       return { litres: Math.max(0, litresAtMass(state.pot, mark.kg)), words };
     } catch (error) {
       if (error instanceof RangeError) return null;

@@ -1,6 +1,7 @@
 import { callOf } from '../../../core/batch';
 import { Button } from '../../components/button';
 import { SNOOZE_MIN } from '../../data/range-pots';
+import { potWords } from '../../words';
 import type { BatchHere } from '../batch-frame';
 import { More } from './pot-styles';
 import { useSubmit } from './use-submit';
@@ -38,45 +39,45 @@ export function MoreActs({
     <More>
       {waits && (
         <Button kind="quiet" onPress={() => onOpen('whatIf')}>
-          What if…
+          {potWords.whatIf}
         </Button>
       )}
       {clock?.markLitres != null && (
         <Button kind="quiet" onPress={() => onOpen('mark')}>
-          Another mark
+          {potWords.anotherMark}
         </Button>
       )}
       {isFilled && (
         <>
           {!beside.includes('reading') && (
             <Button kind="quiet" onPress={() => onOpen('reading')}>
-              It is here now
+              {potWords.itIsHereNow}
             </Button>
           )}
           <Button kind="quiet" onPress={() => onOpen('lift')}>
-            Out of the pot
+            {potWords.outOfThePot}
           </Button>
           <Button kind="quiet" onPress={() => onOpen('temper')}>
-            Temper
+            {potWords.temper}
           </Button>
           <Button kind="quiet" onPress={() => onOpen('slip')}>
-            Something went wrong
+            {potWords.somethingWentWrong}
           </Button>
         </>
       )}
       {call !== 'none' && (
         <Button kind="quiet" onPress={() => tell({ type: 'snoozed', payload: { minutes: SNOOZE_MIN } })}>
-          Call again in {SNOOZE_MIN} min
+          {potWords.callAgainInMin(SNOOZE_MIN)}
         </Button>
       )}
       {!beside.includes('heat') && (
         <Button kind="quiet" onPress={() => onOpen('heat')}>
-          Heat and lid
+          {potWords.heatAndLid}
         </Button>
       )}
       {!beside.includes('log') && (
         <Button kind="quiet" onPress={() => onOpen('log')}>
-          Take back, or note
+          {potWords.takeBackOrNote}
         </Button>
       )}
     </More>

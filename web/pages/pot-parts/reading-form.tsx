@@ -11,7 +11,7 @@ import { anyFigure, TypedForm, useTypedForm } from '../../components/form';
 import { PotSection } from '../../components/pot-section/pot-section';
 import { Errors, Over } from '../../components/text';
 import { space } from '../../theme/tokens';
-import { READING_UNIT } from '../../words/batch';
+import { potWords, READING_UNIT } from '../../words';
 import type { BatchHere } from '../batch-frame';
 import { useSubmit } from './use-submit';
 
@@ -29,31 +29,31 @@ const Both = styled.div`
 `;
 
 const KINDS = [
-  { value: 'depth', text: 'cm on the stick' },
-  { value: 'litres', text: 'Litres' },
-  { value: 'weight', text: 'Kilograms' },
-  { value: 'brix', text: '°Brix' },
-  { value: 'eye', text: 'By eye' },
-  { value: 'temperature', text: 'Thermometer' },
+  { value: 'depth', text: potWords.cmOnTheStick },
+  { value: 'litres', text: potWords.litres },
+  { value: 'weight', text: potWords.kilograms },
+  { value: 'brix', text: potWords.brix },
+  { value: 'eye', text: potWords.byEye },
+  { value: 'temperature', text: potWords.thermometer },
 ] as const;
 
 const LABEL = {
-  depth: 'Depth',
-  litres: 'Level',
-  weight: 'Weight without the pot',
-  brix: 'Refractometer',
-  eye: 'Gone, of where it began',
-  temperature: 'Temperature',
+  depth: potWords.depth,
+  litres: potWords.level,
+  weight: potWords.weightWithoutThePot,
+  brix: potWords.refractometer,
+  eye: potWords.goneOfWhereItBegan,
+  temperature: potWords.temperature,
 } as const;
 
 /** What a reading is worth, in a line. */
 const WORTH: Readonly<Record<PotReading['kind'], string>> = {
-  depth: 'Good to 2 mm on a still surface, 5 mm on one that rolls.',
-  litres: 'By the marks on the wall: as good as a dip.',
-  weight: 'The best there is: good to a few tens of grams.',
-  brix: 'Of a strained, cooled, defatted sample. No guide once salt or wine has gone in since.',
-  eye: 'An eye is mostly wrong the same way each time: it counts, but little.',
-  temperature: 'Says how the heat comes in, and what the pot may do next.',
+  depth: potWords.goodTo2MmOn,
+  litres: potWords.byTheMarksOnThe,
+  weight: potWords.theBestThereIsGood,
+  brix: potWords.ofAStrainedCooledDefatted,
+  eye: potWords.anEyeIsMostlyWrong,
+  temperature: potWords.saysHowTheHeatComes,
 };
 
 /** “It is here now”: point at the wall, or type what the stick, the scale or the thermometer shows. */
@@ -90,16 +90,16 @@ export function ReadingForm({
           litres={drawn}
           food={recipe.colour}
           stick
-          description={`The level as typed, ${litresText(drawn)}. Point at the wall to set it.`}
+          description={potWords.theLevelAsTypedPoint(litresText(drawn))}
           onPoint={(depthCm) => {
             setKind('depth');
             form.setFieldValue('value', String(depthCm));
           }}
         />
-        <Over>Point at the wall, or type.</Over>
+        <Over>{potWords.pointAtTheWallOr}</Over>
       </div>
       <TypedForm form={form}>
-        <Choice label="Read off" value={kind} options={KINDS} onChange={setKind} />
+        <Choice label={potWords.readOff} value={kind} options={KINDS} onChange={setKind} />
         <form.AppField name="value">
           {(field) => (
             <field.AtPot
@@ -111,17 +111,15 @@ export function ReadingForm({
           )}
         </form.AppField>
         {kind === 'depth' && value !== null && value >= 0 && value <= vessel.heightCm && (
-          <Over>
-            {value} cm is {litresText(litresAtDepth(vessel, value))} in this pot.
-          </Over>
+          <Over>{potWords.cmIsInThisPot(value, litresText(litresAtDepth(vessel, value)))}</Over>
         )}
         {(kind === 'depth' || kind === 'litres') && (
           <Choice
-            label="The surface was"
+            label={potWords.theSurfaceWas}
             value={isStill ? 'still' : 'asItIs'}
             options={[
-              { value: 'asItIs', text: 'as it simmers' },
-              { value: 'still', text: 'still, off the boil' },
+              { value: 'asItIs', text: potWords.asItSimmers },
+              { value: 'still', text: potWords.stillOffTheBoil },
             ]}
             onChange={(next) => setStill(next === 'still')}
           />
@@ -129,7 +127,7 @@ export function ReadingForm({
         <Over>{WORTH[kind]}</Over>
         <Errors sentences={refusals.slice(1)} />
         <Button kind="main" atPot type="submit">
-          Keep this reading
+          {potWords.keepThisReading}
         </Button>
       </TypedForm>
     </Both>

@@ -6,7 +6,7 @@ import { massKg } from '../../../core/matter';
 import { potLitres } from '../../../core/pot';
 import { Caution, Over } from '../../components/text';
 import { colour, font, size, space } from '../../theme/tokens';
-import { heatWords } from '../../words/batch';
+import { heatWords, potWords } from '../../words';
 import type { BatchHere } from '../batch-frame';
 import { FallChart } from './fall-chart';
 import { Cues } from './pot-styles';
@@ -62,28 +62,31 @@ export function Running({
       <Answers>
         {next.kind === 'serve' ? (
           <div className="hour">
-            <dt>service</dt>
+            <dt>{potWords.service}</dt>
             <dd>{hourMinute(here.batch.snapshot.plan.serviceAtMs, zone)}</dd>
           </div>
         ) : (
           <div className="hour">
-            <dt>{clock?.markLitres != null ? 'at the mark about' : 'done about'}</dt>
-            <dd>{ends?.p50Ms ? hourMinute(ends.p50Ms, zone) : 'not so'}</dd>
+            <dt>{clock?.markLitres != null ? potWords.atTheMarkAbout : potWords.doneAbout}</dt>
+            <dd>{ends?.p50Ms ? hourMinute(ends.p50Ms, zone) : potWords.notSo}</dd>
           </div>
         )}
         {ends?.p10Ms && !isSure && next.kind !== 'finish' && (
           <div>
-            <dt>most likely between</dt>
+            <dt>{potWords.mostLikelyBetween}</dt>
             <dd>
-              {hourMinute(ends.p10Ms, zone)} and {ends.p90Ms ? hourMinute(ends.p90Ms, zone) : 'much later'}
+              {potWords.and(
+                hourMinute(ends.p10Ms, zone),
+                ends.p90Ms ? hourMinute(ends.p90Ms, zone) : potWords.muchLater,
+              )}
             </dd>
           </div>
         )}
         <div>
-          <dt>in the pot now</dt>
+          <dt>{potWords.inThePotNow}</dt>
           <dd>
             {litres(now)}
-            {clock?.markLitres != null && <small>, losing {loss.toFixed(1)} kg/h</small>}
+            {clock?.markLitres != null && <small>{potWords.losingKgH(loss.toFixed(1))}</small>}
           </dd>
         </div>
       </Answers>
@@ -91,11 +94,11 @@ export function Running({
       <Cues>
         {next.kind !== 'finish' && (
           <p>
-            <strong>Ready when:</strong> {stage.cue}
+            <strong>{potWords.readyWhen}</strong> {stage.cue}
           </p>
         )}
         <p>
-          <strong>If not:</strong> {stage.trouble}
+          <strong>{potWords.ifNot}</strong> {stage.trouble}
         </p>
         {stage.caution && <Caution>{stage.caution}</Caution>}
       </Cues>
@@ -109,13 +112,13 @@ function titleOf(
 ): string {
   switch (next.kind) {
     case 'heat':
-      return `Heat to ${heatWords(next.fraction, dial)}`;
+      return potWords.heatTo(heatWords(next.fraction, dial));
     case 'cool':
-      return `Under ${next.top.tempC} °C: heat off`;
+      return potWords.underCHeatOff(next.top.tempC);
     case 'losing':
-      return `Boiling away: heat to ${heatWords(next.fraction, dial)}`;
+      return potWords.boilingAwayHeatTo(heatWords(next.fraction, dial));
     case 'giveBack':
-      return `Back in: ${next.parked.map((one) => one.name).join(', ')}`;
+      return potWords.backIn(next.parked.map((one) => one.name).join(', '));
     case 'add':
       return `In: ${next.lines.map((line) => line.name.toLowerCase()).join(', ')}`;
     default:
@@ -126,31 +129,31 @@ function titleOf(
 function overWords(next: NextAction, nowMs: number, zone: string): string {
   switch (next.kind) {
     case 'heat':
-      return 'Now, at the burner';
+      return potWords.nowAtTheBurner;
     case 'cool':
-      return `Too hot for ${next.top.because}`;
+      return potWords.tooHotFor(next.top.because);
     case 'losing':
-      return `${next.lostKg.toFixed(1)} kg has boiled away, ${next.plannedKg.toFixed(1)} was planned`;
+      return potWords.kgHasBoiledAwayWas(next.lostKg.toFixed(1), next.plannedKg.toFixed(1));
     case 'giveBack':
-      return 'What was parked is wanted back';
+      return potWords.whatWasParkedIsWanted;
     case 'add':
       return next.dueMs > nowMs
-        ? `In ${span(next.dueMs - nowMs)}, what waits by the pot`
-        : 'In now, what waits by the pot';
+        ? potWords.inWhatWaitsByThe(span(next.dueMs - nowMs))
+        : potWords.inNowWhatWaitsBy;
     case 'finish':
-      return 'Look now: it should be done';
+      return potWords.lookNowItShouldBe;
     case 'handsOn':
-      return 'Stay with it, hands on';
+      return potWords.stayWithItHandsOn;
     case 'lookIn':
       return nowMs > lookFromMs(next)
         ? nowMs - next.dueMs > 60_000
-          ? `Look in and stir: ${span(nowMs - next.dueMs)} late`
-          : 'Look in and stir now'
-        : `Now, and nothing else for ${span(next.dueMs - nowMs)}: look in at ${hourMinute(next.dueMs, zone)}`;
+          ? potWords.lookInAndStirLate(span(nowMs - next.dueMs))
+          : potWords.lookInAndStirNow
+        : potWords.nowAndNothingElseFor(span(next.dueMs - nowMs), hourMinute(next.dueMs, zone));
     case 'leave':
-      return next.dueMs === null ? 'Leave it' : `Leave it until ${hourMinute(next.dueMs, zone)}`;
+      return next.dueMs === null ? potWords.leaveIt : potWords.leaveItUntil(hourMinute(next.dueMs, zone));
     case 'serve':
-      return next.dueMs > nowMs ? `Hold it, ${span(next.dueMs - nowMs)} to go` : 'Serving';
+      return next.dueMs > nowMs ? potWords.holdItToGo(span(next.dueMs - nowMs)) : potWords.serving;
     default:
       return '';
   }

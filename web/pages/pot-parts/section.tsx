@@ -5,7 +5,7 @@ import { massKg, totalKg } from '../../../core/matter';
 import { potLitres } from '../../../core/pot';
 import { workingFillLitres } from '../../../core/vessel';
 import { PotSection, type WallMark } from '../../components/pot-section/pot-section';
-import { heatWords } from '../../words/batch';
+import { heatWords, potWords } from '../../words';
 import type { BatchHere } from '../batch-frame';
 
 /** The batch's own pot, drawn as it is now. */
@@ -19,17 +19,20 @@ export function Section({ here, onPoint }: { here: BatchHere; onPoint: (depthCm:
   if (clock?.markLitres) {
     marks.push({
       litres: clock.markLitres,
-      text: `down to here: ${litres(clock.markLitres)}`,
+      text: potWords.downToHere(litres(clock.markLitres)),
       kind: 'target',
     });
     if (progress?.fromLitres && progress.begunMs !== null) {
-      const from = `started ${litres(progress.fromLitres)} at ${hourMinute(progress.begunMs, here.kitchen.zone)}`;
+      const from = potWords.startedAt(
+        litres(progress.fromLitres),
+        hourMinute(progress.begunMs, here.kitchen.zone),
+      );
       marks.push({ litres: progress.fromLitres, text: from, kind: 'started' });
     }
   } else {
     const most = workingFillLitres(inPot.vessel, snapshot.plan.foams);
     const fill = litres(most);
-    marks.push({ litres: most, text: `no fuller than ${fill}`, kind: 'limit' });
+    marks.push({ litres: most, text: potWords.noFullerThan(fill), kind: 'limit' });
   }
   const kg = massKg(state.pot.mixture);
   const tags = toComeOut(state).map((one) => (one.count > 1 ? `${one.count} ${one.word}` : one.word));
@@ -43,17 +46,28 @@ export function Section({ here, onPoint }: { here: BatchHere; onPoint: (depthCm:
     heatFraction: state.pot.heatFraction,
     hasLid: state.pot.lid,
     tags,
-    description: `${inPot.name} in section: ${litres(now)}, ${state.pot.tempC.toFixed(0)} °C, lid ${state.pot.lid}.${tags.length ? ` To come out: ${tags.join(', ')}.` : ''}`,
+    description: potWords.inSectionCLid(
+      inPot.name,
+      litres(now),
+      state.pot.tempC.toFixed(0),
+      state.pot.lid,
+      tags.length ? potWords.toComeOut2(tags.join(', ')) : '',
+    ),
   };
   // drawn anew when the picture would be another one, not each second
   return useMemo(() => <PotSection {...drawn} stick onPoint={onPoint} />, [JSON.stringify(drawn)]);
 }
 
 /** How it is heated and covered, in a line. */
-export function potWords(here: BatchHere): string {
+export function heatLine(here: BatchHere): string {
   const { state } = here.pot;
   const burner = state.onBurner;
   if (massKg(state.pot.mixture) === 0)
-    return `Empty. ${sentenceCase(burner.name)} ${heatWords(state.pot.heatFraction, burner.dial)}.`;
-  return `${sentenceCase(burner.name)} at ${heatWords(state.pot.heatFraction, burner.dial)}, lid ${state.pot.lid}, about ${state.pot.tempC.toFixed(0)} °C. Press the pot where the level stands.`;
+    return potWords.empty(sentenceCase(burner.name), heatWords(state.pot.heatFraction, burner.dial));
+  return potWords.atLidAboutCPress(
+    sentenceCase(burner.name),
+    heatWords(state.pot.heatFraction, burner.dial),
+    state.pot.lid,
+    state.pot.tempC.toFixed(0),
+  );
 }

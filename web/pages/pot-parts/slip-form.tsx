@@ -16,8 +16,7 @@ import { Errors, Over, Soft } from '../../components/text';
 import { useLots } from '../../data/queries';
 import { useBook } from '../../data/use-book';
 import { space } from '../../theme/tokens';
-import { TROUBLE_WORDS } from '../../words/batch';
-import { lotWords } from '../../words/lots';
+import { lotAsChoice, potWords, TROUBLE_WORDS } from '../../words';
 import type { BatchHere } from '../batch-frame';
 import { useSubmit } from './use-submit';
 
@@ -30,10 +29,10 @@ const Steps = styled.ol`
 `;
 
 const KINDS = [
-  { value: 'tooMuch', text: 'Too much of it' },
-  { value: 'forgot', text: 'Forgotten' },
-  { value: 'wrongPot', text: 'From another pot' },
-  { value: 'trouble', text: 'Trouble in the pot' },
+  { value: 'tooMuch', text: potWords.tooMuchOfIt },
+  { value: 'forgot', text: potWords.forgotten },
+  { value: 'wrongPot', text: potWords.fromAnotherPot },
+  { value: 'trouble', text: potWords.troubleInThePot },
 ] as const;
 
 const NO_GRAMS = v.object({
@@ -44,9 +43,9 @@ const NO_GRAMS = v.object({
 });
 
 const GRAMS_LABEL: Readonly<Record<Slip['kind'], string>> = {
-  tooMuch: 'Over what was said',
-  wrongPot: 'About how much',
-  trouble: 'About what ran over',
+  tooMuch: potWords.overWhatWasSaid,
+  wrongPot: potWords.aboutHowMuch,
+  trouble: potWords.aboutWhatRanOver,
   forgot: '',
 };
 
@@ -72,7 +71,7 @@ export function SlipForm({ here, onClose }: { here: BatchHere; onClose: () => vo
   const asksGrams =
     kind === 'tooMuch' || kind === 'wrongPot' || (kind === 'trouble' && trouble === 'boiledOver');
   const most = kind === 'trouble' ? 1000 * massKg(state.pot.mixture) : 100_000;
-  const what = kind === 'trouble' ? 'What ran over' : 'The amount';
+  const what = kind === 'trouble' ? potWords.whatRanOver : potWords.theAmount;
   const form = useTypedForm({
     first: { grams: '' },
     schema: asksGrams ? v.object({ grams: figure(numberField(what, 1, Math.floor(most), 'g')) }) : NO_GRAMS,
@@ -100,11 +99,11 @@ export function SlipForm({ here, onClose }: { here: BatchHere; onClose: () => vo
 
   return (
     <TypedForm form={form}>
-      <Over>Say what did happen; the pot will follow it. Taking back is for what did not.</Over>
-      <Choice label="What was it?" value={kind} options={KINDS} onChange={setKind} atPot />
+      <Over>{potWords.sayWhatDidHappenThe}</Over>
+      <Choice label={potWords.whatWasIt} value={kind} options={KINDS} onChange={setKind} atPot />
       {(kind === 'tooMuch' || kind === 'wrongPot') && (
         <PickTyped
-          label="Which"
+          label={potWords.which}
           value={ingredientId}
           options={foods.map((food) => ({ id: food.id, text: food.name }))}
           onChange={(id) => id && setIngredient(id)}
@@ -112,18 +111,18 @@ export function SlipForm({ here, onClose }: { here: BatchHere; onClose: () => vo
       )}
       {(kind === 'tooMuch' || kind === 'wrongPot') && there.length > 0 && (
         <PickOne
-          label="Out of"
+          label={potWords.outOf}
           value={lotId}
           options={[
-            ...there.map((lot) => ({ id: lot.id, text: lotWords(lot, here.holds, here.pot.nowMs) })),
-            { id: NO_LOT, text: 'no lot of the larder' },
+            ...there.map((lot) => ({ id: lot.id, text: lotAsChoice(lot, here.holds, here.pot.nowMs) })),
+            { id: NO_LOT, text: potWords.noLotOfTheLarder },
           ]}
           onChange={(id) => setLotOf({ ...lotOf, [ingredientId]: id })}
         />
       )}
       {kind === 'forgot' && own.length > 0 && (
         <PickOne
-          label="What the log has as in, and is not"
+          label={potWords.whatTheLogHasAs}
           value={lineId}
           options={own.map((line) => ({ id: line.lineId, text: line.name }))}
           onChange={setLine}
@@ -131,16 +130,14 @@ export function SlipForm({ here, onClose }: { here: BatchHere; onClose: () => vo
       )}
       {kind === 'trouble' && (
         <Choice
-          label="Which"
+          label={potWords.which}
           value={trouble}
           options={TROUBLES.map((one) => ({ value: one, text: TROUBLE_WORDS[one] }))}
           onChange={setTrouble}
           atPot
         />
       )}
-      {kind === 'forgot' && own.length === 0 && (
-        <Soft>Nothing is in the pot that could have been forgotten.</Soft>
-      )}
+      {kind === 'forgot' && own.length === 0 && <Soft>{potWords.nothingIsInThePot}</Soft>}
       {asksGrams && (
         <form.AppField name="grams">
           {(field) => <field.AtPot label={GRAMS_LABEL[kind]} unit="g" refused={refusals[0] ?? null} />}
@@ -148,18 +145,18 @@ export function SlipForm({ here, onClose }: { here: BatchHere; onClose: () => vo
       )}
       <Errors sentences={asksGrams ? refusals.slice(1) : refusals} />
       <Button kind="main" atPot type="submit">
-        That is what happened
+        {potWords.thatIsWhatHappened}
       </Button>
     </TypedForm>
   );
 }
 
-const NO_LOT = 'no lot';
+const NO_LOT = potWords.noLot;
 
 /** A slip over what was said is at room temperature, °C. */
 const ROOM_C = 20;
 
-const LEFT = v.object({ litres: figure(numberField('What stays behind', 0, 200, 'L')) });
+const LEFT = v.object({ litres: figure(numberField(potWords.whatStaysBehind, 0, 200, 'L')) });
 
 /** What runs freely goes into a clean pot, on the same burner; what stays on the floor of the old one is lost. */
 function IntoAnotherPot({ here }: { here: BatchHere }) {
@@ -181,23 +178,23 @@ function IntoAnotherPot({ here }: { here: BatchHere }) {
       if (await tell(...bodies)) setDone(true);
     },
   });
-  if (isDone) return <Soft>It is in the clean pot. The heat is off until it is set again.</Soft>;
+  if (isDone) return <Soft>{potWords.itIsInTheClean}</Soft>;
   return (
     <TypedForm form={form}>
       <PickOne
-        label="The clean pot"
+        label={potWords.theCleanPot}
         value={potId}
         options={pots.map((one) => ({
           id: one.id,
-          text: one.id === state.inPot.id ? `another of the kind: ${one.name}` : one.name,
+          text: one.id === state.inPot.id ? potWords.anotherOfTheKind(one.name) : one.name,
         }))}
         onChange={setPot}
       />
       <form.AppField name="litres">
-        {(field) => <field.AtPot label="Stays behind, burnt" unit="L" refused={refusals[0] ?? null} />}
+        {(field) => <field.AtPot label={potWords.staysBehindBurnt} unit="L" refused={refusals[0] ?? null} />}
       </form.AppField>
       <Button atPot type="submit">
-        It is over: log it
+        {potWords.itIsOverLogIt}
       </Button>
     </TypedForm>
   );
@@ -215,21 +212,23 @@ function RescueOf({ here, slip, onClose }: { here: BatchHere; slip: Slip; onClos
           <li key={step}>{step}</li>
         ))}
       </Steps>
-      {trouble && <Soft>This stage: {trouble}</Soft>}
+      {trouble && <Soft>{potWords.thisStage2(trouble)}</Soft>}
       {rescue.minutes !== null && (
         <Soft>
-          It costs about {Math.round(rescue.minutes)} min: from now until{' '}
-          {hourMinute(nowMs + rescue.minutes * 60_000, here.kitchen.zone)}.
+          {potWords.itCostsAboutMinFrom(
+            Math.round(rescue.minutes),
+            hourMinute(nowMs + rescue.minutes * 60_000, here.kitchen.zone),
+          )}
         </Soft>
       )}
       {slip.kind === 'trouble' && slip.trouble === 'scorched' && <IntoAnotherPot here={here} />}
       {rescue.toBench && (
         <LinkButton to={`/batches/${here.batch.id}/bench`} $main>
-          Side by side on the bench
+          {potWords.sideBySideOnThe}
         </LinkButton>
       )}
       <Button atPot onPress={onClose}>
-        On with it
+        {potWords.onWithIt}
       </Button>
     </>
   );

@@ -6,7 +6,7 @@ import { Button } from '../../components/button';
 import { TypedForm, typedWords, useTypedForm } from '../../components/form';
 import { Errors, Over, Soft } from '../../components/text';
 import { colour, space } from '../../theme/tokens';
-import { describeEvent } from '../../words/batch';
+import { describeEvent, potWords } from '../../words';
 import type { BatchHere } from '../batch-frame';
 import { useSubmit } from './use-submit';
 
@@ -23,7 +23,7 @@ const List = styled.ol`
   }
 `;
 
-const NOTE = v.object({ text: typedWords(textField('The note', 500)) });
+const NOTE = v.object({ text: typedWords(textField(potWords.theNote, 500)) });
 
 /** The batch's log, newest first: anything in it can be taken back, and a note put to it. */
 export function TakeBack({ here }: { here: BatchHere }) {
@@ -39,14 +39,14 @@ export function TakeBack({ here }: { here: BatchHere }) {
   const standing = activeEvents(here.pot.events).toReversed();
   return (
     <>
-      <Over>Taking back is for what did not happen. What did happen is mended on the bench.</Over>
+      <Over>{potWords.takingBackIsForWhat}</Over>
       <TypedForm form={form}>
         <form.AppField name="text">
-          {(field) => <field.AtPot label="A note" isText refused={noteRefusals[0] ?? null} />}
+          {(field) => <field.AtPot label={potWords.aNote} isText refused={noteRefusals[0] ?? null} />}
         </form.AppField>
-        <Button type="submit">Keep the note</Button>
+        <Button type="submit">{potWords.keepTheNote}</Button>
       </TypedForm>
-      {standing.length === 0 && <Soft>Nothing yet.</Soft>}
+      {standing.length === 0 && <Soft>{potWords.nothingYet}</Soft>}
       <Errors sentences={refusals} />
       <List>
         {standing.map((event) => (
@@ -55,10 +55,10 @@ export function TakeBack({ here }: { here: BatchHere }) {
             <span>{describeEvent(event, here.batch.snapshot)}</span>
             <Button
               kind="quiet"
-              aria-label={`Take back: ${describeEvent(event, here.batch.snapshot)}`}
+              aria-label={potWords.takeBack2(describeEvent(event, here.batch.snapshot))}
               onPress={() => tell({ type: 'undone', payload: { eventId: event.id } })}
             >
-              Take back
+              {potWords.takeBack3}
             </Button>
           </li>
         ))}

@@ -5,6 +5,7 @@ import { Button } from '../../components/button';
 import { Choice } from '../../components/choice';
 import { Errors } from '../../components/text';
 import { colour, space } from '../../theme/tokens';
+import { potWords } from '../../words';
 import type { BatchHere } from '../batch-frame';
 import { useSubmit } from './use-submit';
 
@@ -30,8 +31,8 @@ export function TakeOut({ here }: { here: BatchHere }) {
   );
   const how = fate === 'thrown' ? {} : fate === 'parked' && next ? { fate, backStageId: next.id } : { fate };
   return (
-    <OutBox role="group" aria-label="To come out">
-      <strong>Still in the pot, to come out:</strong>
+    <OutBox role="group" aria-label={potWords.toComeOut}>
+      <strong>{potWords.stillInThePotTo}</strong>
       <div>
         {toComeOut(here.pot.state).map((one) => (
           <Button
@@ -44,17 +45,17 @@ export function TakeOut({ here }: { here: BatchHere }) {
               })
             }
           >
-            {one.count} {one.word}: out
+            {potWords.out(one.count, one.word)}
           </Button>
         ))}
       </div>
       <Choice
-        label="What comes out is"
+        label={potWords.whatComesOutIs}
         value={fate}
         options={[
-          { value: 'thrown', text: 'thrown away' },
-          { value: 'salvaged', text: 'kept: marrow, meat, rind' },
-          { value: 'parked', text: 'parked, to go back' },
+          { value: 'thrown', text: potWords.thrownAway },
+          { value: 'salvaged', text: potWords.keptMarrowMeatRind },
+          { value: 'parked', text: potWords.parkedToGoBack },
         ]}
         onChange={setFate}
       />

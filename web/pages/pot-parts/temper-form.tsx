@@ -9,6 +9,7 @@ import { PickOne } from '../../components/menu';
 import { SmallField } from '../../components/small-field';
 import { Errors, Over, Soft } from '../../components/text';
 import { colour, font, size, space } from '../../theme/tokens';
+import { potWords } from '../../words';
 import type { BatchHere } from '../batch-frame';
 
 const Fields = styled.div`
@@ -63,15 +64,9 @@ export function TemperForm({ here }: { here: BatchHere }) {
   const tempC = typedNumber(typed.tempC);
   const ladleMl = typedNumber(typed.ladleMl);
   const wrong = [
-    ...(grams === null || grams <= 0 || grams > 50_000
-      ? [`The weight must be 1 to 50000 g, not “${typed.grams}”.`]
-      : []),
-    ...(tempC === null || tempC < -5 || tempC > 60
-      ? [`Its temperature must be -5 to 60 °C, not “${typed.tempC}”.`]
-      : []),
-    ...(ladleMl === null || ladleMl < 20 || ladleMl > 3000
-      ? [`The ladle must be 20 to 3000 mL, not “${typed.ladleMl}”.`]
-      : []),
+    ...(grams === null || grams <= 0 || grams > 50_000 ? [potWords.theWeightMustBe1(typed.grams)] : []),
+    ...(tempC === null || tempC < -5 || tempC > 60 ? [potWords.itsTemperatureMustBe5(typed.tempC)] : []),
+    ...(ladleMl === null || ladleMl < 20 || ladleMl > 3000 ? [potWords.theLadleMustBe20(typed.ladleMl)] : []),
   ];
   const toC =
     food?.kind === 'egg'
@@ -95,36 +90,30 @@ export function TemperForm({ here }: { here: BatchHere }) {
   const rule = food ? topRuleOf(food, litres > 0 ? pot.mixture.flourEquivalentG / litres : 0) : null;
   return (
     <>
-      <Over>
-        A ladle of hot liquid at a time into the cold, whisking; then all of it into the pot, off the boil.
-      </Over>
+      <Over>{potWords.aLadleOfHotLiquid}</Over>
       <PickOne
-        label="What is tempered"
+        label={potWords.whatIsTempered}
         value={foodId}
         options={foods.map((one) => ({ id: one.id, text: one.name }))}
         onChange={setFood}
       />
       <Fields>
-        <SmallField label="It weighs" unit="g" value={typed.grams} onChange={set('grams')} />
-        <SmallField label="It is now" unit="°C" value={typed.tempC} onChange={set('tempC')} />
-        <SmallField label="One ladle" unit="mL" value={typed.ladleMl} onChange={set('ladleMl')} />
+        <SmallField label={potWords.itWeighs} unit="g" value={typed.grams} onChange={set('grams')} />
+        <SmallField label={potWords.itIsNow} unit="°C" value={typed.tempC} onChange={set('tempC')} />
+        <SmallField label={potWords.oneLadle} unit="mL" value={typed.ladleMl} onChange={set('ladleMl')} />
       </Fields>
       <Errors sentences={wrong} />
-      {!isHot && <Soft>The pot is at {pot.tempC.toFixed(0)} °C: too cool to need tempering.</Soft>}
-      <Steps aria-label="Ladles and what they make it">
+      {!isHot && <Soft>{potWords.thePotIsAtC(pot.tempC.toFixed(0))}</Soft>}
+      <Steps aria-label={potWords.ladlesAndWhatTheyMake}>
         {steps.map((step) => (
           <li key={step.ladles}>
-            {step.ladles} {step.ladles === 1 ? 'ladle' : 'ladles'}
-            <strong>{step.tempC.toFixed(0)} °C</strong>
+            {potWords.ladle(step.ladles)}
+            <strong>{potWords.c(step.tempC.toFixed(0))}</strong>
           </li>
         ))}
       </Steps>
-      {steps.length > 0 && <Soft>At {toC} °C it may go in.</Soft>}
-      {rule && (
-        <Soft>
-          From then on not over {rule.tempC} °C: {rule.why}.
-        </Soft>
-      )}
+      {steps.length > 0 && <Soft>{potWords.atCItMayGo(toC)}</Soft>}
+      {rule && <Soft>{potWords.fromThenOnNotOver(rule.tempC, rule.why)}</Soft>}
     </>
   );
 }

@@ -1,5 +1,6 @@
 import { topTemperature } from '../../../core/batch';
 import { Caution } from '../../components/text';
+import { potWords } from '../../words';
 import type { BatchHere } from '../batch-frame';
 
 /** The hottest the pot may get, with the minimum that holds beside it; where both cannot be kept, both are shown. */
@@ -8,9 +9,9 @@ export function TopNote({ here }: { here: BatchHere }) {
   if (!top) return null;
   return (
     <Caution>
-      not over {top.tempC} °C from here on, for the {top.because}: {top.why}.
-      {top.least && ` At least ${top.least.tempC} °C, ${top.least.why}.`}
-      {top.collides && ' Both cannot be kept: the licensed person decides, by the thermometer.'}
+      {potWords.notOverCFromHere(top.tempC, top.because, top.why)}
+      {top.least && potWords.atLeastC(top.least.tempC, top.least.why)}
+      {top.collides && potWords.bothCannotBeKeptThe}
     </Caution>
   );
 }

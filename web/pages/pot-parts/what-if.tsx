@@ -7,7 +7,7 @@ import { Button } from '../../components/button';
 import { Errors, Over, Soft } from '../../components/text';
 import { useOpenBatches } from '../../data/queries';
 import { colour, font, size, space } from '../../theme/tokens';
-import { heatWords } from '../../words/batch';
+import { heatWords, potWords } from '../../words';
 import { compute } from '../../workers/use-computed';
 import type { BatchHere } from '../batch-frame';
 import { useSubmit } from './use-submit';
@@ -46,9 +46,9 @@ export function WhatIf({ here, onClose }: { here: BatchHere; onClose: () => void
   const { tell, refusals } = useSubmit(here.batch.id);
   const found = useLevers(here);
   const { zone } = here.kitchen;
-  if (!found) return <Soft>Working it out…</Soft>;
+  if (!found) return <Soft>{potWords.workingItOut}</Soft>;
   const [asItIs, ...others] = found;
-  if (!asItIs) return <Soft>This stage waits for nothing that a lever could move.</Soft>;
+  if (!asItIs) return <Soft>{potWords.thisStageWaitsForNothing}</Soft>;
   const { snapshot } = here.batch;
   const { serviceAtMs } = snapshot.plan;
   const restMin = minutesAfter(snapshot, here.pot.state.currentStageId ?? '');
@@ -61,8 +61,8 @@ export function WhatIf({ here, onClose }: { here: BatchHere; onClose: () => void
       {isLate && (
         <Soft>
           {saving.length > 0
-            ? `In time with the gentlest heat: ${leverWords(saving[0]!)}.`
-            : 'No single lever saves it: let it down less far, or serve it later.'}
+            ? potWords.inTimeWithTheGentlest(leverWords(saving[0]!))
+            : potWords.noSingleLeverSavesIt}
         </Soft>
       )}
       <Errors sentences={refusals} />
@@ -76,18 +76,18 @@ export function WhatIf({ here, onClose }: { here: BatchHere; onClose: () => void
               </small>
             </span>
             <span className="hour">
-              {lever.when.p50Ms === null ? 'never' : hourMinute(lever.when.p50Ms, zone)}
+              {lever.when.p50Ms === null ? potWords.never : hourMinute(lever.when.p50Ms, zone)}
               <small>{gainWords(lever)}</small>
             </span>
             {doable(lever) && (
               <Button onPress={async () => (await tell(...bodiesOf(lever, here))) && onClose()}>
-                It is so
+                {potWords.itIsSo}
               </Button>
             )}
           </li>
         ))}
       </List>
-      <Over>Press what you have done at the stove. The floor’s margin is a guess: the nose decides.</Over>
+      <Over>{potWords.pressWhatYouHaveDone}</Over>
     </>
   );
 }
@@ -114,16 +114,15 @@ function useLevers(here: BatchHere): Lever[] | null {
 /** When all of it would be ready, with the stages that are still to come as planned. */
 function timing(asItIs: Lever, restMin: number, serviceAtMs: number, zone: string): string {
   const service = hourMinute(serviceAtMs, zone);
-  if (asItIs.when.p50Ms === null)
-    return `As it is, it will not get there within 12 hours. Service is at ${service}.`;
+  if (asItIs.when.p50Ms === null) return potWords.asItIsItWill(service);
   const readyMs = asItIs.when.p50Ms + restMin * 60_000;
-  const rest = restMin >= 1 ? ` With ${span(restMin * 60_000)} of what follows` : ' So';
+  const rest = restMin >= 1 ? potWords.withOfWhatFollows(span(restMin * 60_000)) : ' So';
   const early = serviceAtMs - readyMs;
-  const there = `As it is, there at ${hourMinute(asItIs.when.p50Ms, zone)}.${rest} it is ready at ${hourMinute(readyMs, zone)},`;
-  if (early < 0) return `${there} ${span(-early)} too late for ${service}.`;
+  const there = potWords.asItIsThereAt(hourMinute(asItIs.when.p50Ms, zone), rest, hourMinute(readyMs, zone));
+  if (early < 0) return potWords.tooLateFor(there, span(-early), service);
   return early > EARLY_MS
-    ? `${there} ${span(early)} before ${service}: hold it covered, or slow it.`
-    : `${there} ${span(early)} before ${service}.`;
+    ? potWords.beforeHoldItCoveredOr(there, span(early), service)
+    : potWords.before(there, span(early), service);
 }
 
 /** Ready so long before service, a pot stands and loses. Common practice. */
@@ -133,30 +132,30 @@ function leverWords(lever: Lever): string {
   const { dial } = lever.onBurner;
   switch (lever.kind) {
     case 'asItIs':
-      return `As it is: ${heatWords(lever.fraction, dial)}, lid ${lever.lid}`;
+      return potWords.asItIsLid(heatWords(lever.fraction, dial), lever.lid);
     case 'lid':
-      return `Lid ${lever.lid}`;
+      return potWords.lid3(lever.lid);
     case 'heat':
-      return `Heat at ${heatWords(lever.fraction, dial)}`;
+      return potWords.heatAt(heatWords(lever.fraction, dial));
     case 'pot':
-      return `Into ${thePot(lever.inPot.name)}, ${lever.onBurner.name}`;
+      return potWords.into(thePot(lever.inPot.name), lever.onBurner.name);
     case 'split':
-      return `Half of it in ${thePot(lever.second!.pot.name)}, ${lever.second!.burner.name}`;
+      return potWords.halfOfItIn(thePot(lever.second!.pot.name), lever.second!.burner.name);
   }
 }
 
 function gainWords(lever: Lever): string {
   if (lever.kind === 'asItIs' || lever.gainsMin === null) return '';
   const minutes = Math.round(lever.gainsMin);
-  if (minutes === 0) return 'the same';
-  return minutes > 0 ? `${minutes} min sooner` : `${-minutes} min later`;
+  if (minutes === 0) return potWords.theSame;
+  return minutes > 0 ? potWords.minSooner(minutes) : potWords.minLater(-minutes);
 }
 
 function marginWords(margin: number): string {
-  if (!Number.isFinite(margin)) return 'no heat under it';
-  if (margin < CATCHES_UNDER) return 'would catch on the bottom';
-  if (margin < 1.4) return 'near to catching: scrape the bottom often';
-  return margin > 5 ? 'the bottom bears far more' : `the bottom bears ${margin.toFixed(1)} times that`;
+  if (!Number.isFinite(margin)) return potWords.noHeatUnderIt;
+  if (margin < CATCHES_UNDER) return potWords.wouldCatchOnTheBottom;
+  if (margin < 1.4) return potWords.nearToCatchingScrapeThe;
+  return margin > 5 ? potWords.theBottomBearsFarMore : potWords.theBottomBearsTimesThat(margin.toFixed(1));
 }
 
 /** What one press can say; a pot in two halves is two pots, and each is planned by hand. */

@@ -9,6 +9,7 @@ import { PickOne } from '../../components/menu';
 import { SmallField } from '../../components/small-field';
 import type { Book } from '../../data/use-book';
 import { colour, media, size, space } from '../../theme/tokens';
+import { recipeEditorWords } from '../../words';
 import { useKitchenHere } from '../use-kitchen-here';
 import { LineSheet } from './line-sheet';
 import type { Editing } from './use-editing';
@@ -66,7 +67,7 @@ export function LineRow({
   const [isOpen, setOpen] = useState(false);
   const { line, reading, ingredient, edibleKg } = understood;
   const wrong = editing.errors.find((error) => error.field === `line.${line.id}`);
-  const said = line.text.trim() || 'a new line';
+  const said = line.text.trim() || recipeEditorWords.aNewLine2;
   const stages = editing.form.stages.map((stage) => ({ id: stage.id, text: stage.title }));
   const isServed =
     editing.form.stages.find((stage) => stage.id === line.parts[0]!.stageId)?.ends.rule === 'served';
@@ -75,26 +76,28 @@ export function LineRow({
   return (
     <Row>
       <SmallField
-        label={`Line: ${said}`}
+        label={recipeEditorWords.line(said)}
         isLabelHidden
         value={line.text}
         onChange={(text) => editing.changeLine(line.id, { text })}
-        placeholder="2 large onions, sliced 3 mm"
+        placeholder={recipeEditorWords.n2LargeOnionsSliced3}
       />
       <PickOne
-        label={`Where it goes in: ${said}`}
+        label={recipeEditorWords.whereItGoesIn(said)}
         isLabelHidden
         value={isSplit ? SPLIT : line.parts[0]!.stageId}
-        options={isSplit ? [...stages, { id: SPLIT, text: `${line.parts.length} parts` }] : stages}
+        options={
+          isSplit ? [...stages, { id: SPLIT, text: recipeEditorWords.parts(line.parts.length) }] : stages
+        }
         onChange={(id) =>
           id === SPLIT ? setOpen(true) : editing.changeLine(line.id, { parts: [{ stageId: id, share: 1 }] })
         }
       />
       <Tools>
-        <IconButton aria-label={`Put right: ${said}`} onPress={() => setOpen(true)}>
+        <IconButton aria-label={recipeEditorWords.putRight(said)} onPress={() => setOpen(true)}>
           <Pencil size={19} aria-hidden />
         </IconButton>
-        <IconButton aria-label={`Strike out: ${said}`} onPress={() => editing.dropLine(line.id)}>
+        <IconButton aria-label={recipeEditorWords.strikeOut(said)} onPress={() => editing.dropLine(line.id)}>
           <X size={20} aria-hidden />
         </IconButton>
       </Tools>
@@ -103,13 +106,16 @@ export function LineRow({
           <b>{ingredient.name}</b>
           {edibleKg !== null && (
             <>
-              , <b>{amountIn(ingredient, edibleKg, units)}</b> {isServed ? 'on the bowls' : 'in the pot'}
-              {bought !== null && bought - edibleKg > 0.0005 && `, ${weight(bought, units)} as bought`}
+              , <b>{amountIn(ingredient, edibleKg, units)}</b>
+              {recipeEditorWords.onTheBowls(isServed)}
+              {bought !== null &&
+                bought - edibleKg > 0.0005 &&
+                recipeEditorWords.asBought(weight(bought, units))}
             </>
           )}
-          {reading.toTaste && edibleKg === null && ', to taste'}
+          {reading.toTaste && edibleKg === null && recipeEditorWords.toTaste}
           {reading.cut && `; ${reading.cut}`}
-          {understood.comesOut && '; comes out again'}
+          {understood.comesOut && recipeEditorWords.comesOutAgain}
           {isSplit && `; ${line.parts.map((part) => `${Math.round(part.share * 100)} %`).join(' + ')}`}
           {ingredient.guessedFrom &&
             `; a guess, from ${book.rows[ingredient.guessedFrom]?.name.toLowerCase()}`}
@@ -121,7 +127,7 @@ export function LineRow({
         line.ingredientId === undefined &&
         reading.warnings.map((warning) => (
           <span key={warning.sentence} className="doubt">
-            Look: {warning.sentence}
+            {recipeEditorWords.look(warning.sentence)}
           </span>
         ))
       )}

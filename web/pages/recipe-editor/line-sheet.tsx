@@ -13,6 +13,7 @@ import { Sheet } from '../../components/sheet';
 import { Errors, Over, Soft } from '../../components/text';
 import type { Book } from '../../data/use-book';
 import { space } from '../../theme/tokens';
+import { recipeEditorWords } from '../../words';
 import { FoodForm } from '../larder-parts/food-form';
 import type { Editing } from './use-editing';
 
@@ -24,15 +25,15 @@ const Two = styled.div`
 `;
 
 const SCALING_WORDS: readonly { id: string; text: string }[] = [
-  { id: 'auto', text: 'by its kind' },
-  { id: 'straight', text: 'straight, with the bowls' },
-  { id: 'toYield', text: 'makes up the litres' },
-  { id: 'toThickness', text: 'to the thickness' },
-  { id: 'toSalt', text: 'to the salt' },
-  { id: 'bySurface', text: 'by the pan’s bottom' },
-  { id: 'byTaste', text: 'two thirds, then taste' },
-  { id: 'startLow', text: 'half, then taste' },
-  { id: 'perBowl', text: 'by the bowl' },
+  { id: 'auto', text: recipeEditorWords.byItsKind },
+  { id: 'straight', text: recipeEditorWords.straightWithTheBowls },
+  { id: 'toYield', text: recipeEditorWords.makesUpTheLitres },
+  { id: 'toThickness', text: recipeEditorWords.toTheThickness },
+  { id: 'toSalt', text: recipeEditorWords.toTheSalt },
+  { id: 'bySurface', text: recipeEditorWords.byThePansBottom },
+  { id: 'byTaste', text: recipeEditorWords.twoThirdsThenTaste },
+  { id: 'startLow', text: recipeEditorWords.halfThenTaste },
+  { id: 'perBowl', text: recipeEditorWords.byTheBowl },
 ];
 
 /** One line put right: what it is, how much, whether it comes out, where its parts go, how it scales, its brine. */
@@ -111,7 +112,7 @@ export function LineSheet({
   }
 
   return (
-    <Sheet title={line.text || 'A new line'} isOpen={isOpen} onClose={onClose}>
+    <Sheet title={line.text || recipeEditorWords.aNewLine} isOpen={isOpen} onClose={onClose}>
       {isNew ? (
         <FoodForm
           name={reading.name}
@@ -126,35 +127,40 @@ export function LineSheet({
         <TypedForm form={form}>
           <Two>
             <PickTyped
-              label="Taken for"
+              label={recipeEditorWords.takenFor}
               value={foodId}
               options={Object.values(book.rows).map((row) => ({ id: row.id, text: row.name }))}
               onChange={setFoodId}
             />
             <Button kind="quiet" onPress={() => setNew(true)}>
-              Not in the table
+              {recipeEditorWords.notInTheTable}
             </Button>
             <form.AppField name="grams">
-              {(field) => <field.InOffice label="In the pot, edible" unit="g" />}
+              {(field) => <field.InOffice label={recipeEditorWords.inThePotEdible} unit="g" />}
             </form.AppField>
-            <PickOne label="It scales" value={scaling} options={SCALING_WORDS} onChange={setScaling} />
+            <PickOne
+              label={recipeEditorWords.itScales}
+              value={scaling}
+              options={SCALING_WORDS}
+              onChange={setScaling}
+            />
           </Two>
           <Choice
-            label="Has to come out again"
+            label={recipeEditorWords.hasToComeOutAgain}
             value={isOut}
             options={[
-              { value: 'no', text: 'Stays in' },
-              { value: 'yes', text: 'Comes out' },
+              { value: 'no', text: recipeEditorWords.staysIn },
+              { value: 'yes', text: recipeEditorWords.comesOut },
             ]}
             onChange={setOut}
           />
           <div>
-            <Over>Goes in at</Over>
+            <Over>{recipeEditorWords.goesInAt}</Over>
             {parts.map((part, i) => (
               // parts have no name but their order
               <Two key={i}>
                 <PickOne
-                  label={`Part ${i + 1}`}
+                  label={recipeEditorWords.part(i + 1)}
                   isLabelHidden
                   value={part.stageId}
                   options={editing.form.stages.map((stage) => ({ id: stage.id, text: stage.title }))}
@@ -163,36 +169,40 @@ export function LineSheet({
                   }
                 />
                 <form.AppField name={`parts[${i}].percent`}>
-                  {(field) => <field.InOffice label={`Share of part ${i + 1}`} isLabelHidden unit="%" />}
+                  {(field) => (
+                    <field.InOffice label={recipeEditorWords.shareOfPart(i + 1)} isLabelHidden unit="%" />
+                  )}
                 </form.AppField>
               </Two>
             ))}
             <Button kind="quiet" onPress={() => setParts(parted(parts, editing.form.stages.at(-1)!.id))}>
-              Part it for another moment
+              {recipeEditorWords.partItForAnotherMoment}
             </Button>
             {parts.length > 1 && (
               <Button kind="quiet" onPress={() => setParts(joined(parts))}>
-                Take the last part back
+                {recipeEditorWords.takeTheLastPartBack}
               </Button>
             )}
           </div>
           {isMeat && (
             <Two>
               <form.AppField name="brine">
-                {(field) => <field.InOffice label="Brine or soak (0 % is water)" unit="%" />}
+                {(field) => <field.InOffice label={recipeEditorWords.brineOrSoak0Is} unit="%" />}
               </form.AppField>
-              <form.AppField name="hours">{(field) => <field.InOffice label="for" unit="h" />}</form.AppField>
+              <form.AppField name="hours">
+                {(field) => <field.InOffice label={recipeEditorWords.for} unit="h" />}
+              </form.AppField>
               <form.AppField name="thick">
-                {(field) => <field.InOffice label="Its thickest part" unit="cm" />}
+                {(field) => <field.InOffice label={recipeEditorWords.itsThickestPart} unit="cm" />}
               </form.AppField>
             </Two>
           )}
-          {reading.note && <Soft>Noted: {reading.note}</Soft>}
+          {reading.note && <Soft>{recipeEditorWords.noted(reading.note)}</Soft>}
           <form.AppField name="parts">
             {(field) => <Errors sentences={sentencesIn(field.state.meta.errors)} />}
           </form.AppField>
           <Button kind="main" type="submit">
-            Keep it so
+            {recipeEditorWords.keepItSo}
           </Button>
         </TypedForm>
       )}
@@ -206,16 +216,17 @@ interface TypedPart {
 }
 
 const LINE = v.object({
-  grams: figureOrNone(numberField('Grams', 0, 1_000_000, '')),
-  brine: figureOrNone(numberField('Brine', 0, 26, '%')),
-  hours: figureOrNone(numberField('Its hours', 0, 240, '')),
-  thick: figure(numberField('Its thickest part', 0.2, 30, 'cm')),
+  grams: figureOrNone(numberField(recipeEditorWords.grams, 0, 1_000_000, '')),
+  brine: figureOrNone(numberField(recipeEditorWords.brine, 0, 26, '%')),
+  hours: figureOrNone(numberField(recipeEditorWords.itsHours, 0, 240, '')),
+  thick: figure(numberField(recipeEditorWords.itsThickestPart, 0.2, 30, 'cm')),
   parts: v.pipe(
-    v.array(v.object({ stageId: v.string(), percent: figure(numberField('A part', 0, 100, '%')) })),
+    v.array(
+      v.object({ stageId: v.string(), percent: figure(numberField(recipeEditorWords.aPart, 0, 100, '%')) }),
+    ),
     v.check(
       (parts) => Math.abs(percentOf(parts) - 100) < 0.06,
-      ({ input }) =>
-        `The parts come to ${Math.round(percentOf(input) * 10) / 10} %; they must come to 100 %.`,
+      ({ input }) => recipeEditorWords.thePartsComeToThey(Math.round(percentOf(input) * 10) / 10),
     ),
   ),
 });

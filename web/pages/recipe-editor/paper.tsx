@@ -11,6 +11,7 @@ import { sentencesOf } from '../../data/api';
 import { useReadFile } from '../../data/queries';
 import type { Book } from '../../data/use-book';
 import { colour, size, space } from '../../theme/tokens';
+import { recipeEditorWords } from '../../words';
 import { FilePick } from '../recipe-parts/file-pick';
 import { useKitchenHere } from '../use-kitchen-here';
 import { keepPaper, keptPaper } from './kept-form';
@@ -41,18 +42,7 @@ const Row = styled.div`
   align-items: center;
 `;
 
-const EXAMPLE = `Leek and potato soup
-Serves 6
-
-50 g butter
-3 leeks, sliced
-500 g potatoes, peeled, 1.5 cm dice
-1.2 L chicken stock
-2 bay leaves
-150 ml double cream
-salt to taste
-
-Sweat the leeks in the butter for 10 minutes. Add the stock, potatoes and bay, bring to the boil …`;
+const EXAMPLE = recipeEditorWords.leekAndPotatoSoupServes;
 
 /** The sheet of paper: typed or pasted as it stands, and read as it is typed. */
 export function Paper({ book, onTaken }: { book: Book; onTaken: (draft: RecipeDraft) => void }) {
@@ -74,16 +64,14 @@ export function Paper({ book, onTaken }: { book: Book; onTaken: (draft: RecipeDr
   return (
     <Page>
       <header>
-        <Over>A new recipe</Over>
-        <Title>As it stands on paper</Title>
-        <Soft>
-          Its name, whom it serves, its lines, its method. Every guess can be put right on the next page.
-        </Soft>
+        <Over>{recipeEditorWords.aNewRecipe}</Over>
+        <Title>{recipeEditorWords.asItStandsOnPaper}</Title>
+        <Soft>{recipeEditorWords.itsNameWhomItServes}</Soft>
       </header>
       <Halves $columns="minmax(0, 1.1fr) minmax(0, 1fr)">
         <section>
           <SmallField
-            label="The paper"
+            label={recipeEditorWords.thePaper}
             isLabelHidden
             value={text}
             onChange={write}
@@ -96,10 +84,10 @@ export function Paper({ book, onTaken }: { book: Book; onTaken: (draft: RecipeDr
               isDisabled={!draft || draft.written.length === 0}
               onPress={() => draft && onTaken(draft)}
             >
-              Lay it on the desk
+              {recipeEditorWords.layItOnTheDesk}
             </Button>
             <FilePick
-              label="From a file"
+              label={recipeEditorWords.fromAFile}
               accept=".txt,.md,.json,.jsonld,.html,.htm"
               onText={(name, content) =>
                 read.mutate(
@@ -122,10 +110,12 @@ export function Paper({ book, onTaken }: { book: Book; onTaken: (draft: RecipeDr
               <div>
                 <Subtitle>{draft.name}</Subtitle>
                 <Over>
-                  {draft.portions ? `serves ${draft.portions}; ` : ''}
-                  {draft.written.length} {draft.written.length === 1 ? 'line' : 'lines'} read
-                  {warnings > 0 ? `, ${warnings} to look at` : ''};{' '}
-                  {draft.stages.map((stage) => stage.title.toLowerCase()).join(', ')}
+                  {recipeEditorWords.lineRead(
+                    draft.portions ? recipeEditorWords.serves(draft.portions) : '',
+                    draft.written.length,
+                    warnings > 0 ? recipeEditorWords.toLookAt(warnings) : '',
+                    draft.stages.map((stage) => stage.title.toLowerCase()).join(', '),
+                  )}
                 </Over>
               </div>
               <Read>
@@ -135,24 +125,24 @@ export function Paper({ book, onTaken }: { book: Book; onTaken: (draft: RecipeDr
                     <span>
                       {one.ingredientId ? book.rows[one.ingredientId]?.name : sentenceCase(one.name)}
                       {one.cut && `, ${one.cut}`}
-                      {one.comesOut && ', comes out'}
+                      {one.comesOut && recipeEditorWords.comesOut2}
                     </span>
                     <b>
                       {one.edibleG !== null
                         ? weight(one.edibleG / 1000, kitchen.units)
                         : one.toTaste
-                          ? 'to taste'
+                          ? recipeEditorWords.toTaste2
                           : '?'}
                     </b>
                     {one.warnings.map((warning) => (
-                      <small key={warning.sentence}>Look: {warning.sentence}</small>
+                      <small key={warning.sentence}>{recipeEditorWords.look(warning.sentence)}</small>
                     ))}
                   </li>
                 ))}
               </Read>
             </>
           ) : (
-            <Soft>What it is taken for shows here, in grams that go in the pot.</Soft>
+            <Soft>{recipeEditorWords.whatItIsTakenFor}</Soft>
           )}
         </section>
       </Halves>

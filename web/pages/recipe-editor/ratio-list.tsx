@@ -5,6 +5,7 @@ import { type Ratio, ratioParts, ratiosOf } from '../../../core/recipe';
 import { Over, Subtitle } from '../../components/text';
 import type { Book } from '../../data/use-book';
 import { colour, radius, size, space, target } from '../../theme/tokens';
+import { recipeEditorWords } from '../../words';
 import { useKitchenHere } from '../use-kitchen-here';
 import type { Editing } from './use-editing';
 
@@ -47,7 +48,7 @@ export function RatioList({ editing, book }: { editing: Editing; book: Book }) {
   if (ratios.length === 0) return null;
   return (
     <div>
-      <Subtitle>Proportions</Subtitle>
+      <Subtitle>{recipeEditorWords.proportions}</Subtitle>
       {ratios.map((ratio) => (
         <OneRatio key={ratio.id} ratio={ratio} editing={editing} />
       ))}
@@ -61,7 +62,8 @@ function OneRatio({ ratio, editing }: { ratio: Ratio; editing: Editing }) {
   return (
     <Row role="group" aria-label={ratio.name}>
       <Over>
-        <b>{ratio.name}</b>: usually {ratio.usual}
+        <b>{ratio.name}</b>
+        {recipeEditorWords.usually(ratio.usual)}
       </Over>
       <div className="sides">
         {ratio.sides.map((side, i) => (
@@ -74,7 +76,7 @@ function OneRatio({ ratio, editing }: { ratio: Ratio; editing: Editing }) {
               onKeep={(part) => editing.changeRatio(ratio, i, { part })}
             />
             <span>
-              {ratio.perLitre ? `g ${side.name} to the litre of ${ratio.perLitre.of}` : side.name}{' '}
+              {ratio.perLitre ? recipeEditorWords.gToTheLitreOf(side.name, ratio.perLitre.of) : side.name}{' '}
               <small>{weight(side.kg, units)}</small>
             </span>
           </span>

@@ -8,7 +8,7 @@ import { PickOne } from '../../components/menu';
 import { Over } from '../../components/text';
 import type { Book } from '../../data/use-book';
 import { colour, size, space } from '../../theme/tokens';
-import { endOf } from '../../words/stages';
+import { endOf, recipeEditorWords } from '../../words';
 import { StageSheet } from './stage-sheet';
 import type { Editing } from './use-editing';
 
@@ -63,28 +63,31 @@ export function StageList({ editing, book }: { editing: Editing; book: Book }) {
   return (
     <>
       <List
-        aria-label="Stages, in order"
+        aria-label={recipeEditorWords.stagesInOrder}
         dragAndDropHooks={dragAndDropHooks}
         items={stages.map((stage) => ({ ...stage, lines: linesAt(editing, stage.id) }))}
       >
         {(stage: StageItem) => (
           <GridListItem id={stage.id} textValue={stage.title} className="stage">
-            <IconButton slot="drag" aria-label={`Move ${stage.title}`}>
+            <IconButton slot="drag" aria-label={recipeEditorWords.move(stage.title)}>
               <GripVertical size={18} aria-hidden />
             </IconButton>
             <span>
               <strong>{stage.title}</strong>
               <small>
-                {stage.method || 'a house way'}; {endOf(stage)}
-                {stage.lines && `. In: ${stage.lines}`}
+                {stage.method || recipeEditorWords.aHouseWay}; {endOf(stage)}
+                {stage.lines && recipeEditorWords.in(stage.lines)}
               </small>
             </span>
             <span style={{ display: 'flex' }}>
-              <IconButton aria-label={`Open ${stage.title}`} onPress={() => setOpenId(stage.id)}>
+              <IconButton
+                aria-label={recipeEditorWords.open(stage.title)}
+                onPress={() => setOpenId(stage.id)}
+              >
                 <Pencil size={18} aria-hidden />
               </IconButton>
               <IconButton
-                aria-label={`Strike out the stage ${stage.title}`}
+                aria-label={recipeEditorWords.strikeOutTheStage(stage.title)}
                 onPress={() => editing.dropStage(stage.id)}
               >
                 <X size={19} aria-hidden />
@@ -94,17 +97,17 @@ export function StageList({ editing, book }: { editing: Editing; book: Book }) {
         )}
       </List>
       <PickOne
-        label="One more stage"
+        label={recipeEditorWords.oneMoreStage}
         isLabelHidden
-        placeholder="One more stage"
+        placeholder={recipeEditorWords.oneMoreStage}
         value={null}
         options={STAGE_KINDS.filter((kind) => kind !== 'serve').map((kind) => ({
           id: kind,
-          text: `One more: ${STAGE_KIND_DATA[kind].title.toLowerCase()}`,
+          text: recipeEditorWords.oneMore(STAGE_KIND_DATA[kind].title.toLowerCase()),
         }))}
         onChange={(kind) => editing.addStage(kind as StageKind)}
       />
-      <Over>Drag by the handle; or, on a stage, arrow right to its handle, Enter, arrows, Enter.</Over>
+      <Over>{recipeEditorWords.dragByTheHandleOr}</Over>
       {open && <StageSheet stage={open} editing={editing} rows={book.rows} onClose={() => setOpenId(null)} />}
     </>
   );

@@ -11,7 +11,7 @@ import { TypedForm, useTypedForm } from '../../components/form';
 import { Sheet } from '../../components/sheet';
 import { Caution, Over } from '../../components/text';
 import { colour, radius, size, space } from '../../theme/tokens';
-import { attentionOf, endOf } from '../../words/stages';
+import { attentionOf, endOf, recipeEditorWords } from '../../words';
 import { useKitchenHere } from '../use-kitchen-here';
 import type { Editing } from './use-editing';
 
@@ -70,7 +70,7 @@ export function StageSheet({
         v.string(),
         v.check(
           (typed) => endsWith(draft.ends, typed) !== null,
-          ({ input }) => `“${input}” is no number this stage can end at.`,
+          ({ input }) => recipeEditorWords.isNoNumberThisStage(input),
         ),
       ),
     }),
@@ -86,7 +86,7 @@ export function StageSheet({
         act,
         method: name,
         ends,
-        ...(isHouse ? { methodReason: 'The house’s own way.' } : {}),
+        ...(isHouse ? { methodReason: recipeEditorWords.theHousesOwnWay } : {}),
       });
       onClose();
     },
@@ -112,15 +112,17 @@ export function StageSheet({
   return (
     <Sheet title={stage.title} isOpen onClose={onClose}>
       <TypedForm form={form}>
-        <form.AppField name="title">{(field) => <field.InOffice label="Title" />}</form.AppField>
+        <form.AppField name="title">
+          {(field) => <field.InOffice label={recipeEditorWords.title} />}
+        </form.AppField>
         <form.AppField name="act">
-          {(field) => <field.InOffice label="What is done" rows={3} />}
+          {(field) => <field.InOffice label={recipeEditorWords.whatIsDone} rows={3} />}
         </form.AppField>
         {schools.length > 0 && (
-          <Ways value={draft.methodId ?? ''} onChange={choose} aria-label="How it is done">
+          <Ways value={draft.methodId ?? ''} onChange={choose} aria-label={recipeEditorWords.howItIsDone}>
             {questions.map((question) => (
               <Fragment key={question}>
-                <Over>{question}: cooks differ</Over>
+                <Over>{recipeEditorWords.cooksDiffer(question)}</Over>
                 {schools
                   .filter((method) => method.question === question)
                   .map((method) => (
@@ -132,7 +134,7 @@ export function StageSheet({
         )}
         <Two>
           <form.AppField name="name">
-            {(field) => <field.InOffice label="The house calls it" />}
+            {(field) => <field.InOffice label={recipeEditorWords.theHouseCallsIt} />}
           </form.AppField>
           {draft.ends.rule !== 'served' && draft.ends.rule !== 'simmer' && (
             <form.AppField name="ends">
@@ -141,17 +143,17 @@ export function StageSheet({
           )}
         </Two>
         <Choice
-          label="Lid"
+          label={recipeEditorWords.lid}
           value={draft.lid}
           options={[
-            { value: 'off', text: 'Off' },
-            { value: 'ajar', text: 'Ajar' },
-            { value: 'on', text: 'On' },
+            { value: 'off', text: recipeEditorWords.off },
+            { value: 'ajar', text: recipeEditorWords.ajar },
+            { value: 'on', text: recipeEditorWords.on },
           ]}
           onChange={(lid) => setDraft({ ...draft, lid })}
         />
         <Button kind="main" type="submit">
-          Keep it so
+          {recipeEditorWords.keepItSo}
         </Button>
       </TypedForm>
     </Sheet>
@@ -166,17 +168,22 @@ function School({ method, stage, rawKg }: { method: Method; stage: Stage; rawKg:
     <Radio value={method.id} className="way">
       <strong>
         {method.name}
-        {method.isDefault && ', the usual here'}
+        {method.isDefault && recipeEditorWords.theUsualHere}
       </strong>
       <small>
-        {endOf({ ...stage, ends: method.ends })}; lid {method.lid};{' '}
-        {attentionOf({ ...stage, attention: method.attention })}
-        {off !== undefined && `; ${Math.round(off * 100)} % is driven off`}
-        {off !== undefined && rawKg > 0 && `, ${weight(rawKg * off, units)} of ${weight(rawKg, units)}`}
+        {recipeEditorWords.lid2(
+          endOf({ ...stage, ends: method.ends }),
+          method.lid,
+          attentionOf({ ...stage, attention: method.attention }),
+        )}
+        {off !== undefined && recipeEditorWords.isDrivenOff(Math.round(off * 100))}
+        {off !== undefined &&
+          rawKg > 0 &&
+          recipeEditorWords.of(weight(rawKg * off, units), weight(rawKg, units))}
       </small>
       {method.id === stage.methodId && (
         <>
-          <small>Why: {method.reason}</small>
+          <small>{recipeEditorWords.why(method.reason)}</small>
           {method.caution && <Caution>{method.caution}</Caution>}
         </>
       )}
@@ -185,10 +192,10 @@ function School({ method, stage, rawKg }: { method: Method; stage: Stage; rawKg:
 }
 
 const END_WORDS = {
-  minutes: { label: 'On its clock', unit: 'min' },
-  soft: { label: 'Softens, once hot through', unit: 'min at 100 °C' },
-  fall: { label: 'Until this has gone', unit: '%' },
-  warm: { label: 'Up to', unit: '°C' },
+  minutes: { label: recipeEditorWords.onItsClock, unit: 'min' },
+  soft: { label: recipeEditorWords.softensOnceHotThrough, unit: recipeEditorWords.minAt100C },
+  fall: { label: recipeEditorWords.untilThisHasGone, unit: '%' },
+  warm: { label: recipeEditorWords.upTo, unit: '°C' },
 } as const;
 
 function figureOf(ends: StageEnd): string {

@@ -35,6 +35,7 @@ import {
 } from '../../../core/recipe';
 import { BANDS } from '../../../core/thickness';
 import type { Book } from '../../data/use-book';
+import { recipeEditorWords } from '../../words';
 
 /** A recipe in the form: words as typed, lines as written, stages in order. */
 export interface RecipeForm {
@@ -284,12 +285,12 @@ export function look(
     errors.push({ field, sentence: `${name} must be a number from ${min} to ${max}, not “${form[field]}”.` });
     return fallback;
   };
-  const portions = figure('portions', 'What it makes', 1, 1000, USUAL.portions);
-  const portionMl = figure('portionMl', 'A bowl', 5, 2000, USUAL.portionMl);
-  const targetSaltPercent = figure('saltPercent', 'Salt', 0, 5, USUAL.saltPercent);
-  if (form.name.trim() === '') errors.push({ field: 'name', sentence: 'It has no name yet.' });
+  const portions = figure('portions', recipeEditorWords.whatItMakes, 1, 1000, USUAL.portions);
+  const portionMl = figure('portionMl', recipeEditorWords.aBowl, 5, 2000, USUAL.portionMl);
+  const targetSaltPercent = figure('saltPercent', recipeEditorWords.salt, 0, 5, USUAL.saltPercent);
+  if (form.name.trim() === '') errors.push({ field: 'name', sentence: recipeEditorWords.itHasNoNameYet });
   const written = form.written.filter((line) => line.text.trim() !== '');
-  if (written.length === 0) errors.push({ field: 'written', sentence: 'A recipe has at least one line.' });
+  if (written.length === 0) errors.push({ field: 'written', sentence: recipeEditorWords.aRecipeHasAtLeast });
   const was = form.was;
   const shown = was ? figuresOf(was) : null;
   const isSameSize = shown?.portions === form.portions && shown.portionMl === form.portionMl;
@@ -301,7 +302,7 @@ export function look(
   for (const one of notUnderstood) {
     errors.push({
       field: `line.${one.line.id}`,
-      sentence: one.reading.warnings[0]?.sentence ?? 'Its weight is not known: give grams.',
+      sentence: one.reading.warnings[0]?.sentence ?? recipeEditorWords.itsWeightIsNotKnown,
     });
   }
   for (const line of written) {
@@ -309,7 +310,7 @@ export function look(
     if (Math.abs(sum - 1) > 1e-6)
       errors.push({
         field: `line.${line.id}`,
-        sentence: `Its parts come to ${Math.round(sum * 100)} % of it, not to the whole.`,
+        sentence: recipeEditorWords.itsPartsComeToOf(Math.round(sum * 100)),
       });
   }
   const recipe: Recipe = {
@@ -358,7 +359,7 @@ function tried<T>(ask: () => T, refused?: (sentence: string) => void): T | null 
     return ask();
   } catch (error) {
     if (!(error instanceof RangeError)) throw error;
-    refused?.(`This does not hold together: ${error.message}.`);
+    refused?.(recipeEditorWords.thisDoesNotHoldTogether(error.message));
     return null;
   }
 }

@@ -10,8 +10,7 @@ import { Tick } from '../../components/tick';
 import { sentencesOf } from '../../data/api';
 import { useBringIn, useReadFile } from '../../data/queries';
 import { colour, space } from '../../theme/tokens';
-import { bookTakenWords, foodChangeWords, recipeFieldsWords } from '../../words/foods';
-import { holdsMoveWords } from '../../words/holds';
+import { bookTakenWords, foodChangeWords, holdsMoveWords, recipeFieldsWords, recipeWords } from '../../words';
 import { FilePick } from './file-pick';
 
 const Rows = styled.ul`
@@ -47,7 +46,7 @@ export function BookIn() {
   return (
     <>
       <FilePick
-        label="Bring a book in"
+        label={recipeWords.bringABookIn}
         accept=".json"
         onText={(name, text) => {
           setSaid(null);
@@ -95,23 +94,23 @@ function BookFound(of: { found: Found; onDone: (sentence: string) => void; onClo
     );
   if (recipes.length === 0 && foods.length === 0)
     return (
-      <Sheet title="The book in this file" isOpen onClose={of.onClose}>
-        <Soft>Nothing new: all of it is here as it is.</Soft>
+      <Sheet title={recipeWords.theBookInThisFile} isOpen onClose={of.onClose}>
+        <Soft>{recipeWords.nothingNewAllOfIt}</Soft>
       </Sheet>
     );
   return (
-    <Sheet title="The book in this file" isOpen onClose={of.onClose}>
+    <Sheet title={recipeWords.theBookInThisFile} isOpen onClose={of.onClose}>
       {recipes.length > 0 && (
-        <Part aria-label="Recipes">
-          <Over as="h3">Recipes</Over>
+        <Part aria-label={recipeWords.recipes}>
+          <Over as="h3">{recipeWords.recipes}</Over>
           <Rows>
             {recipes.map((recipe) => (
               <li key={recipe.id}>
                 <strong>{recipe.name}</strong>
                 <Over>
                   {recipe.change === 'new'
-                    ? 'new here'
-                    : `version ${recipe.version}: other ${recipeFieldsWords(recipe.fields)}`}
+                    ? recipeWords.newHere
+                    : recipeWords.versionOther(recipe.version, recipeFieldsWords(recipe.fields))}
                 </Over>
               </li>
             ))}
@@ -119,13 +118,10 @@ function BookFound(of: { found: Found; onDone: (sentence: string) => void; onClo
         </Part>
       )}
       {foods.length > 0 && (
-        <Part aria-label="Foods">
-          <Over as="h3">Foods</Over>
+        <Part aria-label={recipeWords.foods}>
+          <Over as="h3">{recipeWords.foods}</Over>
           {foods.some((food) => food.needsPerson) && (
-            <Caution>
-              allergens, diet, kind, trim and names come from the packet and the kitchen, not from a file.
-              Hold each against its label.
-            </Caution>
+            <Caution>{recipeWords.allergensDietKindTrimAnd}</Caution>
           )}
           <Rows>
             {foods.map((food) => (
@@ -142,8 +138,8 @@ function BookFound(of: { found: Found; onDone: (sentence: string) => void; onClo
         </Part>
       )}
       {difference.dishes.length > 0 && (
-        <Part aria-label="Dishes">
-          <Over as="h3">Of these dishes something else would be said</Over>
+        <Part aria-label={recipeWords.dishes}>
+          <Over as="h3">{recipeWords.ofTheseDishesSomethingElse}</Over>
           <Rows>
             {difference.dishes.map((dish) => (
               <li key={dish.recipeId}>
@@ -154,20 +150,20 @@ function BookFound(of: { found: Found; onDone: (sentence: string) => void; onClo
           </Rows>
         </Part>
       )}
-      {same > 0 && <Over>{same} more are the same already.</Over>}
+      {same > 0 && <Over>{recipeWords.moreAreTheSameAlready(same)}</Over>}
       <Errors sentences={sentencesOf(bring.error)} />
       <Button kind="main" isDisabled={bring.isPending || toCheck.length > 0} onPress={take}>
-        Take this book in
+        {recipeWords.takeThisBookIn}
       </Button>
     </Sheet>
   );
 }
 
 const CHANGE_WORDS: Readonly<Record<FoodDifference['change'], string>> = {
-  new: 'new here',
-  own: 'over a food of our own',
-  table: 'over the table’s row',
-  same: 'the same',
+  new: recipeWords.newHere,
+  own: recipeWords.overAFoodOfOur,
+  table: recipeWords.overTheTablesRow,
+  same: recipeWords.theSame,
 };
 
 function FoodRow(of: { food: FoodDifference; isChecked: boolean; onCheck: (isChecked: boolean) => void }) {
@@ -181,7 +177,7 @@ function FoodRow(of: { food: FoodDifference; isChecked: boolean; onCheck: (isChe
       ))}
       {food.needsPerson && (
         <Tick isOn={isChecked} onChange={onCheck}>
-          I have checked the label of {food.name.toLowerCase()}
+          {recipeWords.iHaveCheckedTheLabel(food.name.toLowerCase())}
         </Tick>
       )}
     </li>

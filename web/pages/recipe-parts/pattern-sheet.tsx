@@ -11,12 +11,13 @@ import { Errors, Soft } from '../../components/text';
 import { sentencesOf } from '../../data/api';
 import { useSaveRecipe } from '../../data/queries';
 import type { Book } from '../../data/use-book';
+import { recipeWords } from '../../words';
 
 const ROLE_WORDS: Record<PatternSlot['role'], string> = {
-  vegetable: 'Vegetable',
-  starch: 'Thickener',
-  liquid: 'Liquid',
-  bone: 'Bones',
+  vegetable: recipeWords.vegetable,
+  starch: recipeWords.thickener,
+  liquid: recipeWords.liquid,
+  bone: recipeWords.bones,
 };
 
 /** A new recipe from a pattern: another food in each open place, and what follows from it. */
@@ -39,8 +40,8 @@ export function PatternSheet({
   const made = name.trim() ? fromPattern(pattern, swaps, book.table, { id, name: name.trim() }) : null;
   const refused = sentencesOf(save.error);
   return (
-    <Sheet title={`Another ${pattern.name.toLowerCase()}`} isOpen={isOpen} onClose={onClose}>
-      <SmallField label="Its name" value={name} onChange={setName} />
+    <Sheet title={recipeWords.another(pattern.name.toLowerCase())} isOpen={isOpen} onClose={onClose}>
+      <SmallField label={recipeWords.itsName} value={name} onChange={setName} />
       {(pattern.pattern ?? []).map((slot) => {
         const now = pattern.lines.find((line) => line.writtenId === slot.writtenId)?.ingredientId ?? null;
         const options = Object.values(book.rows)
@@ -71,7 +72,7 @@ export function PatternSheet({
           )
         }
       >
-        Put it in the book
+        {recipeWords.putItInTheBook}
       </Button>
     </Sheet>
   );

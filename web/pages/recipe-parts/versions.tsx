@@ -7,6 +7,7 @@ import { Over, Soft, Subtitle } from '../../components/text';
 import { useVersions } from '../../data/queries';
 import type { Book } from '../../data/use-book';
 import { colour, size, space } from '../../theme/tokens';
+import { recipeWords } from '../../words';
 import { useKitchenHere } from '../use-kitchen-here';
 
 const Table = styled.table`
@@ -49,40 +50,50 @@ export function Versions({ recipeId, book }: { recipeId: string; book: Book }) {
   const differences = compareRecipes(of(from), of(to), book.rows);
   const options = versions.map((one) => ({
     id: String(one.version),
-    text: `version ${one.version}, ${dayAndHour(one.savedAtMs, zone)}`,
+    text: recipeWords.version2(one.version, dayAndHour(one.savedAtMs, zone)),
   }));
   return (
     <section>
-      <Subtitle>Versions side by side</Subtitle>
+      <Subtitle>{recipeWords.versionsSideBySide}</Subtitle>
       <Picks>
-        <PickOne label="From" value={from} options={options} onChange={(id) => setPicked({ from: id, to })} />
-        <PickOne label="To" value={to} options={options} onChange={(id) => setPicked({ from, to: id })} />
+        <PickOne
+          label={recipeWords.from}
+          value={from}
+          options={options}
+          onChange={(id) => setPicked({ from: id, to })}
+        />
+        <PickOne
+          label={recipeWords.to}
+          value={to}
+          options={options}
+          onChange={(id) => setPicked({ from, to: id })}
+        />
       </Picks>
       {differences.length === 0 ? (
-        <Soft>The same in everything.</Soft>
+        <Soft>{recipeWords.theSameInEverything}</Soft>
       ) : (
         <Table>
           <thead>
             <tr>
-              <th scope="col">What</th>
-              <th scope="col">Version {from}</th>
-              <th scope="col">Version {to}</th>
+              <th scope="col">{recipeWords.what}</th>
+              <th scope="col">{recipeWords.version3(from)}</th>
+              <th scope="col">{recipeWords.version4(to)}</th>
             </tr>
           </thead>
           <tbody>
             {differences.map((one) => (
               <tr key={`${one.where} ${one.what} ${one.before}`}>
                 <th scope="row">{one.what}</th>
-                <td>{one.before ?? 'was not there'}</td>
+                <td>{one.before ?? recipeWords.wasNotThere}</td>
                 <td>
-                  <strong>{one.after ?? 'left out'}</strong>
+                  <strong>{one.after ?? recipeWords.leftOut}</strong>
                 </td>
               </tr>
             ))}
           </tbody>
         </Table>
       )}
-      <Over>A batch keeps the version it was cooked by, whatever is saved after it.</Over>
+      <Over>{recipeWords.aBatchKeepsTheVersion}</Over>
     </section>
   );
 }

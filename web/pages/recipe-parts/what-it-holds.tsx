@@ -3,6 +3,7 @@ import { sentenceCase } from '../../../contract';
 import type { Advisory, Bringer, BrokenClaim, Holdings } from '../../../core/recipe';
 import { Caution, Over, Subtitle } from '../../components/text';
 import { colour, size, space } from '../../theme/tokens';
+import { recipeWords } from '../../words';
 
 const Box = styled.div`
   display: grid;
@@ -43,20 +44,24 @@ export function WhatItHolds({
 }) {
   return (
     <Box>
-      <Subtitle>Contains</Subtitle>
+      <Subtitle>{recipeWords.contains}</Subtitle>
       {broken.map((one) => (
         <Broken key={one.claim} role="alert">
-          <strong>Not {one.claim}: </strong>
+          <strong>{recipeWords.not(one.claim)}</strong>
           {one.sentence}
         </Broken>
       ))}
       <Over>
         {sentenceCase(DIET_SENTENCE[holds.diet])}.{' '}
-        {holds.allergens.length === 0 && 'None of the fourteen allergens.'}
+        {holds.allergens.length === 0 && recipeWords.noneOfTheFourteenAllergens}
       </Over>
       <List>
         {holds.allergens.map((one) => (
-          <FragmentOf key={one.allergen} name={`${one.name}${one.us ? '' : ' (EU list)'}`} from={one.from} />
+          <FragmentOf
+            key={one.allergen}
+            name={`${one.name}${one.us ? '' : recipeWords.euList}`}
+            from={one.from}
+          />
         ))}
       </List>
       {advisories.map((one) => (
@@ -67,9 +72,9 @@ export function WhatItHolds({
 }
 
 const DIET_SENTENCE = {
-  vegan: 'nothing of any animal',
-  vegetarian: 'no meat, no fish',
-  fish: 'fish, no meat',
+  vegan: recipeWords.nothingOfAnyAnimal,
+  vegetarian: recipeWords.noMeatNoFish,
+  fish: recipeWords.fishNoMeat,
   meat: 'meat',
 } as const;
 

@@ -13,6 +13,7 @@ import { LinkButton } from '../../components/link-button';
 import { Soft, Subtitle } from '../../components/text';
 import { useKeepRehearsal, useRehearsals } from '../../data/queries';
 import { colour, size, space } from '../../theme/tokens';
+import { rehearseWords } from '../../words';
 
 const Table = styled.table`
   width: 100%;
@@ -32,11 +33,11 @@ const Table = styled.table`
 `;
 
 export const CALL_WORDS: Readonly<Record<RehearsalCall, string>> = {
-  quarterGone: 'A quarter gone',
-  thirdGone: 'A third gone',
-  halfGone: 'Half gone',
-  coatsTheSpoon: 'It coats the spoon',
-  atTheMark: 'At the mark: salt now',
+  quarterGone: rehearseWords.aQuarterGone,
+  thirdGone: rehearseWords.aThirdGone,
+  halfGone: rehearseWords.halfGone,
+  coatsTheSpoon: rehearseWords.itCoatsTheSpoon,
+  atTheMark: rehearseWords.atTheMarkSaltNow,
 };
 
 /** The truth after a rehearsal: each call beside it, and the eye over time. */
@@ -62,17 +63,17 @@ export function Told({
       <Table>
         <thead>
           <tr>
-            <th scope="col">Called</th>
-            <th scope="col">At</th>
-            <th scope="col">It was</th>
-            <th scope="col">Off by</th>
+            <th scope="col">{rehearseWords.called}</th>
+            <th scope="col">{rehearseWords.at}</th>
+            <th scope="col">{rehearseWords.itWas}</th>
+            <th scope="col">{rehearseWords.offBy}</th>
           </tr>
         </thead>
         <tbody>
           {scored.map((one) => (
             <tr key={one.call}>
               <td>{CALL_WORDS[one.call]}</td>
-              <td>{Math.floor(one.minute)} min</td>
+              <td>{rehearseWords.min(Math.floor(one.minute))}</td>
               <td>{reallyWords(one)}</td>
               <td>
                 <strong>{offWords(one)}</strong>
@@ -82,17 +83,21 @@ export function Told({
         </tbody>
       </Table>
       <Soft>
-        The burner gave {Math.round(rehearsal.snapshot.input.burner.heatFactor.mean * 100)} % of its plate.{' '}
-        {eyeWords(scored)}
+        {rehearseWords.theBurnerGaveOfIts(
+          Math.round(rehearsal.snapshot.input.burner.heatFactor.mean * 100),
+          eyeWords(scored),
+        )}
       </Soft>
       {earlier.length > 0 && (
         <>
-          <Subtitle>Your eye over time</Subtitle>
+          <Subtitle>{rehearseWords.yourEyeOverTime}</Subtitle>
           <Table>
             <tbody>
               {[...earlier.slice(-5), { id, calls: scored }].map((one, i, all) => (
                 <tr key={one.id}>
-                  <td>{i === all.length - 1 ? 'this time' : `${all.length - 1 - i} before`}</td>
+                  <td>
+                    {i === all.length - 1 ? rehearseWords.thisTime : rehearseWords.before(all.length - 1 - i)}
+                  </td>
                   <td>{eyeWords(one.calls)}</td>
                 </tr>
               ))}
@@ -101,9 +106,9 @@ export function Told({
         </>
       )}
       <Button kind="main" onPress={onAgain}>
-        Again, on another burner
+        {rehearseWords.againOnAnotherBurner}
       </Button>
-      <LinkButton to={`/recipes/${recipeId}`}>Back to the recipe</LinkButton>
+      <LinkButton to={`/recipes/${recipeId}`}>{rehearseWords.backToTheRecipe}</LinkButton>
     </>
   );
 }
@@ -111,15 +116,15 @@ export function Told({
 function reallyWords(one: ScoredCall): string {
   return one.call === 'coatsTheSpoon'
     ? `band ${one.really.toFixed(1)}`
-    : `${Math.round(one.really * 100)} % gone`;
+    : rehearseWords.gone(Math.round(one.really * 100));
 }
 
 function offWords(one: ScoredCall): string {
   if (Math.abs(one.off) < 1) return 'right';
-  const how = one.off > 0 ? 'too early' : 'too late';
+  const how = one.off > 0 ? rehearseWords.tooEarly : rehearseWords.tooLate;
   return one.call === 'coatsTheSpoon'
-    ? `${(Math.abs(one.off) / 10).toFixed(1)} of a band ${how}`
-    : `${Math.round(Math.abs(one.off))} points ${how}`;
+    ? rehearseWords.ofABand((Math.abs(one.off) / 10).toFixed(1), how)
+    : rehearseWords.points(Math.round(Math.abs(one.off)), how);
 }
 
 function eyeWords(scored: readonly Pick<ScoredCall, 'off'>[]): string {
@@ -127,7 +132,7 @@ function eyeWords(scored: readonly Pick<ScoredCall, 'off'>[]): string {
   if (!score) return '';
   const lean =
     Math.abs(score.leans) < 2
-      ? 'leaning neither way'
-      : `leaning to ${score.leans > 0 ? 'too early' : 'too late'}`;
-  return `Off by ${Math.round(score.off)} points on the average, ${lean}.`;
+      ? rehearseWords.leaningNeitherWay
+      : rehearseWords.leaningToTooEarly(score.leans > 0);
+  return rehearseWords.offByPointsOnThe(Math.round(score.off), lean);
 }

@@ -1,7 +1,7 @@
 import { hourMinute, litres, minutes, percent } from '../../../contract';
 import type { Plan, PlanInput } from '../../../core/plan';
 import { Caution, Over, Soft, Subtitle } from '../../components/text';
-import { endOf, heatOf } from '../../words/stages';
+import { endOf, heatOf, sheetWords } from '../../words';
 import { amountOf } from '../plan-parts/weigh-list';
 import { useKitchenHere } from '../use-kitchen-here';
 
@@ -11,31 +11,37 @@ import { Part, Table } from './paper';
 export function BatchPart({ plan, input }: { plan: Plan; input: PlanInput }) {
   const { units, zone } = useKitchenHere();
   return (
-    <Part aria-label="Batch sheet">
-      <Subtitle>Batch sheet</Subtitle>
+    <Part aria-label={sheetWords.batchSheet}>
+      <Subtitle>{sheetWords.batchSheet}</Subtitle>
       <Over>
-        Salt {percent(plan.saltPercent)} at the end; fullest {litres(plan.fullest.litres)} of{' '}
-        {litres(plan.workingFillLitres)}.
+        {sheetWords.saltAtTheEndFullest(
+          percent(plan.saltPercent),
+          litres(plan.fullest.litres),
+          litres(plan.workingFillLitres),
+        )}
       </Over>
       {plan.letDown && (
         <Caution>
-          Ladle {Math.round(plan.letDown.ladleMl)} mL, then {Math.round(plan.letDown.mlPerBowl)} mL of hot{' '}
-          {plan.letDown.name.toLowerCase()} to each bowl.
+          {sheetWords.ladleMlThenMlOf(
+            Math.round(plan.letDown.ladleMl),
+            Math.round(plan.letDown.mlPerBowl),
+            plan.letDown.name.toLowerCase(),
+          )}
         </Caution>
       )}
       <Table>
         <thead>
           <tr>
             <th scope="col" className="at">
-              At
+              {sheetWords.at}
             </th>
             <th scope="col" className="stage">
-              Stage
+              {sheetWords.stage}
             </th>
             <th scope="col" className="in">
-              Goes in
+              {sheetWords.goesIn}
             </th>
-            <th scope="col">Was it so? Time, level, taste</th>
+            <th scope="col">{sheetWords.wasItSoTimeLevel}</th>
           </tr>
         </thead>
         <tbody>
@@ -52,17 +58,17 @@ export function BatchPart({ plan, input }: { plan: Plan; input: PlanInput }) {
                   <b>{stage.title}</b>
                   <small>{stage.act}</small>
                   <small>
-                    {heatOf(stage)}, lid {stage.lid}; {endOf(stage)}
+                    {sheetWords.lid(heatOf(stage), stage.lid, endOf(stage))}
                     {(planned?.rounds ?? 1) > 1 && `; goes in by ${planned!.rounds} loads`}
                   </small>
-                  <small>Ready when: {stage.cue}</small>
-                  {stage.caution && <small>Mind: {stage.caution}</small>}
+                  <small>{sheetWords.readyWhen(stage.cue)}</small>
+                  {stage.caution && <small>{sheetWords.mind(stage.caution)}</small>}
                 </td>
                 <td>
                   {lines.map((line) => (
                     <small key={line.lineId}>
                       <b>{amountOf(line, units)}</b> {line.name.toLowerCase()}
-                      {line.perBowl && ' on the bowls'}
+                      {line.perBowl && sheetWords.onTheBowls}
                     </small>
                   ))}
                 </td>
@@ -72,9 +78,7 @@ export function BatchPart({ plan, input }: { plan: Plan; input: PlanInput }) {
           })}
         </tbody>
       </Table>
-      <Soft>
-        No figure here overrules a thermometer. The local code and the licensed person in charge decide.
-      </Soft>
+      <Soft>{sheetWords.noFigureHereOverrulesA}</Soft>
     </Part>
   );
 }

@@ -2,8 +2,8 @@ import { dayAndHour, hourMinute, minutes, sentenceCase, weight } from '../../../
 import { BOARDS, miseList } from '../../../core/lists';
 import type { Plan, PlanInput } from '../../../core/plan';
 import { Over, Subtitle, Unseen } from '../../components/text';
+import { sheetWords } from '../../words';
 import { useKitchenHere } from '../use-kitchen-here';
-
 import { Part, Table } from './paper';
 
 /** What to cut, soak and thaw, board by board, with the hour to begin. */
@@ -12,26 +12,26 @@ export function MisePart({ plan, input }: { plan: Plan; input: PlanInput }) {
   const items = miseList({ recipe: input.recipe, plan, ingredients: input.ingredients });
   const hands = items.reduce((sum, item) => sum + item.minutes, 0);
   return (
-    <Part aria-label="What to make ready">
-      <Subtitle>What to make ready</Subtitle>
-      <Over>About {minutes(hands)} of hands in all; boards in this order, each washed before the next.</Over>
+    <Part aria-label={sheetWords.whatToMakeReady}>
+      <Subtitle>{sheetWords.whatToMakeReady}</Subtitle>
+      <Over>{sheetWords.aboutOfHandsInAll(minutes(hands))}</Over>
       {BOARDS.filter((board) => items.some((item) => item.board === board)).map((board) => (
         <Table key={board}>
-          <caption>{sentenceCase(board)}: a board of its own</caption>
+          <caption>{sheetWords.aBoardOfItsOwn(sentenceCase(board))}</caption>
           <thead>
             <tr>
               <th className="box" scope="col">
-                <Unseen>Done</Unseen>
+                <Unseen>{sheetWords.done}</Unseen>
               </th>
-              <th scope="col">What, and how</th>
+              <th scope="col">{sheetWords.whatAndHow}</th>
               <th scope="col" className="figure">
-                From
-              </th>
-              <th scope="col" className="figure">
-                Ready
+                {sheetWords.from}
               </th>
               <th scope="col" className="figure">
-                Begin by
+                {sheetWords.ready}
+              </th>
+              <th scope="col" className="figure">
+                {sheetWords.beginBy}
               </th>
             </tr>
           </thead>
@@ -48,19 +48,19 @@ export function MisePart({ plan, input }: { plan: Plan; input: PlanInput }) {
                     {item.cut && <b>, {item.cut}</b>}
                     {item.notes.length > 0 && <small>{item.notes.join(' ')}</small>}
                     {item.keptByKg > 0.00005 && (
-                      <small>And {weight(item.keptByKg, units)} kept by, for the taste.</small>
+                      <small>{sheetWords.andKeptByForThe(weight(item.keptByKg, units))}</small>
                     )}
                   </td>
                   <td className="figure">
                     {weight(item.purchasedKg, units)}
-                    {item.trimKg > 0.005 && <small>trim {weight(item.trimKg, units)}</small>}
+                    {item.trimKg > 0.005 && <small>{sheetWords.trim(weight(item.trimKg, units))}</small>}
                   </td>
                   <td className="figure">
                     <b>{weight(item.edibleKg, units)}</b>
                   </td>
                   <td className="figure">
                     {dayWord(item.beginByMs, plan.startAtMs, zone)}
-                    <small>in at {hourMinute(item.neededAtMs, zone)}</small>
+                    <small>{sheetWords.inAt(hourMinute(item.neededAtMs, zone))}</small>
                   </td>
                 </tr>
               ))}

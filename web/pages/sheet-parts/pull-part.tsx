@@ -4,8 +4,8 @@ import type { Plan, PlanInput } from '../../../core/plan';
 import { recipeIdOf } from '../../../core/recipe';
 import { Subtitle, Unseen } from '../../components/text';
 import { useFoods } from '../../data/queries';
+import { sheetWords } from '../../words';
 import { useKitchenHere } from '../use-kitchen-here';
-
 import { Part, Table } from './paper';
 
 /** What to fetch, by the place it is kept in and who brings it. */
@@ -15,20 +15,20 @@ export function PullPart({ name, plan, input }: { name: string; plan: Plan; inpu
   const items = pullList([{ name, plan, ingredients: input.ingredients }], suppliers);
   const stores = [...new Set(items.map((item) => item.store))];
   return (
-    <Part aria-label="What to pull">
-      <Subtitle>What to pull</Subtitle>
+    <Part aria-label={sheetWords.whatToPull}>
+      <Subtitle>{sheetWords.whatToPull}</Subtitle>
       {stores.map((store) => (
         <Table key={store}>
           <caption>{sentenceCase(store)}</caption>
           <thead>
             <tr>
               <th className="box" scope="col">
-                <Unseen>Done</Unseen>
+                <Unseen>{sheetWords.done}</Unseen>
               </th>
-              <th scope="col">What</th>
-              <th scope="col">From</th>
+              <th scope="col">{sheetWords.what}</th>
+              <th scope="col">{sheetWords.from}</th>
               <th scope="col" className="figure">
-                As bought
+                {sheetWords.asBought}
               </th>
             </tr>
           </thead>
@@ -44,7 +44,7 @@ export function PullPart({ name, plan, input }: { name: string; plan: Plan; inpu
                   <td>
                     {item.supplier ??
                       (recipeIdOf(item.ingredientId) || input.ingredients[item.ingredientId]?.kind === 'stock'
-                        ? 'made here'
+                        ? sheetWords.madeHere
                         : '')}
                   </td>
                   <td className="figure">

@@ -1,7 +1,7 @@
-import { sentenceCase } from '../../contract';
-import type { BatchHolds, MoreThanOrdered } from '../../core/batch';
-import { ALLERGENS, type Allergen, type Brings, type Diet, type Holds } from '../../core/matter';
-import type { HoldsMove } from '../../core/recipe';
+import { sentenceCase } from '../../../contract';
+import type { BatchHolds, MoreThanOrdered } from '../../../core/batch';
+import { ALLERGENS, type Allergen, type Brings, type Diet, type Holds } from '../../../core/matter';
+import type { HoldsMove } from '../../../core/recipe';
 
 /** What a guest is told of a dish, a pot or a lot, the same on every screen and label. */
 

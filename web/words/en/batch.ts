@@ -1,4 +1,4 @@
-import { hourMinute, span, thePot, weight } from '../../contract';
+import { hourMinute, span, thePot, weight } from '../../../contract';
 import {
   type BatchEvent,
   type BatchSnapshot,
@@ -9,10 +9,10 @@ import {
   type Slip,
   type Trouble,
   type YieldReason,
-} from '../../core/batch';
-import { type Dial, markNear } from '../../core/kitchen';
-import type { FallTarget } from '../../core/pot';
-import { bandName } from '../../core/thickness';
+} from '../../../core/batch';
+import { type Dial, markNear } from '../../../core/kitchen';
+import type { FallTarget } from '../../../core/pot';
+import { bandName } from '../../../core/thickness';
 
 /** A reading the pot cannot explain: what was read, what was expected, and what is asked. */
 export function questionWords({ why, read, expected }: Question): string {

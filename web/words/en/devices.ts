@@ -1,4 +1,4 @@
-import type { DeviceView } from '../../contract';
+import type { DeviceView } from '../../../contract';
 
 /** What is wrong with a device, as one sentence; null where nothing is. */
 export function deviceTrouble({ status, detail }: Pick<DeviceView, 'status' | 'detail'>): string | null {

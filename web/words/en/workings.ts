@@ -1,6 +1,6 @@
-import { money } from '../../contract';
-import type { FigureName, Plan, Sureness, WorkingLine, WorkingSource } from '../../core/plan';
-import { bandName } from '../../core/thickness';
+import { money } from '../../../contract';
+import type { FigureName, Plan, Sureness, WorkingLine, WorkingSource } from '../../../core/plan';
+import { bandName } from '../../../core/thickness';
 
 /** A figure's arithmetic in words: a line each, where it comes from, how sure it is. */
 export interface WorkingWords {

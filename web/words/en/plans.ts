@@ -1,8 +1,8 @@
-import { litres, minutes, thePot } from '../../contract';
-import type { MakingRefusal, PotChoice, Split } from '../../core/order';
-import type { PlannedRun, SlowReheat, UnmetWish } from '../../core/plan';
-import { CODE_HOT_LIMITS, type HotLimits, limitSource } from '../../core/safety';
-import { bandName } from '../../core/thickness';
+import { litres, minutes, thePot } from '../../../contract';
+import type { MakingRefusal, PotChoice, Split } from '../../../core/order';
+import type { PlannedRun, SlowReheat, UnmetWish } from '../../../core/plan';
+import { CODE_HOT_LIMITS, type HotLimits, limitSource } from '../../../core/safety';
+import { bandName } from '../../../core/thickness';
 
 /** Words for plans compared: how an order goes in a pot, the ways to cook it, why a base cannot be made. */
 

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { contentsOfRow } from '../../core/larder';
-import { INGREDIENT_BY_ID } from '../../core/matter';
-import type { LotView } from '../../core/views';
+import { contentsOfRow } from '../../../core/larder';
+import { INGREDIENT_BY_ID } from '../../../core/matter';
+import type { LotView } from '../../../core/views';
 import { bestWords, dateWords, isPouredLot, lotAmount, lotColour, standingWords } from './lots';
 
 const DAY = 86_400_000;

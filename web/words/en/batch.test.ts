@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import type { BatchEventBody, NextAction } from '../../core/batch';
-import { INGREDIENT_BY_ID } from '../../core/matter';
-import { planBatch } from '../../core/plan';
-import { TROUT_CHOWDER } from '../../demo/dishes/trout-chowder';
-import { BURNERS, KITCHEN, POTS, PRICES_CENTS_PER_KG } from '../../demo/kitchen';
+import type { BatchEventBody, NextAction } from '../../../core/batch';
+import { INGREDIENT_BY_ID } from '../../../core/matter';
+import { planBatch } from '../../../core/plan';
+import { TROUT_CHOWDER } from '../../../demo/dishes/trout-chowder';
+import { BURNERS, KITCHEN, POTS, PRICES_CENTS_PER_KG } from '../../../demo/kitchen';
 import { describeEvent, heatWords, nextActionWords } from './batch';
 
 const input = {

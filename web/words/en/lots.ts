@@ -1,10 +1,10 @@
-import { day, dayAndHour, type LarderStray, type LotStory, volume, weight } from '../../contract';
-import { baseKind } from '../../core/bases';
-import type { LarderEventBody } from '../../core/larder';
-import { bringsTo, type Holds } from '../../core/matter';
-import type { UnitSystem } from '../../core/reader';
-import { recipeRowId } from '../../core/recipe';
-import type { LotView } from '../../core/views';
+import { day, dayAndHour, type LarderStray, type LotStory, volume, weight } from '../../../contract';
+import { baseKind } from '../../../core/bases';
+import type { LarderEventBody } from '../../../core/larder';
+import { bringsTo, type Holds } from '../../../core/matter';
+import type { UnitSystem } from '../../../core/reader';
+import { recipeRowId } from '../../../core/recipe';
+import type { LotView } from '../../../core/views';
 import { bringsWords } from './holds';
 
 /** Words for a lot, the same on every screen. */
@@ -18,7 +18,7 @@ const NOTHING_KG = 0.01;
 const WORTH_SAYING_PERCENT = 0.05;
 
 /** A lot by its number and place, with what it would bring to a dish. */
-export function lotWords(
+export function lotAsChoice(
   lot: Pick<LotView, 'number' | 'place' | 'contents' | 'useByMs' | 'mayBePast'>,
   dish: Holds,
   nowMs: number,

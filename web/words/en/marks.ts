@@ -1,4 +1,4 @@
-import type { Mark } from '../../core/rules';
+import type { Mark } from '../../../core/rules';
 
 /** Why a person should look at an entry that was accepted all the same. */
 export function markWords(mark: Mark): string {

@@ -1,5 +1,5 @@
-import type { Dial } from '../../core/kitchen';
-import type { Stage } from '../../core/recipe';
+import type { Dial } from '../../../core/kitchen';
+import type { Stage } from '../../../core/recipe';
 import { heatWords } from './batch';
 
 /** Words for how a stage is heated, how it ends, and how near the cook must be. */

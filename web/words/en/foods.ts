@@ -1,5 +1,5 @@
-import type { BookTaken, FieldDifference } from '../../contract';
-import { ALLERGENS, type Allergen } from '../../core/matter';
+import type { BookTaken, FieldDifference } from '../../../contract';
+import { ALLERGENS, type Allergen } from '../../../core/matter';
 
 /** Fields of a food that a file may change, as a cook calls them. */
 const FIELD_WORDS: Readonly<Record<string, string>> = {

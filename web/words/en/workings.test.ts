@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { planInputOf } from '../../core/order';
-import { CannotCook, type FigureName, type Plan, planBatch, type WorkingLine } from '../../core/plan';
-import { BOOK, DISHES } from '../../demo/dishes/dishes';
-import { kitchenView } from '../../demo/kitchen-view';
+import { planInputOf } from '../../../core/order';
+import { CannotCook, type FigureName, type Plan, planBatch, type WorkingLine } from '../../../core/plan';
+import { BOOK, DISHES } from '../../../demo/dishes/dishes';
+import { kitchenView } from '../../../demo/kitchen-view';
 import { workingWords } from './workings';
 
 /** Every shown line of arithmetic is done again from what stands on the screen, and every sum from its lines. */

@@ -1,0 +1,58 @@
+import { litres } from '../../../contract';
+import type { AdjustWarning } from '../../../core/adjust';
+import { ALLERGENS } from '../../../core/matter';
+
+/** What Adjust says. */
+export const adjustWords = {
+  nothingInThePotYet: 'Nothing in the pot yet',
+  saltAndThicknessAreWeighed: 'Salt and thickness are weighed up here once something is in it.',
+  salt: 'Salt',
+  inTheLiquidNow: 'In the liquid now',
+  inAllOfItEvened: 'In all of it, evened out',
+  atTheEndNoneAdded: 'At the end, none added',
+  wantedAtTheEnd: 'Wanted at the end',
+  thickness: 'Thickness',
+  now: 'now',
+  atTheEnd: 'at the end',
+  wanted: 'wanted',
+  nowItWithGOf: (
+    verb: string,
+    flourEquivalentGPerL: number,
+    bandAtEnd: string,
+    targetBand: number,
+    comingWords: string,
+  ) =>
+    `Now it ${verb}, with ${flourEquivalentGPerL} g of flour or the like to a litre of liquid. At the end it will be band ${bandAtEnd}; wanted is ${targetBand}. ${comingWords}`,
+  itWillBeThereNothing: 'It will be there. Nothing to mend; press another band to see what it would take.',
+  waysToTheThicknessWanted: 'Ways to the thickness wanted',
+  aWayThereAndWhat: 'A way there, and what it leads to',
+  amount: 'Amount',
+  thereIn: 'There in',
+  bowls: 'Bowls',
+  costs: 'Costs',
+  twoThirdsFirstLetIt: 'Two thirds first, let it cook out, test again: too thick is mended only by thinning.',
+  noSaltItWillBe: (weight: string) =>
+    `No salt: it will be over. ${weight} of unsalted liquid would bring it back, and thin it.`,
+  g: (grams: number) => `${grams} g`,
+  toAddInAllLast: (twoThirds: number) =>
+    ` to add in all, last. First ${twoThirds} g, stir, a clean spoon, taste.`,
+  saltPutIn: 'Salt put in',
+  itIsIn: 'It is in',
+  nothing: 'nothing',
+  itIsIn2: (title: string) => `${title}: it is in`,
+  isThinAsWater: 'is thin as water',
+  hasALittleBody: 'has a little body',
+  stillToComeTheyAre: (left: string) => `Still to come: ${left}; they are counted in.`,
+};
+
+/** What speaks against a way of adjusting a pot. */
+export function adjustWarningWords(warning: AdjustWarning): string {
+  switch (warning.code) {
+    case 'addsAllergen':
+      return `brings ${ALLERGENS[warning.name].name}, which is not in it.`;
+    case 'breaksDiet':
+      return `with ${warning.name.toLowerCase()} it is no longer ${warning.diet}.`;
+    case 'noRoom':
+      return `does not fit: ${litres(warning.litres)} in a pot that brims at ${litres(warning.brimLitres)}.`;
+  }
+}

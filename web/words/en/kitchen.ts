@@ -1,0 +1,352 @@
+import { type ItemKind, type ItemOf, type KitchenView, litres, sentenceCase } from '../../../contract';
+import { boilingPointC } from '../../../core/heat';
+import { litresAtDepth, type ShapeFit, type Vessel } from '../../../core/vessel';
+import { plural } from './plural';
+
+/** What the kitchen’s pages say. */
+export const kitchenWords = {
+  place: 'Place',
+  pots: 'Pots',
+  heat: 'Heat',
+  service: 'Service',
+  coldAndIce: 'Cold and ice',
+  tools: 'Tools',
+  people: 'People',
+  limits: 'Limits',
+  withReasons: 'with reasons',
+  asTheCode: 'as the code',
+  firstRecipes: 'First recipes',
+  whenAPotCallsOn: 'When a pot calls, on this device',
+  withSound: 'with sound',
+  bySightOnly: 'by sight only',
+  noticesComeWhenThisPage: 'Notices come when this page is out of sight.',
+  theBrowserAllowsNoNotices: 'The browser allows no notices here; the call stands on the page and sounds.',
+  alsoShowNotices: 'Also show notices',
+  clock: 'Clock',
+  realTime: (dayAndHour: string) => `Real time: ${dayAndHour}.`,
+  theDemosOwnClock: 'The demo’s own clock',
+  itOpensOnAWorking: (dayAndHour: string) =>
+    `${dayAndHour}. It opens on a working morning, so that there is a service ahead.`,
+  howFastItRuns: 'How fast it runs',
+  onToTheNextMorning: 'On to the next morning',
+  overToRealTime: 'Over to real time',
+  worksWell: 'works well',
+  driftsAway: 'drifts away',
+  dropsOut: 'drops out',
+  standsStill: 'stands still',
+  sendsRubbish: 'sends rubbish',
+  nothingYet: 'nothing yet',
+  notToBeBelieved: 'not to be believed',
+  tooMuchOfIt: 'too much of it',
+  aClosedBatch: 'a closed batch',
+  probesAndScales: 'Probes and scales',
+  takeAwayThe: (name: string) => `Take away the ${name}`,
+  takeAway: 'Take away',
+  aSimulatedDeviceIsPut: 'A simulated device is put at a pot that is on. No pot is on.',
+  aSimulatedDevice: 'A simulated device',
+  probeInThePot: 'probe in the pot',
+  scaleUnderIt: 'scale under it',
+  at: 'At',
+  which: 'Which',
+  setItThere: 'Set it there',
+  aRealBridgeSpeaksThe:
+    'A real bridge speaks the same way: JSON lines over HTTP, described in docs/devices.md. What they send makes a reading every few minutes; all of it is kept apart from the log.',
+  kg: (value: string) => `${value} kg`,
+  generalBases: 'General bases',
+  dishesOfAnInventedKitchen: 'Dishes of an invented kitchen, as examples',
+  nothingIsInTheBook: 'Nothing is in the book yet.',
+  recipeIsInTheBook: (count: number) => `${count} ${plural(count, 'recipe is', 'recipes are')} in the book.`,
+  typeOneFromPaper: 'Type one from paper',
+  importAFile: 'Import a file',
+  inTheBook: (name: string, isSo: boolean) => `${name}${isSo ? ' (in the book)' : ''}`,
+  addToTheBook: (count: number) => `Add ${count} to the book`,
+  moveUp: (name: string) => `Move ${name} up`,
+  up: 'Up',
+  edit: (name: string) => `Edit ${name}`,
+  edit2: 'Edit',
+  retire: (name: string) => `Retire ${name}`,
+  retire2: 'Retire',
+  retired: 'Retired: ',
+  bringBack: (name: string) => `Bring back ${name}`,
+  retire3: (name: string) => `Retire ${name}?`,
+  itIsPlannedWithNo: 'It is planned with no more. The log keeps every batch that was cooked with it.',
+  whatThePotsHaveTaught: 'What the pots have taught',
+  nothingYetEachClosedBatch: 'Nothing yet: each closed batch adds its stretches of steady heat.',
+  hasDriftedAtItGives: (name: string, heatWords: string, drifted: number, isDrifted: boolean) =>
+    `${name} has drifted: at ${heatWords} it gives ${drifted} % ${isDrifted ? 'less' : 'more'} than it did. Look at its jets, or at its tap.`,
+  burnerPot: 'Burner, pot',
+  settingLid: 'Setting, lid',
+  seen: 'Seen',
+  arrivesOfWhatThePlate: 'Arrives of what the plate says',
+  times: (segments: number) => `${segments} times`,
+  theBestKnownFirstA:
+    'The best known first. A setting is a share of full by the tap; what is not here yet starts from the burner as a whole, less sure the lower the flame.',
+  shelfLifeInDaysDay: 'Shelf life in days (day made = 1)',
+  coldDeliveriesAtMost: 'Cold deliveries, at most',
+  shellfishTagsAreKept: 'Shellfish tags are kept',
+  hotHoldingAtLeast: 'Hot holding, at least',
+  reheatingAtLeastTo: 'Reheating, at least to',
+  reheatingWithin: 'Reheating, within',
+  coolingTo21CWithin: 'Cooling to 21 °C, within',
+  coolingTo5CWithin: 'Cooling to 5 °C, within',
+  theyBeginAsTheFda:
+    'They begin as the FDA Food Code 2022 has them. Your local code and the person in charge decide.',
+  giveTheReasonBelow: ': give the reason below.',
+  laxerThan: (value: number, section: string, n: string) => `Laxer than ${value} (§ ${section})${n}`,
+  thisIsLaxerThanThe: 'this is laxer than the code. The person in charge answers for it.',
+  theReason: 'The reason',
+  personInCharge: 'Person in charge',
+  theDatesOfLotOn: (count: number) =>
+    `The dates of ${count} ${plural(count, 'lot', 'lots')} on the shelf follow. Labels already printed do not.`,
+  saveTheLimits: 'Save the limits',
+  savedEveryDateOnThe: 'Saved. Every date on the shelf follows.',
+  moveThisKitchen: 'Move this kitchen',
+  oneFileWithItsPlace:
+    'One file with its place, pots, heat, services, people and limits. The log stays here.',
+  exportTheKitchen: 'Export the kitchen',
+  importAKitchen: 'Import a kitchen',
+  aKitchen: 'A kitchen',
+  whatHasTheSameId: (name: string, countsOf: string) =>
+    `${name}: ${countsOf}. What has the same id here is replaced, the rest is added.`,
+  batchesThatAreCookingKeep: 'Batches that are cooking keep what they began with.',
+  importIt: 'Import it',
+  theKitchensName: 'The kitchen’s name',
+  theKitchenAir: 'The kitchen air',
+  nameOfTheKitchen: 'Name of the kitchen',
+  altitude: 'Altitude',
+  onePlannedOrderIs: 'One planned order is',
+  plannedOrdersAre: (count: number) => `${count} planned orders are`,
+  workedOutAnewPotsAlready: (n: string) =>
+    `${n} worked out anew. Pots already cooking keep the altitude they began with.`,
+  weightsAndMeasures: 'Weights and measures',
+  metric: 'Metric',
+  us: 'US',
+  imperial: 'Imperial',
+  currencyAsEurOrUsd: 'Currency, as EUR or USD',
+  timeZone: 'Time zone',
+  languageOfDatesAndMoney: 'Language of dates and money, as en-GB',
+  saveThePlace: 'Save the place',
+  savedPotsAlreadyCookingKeep: 'Saved. Pots already cooking keep what they began with.',
+  iDontKnowFindIt: 'I don’t know: find it by boiling water',
+  boilingWaterShows: 'Boiling water shows',
+  waterBoilsBetween80And: 'Water boils between 80 and 102.5 °C: check the thermometer on ice.',
+  aboutMGiveOrTake: (altitudeM: number, sdM: number) =>
+    `About ${altitudeM} m, give or take ${sdM}: the weather moves the boil, and so does the thermometer.`,
+  useThat: 'Use that',
+  save: 'Save',
+  cancel: 'Cancel',
+  ifYouKnowIt: (label: string) => `${label} (if you know it)`,
+  check: (name: string) => `Check ${name}`,
+  fillAJugWithCrushed:
+    'Fill a jug with crushed ice, top up with water, stir, wait a minute. Then try it in boiling water.',
+  inIceAndWaterIt: 'In ice and water it shows',
+  inBoilingWaterItShows: 'In boiling water it shows',
+  onIce: (off: string) => `On ice ${off}. `,
+  atTheBoil: (off: string) => `At the boil ${off}. `,
+  waterBoilsAtCHere: (boilsAtC: string, thermometerWithinC: number) =>
+    `Water boils at ${boilsAtC} °C here; the weather moves that by half a degree. Further off than ${thermometerWithinC} °C at either point, it is out of use for the record (§ 4-203.11).`,
+  saveTheCheck: 'Save the check',
+  name: 'Name',
+  hourAs1230: 'Hour, as 12:30',
+  usualCovers: 'Usual covers',
+  on: 'On',
+  lasts: 'Lasts',
+  theyCome: 'They come',
+  allAtOnce: 'all at once',
+  steadily: 'steadily',
+  inAPeak: 'in a peak',
+  holdsToTheRimFill: 'Holds to the rim (fill it with water on a scale: 1 g is 1 mL)',
+  leftFreeUnderTheRim: 'Left free under the rim',
+  mayGoUnderTheGrill: 'May go under the grill',
+  trulyHoldsTenLadlesOf: 'Truly holds (ten ladles of water on a scale, over ten)',
+  itIs: 'It is',
+  aWalkIn: 'a walk-in',
+  aBlastChiller: 'a blast chiller',
+  aFreezer: 'a freezer',
+  ice: 'ice',
+  itsAir: 'Its air',
+  isMovedByAFan: 'is moved by a fan',
+  blasts: 'blasts',
+  takesInOneGoOr: 'Takes in one go, or ice on hand',
+  aScale: 'a scale',
+  aThermometer: 'a thermometer',
+  aRefractometer: 'a refractometer',
+  aPhMeter: 'a pH meter',
+  aSalinityMeter: 'a salinity meter',
+  aStick: 'a stick',
+  weighsAtMost: 'Weighs at most',
+  inStepsOf: 'In steps of',
+  may: 'May',
+  beInCharge: 'be in charge',
+  cook: 'cook',
+  help: 'help',
+  colour: 'Colour',
+  services: 'Services',
+  aServiceIsAnHour: 'A service is an hour that bowls must be ready by: plans are worked back from it.',
+  covers: (covers: number) => `${covers} covers`,
+  min: (lastsMin: number) => `${lastsMin} min`,
+  bowlsAndCups: 'Bowls and cups',
+  whatABowlTrulyHolds: 'What a bowl truly holds decides how many come out of a pot.',
+  mlFilled: (ml: number) => `, ${ml} mL filled`,
+  mlToTheRimOven: (ml: number, n: string, isOvenProof: boolean) =>
+    `${ml} mL to the rim${n}${isOvenProof ? ', oven-proof' : ''}`,
+  ladles: 'Ladles',
+  mostLadlesHoldALittle: 'Most ladles hold a little more than they say.',
+  blastChiller: 'blast chiller',
+  stillAir: 'still air',
+  aFan: 'a fan',
+  blastingAir: 'blasting air',
+  whereFoodIsCooledAnd: 'Where food is cooled and kept: its air decides how fast a pan cools.',
+  kg2: (kg: number) => `, ${kg} kg`,
+  inCharge: 'in charge',
+  whoeverTakesAReadingOr: 'Whoever takes a reading or answers for a limit is named in the log.',
+  suppliers: 'Suppliers',
+  namedOnceHereTheyNeed: 'Named once here, they need not be typed at each delivery.',
+  placesInTheStore: 'Places in the store',
+  shelvesBasketsTheDryStore: 'Shelves, baskets, the dry store: where a lot is put.',
+  scalesThermometersMeters: 'Scales, thermometers, meters',
+  aReadingIsAsGood: 'A reading is as good as what it is read with.',
+  check2: 'Check',
+  phMeter: 'pH meter',
+  toKg: (mostKg: number) => `to ${mostKg} kg`,
+  inStepsOfG: (stepG: number) => `in steps of ${stepG} g`,
+  thermometerNotCheckedYetNot: 'thermometer, not checked yet: not for the record',
+  thermometerCheckedGoodForThe: (format: string, hourMinute: string, isForRecords: boolean) =>
+    `thermometer, checked ${format} ${hourMinute}: ${isForRecords ? 'good for the record' : 'out of use for the record'}`,
+  traysInTheOvenAt: 'Trays in the oven at once',
+  floorOfATray: 'Floor of a tray',
+  blenderJarToItsBrim: 'Blender jar to its brim, 0 for none',
+  widestFryingPan: 'Widest frying pan',
+  bowlsUnderTheGrillAt: 'Bowls under the grill at once',
+  minutesUnderTheGrill: 'Minutes under the grill',
+  aSieveTakes: 'A sieve takes',
+  pansInTheBainMarie: 'Pans in the bain-marie',
+  oneOfThemHolds: 'One of them holds',
+  stickBlender: 'Stick blender',
+  thereIsOne: 'there is one',
+  none: 'none',
+  saveTheTools: 'Save the tools',
+  saved: 'Saved.',
+  partsOfTheKitchen: 'Parts of the kitchen',
+  allPartsOfTheKitchen: '‹ All parts of the kitchen',
+  settingUpYourKitchen: 'Setting up your kitchen',
+  aboutMinLeftEverythingCan: (minutes: number) => `about ${minutes} min left; everything can wait`,
+  waterBoilsAtCHere2: (boilingPointC: string) => `Water boils at ${boilingPointC} °C here.`,
+  clockDevicesLight: 'Clock, devices, light',
+  youCanCookAfterOne: 'You can cook after one pot and one burner. The rest makes the answers better.',
+  planABatch: 'Plan a batch',
+  lightOnThisDevice: 'Light on this device',
+  day: 'Day',
+  dimKitchen: 'Dim kitchen',
+};
+
+/** What a kitchen has, in words. */
+
+export const HEAT_WORDS: Readonly<Record<ItemOf<'burner'>['kind'], string>> = {
+  gas: 'gas',
+  electric: 'electric plate',
+  induction: 'induction',
+  steam: 'steam jacket',
+  oven: 'oven',
+};
+
+export const SHAPE_WORDS: Readonly<Record<Vessel['shape'], string>> = {
+  cylinder: 'straight',
+  tapered: 'tapered',
+  kettle: 'round bottom',
+  box: 'with corners',
+  measured: 'measured',
+};
+
+/** Inside measures of a pot, as they were typed or found. */
+export function sizeWords(vessel: Vessel): string {
+  const cm = (value: number) => String(Math.round(value * 10) / 10);
+  switch (vessel.shape) {
+    case 'cylinder':
+      return `straight, ${cm(vessel.diameterCm)} cm across, ${cm(vessel.heightCm)} high`;
+    case 'tapered':
+      return `tapered, ${cm(vessel.bottomDiameterCm)} to ${cm(vessel.topDiameterCm)} cm across, ${cm(vessel.heightCm)} high`;
+    case 'kettle':
+      return `round bottom, ${cm(vessel.diameterCm)} cm across, ${cm(vessel.heightCm)} high`;
+    case 'box':
+      return `${cm(vessel.lengthCm)} × ${cm(vessel.widthCm)} cm, ${cm(vessel.heightCm)} high`;
+    case 'measured':
+      return `measured by water at ${vessel.levels.length} levels, ${cm(vessel.heightCm)} cm to the rim`;
+  }
+}
+
+export const brimLitres = (vessel: Vessel): number => litresAtDepth(vessel, vessel.heightCm);
+
+/** Which days of the week a service is on. */
+export function weekdayWords(weekdays: readonly number[] | undefined, locale: string): string {
+  if (!weekdays || weekdays.length === 7) return 'every day';
+  return new Intl.ListFormat(locale, { type: 'conjunction' }).format(
+    weekdays.map((day) => dayName(day, locale)),
+  );
+}
+
+/** A day of the week by its number, 1 for Monday, short. */
+export function dayName(day: number, locale: string): string {
+  // the 5th of January 2026 was a Monday
+  return new Intl.DateTimeFormat(locale, { weekday: 'short', timeZone: 'UTC' }).format(
+    Date.UTC(2026, 0, 4 + day),
+  );
+}
+
+/** Where water boils here. */
+export function boilWords(altitudeM: number): string {
+  return `Water boils at ${boilingPointC({ altitudeM }).toFixed(1)} °C here.`;
+}
+
+/** How a level came out beside what the stick showed. */
+export function levelWords(fit: ShapeFit, straight: ShapeFit, i: number, shownCm: number): string {
+  if (fit.vessel.shape === 'measured') {
+    const expected = shownCm - straight.missesCm[i]!;
+    return Math.abs(straight.missesCm[i]!) < 0.15
+      ? 'as a straight pot would show'
+      : `a straight pot would show ${expected.toFixed(1)}`;
+  }
+  const off = Math.abs(fit.missesCm[i]!);
+  return off < 0.05 ? 'fits' : `fits within ${off.toFixed(1)} cm`;
+}
+
+/** Names of the parts of a kitchen, for headings and buttons. */
+export const KIND_WORDS: Readonly<Record<ItemKind, { one: string; add: string }>> = {
+  pot: { one: 'pot', add: 'Add a pot' },
+  burner: { one: 'burner', add: 'Add a burner' },
+  service: { one: 'service', add: 'Add a service' },
+  bowl: { one: 'bowl', add: 'Add a bowl' },
+  ladle: { one: 'ladle', add: 'Add a ladle' },
+  cold: { one: 'cold place', add: 'Add a cold place' },
+  instrument: { one: 'instrument', add: 'Add an instrument' },
+  person: { one: 'person', add: 'Add a person' },
+  supplier: { one: 'supplier', add: 'Add a supplier' },
+  storePlace: { one: 'place', add: 'Add a place' },
+};
+
+/** What a pot or a burner still lacks before anything can be cooked; null where nothing does. */
+export function missingWords(kitchen: KitchenView): string | null {
+  if (kitchen.pots.length === 0) return 'Add a pot first: then a batch can be planned in it.';
+  if (kitchen.burners.length === 0) return 'Add a burner first: then a batch can be planned on it.';
+  return null;
+}
+
+export const litresWords = (value: number): string => litres(value);
+
+/** What a change of a thing leaves as it is, and what it plans anew; null where nothing names it. */
+export function touchedWords(
+  kind: ItemKind,
+  { cooking, planned }: { cooking: readonly string[]; planned: number },
+): string | null {
+  const one = planned === 1;
+  const goesOn =
+    cooking.length > 0 &&
+    `${cooking.join(' and ')} ${cooking.length === 1 ? 'goes on as it began' : 'go on as they began'}`;
+  const isPlanned =
+    planned > 0 &&
+    (kind === 'service'
+      ? `${planned} planned ${one ? 'order is for it and keeps its hour' : 'orders are for it and keep their hour'}`
+      : `${planned} planned ${one ? 'order names it and is' : 'orders name it and are'} planned anew when opened`);
+  const parts = [goesOn, isPlanned].filter((part) => part !== false);
+  return parts.length > 0 ? `${sentenceCase(parts.join('; '))}.` : null;
+}

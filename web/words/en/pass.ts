@@ -1,0 +1,99 @@
+import { type KitchenView, portion } from '../../../contract';
+import { bowlsFor, ladling, underRimMl } from '../../../core/portions';
+
+/** What the pass says. */
+export const passWords = {
+  aStillWalkIn: 'a still walk-in',
+  itWasBroughtBackHot: 'It was brought back hot: what is left of it is thrown away, and not stored again.',
+  forTheLarder: 'For the larder',
+  putBy: (litres: string, place: string) => `${litres} put by, ${place}: `,
+  lotItsLabel: (number: number) => `lot ${number}, its label`,
+  itsLot: 'its lot',
+  putSomeBy: 'Put some by…',
+  calculatedBrix: (brix: string) => `Calculated: ${brix} °Brix, `,
+  timesTheUsualSaltIt: (percent: string, isGelatin: boolean) =>
+    ` times the usual; ${percent} salt; ${isGelatin ? 'it will set' : 'it will not set'} in the cold.`,
+  whatIsPutBy: 'What is put by',
+  thePlace: 'The place',
+  putByForTheLarder: 'Put by for the larder',
+  orSayWhyItStays: 'Or say why it stays in',
+  litresAsTheyAreCold: 'Litres, as they are cold',
+  whereItStands: 'Where it stands',
+  itIsPutBy: 'It is put by',
+  toCWithinHTo: (
+    hotHoldingC: number,
+    value: number,
+    coolFirstWithinH: number,
+    value2: number,
+    coolWithinH: number,
+  ) =>
+    `${hotHoldingC} to ${value} °C within ${coolFirstWithinH} h, to ${value2} °C within ${coolWithinH} h in all, by the thermometer.`,
+  cmDeepTakesH: (depthCm: number, hours: string) => `${depthCm} cm deep takes ${hours} h`,
+  inForTheFirstStep: (n: string, pans: string) =>
+    `In ${n} ${pans} for the first step. Deeper wants ice or stirring.`,
+  serviceIn: (span: string) => `service in ${span}`,
+  servingFor: (span: string) => `serving for ${span}`,
+  bowlsInThePot: 'bowls in the pot',
+  served: 'served',
+  discarded: 'discarded',
+  ordered: 'ordered',
+  inLitres: 'in litres',
+  wantedIn: (span: string) => `wanted in ${span}`,
+  wantedAgo: (span: string) => `wanted ${span} ago`,
+  litresInThePot: 'litres in the pot',
+  putBy2: 'put by',
+  planned: 'planned',
+  steamedOff: 'steamed off',
+  kg: (evaporatedKg: string) => `${evaporatedKg} kg`,
+  bowls: (left: number) => `, ${left} bowls`,
+  inSection: (thePot: string, litres: string, n: string) => `${thePot} in section: ${litres}${n}.`,
+  bowls2: 'Bowls',
+  out: (n: number) => `${n} out`,
+  orAnotherNumber: 'Or another number',
+  served2: 'Served',
+  discarded2: 'Discarded',
+  beforeTheFirstBowl: 'Before the first bowl',
+  allOfItIsOut: 'All of it is out.',
+  serve: 'Serve ',
+  orSayWhyItIs: 'Or say why it is served with them in it',
+  serveAllTheSame: 'Serve all the same',
+  whatIsLeft: 'What is left',
+  closeTheBatch: 'Close the batch…',
+  closeTheBatch2: 'Close the batch',
+  bowlsServedDiscardedCalculatedAre: (served: number, discarded: number, litres: string) =>
+    `${served} bowls served, ${discarded} discarded. Calculated: ${litres} are left: look, and put the real figure.`,
+  leftInThePot: 'Left in the pot',
+  closeIt: 'Close it',
+  whatIsKeptIsCooled: (
+    hotHoldingC: number,
+    value: number,
+    coolFirstWithinH: number,
+    value2: number,
+    coolWithinH: number,
+  ) =>
+    `what is kept is cooled from ${hotHoldingC} to ${value} °C within ${coolFirstWithinH} h and to ${value2} °C within ${coolWithinH} h in all, in shallow pans or ice, never in the pot.`,
+};
+
+/** What is said at the pass. */
+
+/** How a portion is ladled; null for a kitchen that has not said what its ladles hold. */
+export function ladleWords(portionMl: number, { ladles, units }: Pick<KitchenView, 'ladles' | 'units'>) {
+  const way = ladling(portionMl, ladles);
+  if (!way) return null;
+  const wanted = portion(portionMl, units);
+  const comes = portion(way.ml, units);
+  const half = way.fills % 1 === 0.5;
+  const fills = `${Math.floor(way.fills) || ''}${half ? '½' : ''}`;
+  const name = way.ladle.name.toLowerCase();
+  return `${fills} × the ${name}${comes === wanted ? '' : `: ${comes}`}, for ${wanted}.`;
+}
+
+/** Which bowl takes a portion, or that none does; null for a kitchen without bowls. */
+export function bowlWords(portionMl: number, { bowls, units }: Pick<KitchenView, 'bowls' | 'units'>) {
+  const largest = [...bowls].sort((a, b) => underRimMl(b) - underRimMl(a))[0];
+  if (!largest) return null;
+  const [fits] = bowlsFor(portionMl, bowls);
+  if (fits) return `It goes into the ${fits.name.toLowerCase()}.`;
+  const takes = portion(underRimMl(largest), units);
+  return `No bowl takes ${portion(portionMl, units)}: the ${largest.name.toLowerCase()} takes ${takes}.`;
+}
