@@ -1,5 +1,6 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import { expect, type Page, test } from '@playwright/test';
+import { commonWords, kitchenWords, planWords, potWords, recipeWords, rehearseWords } from '../web/words';
 import { cookStage, move, openPot, setHeatIfAsked, takeOutAll } from './cook';
 import { type DemoServer, demoServer } from './demo-server';
 
@@ -33,13 +34,13 @@ async function accessible(page: Page, where: string) {
 /** Takes the plan to its burner, short larder or not. */
 async function take(page: Page) {
   await act(page, /^Take it to/).click();
-  const anyway = act(page, 'Cook it all the same');
+  const anyway = act(page, planWords.cookItAllTheSame);
   await anyway
-    .or(page.getByRole('link', { name: 'Pot', exact: true }))
+    .or(page.getByRole('link', { name: potWords.pot, exact: true }))
     .first()
     .waitFor();
   if (await anyway.isVisible()) {
-    await page.getByLabel('It comes from').fill('the hotel across the square');
+    await page.getByLabel(planWords.itComesFrom).fill('the hotel across the square');
     await anyway.click();
   }
   await openPot(page);
@@ -53,7 +54,7 @@ async function chowderFalling(page: Page) {
   await cookStage(page, 'Dust with flour', 1);
   await cookStage(page, 'Fumet in, up to a simmer', 15);
   await act(page, /^These are in: begin|^Begin$/).click();
-  await expect(page.getByText('at the mark about')).toBeVisible();
+  await expect(page.getByText(potWords.atTheMarkAbout)).toBeVisible();
 }
 
 test('a fall watched: called, stirred, asked what if, given another mark, mended; all of it by touch or key', async ({
@@ -69,14 +70,14 @@ test('a fall watched: called, stirred, asked what if, given another mark, mended
       await setHeatIfAsked(page);
     }
     await page.goto(`${server.url}/larder`);
-    const call = page.getByRole('alert', { name: 'A pot calls' });
+    const call = page.getByRole('alert', { name: commonWords.aPotCalls });
     await expect(call).toContainText('look in now');
     await call.getByRole('button', { name: 'In 2 min' }).click();
     await expect(call).toHaveCount(0);
     await move(page, 3);
     await expect(call).toBeVisible();
     await accessible(page, 'call');
-    await call.getByRole('button', { name: 'Looked in, stirred' }).click();
+    await call.getByRole('button', { name: potWords.lookedInStirred }).click();
     await expect(call).toHaveCount(0);
     await page.getByRole('link', { name: /Trout chowder/ }).click();
     await openPot(page);
@@ -84,20 +85,20 @@ test('a fall watched: called, stirred, asked what if, given another mark, mended
   });
 
   await test.step('readings of every kind; what cannot be is refused with a sentence', async () => {
-    await act(page, 'It is here now').click();
-    await sheet(page).getByText('By eye').click();
+    await act(page, potWords.itIsHereNow).click();
+    await sheet(page).getByText(potWords.byEye).click();
     await sheet(page).getByRole('textbox').fill('130');
-    await act(page, 'Keep this reading').click();
+    await act(page, potWords.keepThisReading).click();
     await expect(sheet(page).getByText('What has gone must be from 0 to 100 %.')).toBeVisible();
     await accessible(page, 'reading');
     await sheet(page).getByRole('textbox').fill('10');
-    await act(page, 'Keep this reading').click();
+    await act(page, potWords.keepThisReading).click();
     await expect(sheet(page)).toHaveCount(0);
     expect(await last(page)).toMatchObject({ payload: { kind: 'eye', value: 10 } });
   });
 
   await test.step('what if: each lever with its hour, its gain and its margin, before it is moved', async () => {
-    await act(page, 'What if…').click();
+    await act(page, potWords.whatIf).click();
     const lever = sheet(page).getByRole('listitem').filter({ hasText: 'Heat at 25 %' });
     await expect(lever).toContainText(/later/);
     await expect(lever).toContainText(/bears|catch/);
@@ -105,22 +106,22 @@ test('a fall watched: called, stirred, asked what if, given another mark, mended
     await accessible(page, 'what if');
     const before = await eventsOf(page);
     expect(before.filter((one) => one.type === 'heatSet' && one.payload.fraction === 0.25)).toHaveLength(1);
-    await lever.getByRole('button', { name: 'It is so' }).click();
+    await lever.getByRole('button', { name: potWords.itIsSo }).click();
     await expect(sheet(page)).toHaveCount(0);
     expect(await last(page)).toMatchObject({ type: 'heatSet', payload: { fraction: 0.25 } });
   });
 
   await test.step('tempering: ladle by ladle', async () => {
-    await act(page, 'Temper').click();
+    await act(page, potWords.temper).click();
     await expect(sheet(page).getByText(/^1 ladle/)).toBeVisible();
-    await sheet(page).getByLabel('One ladle').fill('a big one');
+    await sheet(page).getByLabel(potWords.oneLadle).fill('a big one');
     await expect(sheet(page).getByText('The ladle must be 20 to 3000 mL, not “a big one”.')).toBeVisible();
     await accessible(page, 'temper');
     await page.keyboard.press('Escape');
   });
 
   await test.step('another mark: its hour is told before it is set, by keyboard alone', async () => {
-    await act(page, 'Another mark').focus();
+    await act(page, potWords.anotherMark).focus();
     await page.keyboard.press('Enter');
     await expect(sheet(page).getByRole('textbox')).toBeFocused();
     await page.keyboard.type('7');
@@ -136,59 +137,59 @@ test('a fall watched: called, stirred, asked what if, given another mark, mended
   });
 
   await test.step('a slip is said as what happened, and what mends it has this pot’s figures', async () => {
-    await act(page, 'Something went wrong').click();
-    await act(page, 'That is what happened').click();
+    await act(page, potWords.somethingWentWrong).click();
+    await act(page, potWords.thatIsWhatHappened).click();
     await expect(sheet(page).getByText('The amount must be a number of g, not empty.')).toBeVisible();
     await sheet(page).getByRole('button', { name: /Which/ }).click();
     await page.getByRole('option', { name: 'Fine salt' }).click();
-    await sheet(page).getByLabel('Over what was said').fill('250');
-    await act(page, 'That is what happened').click();
+    await sheet(page).getByLabel(potWords.overWhatWasSaid).fill('250');
+    await act(page, potWords.thatIsWhatHappened).click();
     await expect(sheet(page).getByText(/It stands at \d\.\d\d % salt/)).toBeVisible();
     await accessible(page, 'rescue');
-    await expect(sheet(page).getByRole('link', { name: 'Side by side on the bench' })).toBeVisible();
-    await act(page, 'On with it').click();
-    await act(page, 'Something went wrong').click();
-    await sheet(page).getByText('Forgotten').click();
-    await act(page, 'That is what happened').click();
-    await act(page, 'On with it').click();
+    await expect(sheet(page).getByRole('link', { name: potWords.sideBySideOnThe })).toBeVisible();
+    await act(page, potWords.onWithIt).click();
+    await act(page, potWords.somethingWentWrong).click();
+    await sheet(page).getByText(potWords.forgotten).click();
+    await act(page, potWords.thatIsWhatHappened).click();
+    await act(page, potWords.onWithIt).click();
     // what was forgotten is still wanted, at whatever stage the pot is, and goes in with one press
-    const missing = page.getByRole('group', { name: 'Not in yet' });
+    const missing = page.getByRole('group', { name: potWords.notInYet });
     await missing.getByRole('button').first().click();
     await expect(missing).toHaveCount(0);
     await expect.poll(async () => (await last(page)).type).toBe('added');
-    await act(page, 'Something went wrong').click();
-    await sheet(page).getByText('Trouble in the pot').click();
-    await act(page, 'That is what happened').click();
+    await act(page, potWords.somethingWentWrong).click();
+    await sheet(page).getByText(potWords.troubleInThePot).click();
+    await act(page, potWords.thatIsWhatHappened).click();
     await expect(sheet(page).getByText(/Do not scrape/)).toBeVisible();
-    await sheet(page).getByLabel('Stays behind, burnt').fill('a bit');
-    await act(page, 'It is over: log it').click();
+    await sheet(page).getByLabel(potWords.staysBehindBurnt).fill('a bit');
+    await act(page, potWords.itIsOverLogIt).click();
     await expect(sheet(page).getByText(/What stays behind must be a number of L/)).toBeVisible();
-    await sheet(page).getByLabel('Stays behind, burnt').fill('0.4');
-    await act(page, 'It is over: log it').click();
+    await sheet(page).getByLabel(potWords.staysBehindBurnt).fill('0.4');
+    await act(page, potWords.itIsOverLogIt).click();
     await expect(sheet(page).getByText(/It is in the clean pot/)).toBeVisible();
-    await act(page, 'On with it').click();
+    await act(page, potWords.onWithIt).click();
     expect((await eventsOf(page)).slice(-2).map((one) => one.type)).toEqual(['pouredOff', 'moved']);
     expect((await eventsOf(page)).filter((one) => one.type === 'slip')).toHaveLength(3);
   });
 
   await test.step('pieces out, parked with their place, asked for when their stage comes', async () => {
-    await act(page, 'Out of the pot').click();
-    await sheet(page).getByText('A part of it').click();
-    await act(page, 'It is out').click();
+    await act(page, potWords.outOfThePot).click();
+    await sheet(page).getByText(potWords.aPartOfIt).click();
+    await act(page, potWords.itIsOut).click();
     await expect(sheet(page).getByText('The weight must be a number of g, not empty.')).toBeVisible();
-    await sheet(page).getByLabel('It weighs').fill('300');
+    await sheet(page).getByLabel(potWords.itWeighs).fill('300');
     await accessible(page, 'out of the pot');
-    await act(page, 'It is out').click();
+    await act(page, potWords.itIsOut).click();
     await expect(sheet(page)).toHaveCount(0);
-    await act(page, 'Out of the pot').click();
+    await act(page, potWords.outOfThePot).click();
     await expect(
       sheet(page).getByText(/tray, spread out; 300 g as it came out; back for “Potatoes until they give”/),
     ).toBeVisible();
     await page.keyboard.press('Escape');
-    await act(page, 'At the mark').click();
-    await act(page, 'These are in: begin').click();
+    await act(page, potWords.atTheMark).click();
+    await act(page, potWords.theseAreInBegin).click();
     await expect(page.getByRole('heading', { name: /^Back in:/ })).toBeVisible();
-    await act(page, 'Back in the pot').click();
+    await act(page, potWords.backInThePot).click();
     await expect(page.getByRole('heading', { name: /^Back in:/ })).toHaveCount(0);
   });
 
@@ -208,12 +209,12 @@ test('a probe set at a pot from the Kitchen: it reads by itself; one that sends 
 }) => {
   await page.goto(`${server.url}/plan?recipe=leek-perry-broth&service=evening&pot=stockpot-40&burner=gas-3`);
   await take(page);
-  await act(page, 'These are in: begin').click();
+  await act(page, potWords.theseAreInBegin).click();
   const pot = page.url();
   await page.goto(`${server.url}/kitchen`);
   await page.getByRole('button', { name: / At$/ }).click();
   await page.getByRole('option', { name: /Leek and perry/ }).click();
-  await act(page, 'Set it there').click();
+  await act(page, kitchenWords.setItThere).click();
   const row = page.getByRole('listitem').filter({ hasText: 'simulated probe' });
   await expect(row).toContainText(/°C/);
   await page.goto(pot);
@@ -228,8 +229,8 @@ test('a probe set at a pot from the Kitchen: it reads by itself; one that sends 
   await page.getByRole('button', { name: / At$/ }).click();
   await page.getByRole('option', { name: /Leek and perry/ }).click();
   await page.getByRole('button', { name: / Which$/ }).click();
-  await page.getByRole('option', { name: 'sends rubbish' }).click();
-  await act(page, 'Set it there').click();
+  await page.getByRole('option', { name: kitchenWords.sendsRubbish }).click();
+  await act(page, kitchenWords.setItThere).click();
   await expect(row).toContainText(/It sends what cannot be/);
   await accessible(page, 'kitchen with a device');
   await page.goto(pot);
@@ -247,7 +248,7 @@ test('a tablet whose clock is seven minutes wrong, and one that slept: times sti
     `${server.url}/plan?recipe=pepper-lentil-puree&service=evening&pot=kettle-60&burner=jacket`,
   );
   await take(page);
-  await act(page, 'These are in: begin').click();
+  await act(page, potWords.theseAreInBegin).click();
   const wrong = await browser.newContext({ viewport: { width: 1280, height: 800 } });
   const tablet = await wrong.newPage();
   await tablet.clock.install({ time: Date.now() + 7 * 60_000 });
@@ -261,9 +262,9 @@ test('a tablet whose clock is seven minutes wrong, and one that slept: times sti
       .innerText();
   const minutesOf = (text: string) => Number(text.slice(0, 2)) * 60 + Number(text.slice(3));
   expect(Math.abs(minutesOf(await hour(tablet)) - minutesOf(await hour(page)))).toBeLessThanOrEqual(1);
-  await tablet.getByRole('button', { name: 'Take back, or note' }).click();
-  await tablet.getByLabel('A note').fill('from the wrong clock');
-  await tablet.getByRole('button', { name: 'Keep the note' }).click();
+  await tablet.getByRole('button', { name: potWords.takeBackOrNote }).click();
+  await tablet.getByLabel(potWords.aNote).fill('from the wrong clock');
+  await tablet.getByRole('button', { name: potWords.keepTheNote }).click();
   await expect.poll(async () => (await last(page)).payload.text).toBe('from the wrong clock');
   const kitchen = await (await page.request.get(`${server.url}/api/kitchen`)).json();
   const nowMs =
@@ -285,19 +286,19 @@ test('a rehearsal: called by eye on a hidden burner, then the truth and the scor
   page,
 }) => {
   await page.goto(`${server.url}/recipes/venison-juniper-sauce`);
-  await page.getByRole('link', { name: 'Rehearse it' }).click();
+  await page.getByRole('link', { name: recipeWords.rehearseIt }).click();
   await expect(page.getByRole('heading', { name: /^Rehearse:/ })).toBeVisible();
-  await expect(act(page, 'Show the truth')).toBeDisabled();
+  await expect(act(page, rehearseWords.showTheTruth)).toBeDisabled();
   for (let i = 0; i < 2; i++) {
     await page.waitForTimeout(2500);
-    await act(page, 'A quarter gone').click();
+    await act(page, rehearseWords.aQuarterGone).click();
     await accessible(page, 'rehearsal');
-    await act(page, 'Show the truth').click();
+    await act(page, rehearseWords.showTheTruth).click();
     await expect(page.getByText(/% of its plate/)).toBeVisible();
     await expect(
       page.getByRole('row', { name: /A quarter gone.*(right|points too (early|late))/ }),
     ).toBeVisible();
-    if (i === 0) await act(page, 'Again, on another burner').click();
+    if (i === 0) await act(page, rehearseWords.againOnAnotherBurner).click();
   }
   await expect(page.getByText('1 before')).toBeVisible();
   await accessible(page, 'truth of a rehearsal');

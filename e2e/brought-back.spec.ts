@@ -2,6 +2,7 @@ import { AxeBuilder } from '@axe-core/playwright';
 import { expect, type Page, test } from '@playwright/test';
 import { v7 as uuid } from 'uuid';
 import { EVENT_VERSIONS } from '../core/batch';
+import { lotWords, planWords, potWords } from '../web/words';
 import { openPot } from './cook';
 import { type DemoServer, demoServer } from './demo-server';
 
@@ -60,20 +61,20 @@ test('a dish put by is brought back hot: one press from its lot, its top and its
   await velouteInTheWalkIn(page);
   await page.goto(`${server.url}/larder`);
   await page.getByRole('link', { name: /Celeriac velouté/ }).click();
-  await page.getByRole('link', { name: 'Bring it back hot' }).click();
-  const order = page.getByRole('group', { name: 'The order' });
+  await page.getByRole('link', { name: lotWords.bringItBackHot }).click();
+  const order = page.getByRole('group', { name: planWords.theOrder });
   await expect(order).toContainText('Celeriac velouté, brought back');
-  await expect(order.getByLabel('Bowls', { exact: true })).toHaveValue('20');
-  await order.getByLabel('Bowls', { exact: true }).fill('40');
+  await expect(order.getByLabel(planWords.bowls4, { exact: true })).toHaveValue('20');
+  await order.getByLabel(planWords.bowls4, { exact: true }).fill('40');
   await expect(page.getByText(/Celeriac velouté: \d\.\d L short/)).toBeVisible();
-  await order.getByLabel('Bowls', { exact: true }).fill('17');
-  await expect(page.getByRole('region', { name: 'From the larder' })).toContainText('Celeriac velouté');
+  await order.getByLabel(planWords.bowls4, { exact: true }).fill('17');
+  await expect(page.getByRole('region', { name: planWords.fromTheLarder })).toContainText('Celeriac velouté');
   await button(page, /24 L rondeau/).click();
   await button(page, /^Take it to/).click();
   await openPot(page);
-  await expect(page.getByRole('heading', { name: 'Bring it back hot' })).toBeVisible();
-  await expect(page.getByText(/74 °C all through, within 2 hours of leaving the cold/)).toBeVisible();
-  await button(page, 'These are in: begin').click();
+  await expect(page.getByRole('heading', { name: lotWords.bringItBackHot })).toBeVisible();
+  await expect(page.getByText(/74 °C all through, within 2 h of leaving the cold/)).toBeVisible();
+  await button(page, potWords.theseAreInBegin).click();
   await expect(
     page.getByText(/not over 82 °C from here on, for the egg yolk.*At least 74 °C, brought back, for 15 s/),
   ).toBeVisible();
@@ -86,11 +87,11 @@ test('a dish put by is brought back hot: one press from its lot, its top and its
   const { violations } = await new AxeBuilder({ page }).analyze();
   expect(violations.map((one) => one.id)).toEqual([]);
 
-  await button(page, 'It is here now').click();
-  await page.getByText('Thermometer', { exact: true }).click();
+  await button(page, potWords.itIsHereNow).click();
+  await page.getByText(potWords.thermometer, { exact: true }).click();
   await page.getByRole('textbox').first().fill('86');
-  await button(page, 'Keep this reading').click();
-  await button(page, 'Yes, it is right').click();
+  await button(page, lotWords.keepThisReading).click();
+  await button(page, potWords.yesItIsRight).click();
   for (const on of [page, other])
     await expect(on.getByRole('heading', { name: 'Under 82 °C: heat off' })).toBeVisible();
 });

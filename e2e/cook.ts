@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { type APIRequestContext, expect, type Page } from '@playwright/test';
+import { potWords } from '../web/words';
 
 /** A cook's hands on the real interface, and the demo's clock to make the minutes pass. */
 
@@ -34,7 +35,7 @@ export async function move(page: Page, minutes: number): Promise<void> {
 }
 
 export async function openPot(page: Page): Promise<void> {
-  await expect(page.getByRole('link', { name: 'Pot', exact: true })).toBeVisible();
+  await expect(page.getByRole('link', { name: potWords.pot, exact: true })).toBeVisible();
 }
 
 /** Begins the stage that is next, lets it run, and says that it is done. */
@@ -66,15 +67,15 @@ export async function setHeatIfAsked(page: Page): Promise<void> {
 }
 
 export async function readLevel(page: Page, centimetres: string): Promise<void> {
-  await page.getByRole('button', { name: 'It is here now' }).click();
-  await page.getByRole('textbox', { name: 'Depth' }).fill(centimetres);
-  await page.getByRole('button', { name: 'Keep this reading' }).click();
+  await page.getByRole('button', { name: potWords.itIsHereNow }).click();
+  await page.getByRole('textbox', { name: potWords.depth }).fill(centimetres);
+  await page.getByRole('button', { name: potWords.keepThisReading }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
 }
 
 /** Presses every tag that hangs from the pot. */
 export async function takeOutAll(page: Page): Promise<void> {
-  const out = page.getByRole('group', { name: 'To come out' }).last().getByRole('button');
+  const out = page.getByRole('group', { name: potWords.toComeOut }).last().getByRole('button');
   for (let left = await out.count(); left > 0; left = await out.count()) {
     await out.first().click();
     await expect(out).toHaveCount(left - 1);

@@ -1,5 +1,21 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import { expect, type Page, test } from '@playwright/test';
+import {
+  adjustWords,
+  basesWords,
+  commonWords,
+  kitchenWords,
+  larderWords,
+  logWords,
+  lotWords,
+  passWords,
+  planWords,
+  potsWords,
+  potWords,
+  recipeEditorWords,
+  recipeWords,
+  sheetWords,
+} from '../web/words';
 import { move } from './cook';
 import { type DemoServer, demoServer } from './demo-server';
 
@@ -43,22 +59,22 @@ test('places', async ({ page }) => {
   }
   await page.goto(`${server.url}/log`);
   await page.getByRole('link', { name: /9 Mar, 13:10/ }).click();
-  await page.getByText('Came true').waitFor();
+  await page.getByText(logWords.cameTrue).waitFor();
   await expectClean(page, 'log of a batch');
 
   await page.goto(`${server.url}/kitchen/place`);
-  const altitude = page.getByRole('textbox', { name: 'Altitude' });
+  const altitude = page.getByRole('textbox', { name: kitchenWords.altitude });
   await altitude.fill('the sky');
-  await page.getByRole('button', { name: 'Save the place' }).click();
+  await page.getByRole('button', { name: kitchenWords.saveThePlace }).click();
   await expect(page.getByText('The altitude must be a number of m, not “the sky”.')).toBeVisible();
   await altitude.fill('99999');
   await expect(page.getByText('The altitude must be from -430 to 5000 m.')).toBeVisible();
-  await page.getByRole('textbox', { name: 'Time zone' }).fill('Nowhere');
+  await page.getByRole('textbox', { name: kitchenWords.timeZone }).fill('Nowhere');
   await expect(page.getByText(/“Nowhere” is no time zone/)).toBeVisible();
   await expectClean(page, 'place, wrong altitude and zone');
   await page.goto(`${server.url}/kitchen/limits`);
   await page.getByRole('textbox', { name: 'Shelf life in days' }).fill('9');
-  await page.getByRole('button', { name: 'Save the limits' }).click();
+  await page.getByRole('button', { name: kitchenWords.saveTheLimits }).click();
   await expect(page.getByText(/9 days is laxer than 7 days/)).toBeVisible();
   await expectClean(page, 'limits, laxer than the code');
   for (const part of ['pots', 'heat', 'service', 'cold', 'tools', 'people', 'recipes']) {
@@ -67,20 +83,20 @@ test('places', async ({ page }) => {
     await expectClean(page, `kitchen, ${part}`);
   }
   await page.goto(`${server.url}/kitchen/pots`);
-  await page.getByRole('button', { name: 'Add a pot' }).click();
-  await page.getByText('Measure by water').click();
+  await page.getByRole('button', { name: planWords.addAPot }).click();
+  await page.getByText(potsWords.measureByWater).click();
   await expectClean(page, 'a pot measured by water');
 
   await page.goto(`${server.url}/plan?service=evening`);
   await page.getByRole('button', { name: /24 L rondeau/ }).waitFor();
   await expectClean(page, 'plan');
-  await page.getByLabel('Bowls', { exact: true }).fill('-5');
+  await page.getByLabel(planWords.bowls4, { exact: true }).fill('-5');
   await expect(page.getByText('Bowls must be from 1 to 2000.')).toBeVisible();
-  await page.getByLabel('Salt percent').fill('27');
+  await page.getByLabel(planWords.saltPercent).fill('27');
   await expect(page.getByText('Salt must be from 0 to 26 %.')).toBeVisible();
   await expectClean(page, 'plan, wrong');
-  await page.getByLabel('Bowls', { exact: true }).fill('40');
-  await page.getByLabel('Salt percent').fill('0.9');
+  await page.getByLabel(planWords.bowls4, { exact: true }).fill('40');
+  await page.getByLabel(planWords.saltPercent).fill('0.9');
   await page.getByRole('button', { name: /^Ready to serve/ }).click();
   await page.getByRole('dialog').waitFor();
   await expectClean(page, 'plan, working');
@@ -91,16 +107,16 @@ test('places', async ({ page }) => {
 test('the book', async ({ page }) => {
   await page.goto(`${server.url}/recipes/new`);
   await page
-    .getByLabel('The paper')
+    .getByLabel(recipeEditorWords.thePaper)
     .fill('Soup\nServes 4\n2 onions, sliced\n100 g quark\n1 L stock or water');
   await expect(page.getByText('“quark” is not in the table yet.')).toBeVisible();
   await expectClean(page, 'paper, with doubts');
-  await page.getByRole('button', { name: 'Lay it on the desk' }).click();
-  await page.getByRole('button', { name: 'Put it in the book' }).click();
-  await page.getByLabel('Makes').fill('none');
+  await page.getByRole('button', { name: recipeEditorWords.layItOnTheDesk }).click();
+  await page.getByRole('button', { name: recipeWords.putItInTheBook }).click();
+  await page.getByLabel(recipeEditorWords.makes).fill('none');
   await expectClean(page, 'desk, wrong');
   await page.getByRole('button', { name: 'Put right: 100 g quark' }).click();
-  await page.getByRole('button', { name: 'Add it to the table' }).click();
+  await page.getByRole('button', { name: larderWords.addItToTheTable }).click();
   await expectClean(page, 'a food of our own, wrong');
   await page.keyboard.press('Escape');
   await page.goto(`${server.url}/recipes/mutton-leek-pot/edit`);
@@ -111,25 +127,25 @@ test('the book', async ({ page }) => {
   await expectClean(page, 'stage');
   await page.keyboard.press('Escape');
   await page.goto(`${server.url}/plan?recipe=mutton-leek-pot&service=evening&portions=140`);
-  await page.getByRole('region', { name: 'Ways to cook it' }).getByRole('button').first().waitFor();
+  await page.getByRole('region', { name: planWords.waysToCookIt }).getByRole('button').first().waitFor();
   await expectClean(page, 'plan, ways');
-  await page.getByRole('button', { name: 'Something in another’s place' }).click();
+  await page.getByRole('button', { name: planWords.somethingInAnothersPlace }).click();
   await page.getByRole('button', { name: /^Half of the chicken stock as water/ }).waitFor();
   await expectClean(page, 'swaps');
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'By what there is' }).click();
+  await page.getByRole('button', { name: planWords.byWhatThereIs }).click();
   await expectClean(page, 'what there is');
   await page.keyboard.press('Escape');
   await page.goto(`${server.url}/sheet?recipe=mutton-leek-pot&service=evening&portions=40`);
-  await page.getByRole('region', { name: 'Batch sheet' }).waitFor();
+  await page.getByRole('region', { name: sheetWords.batchSheet }).waitFor();
   await expectClean(page, 'on paper');
   await page.goto(`${server.url}/recipes/venison-juniper-sauce`);
   await page.getByRole('heading', { level: 1 }).waitFor();
   await expectClean(page, 'a recipe on a mother sauce');
   await page.goto(`${server.url}/larder/foods`);
   await page.getByRole('button', { name: 'Price of Carrot', exact: true }).click();
-  await page.getByLabel('A kilogram as bought').fill('dear');
-  await page.getByRole('button', { name: 'Keep this price' }).click();
+  await page.getByLabel(larderWords.aKilogramAsBought).fill('dear');
+  await page.getByRole('button', { name: larderWords.keepThisPrice }).click();
   await expectClean(page, 'price, wrong');
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Label of Carrot', exact: true }).click();
@@ -140,10 +156,10 @@ test('the larder', async ({ page }) => {
   await page.goto(`${server.url}/larder`);
   await page.getByText('5.0 L kelp and dried-mushroom stock').waitFor();
   await expectClean(page, 'the shelf');
-  await page.getByRole('button', { name: 'A delivery…' }).click();
-  await page.getByLabel('Weight').fill('a crate');
-  await page.getByRole('button', { name: 'It is in' }).click();
-  await expect(page.getByText('Say what came.')).toBeVisible();
+  await page.getByRole('button', { name: larderWords.aDelivery2 }).click();
+  await page.getByLabel(larderWords.weight).fill('a crate');
+  await page.getByRole('button', { name: larderWords.itIsIn }).click();
+  await expect(page.getByText(larderWords.sayWhatCame)).toBeVisible();
   await expectClean(page, 'a delivery, wrong');
   await page.keyboard.press('Escape');
   for (const path of [
@@ -160,7 +176,7 @@ test('the larder', async ({ page }) => {
     await expectClean(page, path);
   }
   await page.goto(`${server.url}/larder/blend`);
-  await page.getByLabel('Salt at most').fill('a bit');
+  await page.getByLabel(basesWords.saltAtMost).fill('a bit');
   await expect(page.getByText('Salt must be a number, 0 or more, not “a bit”.')).toBeVisible();
   await expectClean(page, 'blend, wrong');
   const lot = `${server.url}/larder/lots/00000000-0000-7000-a000-000000000015`;
@@ -168,7 +184,13 @@ test('the larder', async ({ page }) => {
   await page.getByRole('button', { name: /^Strength/ }).click();
   await expectClean(page, 'a lot, its arithmetic');
   await page.keyboard.press('Escape');
-  for (const act of ['Count it', 'Part some off', 'Throw away', 'Has it set?', 'Let down, or reduce']) {
+  for (const act of [
+    potWords.countIt,
+    lotWords.partSomeOff,
+    lotWords.throwAway,
+    lotWords.hasItSet,
+    larderWords.letDownOrReduce,
+  ]) {
     await page.getByRole('button', { name: act }).click();
     await expectClean(page, act);
     await page.keyboard.press('Escape');
@@ -177,7 +199,7 @@ test('the larder', async ({ page }) => {
   await page.getByRole('article').waitFor();
   await expectClean(page, 'label');
   await page.goto(`${server.url}/larder/lots/nowhere`);
-  await page.getByText('There is no such lot').waitFor();
+  await page.getByText(lotWords.thereIsNoSuchLot).waitFor();
   await expectClean(page, 'no such lot');
   await page.goto(`${server.url}/plan?recipe=beetroot-barley-broth&service=evening&portions=60`);
   await page.getByText(/short of/).waitFor();
@@ -193,44 +215,44 @@ test('a batch', async ({ page }) => {
   await expectClean(page, 'pot, to begin');
   const url = page.url();
   await page.goto(`${url}/bench`);
-  await expect(page.getByText('Nothing in the pot yet')).toBeVisible();
+  await expect(page.getByText(adjustWords.nothingInThePotYet)).toBeVisible();
   await expectClean(page, 'bench, empty');
   await page.goto(url);
-  await page.getByRole('button', { name: 'Other amounts' }).click();
+  await page.getByRole('button', { name: potWords.otherAmounts }).click();
   await page.getByRole('textbox', { name: 'Onion' }).fill('five');
-  await page.getByRole('button', { name: 'These are in', exact: true }).click();
+  await page.getByRole('button', { name: potWords.theseAreIn, exact: true }).click();
   await expect(page.getByText(/Onion must be a number of g,/)).toBeVisible();
   await expectClean(page, 'amounts, wrong');
   await page.getByRole('textbox', { name: 'Onion' }).fill('700');
-  await page.getByRole('button', { name: 'These are in', exact: true }).click();
-  await expect(page.getByText('done about')).toBeVisible();
+  await page.getByRole('button', { name: potWords.theseAreIn, exact: true }).click();
+  await expect(page.getByText(potWords.doneAbout)).toBeVisible();
   await expectClean(page, 'pot, running');
-  await page.getByRole('button', { name: 'It is here now' }).click();
-  await page.getByRole('textbox', { name: 'Depth' }).fill('x');
-  await page.getByRole('button', { name: 'Keep this reading' }).click();
+  await page.getByRole('button', { name: potWords.itIsHereNow }).click();
+  await page.getByRole('textbox', { name: potWords.depth }).fill('x');
+  await page.getByRole('button', { name: potWords.keepThisReading }).click();
   await expectClean(page, 'reading, wrong');
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Heat and lid' }).click();
+  await page.getByRole('button', { name: potWords.heatAndLid }).click();
   await expectClean(page, 'heat and lid');
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Take back, or note' }).click();
-  await page.getByRole('textbox', { name: 'A note' }).fill('sweeter than last week');
-  await page.getByRole('button', { name: 'Keep the note' }).click();
+  await page.getByRole('button', { name: potWords.takeBackOrNote }).click();
+  await page.getByRole('textbox', { name: potWords.aNote }).fill('sweeter than last week');
+  await page.getByRole('button', { name: potWords.keepTheNote }).click();
   await expect(page.getByText('Note: sweeter than last week')).toBeVisible();
   await expectClean(page, 'what was said');
   await page.keyboard.press('Escape');
   await move(page, 3);
   await page.goto(`${url}/bench`);
   await page.getByRole('button', { name: 'stands' }).click();
-  await page.getByRole('region', { name: 'Ways to the thickness wanted' }).waitFor();
-  await page.getByRole('button', { name: 'It is in', exact: true }).first().click();
+  await page.getByRole('region', { name: adjustWords.waysToTheThicknessWanted }).waitFor();
+  await page.getByRole('button', { name: larderWords.itIsIn, exact: true }).first().click();
   await expectClean(page, 'bench, with ways and a wrong salt');
   await page.goto(`${url}/pass`);
   await page.getByRole('button', { name: '1 out', exact: true }).waitFor();
   await expectClean(page, 'pass');
-  await page.getByRole('button', { name: 'Close the batch…' }).click();
-  await page.getByRole('textbox', { name: 'Left in the pot' }).fill('-1');
-  await page.getByRole('button', { name: 'Close it' }).click();
+  await page.getByRole('button', { name: passWords.closeTheBatch }).click();
+  await page.getByRole('textbox', { name: passWords.leftInThePot }).fill('-1');
+  await page.getByRole('button', { name: passWords.closeIt }).click();
   await expectClean(page, 'closing, wrong');
   await page.goto(`${server.url}/`);
   await page
@@ -244,15 +266,15 @@ test('keys go to places, and a wrong address says so', async ({ page }) => {
   await page.goto(server.url);
   await page.getByRole('heading', { name: 'Corrie Halt Buffet' }).waitFor();
   await page.keyboard.press('?');
-  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  await expect(page.getByRole('dialog', { name: commonWords.keys })).toBeVisible();
   await expectClean(page, 'keys');
   await page.keyboard.press('Escape');
   await page.keyboard.press('4');
-  await expect(page.getByRole('heading', { name: 'Log' })).toBeVisible();
+  await expect(page.getByRole('heading', { name: commonWords.log })).toBeVisible();
   await page.keyboard.press('p');
-  await expect(page.getByRole('group', { name: 'The order' })).toBeVisible();
+  await expect(page.getByRole('group', { name: planWords.theOrder })).toBeVisible();
   await page.goto(`${server.url}/batches/00000000-0000-7000-8000-000000000000`);
-  await expect(page.getByText('There is no such batch')).toBeVisible();
+  await expect(page.getByText(potWords.thereIsNoSuchBatch)).toBeVisible();
   await expectClean(page, 'no such batch');
 });
 
@@ -287,7 +309,7 @@ test('nothing overflows on a phone or a tablet held upright', async ({ page }) =
       await page.goto(`${server.url}/${path}`);
       await page
         .getByRole('heading')
-        .or(page.getByRole('group', { name: 'The order' }))
+        .or(page.getByRole('group', { name: planWords.theOrder }))
         .first()
         .waitFor();
       await page.waitForTimeout(200);

@@ -4,6 +4,7 @@ import { saltPercent } from '../core/matter';
 import { liquidLitres, potLitres } from '../core/pot';
 import { thicknessBand } from '../core/thickness';
 import { CHROMIUM } from '../playwright.config';
+import { adjustWords, commonWords, planWords, potWords } from '../web/words';
 import { demoServer } from './demo-server';
 
 /**
@@ -52,7 +53,7 @@ async function pressMain(on: Page): Promise<string | null> {
   );
   const at = names.findIndex((name) => name !== null);
   const name = names[at] ?? null;
-  if (name === null || WAITS.test(name) || name === 'To the pass') return name;
+  if (name === null || WAITS.test(name) || name === potWords.toThePass) return name;
   await buttons.nth(at).click({ timeout: 2000 });
   return name;
 }
@@ -62,21 +63,21 @@ const SALTED_AT = 6;
 
 /** 10 g of salt on the Adjust page, and back to the pot. */
 async function saltByTheWay(on: Page): Promise<boolean> {
-  await on.getByRole('link', { name: 'Bench' }).click({ timeout: 2000 });
-  await on.getByRole('textbox', { name: 'Salt put in' }).fill('10');
-  await on.getByRole('button', { name: 'It is in', exact: true }).first().click({ timeout: 2000 });
-  await on.getByRole('link', { name: 'Pot', exact: true }).click({ timeout: 2000 });
+  await on.getByRole('link', { name: potWords.bench }).click({ timeout: 2000 });
+  await on.getByRole('textbox', { name: adjustWords.saltPutIn }).fill('10');
+  await on.getByRole('button', { name: adjustWords.itIsIn, exact: true }).first().click({ timeout: 2000 });
+  await on.getByRole('link', { name: potWords.pot, exact: true }).click({ timeout: 2000 });
   return true;
 }
 
 for (const order of ORDERS) {
   await page.goto(`${server.url}/plan?${order}&service=midday`);
   await page.getByRole('button', { name: /^Take it to / }).click({ timeout: 20_000 });
-  const short = page.getByRole('textbox', { name: 'It comes from' });
-  await short.or(page.getByRole('link', { name: 'Bench' })).waitFor();
+  const short = page.getByRole('textbox', { name: planWords.itComesFrom });
+  await short.or(page.getByRole('link', { name: potWords.bench })).waitFor();
   if (await short.isVisible()) {
     await short.fill('the early shift’s own');
-    await page.getByRole('button', { name: 'Cook it all the same' }).click();
+    await page.getByRole('button', { name: planWords.cookItAllTheSame }).click();
   }
   await page.waitForURL(/batches/, { timeout: 20_000 });
 }
@@ -105,18 +106,18 @@ console.log(
 let urgent = 0;
 const endMs = firstMs + 8 * 3_600_000;
 while (pots.some((pot) => pot.readyMs === null) && (await kitchenMs()) < endMs) {
-  const strip = page.getByRole('alert', { name: 'A pot calls' });
+  const strip = page.getByRole('alert', { name: commonWords.aPotCalls });
   if (await strip.isVisible()) {
     const words = (await strip.locator('p').textContent()) ?? '';
     if (/unanswered for/.test(words)) urgent += 1;
     await strip
-      .getByRole('button', { name: 'To this pot' })
+      .getByRole('button', { name: commonWords.toThisPot })
       .click({ timeout: 2000 })
       .catch(() => {});
   }
   const here = pots.find((pot) => page.url().includes(pot.id));
   const out = page
-    .getByRole('group', { name: 'To come out' })
+    .getByRole('group', { name: potWords.toComeOut })
     .last()
     .getByRole('button', { name: /: out$/ });
   if (await out.first().isVisible())
@@ -129,7 +130,7 @@ while (pots.some((pot) => pot.readyMs === null) && (await kitchenMs()) < endMs) 
     return null;
   });
   if (here && name && !WAITS.test(name)) {
-    if (name === 'To the pass') {
+    if (name === potWords.toThePass) {
       // nothing calls here any more: a walk past the one that is not ready yet
       const next = pots.find((pot) => pot.readyMs === null && pot !== here);
       if (next && here.readyMs !== null && !(await strip.isVisible()))

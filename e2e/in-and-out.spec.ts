@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { expect, type Page, test } from '@playwright/test';
 import { v7 as uuid } from 'uuid';
+import { commonWords, larderWords, recipeEditorWords, recipeWords } from '../web/words';
 import { type DemoServer, demoServer } from './demo-server';
 
 /** Files taken out and brought in, and the kitchen's own units. */
@@ -15,17 +16,17 @@ test.afterAll(() => server.remove());
 test('taken out and brought in: a book, a saved page, prices; a wrong file says where', async ({ page }) => {
   await page.goto(`${server.url}/recipes`);
   const download = page.waitForEvent('download');
-  await page.getByRole('link', { name: 'Take the book out' }).click();
+  await page.getByRole('link', { name: recipeWords.takeTheBookOut }).click();
   const book = readFileSync(await (await download).path(), 'utf8');
   const bring = async (on: Page, button: string, name: string, text: string) => {
     const chooser = on.waitForEvent('filechooser');
     await on.getByRole('button', { name: button }).click();
     await (await chooser).setFiles({ name, mimeType: 'text/plain', buffer: Buffer.from(text) });
   };
-  await bring(page, 'Bring a book in', 'book.json', book);
-  await expect(page.getByText('Nothing new: all of it is here as it is.')).toBeVisible();
-  await page.getByRole('button', { name: 'Put away' }).click();
-  await bring(page, 'Bring a book in', 'book.json', book.slice(0, 5000));
+  await bring(page, recipeWords.bringABookIn, 'book.json', book);
+  await expect(page.getByText(recipeWords.nothingNewAllOfIt)).toBeVisible();
+  await page.getByRole('button', { name: commonWords.putAway }).click();
+  await bring(page, recipeWords.bringABookIn, 'book.json', book.slice(0, 5000));
   await expect(page.getByText(/Line \d+ is not JSON/)).toBeVisible();
 
   await page.goto(`${server.url}/recipes/new`);
@@ -40,31 +41,31 @@ test('taken out and brought in: a book, a saved page, prices; a wrong file says 
   };
   await bring(
     page,
-    'From a file',
+    recipeEditorWords.fromAFile,
     'page.html',
     `<html><script type="application/ld+json">${JSON.stringify(ld)}</script></html>`,
   );
-  await expect(page.getByLabel('Name of the recipe')).toHaveValue('Pea soup');
+  await expect(page.getByLabel(recipeEditorWords.nameOfTheRecipe)).toHaveValue('Pea soup');
   await expect(page.getByText(/Green peas, 500 g in the pot/)).toBeVisible();
 
   await page.goto(`${server.url}/larder/foods`);
-  await bring(page, 'Bring prices in, CSV', 'p.csv', 'id,price_per_kg\nonion,1.10\nmoon,2');
+  await bring(page, larderWords.bringPricesInCsv, 'p.csv', 'id,price_per_kg\nonion,1.10\nmoon,2');
   await expect(page.getByText('Line 3: there is no ingredient “moon” in the table.')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Price of Onion', exact: true })).toHaveText('£0.95');
-  await bring(page, 'Bring prices in, CSV', 'p.csv', 'id,price_per_kg\nonion,1.10');
+  await bring(page, larderWords.bringPricesInCsv, 'p.csv', 'id,price_per_kg\nonion,1.10');
   await expect(page.getByRole('dialog').getByRole('listitem')).toHaveText(/Onion£0\.95 → £1\.10/);
   await page.getByRole('button', { name: 'Take 1 price over' }).click();
   await expect(page.getByText('1 price taken over.')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Price of Onion', exact: true })).toHaveText('£1.10');
   await page.getByRole('button', { name: 'Price of Celeriac', exact: true }).click();
   const sheet = page.getByRole('dialog');
-  await sheet.getByLabel('A kilogram as bought').fill('dear');
-  await sheet.getByRole('button', { name: 'Keep this price' }).click();
+  await sheet.getByLabel(larderWords.aKilogramAsBought).fill('dear');
+  await sheet.getByRole('button', { name: larderWords.keepThisPrice }).click();
   await expect(sheet.getByText('The price must be a number, not “dear”.')).toBeVisible();
-  await sheet.getByLabel('A kilogram as bought').fill('2.60');
+  await sheet.getByLabel(larderWords.aKilogramAsBought).fill('2.60');
   await expect(sheet.getByRole('listitem').filter({ hasText: 'Celeriac velouté' })).toContainText('→');
   await page.keyboard.press('Escape');
-  await page.getByLabel('Find a food').fill('gravity');
+  await page.getByLabel(larderWords.findAFood).fill('gravity');
   await expect(page.getByText('No food is called “gravity”.')).toBeVisible();
 });
 

@@ -2,6 +2,16 @@ import { expect, type Page, test } from '@playwright/test';
 import jsQR from 'jsqr';
 import { PNG } from 'pngjs';
 import { v7 as uuid } from 'uuid';
+import {
+  basesWords,
+  commonWords,
+  larderWords,
+  logWords,
+  lotWords,
+  passWords,
+  planWords,
+  potWords,
+} from '../web/words';
 import { cookStage } from './cook';
 import { type DemoServer, demoServer } from './demo-server';
 
@@ -14,28 +24,28 @@ test.beforeEach(async () => {
 });
 test.afterEach(() => server.remove());
 
-const order = (page: Page) => page.getByRole('group', { name: 'The order' });
+const order = (page: Page) => page.getByRole('group', { name: planWords.theOrder });
 
 /** Cooks a lentil purée up to where its stock goes in, serves some bowls and closes it. */
 async function lentilSoup(page: Page, bowls: number): Promise<string> {
   await page.goto(
     `${server.url}/plan?recipe=pepper-lentil-puree&service=evening&portions=${bowls}&pot=rondeau-24`,
   );
-  const drawn = page.getByRole('region', { name: 'From the larder' });
+  const drawn = page.getByRole('region', { name: planWords.fromTheLarder });
   await expect(drawn).toContainText('Light vegetable stock');
   await page.getByRole('button', { name: /^Take it to/ }).click();
   await cookStage(page, 'Sweat peppers and onion', 1);
-  await page.getByRole('button', { name: 'These are in: begin' }).click();
+  await page.getByRole('button', { name: potWords.theseAreInBegin }).click();
   await expect(page.getByText(/done about|comes to/).first()).toBeVisible();
   const url = page.url();
   await page.goto(`${url}/pass`);
-  await page.getByRole('textbox', { name: 'Or another number' }).fill(String(bowls - 2));
-  await page.getByRole('button', { name: 'Served' }).click();
+  await page.getByRole('textbox', { name: passWords.orAnotherNumber }).fill(String(bowls - 2));
+  await page.getByRole('button', { name: passWords.served2 }).click();
   await expect(page.getByRole('definition').first()).toHaveText(String(bowls - 2));
-  await page.getByRole('button', { name: 'Close the batch…' }).click();
-  await page.getByRole('textbox', { name: 'Left in the pot' }).fill('0');
-  await page.getByRole('button', { name: 'Close it' }).click();
-  await page.getByText('Came true').waitFor();
+  await page.getByRole('button', { name: passWords.closeTheBatch }).click();
+  await page.getByRole('textbox', { name: passWords.leftInThePot }).fill('0');
+  await page.getByRole('button', { name: passWords.closeIt }).click();
+  await page.getByText(logWords.cameTrue).waitFor();
   return url;
 }
 
@@ -50,41 +60,41 @@ test('a stock is made, put by, labelled, drawn in two soups, and recalled to eve
     await page.goto(`${server.url}/larder/bases`);
     await page.getByRole('link', { name: /^Light vegetable stock/ }).click();
     await expect(page.getByText('Never salt it.')).toBeVisible();
-    await page.getByRole('link', { name: 'Plan it' }).click();
-    await order(page).getByLabel('Ready by').fill('half past');
+    await page.getByRole('link', { name: basesWords.planIt }).click();
+    await order(page).getByLabel(planWords.readyBy).fill('half past');
     await expect(page.getByText('Ready by must be a time as 16:00, not “half past”.')).toBeVisible();
-    await order(page).getByLabel('Ready by').fill('10:00');
-    await order(page).getByLabel('Litres').fill('12');
+    await order(page).getByLabel(planWords.readyBy).fill('10:00');
+    await order(page).getByLabel(basesWords.litres).fill('12');
     await page.getByRole('button', { name: /24 L rondeau/ }).click();
     await expect(page.getByRole('button', { name: /^Strength \d\.\d ×/ })).toBeVisible();
     await page.getByRole('button', { name: /^Take it to/ }).click();
     await cookStage(page, 'Cold water, slowly up', 3);
     await cookStage(page, 'Forty minutes, just under', 2);
     await cookStage(page, 'Strain', 1);
-    await page.getByRole('button', { name: 'Begin', exact: true }).click();
-    await page.getByRole('button', { name: 'To put it by' }).click();
+    await page.getByRole('button', { name: potWords.begin, exact: true }).click();
+    await page.getByRole('button', { name: potWords.toPutItBy }).click();
   });
 
   await test.step('put by: a wrong amount is a sentence; the lot is on the shelf with its label', async () => {
-    await page.getByRole('button', { name: 'Put some by…' }).click();
-    const litres = page.getByRole('textbox', { name: 'Litres, as they are cold' });
+    await page.getByRole('button', { name: passWords.putSomeBy }).click();
+    const litres = page.getByRole('textbox', { name: passWords.litresAsTheyAreCold });
     for (const [typed, sentence] of [
       ['plenty', 'What is put by must be a number of L, not “plenty”.'],
       ['90', /90.0 L cannot be stored/],
     ] as const) {
       await litres.fill(typed);
-      await page.getByRole('button', { name: 'It is put by' }).click();
+      await page.getByRole('button', { name: passWords.itIsPutBy }).click();
       await expect(page.getByText(sentence)).toBeVisible();
     }
     await litres.fill('12');
-    await page.getByRole('textbox', { name: 'Where it stands' }).fill('walk-in, shelf 5');
-    await page.getByRole('button', { name: 'It is put by' }).click();
+    await page.getByRole('textbox', { name: passWords.whereItStands }).fill('walk-in, shelf 5');
+    await page.getByRole('button', { name: passWords.itIsPutBy }).click();
     await expect(page.getByRole('link', { name: /^lot \d+, its label/ })).toBeVisible();
-    await page.getByRole('button', { name: 'Close the batch…' }).click();
-    await page.getByRole('textbox', { name: 'Left in the pot' }).fill('0');
-    await page.getByRole('button', { name: 'Close it' }).click();
+    await page.getByRole('button', { name: passWords.closeTheBatch }).click();
+    await page.getByRole('textbox', { name: passWords.leftInThePot }).fill('0');
+    await page.getByRole('button', { name: passWords.closeIt }).click();
     await page
-      .getByRole('region', { name: 'Larder' })
+      .getByRole('region', { name: commonWords.larder })
       .getByRole('link', { name: /^Light vegetable stock, lot/ })
       .click();
     await expect(page.getByRole('heading', { level: 1 })).toHaveText(/Light vegetable stock, lot \d+/);
@@ -93,7 +103,7 @@ test('a stock is made, put by, labelled, drawn in two soups, and recalled to eve
   const lot = page.url();
 
   await test.step('the square on its label opens it', async () => {
-    await page.getByRole('link', { name: 'Label' }).click();
+    await page.getByRole('link', { name: larderWords.label }).click();
     const square = page.getByRole('img', { name: /^Square code/ });
     const { data, width, height } = PNG.sync.read(await square.screenshot({ scale: 'css' }));
     expect(jsQR(new Uint8ClampedArray(data), width, height)?.data).toBe(lot);
@@ -104,13 +114,13 @@ test('a stock is made, put by, labelled, drawn in two soups, and recalled to eve
   await test.step('drawn in two soups, after what is past its date was thrown away', async () => {
     await page.goto(`${server.url}/larder`);
     await page.getByRole('link', { name: /Light vegetable stock.*past its date/ }).click();
-    await page.getByRole('button', { name: 'Throw away' }).click();
+    await page.getByRole('button', { name: lotWords.throwAway }).click();
     const sheet = page.getByRole('dialog');
-    await sheet.getByLabel('How much').fill('2.5');
-    await sheet.getByRole('button', { name: 'It is gone' }).click();
+    await sheet.getByLabel(lotWords.howMuch).fill('2.5');
+    await sheet.getByRole('button', { name: lotWords.itIsGone }).click();
     await expect(sheet.getByText('The reason is missing.')).toBeVisible();
-    await sheet.getByLabel('Why').fill('past its date');
-    await sheet.getByRole('button', { name: 'It is gone' }).click();
+    await sheet.getByLabel(lotWords.why).fill('past its date');
+    await sheet.getByRole('button', { name: lotWords.itIsGone }).click();
     await expect(sheet).toHaveCount(0);
     soups.push(await lentilSoup(page, 8), await lentilSoup(page, 12));
   });
@@ -140,9 +150,9 @@ test('Saturday’s three soups: what to make, in which pot, by when', async ({ p
     await order(page).getByRole('button', { name: /Day/ }).click();
     await page.getByRole('option', { name: 'on Sat 14 Mar' }).click();
     await page.getByRole('button', { name: 'Keep it for Sat 14 Mar' }).click();
-    await expect(page.getByRole('heading', { name: 'The shelf' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: larderWords.theShelf })).toBeVisible();
   }
-  const make = page.getByRole('region', { name: 'To make' });
+  const make = page.getByRole('region', { name: basesWords.toMake });
   const card = (name: RegExp) => make.getByRole('listitem').filter({ hasText: name });
   const kelp = card(/L kelp and dried-mushroom stock/);
   await expect(kelp).toContainText('beetroot and barley broth');
@@ -154,7 +164,7 @@ test('Saturday’s three soups: what to make, in which pot, by when', async ({ p
   );
   await expect(chicken).toContainText(/At the latest Sat 14 Mar, \d\d:\d\d, used hot/);
   await expect(card(/^Fish fumet: enough/)).toContainText('smoked trout and sweetcorn chowder');
-  await chicken.getByRole('link', { name: 'Plan it' }).click();
+  await chicken.getByRole('link', { name: basesWords.planIt }).click();
   await expect(order(page)).toContainText('Roast chicken stock');
   await page.goto(`${server.url}/larder`);
   await make.getByRole('button', { name: 'Strike out Celeriac velouté' }).last().click();
@@ -169,20 +179,20 @@ test('short of a base: substitutes compared, or a word where it comes from', asy
   await page.goto(`${server.url}/plan?recipe=beetroot-barley-broth&service=evening&portions=60`);
   await expect(page.getByText(/Kelp and mushroom stock: \d+\.\d L short/)).toBeVisible();
   await page.getByRole('button', { name: /^Take it to/ }).click();
-  const asked = page.getByRole('dialog', { name: 'The larder is short' });
-  await asked.getByRole('button', { name: 'Cook it all the same' }).click();
+  const asked = page.getByRole('dialog', { name: planWords.theLarderIsShort });
+  await asked.getByRole('button', { name: planWords.cookItAllTheSame }).click();
   await expect(asked.getByText(/are wanted, .* in the larder/)).toBeVisible();
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: 'Let something stand in' }).click();
+  await page.getByRole('button', { name: planWords.letSomethingStandIn }).click();
   const instead = page.getByRole('dialog', { name: 'Instead of kelp and mushroom stock' });
   await expect(instead.getByRole('button', { name: /as bouillon.*salt to add/s }).first()).toBeVisible();
   await instead.getByRole('button', { name: /its aromatics in the pot/ }).click();
   await expect(page.getByText(/L short/)).toHaveCount(0);
   await expect(page.getByText('Changed: water, with its aromatics in the pot.')).toBeVisible();
-  await page.getByRole('button', { name: 'Take it back' }).click();
+  await page.getByRole('button', { name: planWords.takeItBack }).click();
   await page.getByRole('button', { name: /^Take it to/ }).click();
-  await asked.getByRole('textbox', { name: 'It comes from' }).fill('the hotel’s kitchen');
-  await asked.getByRole('button', { name: 'Cook it all the same' }).click();
+  await asked.getByRole('textbox', { name: planWords.itComesFrom }).fill('the hotel’s kitchen');
+  await asked.getByRole('button', { name: planWords.cookItAllTheSame }).click();
   await expect(page.getByRole('heading', { name: 'Beetroot in cold stock' })).toBeVisible();
 });
 
@@ -225,13 +235,13 @@ test('two cooks draw the last litre: both are told, and a count mends it', async
     await expect(
       window.getByText(/more was drawn from kelp and dried-mushroom stock, lot \d+, than it held/),
     ).toBeVisible({ timeout: 3000 });
-  await page.getByRole('link', { name: 'Count it' }).click();
-  await page.getByRole('button', { name: 'Count it' }).click();
-  await page.getByRole('dialog').getByLabel('There is').fill('none');
-  await page.getByRole('button', { name: 'That is what is there' }).click();
+  await page.getByRole('link', { name: lotWords.countIt }).click();
+  await page.getByRole('button', { name: lotWords.countIt }).click();
+  await page.getByRole('dialog').getByLabel(lotWords.thereIs).fill('none');
+  await page.getByRole('button', { name: lotWords.thatIsWhatIsThere }).click();
   await expect(page.getByText('There is must be a number of L, not “none”.')).toBeVisible();
-  await page.getByRole('dialog').getByLabel('There is').fill('0.4');
-  await page.getByRole('button', { name: 'That is what is there' }).click();
+  await page.getByRole('dialog').getByLabel(lotWords.thereIs).fill('0.4');
+  await page.getByRole('button', { name: lotWords.thatIsWhatIsThere }).click();
   await expect(other.getByText(/more was drawn from/)).toHaveCount(0);
   await expect(page.getByText(/^Counted: .* there/)).toBeVisible();
 });
@@ -241,78 +251,76 @@ test('blended, let down, counted, delivered, used past its date: before it is do
 }) => {
   await test.step('a blend with no solution says which limit to loosen; one with, pours', async () => {
     await page.goto(`${server.url}/larder/blend`);
-    const blend = page.getByRole('region', { name: 'The blend' });
-    await page.getByLabel('Strength at least').fill('9');
+    const blend = page.getByRole('region', { name: basesWords.theBlend });
+    await page.getByLabel(basesWords.strengthAtLeast).fill('9');
     await expect(blend.getByText(/Strength at least 3\.\d °Brix, not 9\.0/)).toBeVisible();
-    await page.getByLabel('Strength at least').fill('2.8');
-    await page.getByLabel('Make', { exact: true }).fill('6');
+    await page.getByLabel(basesWords.strengthAtLeast).fill('2.8');
+    await page.getByLabel(basesWords.make, { exact: true }).fill('6');
     await expect(blend.getByText(/Comes to .* 2\.8 °Brix/)).toBeVisible();
-    await blend.getByRole('button', { name: 'It is poured together' }).click();
+    await blend.getByRole('button', { name: basesWords.itIsPouredTogether }).click();
     await expect(page.getByRole('heading', { name: /^Blend of .*, lot \d+/ })).toBeVisible();
     await expect(page.getByRole('button', { name: /^Left 6\.0 L/ })).toBeVisible();
   });
   await test.step('a glaze is thawed and let down to the usual strength', async () => {
     await page.goto(`${server.url}/larder`);
     await page.getByRole('link', { name: /Chicken glaze/ }).click();
-    await page.getByRole('button', { name: 'Thaw' }).click();
-    await page.getByRole('button', { name: 'It is thawing there' }).click();
-    await page.getByRole('button', { name: 'Let down, or reduce' }).click();
+    await page.getByRole('button', { name: lotWords.thaw }).click();
+    await page.getByRole('button', { name: lotWords.itIsThawingThere }).click();
+    await page.getByRole('button', { name: larderWords.letDownOrReduce }).click();
     const sheet = page.getByRole('dialog');
     await sheet.getByLabel(/^To this strength/).fill('95');
-    await expect(
-      sheet.getByText('That strength cannot be had from it: it would scorch first.'),
-    ).toBeVisible();
+    await expect(sheet.getByText(larderWords.thatStrengthCannotBeHad)).toBeVisible();
     await sheet.getByLabel(/^To this strength/).fill('3');
     await expect(sheet.getByText(/kg of water gives \d+\.\d L/)).toBeVisible();
-    await sheet.getByRole('button', { name: 'It is let down' }).click();
+    await sheet.getByRole('button', { name: larderWords.itIsLetDown }).click();
     await expect(page.getByText(/Chicken glaze, let down, lot \d+/)).toBeVisible();
   });
   await test.step('a delivery: warm is warned of, shellfish wants its tag', async () => {
     await page.goto(`${server.url}/larder`);
-    await page.getByRole('button', { name: 'A delivery…' }).click();
+    await page.getByRole('button', { name: larderWords.aDelivery2 }).click();
     const sheet = page.getByRole('dialog');
-    await sheet.getByRole('combobox', { name: 'What came' }).fill('mussel');
+    await sheet.getByRole('combobox', { name: larderWords.whatCame }).fill('mussel');
     await page.getByRole('option', { name: 'Mussel meat' }).click();
-    await sheet.getByLabel('Weight').fill('4');
-    await sheet.getByLabel('From').fill('Quayhead Fish');
-    await sheet.getByLabel('Its temperature, by thermometer').fill('9');
+    await sheet.getByLabel(larderWords.weight).fill('4');
+    await sheet.getByLabel(larderWords.from).fill('Quayhead Fish');
+    await sheet.getByLabel(larderWords.itsTemperatureByThermometer).fill('9');
     await expect(sheet.getByText(/taken in at 5 °C or below/)).toBeVisible();
-    await sheet.getByRole('button', { name: 'It is in' }).click();
+    await sheet.getByRole('button', { name: larderWords.itIsIn }).click();
     await expect(sheet.getByText(/comes with a tag/)).toBeVisible();
-    await sheet.getByLabel('Number of its tag').fill('QF 2310');
-    await sheet.getByRole('button', { name: 'It is in' }).click();
+    await sheet.getByLabel(larderWords.numberOfItsTag).fill('QF 2310');
+    await sheet.getByRole('button', { name: larderWords.itIsIn }).click();
     await expect(sheet).toHaveCount(0);
     await expect(page.getByRole('link', { name: /Mussel meat.*4\.00 kg/ })).toBeVisible();
   });
   await test.step('past its date: only with a reason and a name', async () => {
     await page.getByRole('link', { name: /Light vegetable stock.*past its date/ }).click();
-    await page.getByRole('button', { name: 'Use it past its date…' }).click();
+    await page.getByRole('button', { name: lotWords.useItPastItsDate }).click();
     const sheet = page.getByRole('dialog');
-    await sheet.getByLabel('Why').fill('boiled hard, for staff');
-    await sheet.getByRole('button', { name: 'It may be used' }).click();
+    await sheet.getByLabel(lotWords.why).fill('boiled hard, for staff');
+    await sheet.getByRole('button', { name: lotWords.itMayBeUsed }).click();
     await expect(sheet.getByText('Who answers for it is missing.')).toBeVisible();
-    await sheet.getByLabel('The person in charge who says so').fill('Isla');
-    await sheet.getByRole('button', { name: 'It may be used' }).click();
+    await sheet.getByLabel(lotWords.thePersonInChargeWho).fill('Isla');
+    await sheet.getByRole('button', { name: lotWords.itMayBeUsed }).click();
     await expect(page.getByText(/may be used past its date: boiled hard, for staff \(Isla/)).toBeVisible();
   });
   await test.step('the shelf counted in one walk', async () => {
     await page.goto(`${server.url}/larder/count`);
     const first = page.getByRole('textbox', { name: /^There is of lot/ }).first();
     await first.fill('some');
-    await page.getByRole('button', { name: 'Keep this count' }).click();
+    await page.getByRole('button', { name: larderWords.keepThisCount }).click();
     await expect(page.getByText(/must be a number of (L|kg), not “some”/)).toBeVisible();
     await first.fill('0.2');
-    await page.getByRole('button', { name: 'Keep this count' }).click();
+    await page.getByRole('button', { name: larderWords.keepThisCount }).click();
     await expect(page.getByText('1 lot counted.')).toBeVisible();
   });
   await test.step('with the line gone, what is said waits on the device and arrives once', async () => {
-    await page.getByRole('link', { name: 'The shelf' }).click();
+    await page.getByRole('link', { name: larderWords.theShelf }).click();
     await page.getByRole('link', { name: /Root vegetable purée/ }).click();
-    await page.getByRole('button', { name: 'Move' }).waitFor();
+    await page.getByRole('button', { name: lotWords.move }).waitFor();
     await server.stop();
-    await page.getByRole('button', { name: 'Move' }).click();
-    await page.getByRole('dialog').getByLabel('Where it goes').fill('shelf 7');
-    await page.getByRole('button', { name: 'It stands there' }).click();
+    await page.getByRole('button', { name: lotWords.move }).click();
+    await page.getByRole('dialog').getByLabel(larderWords.whereItGoes).fill('shelf 7');
+    await page.getByRole('button', { name: lotWords.itStandsThere }).click();
     await expect(page.getByText(/1 entry waits on this device/)).toBeVisible();
     await server.start();
     await expect(page.getByText(/entry waits/)).toHaveCount(0, { timeout: 15_000 });

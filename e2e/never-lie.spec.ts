@@ -1,6 +1,16 @@
 import { randomUUID } from 'node:crypto';
 import { expect, type Page, test } from '@playwright/test';
 import { chowderOrder, said } from '../server/testing/say';
+import {
+  basesWords,
+  commonWords,
+  larderWords,
+  lotWords,
+  passWords,
+  planWords,
+  potWords,
+  recipeWords,
+} from '../web/words';
 import { startChowder } from './cook';
 import { type DemoServer, demoServer } from './demo-server';
 
@@ -41,9 +51,9 @@ test('a blend with fumet for a stock: offered with its fish, and once it is in, 
   const kept = { waterKg: 0, place: 'walk-in', storage: 'chilled' };
   await shelf(page, 'blended', { toLotId, name: 'Stock of the house', parts, ...kept });
   await page.goto(`${server.url}/plan?recipe=pepper-lentil-puree&service=evening&portions=12&pot=rondeau-24`);
-  const contains = page.getByRole('region', { name: 'Contains' });
+  const contains = page.getByRole('region', { name: lotWords.contains });
   await expect(contains).not.toContainText('fish');
-  const larder = page.getByRole('region', { name: 'From the larder' });
+  const larder = page.getByRole('region', { name: planWords.fromTheLarder });
   await expect(larder).toContainText(/Stock of the house, lot \d+, brings fish/);
   await page.getByRole('button', { name: /^Draw lot \d+ too$/ }).click();
   await expect(contains).toContainText(/Fish.* came in with stock of the house, lot \d+/);
@@ -51,38 +61,38 @@ test('a blend with fumet for a stock: offered with its fish, and once it is in, 
   await expect(contains).not.toContainText(/fish/i);
   await page.getByRole('button', { name: /^Take it to/ }).click();
   // short of stock without it: the cook has some from elsewhere
-  const comesFrom = page.getByRole('textbox', { name: 'It comes from' });
+  const comesFrom = page.getByRole('textbox', { name: planWords.itComesFrom });
   await comesFrom.fill('the early shift');
-  await page.getByRole('button', { name: 'Cook it all the same' }).click();
+  await page.getByRole('button', { name: planWords.cookItAllTheSame }).click();
   await page.waitForURL(/batches/);
   const batch = page.url();
-  await expect(page.getByRole('alert', { name: 'Not as ordered' })).toHaveCount(0);
+  await expect(page.getByRole('alert', { name: potWords.notAsOrdered })).toHaveCount(0);
 
   await test.step('two presses: another lot, these are in', async () => {
-    await page.getByRole('button', { name: 'These are in: begin' }).click();
-    await page.getByRole('button', { name: 'It is done' }).click();
-    await page.getByRole('button', { name: 'Other amounts' }).click();
+    await page.getByRole('button', { name: potWords.theseAreInBegin }).click();
+    await page.getByRole('button', { name: potWords.itIsDone }).click();
+    await page.getByRole('button', { name: potWords.otherAmounts }).click();
     await page
       .getByRole('button', { name: /^as planned: no lot/ })
       .last()
       .click();
     await page.getByRole('option', { name: /brings fish/ }).click();
-    await page.getByRole('button', { name: 'These are in', exact: true }).click();
-    const told = page.getByRole('alert', { name: 'Not as ordered' });
+    await page.getByRole('button', { name: potWords.theseAreIn, exact: true }).click();
+    const told = page.getByRole('alert', { name: potWords.notAsOrdered });
     await expect(told).toContainText(/Fish.* came in with stock of the house, lot \d+/);
-    await expect(page.getByRole('navigation', { name: 'The range' })).toContainText(/now with fish/);
+    await expect(page.getByRole('navigation', { name: commonWords.theRange })).toContainText(/now with fish/);
     await page.goto(`${batch}/pass`);
     await expect(told).toContainText(/Fish/);
     await expect(page.getByText(/^Contains .*fish/)).toBeVisible();
   });
 
   await test.step('and so does the label of what is stored of it', async () => {
-    await page.getByRole('button', { name: 'Put some by…' }).click();
+    await page.getByRole('button', { name: passWords.putSomeBy }).click();
     await page.getByRole('dialog').getByRole('textbox').first().fill('1');
-    await page.getByRole('button', { name: 'It is put by' }).click();
+    await page.getByRole('button', { name: passWords.itIsPutBy }).click();
     await page.getByRole('link', { name: /its label$/ }).click();
     await expect(page.getByText(/fish/).first()).toBeVisible();
-    await page.getByRole('link', { name: 'Label', exact: true }).click();
+    await page.getByRole('link', { name: lotWords.label, exact: true }).click();
     await expect(page.getByRole('article')).toContainText(/Contains.*fish/);
   });
 });
@@ -90,16 +100,16 @@ test('a blend with fumet for a stock: offered with its fish, and once it is in, 
 test('fish out of another pot, in a soup that never knew it, is on its label', async ({ page }) => {
   const batch = await startChowder(page.request, server.url);
   await page.goto(`${server.url}/batches/${batch.id}`);
-  await page.getByRole('button', { name: 'These are in: begin' }).click();
-  await page.getByRole('button', { name: 'Something went wrong' }).click();
-  await page.getByText('From another pot').click();
-  const which = page.getByRole('combobox', { name: 'Which' });
+  await page.getByRole('button', { name: potWords.theseAreInBegin }).click();
+  await page.getByRole('button', { name: potWords.somethingWentWrong }).click();
+  await page.getByText(potWords.fromAnotherPot).click();
+  const which = page.getByRole('combobox', { name: potWords.which });
   await which.fill('Mussel m');
   await page.getByRole('option', { name: 'Mussel meat' }).click();
-  await page.getByRole('textbox', { name: 'About how much' }).fill('300');
-  await page.getByRole('button', { name: 'That is what happened' }).click();
-  await page.getByRole('button', { name: 'On with it' }).click();
-  await expect(page.getByRole('alert', { name: 'Not as ordered' })).toContainText(
+  await page.getByRole('textbox', { name: potWords.aboutHowMuch }).fill('300');
+  await page.getByRole('button', { name: potWords.thatIsWhatHappened }).click();
+  await page.getByRole('button', { name: potWords.onWithIt }).click();
+  await expect(page.getByRole('alert', { name: potWords.notAsOrdered })).toContainText(
     /Molluscs.* came in with mussel meat/,
   );
 });
@@ -127,7 +137,7 @@ test('what is found out late of a pot is told on the range of every pot that dre
   const items = [{ ingredientId: 'vegetable-stock', kg: 1, tempC: 5, lotId }];
   await atPot(puree.id, 'added', { items });
   await page.goto(`${server.url}/larder`);
-  const range = page.getByRole('navigation', { name: 'The range' });
+  const range = page.getByRole('navigation', { name: commonWords.theRange });
   const place = range.locator(`a[href*="${puree.id}"]`);
   await expect(place).toBeVisible();
   await expect(place).not.toContainText(/mollusc/);
@@ -140,14 +150,14 @@ test('an own food called Milk takes no other’s place, and a book of foods take
   page,
 }) => {
   await page.goto(`${server.url}/larder/foods`);
-  await page.getByRole('button', { name: 'A food of our own' }).click();
-  await page.getByRole('textbox', { name: 'Its name' }).fill('Milk');
-  const like = page.getByRole('combobox', { name: 'It is like' });
-  await like.fill('Water');
-  await page.getByRole('option', { name: 'Water', exact: true }).click();
-  await page.getByRole('button', { name: 'Add it to the table' }).click();
+  await page.getByRole('button', { name: larderWords.aFoodOfOurOwn }).click();
+  await page.getByRole('textbox', { name: larderWords.itsName }).fill('Milk');
+  const like = page.getByRole('combobox', { name: larderWords.itIsLike });
+  await like.fill(basesWords.water);
+  await page.getByRole('option', { name: basesWords.water, exact: true }).click();
+  await page.getByRole('button', { name: larderWords.addItToTheTable }).click();
   await expect(page.getByText(/is called so already: give this another name/)).toBeVisible();
-  await page.getByRole('button', { name: 'Not now' }).click();
+  await page.getByRole('button', { name: larderWords.notNow }).click();
 
   const { ingredients } = JSON.parse(await (await page.request.get(`${server.url}/api/book.json`)).text());
   expect(ingredients).toBeDefined();
@@ -177,17 +187,17 @@ test('an own food called Milk takes no other’s place, and a book of foods take
   const text = JSON.stringify({ format: 'slow-pot-book', version: 1, recipes: [], ingredients: [barley] });
   await page.goto(`${server.url}/recipes`);
   const chooser = page.waitForEvent('filechooser');
-  await page.getByRole('button', { name: 'Bring a book in' }).click();
+  await page.getByRole('button', { name: recipeWords.bringABookIn }).click();
   await (await chooser).setFiles({
     name: 'foods.json',
     mimeType: 'application/json',
     buffer: Buffer.from(text),
   });
-  const dialog = page.getByRole('dialog', { name: 'The book in this file' });
-  await expect(dialog.getByRole('region', { name: 'Dishes' })).toContainText(
+  const dialog = page.getByRole('dialog', { name: recipeWords.theBookInThisFile });
+  await expect(dialog.getByRole('region', { name: recipeWords.dishes })).toContainText(
     /Beetroot and barley broth.*no longer barley/,
   );
-  await expect(dialog.getByRole('button', { name: 'Take this book in' })).toBeDisabled();
+  await expect(dialog.getByRole('button', { name: recipeWords.takeThisBookIn })).toBeDisabled();
   await page.keyboard.press('Escape');
   await page.goto(`${server.url}/recipes/beetroot-barley-broth`);
   await expect(page.getByText('barley, rye or oats').first()).toBeVisible();
@@ -212,8 +222,8 @@ test('an undo under a parting that was drawn is refused by name; a past lot stay
   await expect(page.getByText(/1.00 kg into .*chowder. Undo that first, or count the lot/i)).toBeVisible();
   await page.reload();
   await expect(page.getByText(/past its date/).first()).toBeVisible();
-  await page.getByRole('button', { name: 'Freeze', exact: true }).click();
-  await page.getByRole('button', { name: 'It is in the freezer' }).click();
+  await page.getByRole('button', { name: lotWords.freeze, exact: true }).click();
+  await page.getByRole('button', { name: lotWords.itIsInTheFreezer }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await expect(page.getByText(/past its date/).first()).toBeVisible();
 });

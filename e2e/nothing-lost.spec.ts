@@ -3,6 +3,7 @@ import { type BrowserContext, expect, type Page, test } from '@playwright/test';
 import { chanceOf } from '../core/testing/chance';
 import { commandKitchen } from '../server/testing/command-kitchen';
 import { RandomCook } from '../server/testing/random-cook';
+import { commonWords, larderWords, passWords, potWords } from '../web/words';
 import { startChowder } from './cook';
 import { type DemoServer, demoServer } from './demo-server';
 
@@ -44,13 +45,13 @@ test('two tabs, no line, one of them loaded again: one queue, each entry arrives
   const tabs = [await context.newPage(), await context.newPage()] as const;
   for (const tab of tabs) {
     await tab.goto(`${server.url}/batches/${id}`);
-    await tab.getByRole('button', { name: 'Take back, or note' }).waitFor();
+    await tab.getByRole('button', { name: potWords.takeBackOrNote }).waitFor();
   }
   const note = async (tab: Page, text: string) => {
     await tab.bringToFront();
-    await tab.getByRole('button', { name: 'Take back, or note' }).click();
-    await tab.getByRole('textbox', { name: 'A note' }).fill(text);
-    await tab.getByRole('button', { name: 'Keep the note' }).click();
+    await tab.getByRole('button', { name: potWords.takeBackOrNote }).click();
+    await tab.getByRole('textbox', { name: potWords.aNote }).fill(text);
+    await tab.getByRole('button', { name: potWords.keepTheNote }).click();
     await tab.keyboard.press('Escape');
     await expect(tab.getByRole('dialog')).toHaveCount(0);
   };
@@ -79,10 +80,10 @@ test('the rules are asked on the device: what cannot be is refused in words with
   const added = { id: randomUUID(), type: 'added', v: 2, payload: { items: water } };
   await context.request.post(`${server.url}/api/batches/${id}/events`, { data: added });
   await page.goto(`${server.url}/batches/${id}/pass`);
-  await page.getByRole('button', { name: 'Put some by…' }).click();
+  await page.getByRole('button', { name: passWords.putSomeBy }).click();
   await server.stop();
-  await page.getByRole('textbox', { name: 'Litres, as they are cold' }).fill('90');
-  await page.getByRole('button', { name: 'It is put by' }).click();
+  await page.getByRole('textbox', { name: passWords.litresAsTheyAreCold }).fill('90');
+  await page.getByRole('button', { name: passWords.itIsPutBy }).click();
   await expect(page.getByText(/90.0 L cannot be stored: the 24 L rondeau holds/)).toBeVisible();
   await expect(page.getByText(/waits on this device/)).toHaveCount(0);
   await server.start();
@@ -93,21 +94,21 @@ test('a place not yet fetched says so inside its frame, and one that dies leaves
   page,
 }) => {
   const id = await startedChowder(context);
-  const range = page.getByRole('navigation', { name: 'The range' });
+  const range = page.getByRole('navigation', { name: commonWords.theRange });
   await page.goto(`${server.url}/batches/${id}`);
   const own = range.getByRole('link', { name: /chowder/i });
   await expect(own).toBeVisible();
   await page.route('**/assets/log-*.js', (route) => route.abort());
-  await page.getByRole('link', { name: 'Log', exact: true }).click();
-  await expect(page.getByRole('heading', { name: 'This place is not on the device yet' })).toBeVisible();
+  await page.getByRole('link', { name: commonWords.log, exact: true }).click();
+  await expect(page.getByRole('heading', { name: commonWords.thisPlaceIsNotOn })).toBeVisible();
   await expect(own).toBeVisible();
   await page.unroute('**/assets/log-*.js');
 
   await page.route('**/api/batches', (route) => route.fulfill({ json: { rows: [null], next: null } }));
-  await page.getByRole('button', { name: 'Try again' }).click();
-  await expect(page.getByRole('heading', { name: 'This place cannot be shown' })).toBeVisible();
+  await page.getByRole('button', { name: commonWords.tryAgain }).click();
+  await expect(page.getByRole('heading', { name: commonWords.thisPlaceCannotBeShown })).toBeVisible();
   await own.click();
-  await expect(page.getByRole('button', { name: 'Take back, or note' })).toBeVisible();
+  await expect(page.getByRole('button', { name: potWords.takeBackOrNote })).toBeVisible();
   await page.unroute('**/api/batches');
 });
 
@@ -118,18 +119,18 @@ test('pressed twice in haste, a delivery is one lot', async ({ page }) => {
   };
   const before = await carrots();
   await page.goto(`${server.url}/larder`);
-  await page.getByRole('button', { name: 'A delivery…' }).click();
+  await page.getByRole('button', { name: larderWords.aDelivery2 }).click();
   const sheet = page.getByRole('dialog');
-  await sheet.getByRole('combobox', { name: 'What came' }).fill('Carrot');
+  await sheet.getByRole('combobox', { name: larderWords.whatCame }).fill('Carrot');
   await page.getByRole('option', { name: 'Carrot', exact: true }).click();
-  await sheet.getByLabel('Weight').fill('4');
-  await sheet.getByLabel('From').fill('Somebody');
+  await sheet.getByLabel(larderWords.weight).fill('4');
+  await sheet.getByLabel(larderWords.from).fill('Somebody');
   // the answer takes its time, so that the second press falls into it
   await page.route('**/api/larder/events', async (route) => {
     await new Promise((resolve) => setTimeout(resolve, 600));
     await route.continue();
   });
-  await sheet.getByRole('button', { name: 'It is in' }).dblclick();
+  await sheet.getByRole('button', { name: larderWords.itIsIn }).dblclick();
   await expect(sheet).toHaveCount(0);
   expect(await carrots()).toBe(before + 1);
 });

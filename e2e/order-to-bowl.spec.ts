@@ -1,4 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
+import { adjustWords, commonWords, passWords, planWords, potWords } from '../web/words';
 import { cookStage, move, readLevel, setHeatIfAsked, stageDone, takeOutAll } from './cook';
 import { type DemoServer, demoServer } from './demo-server';
 
@@ -28,7 +29,7 @@ test('60 bowls at 13:10, from the order to the log', async ({ page, browser }) =
     await expect(page.getByRole('button', { name: /^Yield 15\.2 L/ })).toBeVisible();
     await expect(page.getByRole('button', { name: /24 L rondeau.*15\.\d of 18\.0 L/s })).toBeVisible();
 
-    const bowls = page.getByLabel('Bowls', { exact: true });
+    const bowls = page.getByLabel(passWords.bowls2, { exact: true });
     await bowls.fill('sixty');
     await expect(
       page.getByRole('alert').filter({ hasText: 'Bowls must be a number, not “sixty”.' }),
@@ -36,10 +37,10 @@ test('60 bowls at 13:10, from the order to the log', async ({ page, browser }) =
     await expect(page.getByRole('button', { name: /^Take it to/ })).toBeDisabled();
     await bowls.fill('900');
     await expect(page.getByText(/it would boil over/)).toBeVisible();
-    await expect(page.getByRole('button', { name: 'It does not fit this pot' })).toBeDisabled();
+    await expect(page.getByRole('button', { name: planWords.itDoesNotFitThis })).toBeDisabled();
     await bowls.fill('60');
     interactions += 3;
-    await page.getByLabel('Salt percent').fill('0,85');
+    await page.getByLabel(planWords.saltPercent).fill('0,85');
     interactions++;
     await expect(page.getByRole('button', { name: /^Salt at the end 0\.85 %/ })).toBeVisible();
     await press(/^Salt at the end/);
@@ -56,32 +57,32 @@ test('60 bowls at 13:10, from the order to the log', async ({ page, browser }) =
   await test.step('cook to the boil, a second window agreeing within a second', async () => {
     await other.goto(url);
     await expect(other.getByRole('heading', { name: 'Sweat the vegetables' })).toBeVisible();
-    await page.getByRole('button', { name: 'These are in: begin' }).click();
-    await expect(other.getByText('done about')).toBeVisible({ timeout: 1000 });
+    await page.getByRole('button', { name: potWords.theseAreInBegin }).click();
+    await expect(other.getByText(potWords.doneAbout)).toBeVisible({ timeout: 1000 });
     await move(page, 15);
     await stageDone(page);
     await expect(other.getByRole('heading', { name: 'Dust with flour' })).toBeVisible({ timeout: 1000 });
     await cookStage(page, 'Dust with flour', 4);
-    await page.getByRole('button', { name: 'These are in: begin' }).click();
+    await page.getByRole('button', { name: potWords.theseAreInBegin }).click();
     await expect(page.getByText('3 bay')).toBeVisible();
     await expect(other.getByText('3 bay')).toBeVisible({ timeout: 1000 });
   });
 
   await test.step('a wrong reading says what is wrong and keeps nothing', async () => {
-    await page.getByRole('button', { name: 'It is here now' }).click();
-    const depth = page.getByRole('textbox', { name: 'Depth' });
+    await page.getByRole('button', { name: potWords.itIsHereNow }).click();
+    const depth = page.getByRole('textbox', { name: potWords.depth });
     for (const [typed, sentence] of [
       ['lots', 'Depth must be a number of cm, not “lots”.'],
       ['-3', 'The depth must be from 0 to 300 cm.'],
       ['45', '45 cm is above the brim: the 40 L stockpot is 39.3 cm deep.'],
     ] as const) {
       await depth.fill(typed);
-      await page.getByRole('button', { name: 'Keep this reading' }).click();
+      await page.getByRole('button', { name: potWords.keepThisReading }).click();
       await expect(page.getByText(sentence)).toBeVisible();
     }
-    await page.getByText('Thermometer').click();
-    await page.getByRole('textbox', { name: 'Temperature' }).fill('500');
-    await page.getByRole('button', { name: 'Keep this reading' }).click();
+    await page.getByText(potWords.thermometer).click();
+    await page.getByRole('textbox', { name: potWords.temperature }).fill('500');
+    await page.getByRole('button', { name: potWords.keepThisReading }).click();
     await expect(page.getByText('The temperature must be from -30 to 130 °C.')).toBeVisible();
     await page.keyboard.press('Escape');
     await expect(page.getByRole('dialog')).toHaveCount(0);
@@ -89,10 +90,10 @@ test('60 bowls at 13:10, from the order to the log', async ({ page, browser }) =
 
   await test.step('the server stopped and started in the middle: readings wait on the device, then arrive once', async () => {
     await server.stop();
-    await page.getByRole('button', { name: 'It is here now' }).click();
-    await page.getByText('Thermometer').click();
-    await page.getByRole('textbox', { name: 'Temperature' }).fill('24');
-    await page.getByRole('button', { name: 'Keep this reading' }).click();
+    await page.getByRole('button', { name: potWords.itIsHereNow }).click();
+    await page.getByText(potWords.thermometer).click();
+    await page.getByRole('textbox', { name: potWords.temperature }).fill('24');
+    await page.getByRole('button', { name: potWords.keepThisReading }).click();
     await expect(page.getByText(/1 entry waits on this device/)).toBeVisible();
     await page.keyboard.press('Escape');
     await page.reload().catch(() => undefined);
@@ -116,8 +117,8 @@ test('60 bowls at 13:10, from the order to the log', async ({ page, browser }) =
     await move(page, 17);
     await setHeatIfAsked(page);
     await stageDone(page);
-    await page.getByRole('button', { name: 'Begin', exact: true }).click();
-    await expect(page.getByText('at the mark about')).toBeVisible();
+    await page.getByRole('button', { name: potWords.begin, exact: true }).click();
+    await expect(page.getByText(potWords.atTheMarkAbout)).toBeVisible();
     await move(page, 6);
     await readLevel(page, await nowCentimetres(page, 0));
     await expect(page.getByText(/down to here/)).toBeVisible();
@@ -132,20 +133,20 @@ test('60 bowls at 13:10, from the order to the log', async ({ page, browser }) =
 
   await test.step('a surprising reading is kept and asked about', async () => {
     await readLevel(page, '31');
-    await expect(page.getByRole('heading', { name: 'Is that right?' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: potWords.isThatRight })).toBeVisible();
     await expect(page.getByText(/more than has gone in/)).toBeVisible();
-    await expect(other.getByRole('heading', { name: 'Is that right?' })).toBeVisible();
-    await page.getByRole('button', { name: 'No, a slip: set it aside' }).click();
-    await expect(page.getByText('at the mark about')).toBeVisible();
+    await expect(other.getByRole('heading', { name: potWords.isThatRight })).toBeVisible();
+    await page.getByRole('button', { name: potWords.noASlipSetIt }).click();
+    await expect(page.getByText(potWords.atTheMarkAbout)).toBeVisible();
   });
 
   await test.step('taken back and restored', async () => {
-    await page.getByRole('button', { name: 'Heat and lid' }).click();
+    await page.getByRole('button', { name: potWords.heatAndLid }).click();
     await page.getByRole('dialog').getByText('ajar', { exact: true }).click();
     await expect(page.getByRole('dialog').getByText(/as it is; set so,/)).toBeVisible();
-    await page.getByRole('button', { name: 'It is set so' }).click();
+    await page.getByRole('button', { name: potWords.itIsSetSo }).click();
     await expect(page.getByText(/lid ajar/).first()).toBeVisible();
-    await page.getByRole('button', { name: 'Take back, or note' }).click();
+    await page.getByRole('button', { name: potWords.takeBackOrNote }).click();
     await page.getByRole('button', { name: 'Take back: Lid ajar' }).click();
     await expect(page.getByRole('button', { name: 'Take back: Lid ajar' })).toHaveCount(0);
     await page.keyboard.press('Escape');
@@ -153,23 +154,23 @@ test('60 bowls at 13:10, from the order to the log', async ({ page, browser }) =
   });
 
   await test.step('the bench: salt and thickness, compared before anything is done', async () => {
-    await page.getByRole('button', { name: 'At the mark' }).click();
-    await page.getByRole('link', { name: 'Bench' }).click();
-    await expect(page.getByText('In the liquid now')).toBeVisible();
-    const salt = page.getByRole('textbox', { name: 'Salt put in' });
+    await page.getByRole('button', { name: potWords.atTheMark }).click();
+    await page.getByRole('link', { name: potWords.bench }).click();
+    await expect(page.getByText(adjustWords.inTheLiquidNow)).toBeVisible();
+    const salt = page.getByRole('textbox', { name: adjustWords.saltPutIn });
     await salt.fill('a handful');
-    await page.getByRole('button', { name: 'It is in', exact: true }).first().click();
+    await page.getByRole('button', { name: adjustWords.itIsIn, exact: true }).first().click();
     await expect(page.getByText(/Salt must be a number of g,/)).toBeVisible();
     await salt.fill('40');
-    await page.getByRole('button', { name: 'It is in', exact: true }).first().click();
+    await page.getByRole('button', { name: adjustWords.itIsIn, exact: true }).first().click();
     await expect(salt).toHaveValue('');
     await page.getByRole('button', { name: 'holds a drawn line' }).click();
-    const ways = page.getByRole('region', { name: 'Ways to the thickness wanted' });
+    const ways = page.getByRole('region', { name: adjustWords.waysToTheThicknessWanted });
     await expect(ways).toContainText('Kneaded butter');
     await expect(ways).toContainText('Reduce, lid off');
     await page.getByRole('button', { name: 'Starch slurry: it is in' }).click();
     await expect(ways).toHaveCount(0);
-    await page.getByRole('link', { name: 'Pot', exact: true }).click();
+    await page.getByRole('link', { name: potWords.pot, exact: true }).click();
   });
 
   await test.step('through the last stages; what must come out is asked for', async () => {
@@ -179,27 +180,27 @@ test('60 bowls at 13:10, from the order to the log', async ({ page, browser }) =
     await expect(page.getByRole('heading', { name: 'Season and finish' })).toBeVisible();
     // 40 g went in on the Adjust page: what is asked for now is the rest, not the whole again
     const { snapshot } = await (await page.request.get(url.replace('/batches/', '/api/batches/'))).json();
-    await page.getByRole('button', { name: 'Other amounts' }).click();
+    await page.getByRole('button', { name: potWords.otherAmounts }).click();
     const asked = Number(await page.getByRole('textbox', { name: 'Fine salt' }).inputValue());
     expect(asked).toBeLessThan(snapshot.plan.saltToAddG - 15);
     expect(asked).toBeGreaterThan(snapshot.plan.saltToAddG - 60);
     await page.getByRole('textbox', { name: 'Fine salt' }).fill('some');
-    await page.getByRole('button', { name: 'These are in', exact: true }).click();
+    await page.getByRole('button', { name: potWords.theseAreIn, exact: true }).click();
     await expect(page.getByText(/Fine salt must be a number of g,/)).toBeVisible();
     await page.getByRole('textbox', { name: 'Fine salt' }).fill(String(asked));
-    await page.getByRole('button', { name: 'These are in', exact: true }).click();
+    await page.getByRole('button', { name: potWords.theseAreIn, exact: true }).click();
     await move(page, 4);
     await stageDone(page);
-    await page.getByRole('button', { name: 'Begin', exact: true }).click();
+    await page.getByRole('button', { name: potWords.begin, exact: true }).click();
     // held for service is held: never at full heat, and a reading can be taken here too
     const { events } = await (await page.request.get(url.replace('/batches/', '/api/batches/'))).json();
     const lastHeat = events.findLast((event: { type: string }) => event.type === 'heatSet');
     expect(lastHeat.payload.fraction).toBeLessThan(0.7);
-    await expect(page.getByRole('button', { name: 'It is here now' })).toBeVisible();
-    await page.getByRole('button', { name: 'To the pass' }).click();
+    await expect(page.getByRole('button', { name: potWords.itIsHereNow })).toBeVisible();
+    await page.getByRole('button', { name: potWords.toThePass }).click();
     await page.getByRole('button', { name: '1 out', exact: true }).click();
-    await expect(page.getByRole('dialog', { name: 'Before the first bowl' })).toBeVisible();
-    await page.getByRole('button', { name: 'Serve all the same' }).click();
+    await expect(page.getByRole('dialog', { name: passWords.beforeTheFirstBowl })).toBeVisible();
+    await page.getByRole('button', { name: passWords.serveAllTheSame }).click();
     await expect(page.getByText(/Take it out first, or say why/)).toBeVisible();
     await takeOutAll(page);
     await page.getByRole('button', { name: 'Serve 1' }).click();
@@ -207,31 +208,31 @@ test('60 bowls at 13:10, from the order to the log', async ({ page, browser }) =
   });
 
   await test.step('serve, discard, close', async () => {
-    const number = page.getByRole('textbox', { name: 'Or another number' });
+    const number = page.getByRole('textbox', { name: passWords.orAnotherNumber });
     await number.fill('2.5');
-    await page.getByRole('button', { name: 'Served' }).click();
+    await page.getByRole('button', { name: passWords.served2 }).click();
     await expect(page.getByText(/Bowls must be a whole number/)).toBeVisible();
     await number.fill('54');
-    await page.getByRole('button', { name: 'Served' }).click();
+    await page.getByRole('button', { name: passWords.served2 }).click();
     await expect(page.getByRole('definition').first()).toHaveText('55');
     await number.fill('1');
-    await page.getByRole('button', { name: 'Discarded' }).click();
-    await page.getByRole('button', { name: 'Close the batch…' }).click();
-    const left = page.getByRole('textbox', { name: 'Left in the pot' });
+    await page.getByRole('button', { name: passWords.discarded2 }).click();
+    await page.getByRole('button', { name: passWords.closeTheBatch }).click();
+    const left = page.getByRole('textbox', { name: passWords.leftInThePot });
     await left.fill('a drop');
-    await page.getByRole('button', { name: 'Close it' }).click();
+    await page.getByRole('button', { name: passWords.closeIt }).click();
     await expect(page.getByText(/What is left must be a number of L/)).toBeVisible();
     await left.fill('0.6');
-    await page.getByRole('button', { name: 'Close it' }).click();
+    await page.getByRole('button', { name: passWords.closeIt }).click();
   });
 
   await test.step('the log: predicted beside actual', async () => {
     await expect(page.getByText(/55 served, 2 left, 1 discarded/)).toBeVisible();
     await expect(page.getByRole('row', { name: /Yield 15\.2 L 14\.6 L/ })).toBeVisible();
-    await page.getByRole('link', { name: 'Log', exact: true }).click();
+    await page.getByRole('link', { name: commonWords.log, exact: true }).click();
     // the fortnight’s twenty-one, this one, and the head
     await expect(page.getByRole('row')).toHaveCount(23);
-    await page.getByRole('link', { name: 'Kitchen', exact: true }).click();
+    await page.getByRole('link', { name: commonWords.kitchen, exact: true }).click();
     await page.getByRole('link', { name: /^Heat/ }).click();
     await expect(page.getByText(/6 batches/)).toBeVisible();
   });
@@ -240,7 +241,7 @@ test('60 bowls at 13:10, from the order to the log', async ({ page, browser }) =
 
 /** Minutes between the two hours of “most likely between”. */
 async function widthMinutes(page: Page): Promise<number> {
-  const term = page.locator('dl > div', { hasText: 'most likely between' }).locator('dd');
+  const term = page.locator('dl > div', { hasText: potWords.mostLikelyBetween }).locator('dd');
   const text = (await term.textContent()) ?? '';
   const [from, to] = [...text.matchAll(/(\d\d):(\d\d)/g)].map((m) => Number(m[1]) * 60 + Number(m[2]));
   return to! - from!;

@@ -1,4 +1,13 @@
 import { expect, test } from '@playwright/test';
+import {
+  larderWords,
+  logWords,
+  planWords,
+  potWords,
+  recipeEditorWords,
+  recipeWords,
+  sheetWords,
+} from '../web/words';
 import { type DemoServer, demoServer } from './demo-server';
 import { leekSoup } from './papers';
 
@@ -27,33 +36,33 @@ test('a seven-ingredient recipe from paper to a printed sheet for 140, in at mos
     await page.getByRole('button', { name }).or(page.getByRole('link', { name })).first().click();
   };
   await page.goto(server.url);
-  await press('Recipes');
-  await press('Write one');
+  await press(recipeWords.recipes);
+  await press(recipeWords.writeOne);
   interactions++;
-  await page.getByLabel('The paper').fill(leekSoup());
+  await page.getByLabel(recipeEditorWords.thePaper).fill(leekSoup());
   await expect(page.getByText('serves 6; 7 lines read')).toBeVisible();
   await expect(page.getByText('Potato, peeled, 1.5 cm dice')).toBeVisible();
-  await press('Lay it on the desk');
+  await press(recipeEditorWords.layItOnTheDesk);
   await expect(page.getByRole('row', { name: /Purée/ })).toBeVisible();
-  await press('Put it in the book');
+  await press(recipeEditorWords.putItInTheBook);
   await expect(page.getByRole('heading', { level: 1, name: 'Leek and potato soup' })).toBeVisible();
-  await press('Plan it');
+  await press(recipeWords.planIt);
   const fill = async (label: string, value: string) => {
     interactions++;
     await page.getByLabel(label, { exact: true }).fill(value);
   };
-  await fill('Bowls', '140');
-  await fill('Millilitres a bowl', '250');
-  const ways = page.getByRole('region', { name: 'Ways to cook it' });
+  await fill(planWords.bowls4, '140');
+  await fill(planWords.millilitresABowl, '250');
+  const ways = page.getByRole('region', { name: planWords.waysToCookIt });
   await expect(ways.getByText(/2 equal batches in the 40 L stockpot/)).toBeVisible();
   await expect(ways.getByText(/All of it at once in the 60 L kettle/)).toBeVisible();
   await press(/Another pot.*60 L kettle/s);
   await expect(page.getByRole('button', { name: /^Yield 35\.4 L/ })).toBeVisible();
-  await expect(page.getByRole('region', { name: 'What does not scale straight' })).toContainText(
+  await expect(page.getByRole('region', { name: planWords.whatDoesNotScaleStraight })).toContainText(
     'fills of 1.6 L',
   );
   const stockBefore = await page.getByRole('row', { name: /^Chicken stock/ }).innerText();
-  await press('Something in another’s place');
+  await press(planWords.somethingInAnothersPlace);
   await expect(page.getByRole('button', { name: /Half of the chicken stock as water/ })).toContainText(
     'umami',
   );
@@ -62,14 +71,14 @@ test('a seven-ingredient recipe from paper to a printed sheet for 140, in at mos
   const halves = page.getByRole('row', { name: /^(Chicken stock|Water)/ });
   await expect(halves).toHaveCount(2);
   expect(await halves.first().innerText()).not.toBe(stockBefore);
-  await press('What to pull, cut and cook, on paper');
-  await expect(page.getByRole('region', { name: 'What to pull' })).toContainText('Chicken stock');
-  const mise = page.getByRole('region', { name: 'What to make ready' });
+  await press(planWords.whatToPullCutAnd);
+  await expect(page.getByRole('region', { name: sheetWords.whatToPull })).toContainText('Chicken stock');
+  const mise = page.getByRole('region', { name: sheetWords.whatToMakeReady });
   await expect(mise.getByRole('row', { name: /Potato, peeled, 1.5 cm dice/ })).toContainText(/trim .*in at/s);
   await expect(
-    page.getByRole('region', { name: 'Batch sheet' }).getByRole('row', { name: /Purée/ }),
+    page.getByRole('region', { name: sheetWords.batchSheet }).getByRole('row', { name: /Purée/ }),
   ).toContainText('fill a third to a half');
-  await press('Print');
+  await press(sheetWords.print);
   await expect(page.locator('body[data-printed=yes]')).toBeAttached();
   expect(interactions).toBeLessThanOrEqual(30);
 
@@ -78,10 +87,10 @@ test('a seven-ingredient recipe from paper to a printed sheet for 140, in at mos
     await expect(heading).toBeVisible();
     await page.reload();
     await expect(heading).toBeVisible();
-    await expect(page.getByRole('region', { name: 'What to make ready' })).toContainText('Potato');
-    await page.getByRole('link', { name: 'Back to the order' }).click();
+    await expect(page.getByRole('region', { name: sheetWords.whatToMakeReady })).toContainText('Potato');
+    await page.getByRole('link', { name: sheetWords.backToTheOrder }).click();
     await expect(page.getByText(/Changed: 50 % by water/)).toBeVisible();
-    await page.getByRole('button', { name: 'Take it back' }).click();
+    await page.getByRole('button', { name: planWords.takeItBack }).click();
     await expect(halves).toHaveCount(1);
   });
   await test.step('held back: the pot is concentrated, the bowl let down, and the batch starts so', async () => {
@@ -92,10 +101,10 @@ test('a seven-ingredient recipe from paper to a printed sheet for 140, in at mos
     await ways.getByRole('button', { name: /Concentrated, let down/ }).click();
     await expect(page.getByText(/cooked concentrated: the pot comes to 1\.\d\d %/)).toBeVisible();
     await page.getByRole('button', { name: /^Take it to/ }).click();
-    await page.getByRole('textbox', { name: 'It comes from' }).fill('the hotel’s kitchen');
-    await page.getByRole('button', { name: 'Cook it all the same' }).click();
+    await page.getByRole('textbox', { name: planWords.itComesFrom }).fill('the hotel’s kitchen');
+    await page.getByRole('button', { name: planWords.cookItAllTheSame }).click();
     await expect(page.getByRole('heading', { name: 'Start the pot' })).toBeVisible();
-    await page.getByRole('link', { name: 'Pass' }).click();
+    await page.getByRole('link', { name: potWords.pass }).click();
     await expect(page.getByText(/ladle.*, for 2\d\d mL/)).toBeVisible();
   });
   expect(problems).toEqual([]);
@@ -103,32 +112,32 @@ test('a seven-ingredient recipe from paper to a printed sheet for 140, in at mos
 
 test('an order in other words: the pot’s fill, litres, times the recipe, what there is', async ({ page }) => {
   await page.goto(`${server.url}/plan?recipe=celeriac-veloute&service=evening&pot=kettle-60`);
-  const bowls = page.getByLabel('Bowls', { exact: true });
-  await page.getByRole('button', { name: 'As much as the pot holds' }).click();
+  const bowls = page.getByLabel(planWords.bowls4, { exact: true });
+  await page.getByRole('button', { name: planWords.asMuchAsThePot }).click();
   await expect.poll(async () => Number(await bowls.inputValue())).toBeGreaterThan(140);
   const most = Number(await bowls.inputValue());
   await bowls.fill(String(most + 1));
-  await expect(page.getByRole('region', { name: 'Ways to cook it' })).toBeVisible();
+  await expect(page.getByRole('region', { name: planWords.waysToCookIt })).toBeVisible();
   await bowls.fill('40');
   await page.getByRole('button', { name: /Counted in/ }).click();
-  await page.getByRole('option', { name: 'litres, in bowls' }).click();
-  await page.getByLabel('Litres', { exact: true }).fill('10,1');
+  await page.getByRole('option', { name: planWords.litresInBowls }).click();
+  await page.getByLabel(planWords.litres, { exact: true }).fill('10,1');
   await expect(page.getByRole('button', { name: /^Yield 10\.1 L/ })).toContainText('40 bowls');
-  await page.getByLabel('Litres', { exact: true }).fill('10');
+  await page.getByLabel(planWords.litres, { exact: true }).fill('10');
   await expect(page.getByRole('button', { name: /^Yield 10\.0 L/ })).toContainText('39 bowls');
-  await page.getByLabel('Litres', { exact: true }).fill('a lot');
+  await page.getByLabel(planWords.litres, { exact: true }).fill(logWords.aLot);
   await expect(
     page.getByRole('alert').filter({ hasText: 'Litres must be a number above 0, not “a lot”.' }),
   ).toBeVisible();
-  await page.getByLabel('Litres', { exact: true }).fill('10');
-  await page.getByRole('button', { name: 'By what there is' }).click();
-  const sheet = page.getByRole('dialog', { name: 'What there is' });
+  await page.getByLabel(planWords.litres, { exact: true }).fill('10');
+  await page.getByRole('button', { name: planWords.byWhatThereIs }).click();
+  const sheet = page.getByRole('dialog', { name: planWords.whatThereIs });
   await sheet.getByLabel('Celeriac').fill('much');
-  await sheet.getByRole('button', { name: 'How many bowls?' }).click();
+  await sheet.getByRole('button', { name: planWords.howManyBowls }).click();
   await expect(sheet.getByText('Celeriac must be a number above 0, not “much”.')).toBeVisible();
   await sheet.getByLabel('Celeriac').fill('7.4');
   await sheet.getByLabel('Chicken stock').fill('11');
-  await sheet.getByRole('button', { name: 'How many bowls?' }).click();
+  await sheet.getByRole('button', { name: planWords.howManyBowls }).click();
   await expect(sheet.getByText(/6\d bowls of 250 mL/)).toBeVisible();
   await expect(sheet.getByText(/celeriac sets the limit/)).toBeVisible();
   await expect(sheet.getByText(/Stays over: .*chicken stock/)).toBeVisible();
@@ -141,43 +150,41 @@ test('a recipe put right: a food of our own, a split line, an order by keyboard,
 }) => {
   await page.goto(`${server.url}/recipes/new`);
   await page
-    .getByLabel('The paper')
+    .getByLabel(recipeEditorWords.thePaper)
     .fill(
       'Bean pot\nServes 4\n200 g quark\n200 g smoked bacon, cut in lardons\n500 g onion, diced\n250 g carrot, diced\n1 L vegetable stock\n1 tbsp fermented table sauce\nsalt to taste',
     );
   await expect(page.getByText('“quark” is not in the table yet.')).toBeVisible();
-  await page.getByRole('button', { name: 'Lay it on the desk' }).click();
-  await page.getByRole('button', { name: 'Put it in the book' }).click();
+  await page.getByRole('button', { name: recipeEditorWords.layItOnTheDesk }).click();
+  await page.getByRole('button', { name: recipeEditorWords.putItInTheBook }).click();
   await expect(page.getByRole('alert').filter({ hasText: '“quark” is not in the table yet.' })).toBeVisible();
 
   await test.step('an unknown food is added on the spot, guessed from one like it', async () => {
     await page.getByRole('button', { name: 'Put right: 200 g quark' }).click();
     const sheet = page.getByRole('dialog');
-    await sheet.getByRole('button', { name: 'Add it to the table' }).click();
-    await expect(
-      sheet.getByText('Say what it is like: its composition is taken over from there.'),
-    ).toBeVisible();
-    await sheet.getByRole('combobox', { name: 'It is like' }).fill('Fresh soft');
+    await sheet.getByRole('button', { name: larderWords.addItToTheTable }).click();
+    await expect(sheet.getByText(larderWords.sayWhatItIsLike)).toBeVisible();
+    await sheet.getByRole('combobox', { name: larderWords.itIsLike }).fill('Fresh soft');
     await page.getByRole('option', { name: 'Fresh soft cheese' }).click();
-    await sheet.getByLabel('Fat, off the label').fill('4');
-    await sheet.getByRole('button', { name: 'Add it to the table' }).click();
-    await sheet.getByRole('button', { name: 'Keep it so' }).click();
+    await sheet.getByLabel(larderWords.fatOffTheLabel).fill('4');
+    await sheet.getByRole('button', { name: larderWords.addItToTheTable }).click();
+    await sheet.getByRole('button', { name: recipeEditorWords.keepItSo }).click();
     await expect(page.getByText(/Quark, 200 g in the pot.*a guess, from fresh soft cheese/)).toBeVisible();
   });
   await test.step('half the bacon goes in later, and the parts must add up', async () => {
     await page.getByRole('button', { name: /^Put right: 200 g smoked bacon/ }).click();
     const sheet = page.getByRole('dialog');
-    await sheet.getByRole('button', { name: 'Part it for another moment' }).click();
+    await sheet.getByRole('button', { name: recipeEditorWords.partItForAnotherMoment }).click();
     await sheet.getByLabel('Share of part 1').fill('70');
-    await sheet.getByRole('button', { name: 'Keep it so' }).click();
+    await sheet.getByRole('button', { name: recipeEditorWords.keepItSo }).click();
     await expect(sheet.getByText('The parts come to 120 %; they must come to 100 %.')).toBeVisible();
     await sheet.getByLabel('Share of part 1').fill('50');
-    await sheet.getByRole('button', { name: 'Keep it so' }).click();
+    await sheet.getByRole('button', { name: recipeEditorWords.keepItSo }).click();
     await expect(page.getByText(/Smoked bacon.*50 % \+ 50 %/)).toBeVisible();
   });
   await test.step('a stage is moved by the keyboard alone', async () => {
     const titles = () =>
-      page.getByRole('grid', { name: 'Stages, in order' }).getByRole('row').allInnerTexts();
+      page.getByRole('grid', { name: recipeEditorWords.stagesInOrder }).getByRole('row').allInnerTexts();
     const before = (await titles()).map((text) => text.split('\n')[0]);
     const swapFirstTwo = async () => {
       await page.getByRole('row').first().focus();
@@ -198,12 +205,12 @@ test('a recipe put right: a food of our own, a split line, an order by keyboard,
     await sheet.getByText('open, low, butter').click();
     await expect(sheet.getByText(/until 72 % has gone/)).toBeVisible();
     await sheet.getByText('open, stirred').click();
-    await sheet.getByLabel('On its clock').fill('soon');
-    await sheet.getByRole('button', { name: 'Keep it so' }).click();
+    await sheet.getByLabel(recipeEditorWords.onItsClock).fill('soon');
+    await sheet.getByRole('button', { name: recipeEditorWords.keepItSo }).click();
     await expect(sheet.getByText('“soon” is no number this stage can end at.')).toBeVisible();
-    await sheet.getByLabel('On its clock').fill('18');
-    await sheet.getByLabel('The house calls it').fill('slow and open');
-    await sheet.getByRole('button', { name: 'Keep it so' }).click();
+    await sheet.getByLabel(recipeEditorWords.onItsClock).fill('18');
+    await sheet.getByLabel(recipeEditorWords.theHouseCallsIt).fill('slow and open');
+    await sheet.getByRole('button', { name: recipeEditorWords.keepItSo }).click();
     await expect(page.getByText(/slow and open; 18 min/)).toBeVisible();
   });
   await test.step('a ratio changed on one side: the other follows, and the paper is written anew', async () => {
@@ -224,32 +231,34 @@ test('a recipe put right: a food of our own, a split line, an order by keyboard,
       'Fermented table sauce (anchovies ferment in it)',
     );
   });
-  await page.getByRole('button', { name: 'Put it in the book' }).click();
+  await page.getByRole('button', { name: recipeEditorWords.putItInTheBook }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Bean pot' })).toBeVisible();
   await expect(page.getByRole('alert').filter({ hasText: 'Not vegetarian' })).toBeVisible();
 });
 
 test('a reload in the middle loses nothing, and what was struck out can be taken back', async ({ page }) => {
   await page.goto(`${server.url}/recipes/new`);
-  await page.getByLabel('The paper').fill('Carrot soup\nServes 4\n1 kg carrots\n1 L vegetable stock');
+  await page
+    .getByLabel(recipeEditorWords.thePaper)
+    .fill('Carrot soup\nServes 4\n1 kg carrots\n1 L vegetable stock');
   await page.reload();
-  await expect(page.getByLabel('The paper')).toHaveValue(/1 kg carrots/);
-  await page.getByRole('button', { name: 'Lay it on the desk' }).click();
+  await expect(page.getByLabel(recipeEditorWords.thePaper)).toHaveValue(/1 kg carrots/);
+  await page.getByRole('button', { name: recipeEditorWords.layItOnTheDesk }).click();
   await page.getByRole('button', { name: 'Strike out: 1 kg carrots' }).click();
   await expect(page.getByLabel('Line: 1 kg carrots')).toHaveCount(0);
-  await page.getByRole('button', { name: 'Take that back' }).click();
+  await page.getByRole('button', { name: recipeEditorWords.takeThatBack }).click();
   await page.getByLabel('Line: 1 kg carrots').fill('1.2 kg carrots');
   await page.reload();
   await expect(page.getByLabel('Line: 1.2 kg carrots')).toBeVisible();
-  await page.getByRole('button', { name: 'Clear the desk' }).click();
-  await expect(page.getByLabel('The paper')).toBeVisible();
+  await page.getByRole('button', { name: recipeEditorWords.clearTheDesk }).click();
+  await expect(page.getByLabel(recipeEditorWords.thePaper)).toBeVisible();
 
   await page.goto(`${server.url}/recipes/beetroot-barley-broth/edit`);
-  await page.getByLabel('Salt at the end').fill('0.7');
+  await page.getByLabel(recipeEditorWords.saltAtTheEnd).fill('0.7');
   await page.reload();
-  await expect(page.getByLabel('Salt at the end')).toHaveValue('0.7');
-  await page.getByRole('button', { name: 'Back to the saved one' }).click();
-  await expect(page.getByLabel('Salt at the end')).toHaveValue('0.85');
+  await expect(page.getByLabel(recipeEditorWords.saltAtTheEnd)).toHaveValue('0.7');
+  await page.getByRole('button', { name: recipeEditorWords.backToTheSavedOne }).click();
+  await expect(page.getByLabel(recipeEditorWords.saltAtTheEnd)).toHaveValue('0.85');
 });
 
 test('versions: two windows, one after the other; side by side; nothing is swallowed', async ({
@@ -259,8 +268,8 @@ test('versions: two windows, one after the other; side by side; nothing is swall
   await page.goto(`${server.url}/recipes/pepper-lentil-puree/edit`);
   const other = await context.newPage();
   await other.goto(`${server.url}/recipes/pepper-lentil-puree/edit`);
-  await other.getByLabel('Salt at the end').fill('0.8');
-  await page.getByLabel('Salt at the end').fill('0.85');
+  await other.getByLabel(recipeEditorWords.saltAtTheEnd).fill('0.8');
+  await page.getByLabel(recipeEditorWords.saltAtTheEnd).fill('0.85');
   await page.getByLabel(/^Line: 12 g cumin/).fill('16 g cumin');
   await page.getByRole('button', { name: 'Keep as version 2' }).click();
   await expect(page.getByText('Recipe, version 2')).toBeVisible();
@@ -270,7 +279,7 @@ test('versions: two windows, one after the other; side by side; nothing is swall
       .getByRole('alert')
       .filter({ hasText: 'Version 2 has been saved meanwhile; yours is based on version 1.' }),
   ).toBeVisible();
-  await expect(other.getByLabel('Salt at the end')).toHaveValue('0.8');
+  await expect(other.getByLabel(recipeEditorWords.saltAtTheEnd)).toHaveValue('0.8');
   const table = page.getByRole('table');
   await expect(table.getByRole('row', { name: /salt/ })).toContainText('0.9 %');
   await expect(table.getByRole('row', { name: /Cumin/ })).toContainText(/12 g.*16 g/s);
@@ -281,14 +290,14 @@ test('a pattern: cream of another root, its trim, time and colour following', as
   await page.goto(`${server.url}/recipes/celeriac-veloute/edit`);
   await page.getByRole('group', { name: 'As a pattern' }).getByText('Celeriac').click();
   await page.getByRole('button', { name: /^Keep as version/ }).click();
-  await page.getByRole('button', { name: 'Another of its kind' }).click();
+  await page.getByRole('button', { name: recipeWords.anotherOfItsKind }).click();
   const sheet = page.getByRole('dialog');
-  await sheet.getByLabel('Its name').fill('Beetroot velouté');
-  await sheet.getByRole('combobox', { name: 'Vegetable' }).fill('Beetroot');
+  await sheet.getByLabel(recipeWords.itsName).fill('Beetroot velouté');
+  await sheet.getByRole('combobox', { name: recipeWords.vegetable }).fill('Beetroot');
   await page.getByRole('option', { name: 'Beetroot', exact: true }).click();
   await expect(sheet.getByText('Beetroot dyes everything red.')).toBeVisible();
   await expect(sheet.getByText(/Beetroot softens in 25 min/)).toBeVisible();
-  await sheet.getByRole('button', { name: 'Put it in the book' }).click();
-  await expect(page.getByLabel('Name of the recipe')).toHaveValue('Beetroot velouté');
+  await sheet.getByRole('button', { name: recipeEditorWords.putItInTheBook }).click();
+  await expect(page.getByLabel(recipeEditorWords.nameOfTheRecipe)).toHaveValue('Beetroot velouté');
   await expect(page.getByLabel(/^Line: .*beetroot/)).toBeVisible();
 });

@@ -1,6 +1,17 @@
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { expect, type Page, test } from '@playwright/test';
 import { v7 as uuid } from 'uuid';
+import {
+  heatingWords,
+  kitchenWords,
+  passWords,
+  planWords,
+  potsWords,
+  potWords,
+  recipeEditorWords,
+  recipeWords,
+  todayWords,
+} from '../web/words';
 import { cookStage, stageDone, takeOutAll } from './cook';
 import { type DemoServer, demoServer, ownServer } from './demo-server';
 import { leekSoup } from './papers';
@@ -64,26 +75,26 @@ for (const by of ['touch', 'keyboard'] as const) {
     const { press, follow, choose, type, count } = hands(page, by);
     const beganMs = Date.now();
     await page.goto(server.url);
-    await expect(page.getByRole('heading', { name: 'Setting up your kitchen' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: kitchenWords.settingUpYourKitchen })).toBeVisible();
     await look(page, `${by}-place`);
-    await type('Name of the kitchen', 'Ford End Hall');
-    await press('I don’t know: find it by boiling water');
-    await type('Boiling water shows', '97.2');
+    await type(kitchenWords.nameOfTheKitchen, 'Ford End Hall');
+    await press(kitchenWords.iDontKnowFindIt);
+    await type(kitchenWords.boilingWaterShows, '97.2');
     await expect(page.getByText(/About 834 m, give or take/)).toBeVisible();
-    await press('Use that');
-    await press('Save the place');
+    await press(kitchenWords.useThat);
+    await press(kitchenWords.saveThePlace);
 
-    await expect(page.getByText('Common sizes, to start from')).toBeVisible();
+    await expect(page.getByText(potsWords.commonSizesToStartFrom)).toBeVisible();
     await page.reload();
-    await expect(page.getByText('Common sizes, to start from')).toBeVisible();
-    await press('35 L stockpot');
+    await expect(page.getByText(potsWords.commonSizesToStartFrom)).toBeVisible();
+    await press(potsWords.n35LStockpot);
     await expect(page.getByRole('img', { name: /brims at 36.6 L/ })).toBeVisible();
     await look(page, `${by}-pot-size`);
-    await press('Save the first pot');
-    await press('Add a pot');
-    await type('Name of the pot', 'The old dented stockpot');
-    await choose('Measure by water');
-    await type('Bottom to rim', '39');
+    await press(potsWords.saveTheFirstPot);
+    await press(planWords.addAPot);
+    await type(potsWords.nameOfThePot, 'The old dented stockpot');
+    await choose(potsWords.measureByWater);
+    await type(potsWords.bottomToRim, '39');
     for (const [i, [litres, cm]] of [
       [5, 7.2],
       [10, 11.4],
@@ -95,32 +106,32 @@ for (const by of ['touch', 'keyboard'] as const) {
     await expect(page.getByText('Kept as measured: no plain shape comes within 2 %.')).toBeVisible();
     await expect(page.getByText(/A third gone would have been called/)).toBeVisible();
     await look(page, `${by}-pot-water`);
-    await press('Save this pot');
+    await press(potsWords.saveThisPot);
     await expect(page.getByText(/measured by water at 3 levels/)).toBeVisible();
     await page.reload();
     await expect(page.getByText(/measured by water at 3 levels/)).toBeVisible();
     await look(page, `${by}-pots`);
 
     await follow(/^Heat/);
-    await type('Name of the burner', 'left ring');
-    await type('Rated', '6');
-    await press('Save this burner');
-    await press('Add a burner');
-    await type('Name of the burner', 'back plate');
+    await type(heatingWords.nameOfTheBurner, 'left ring');
+    await type(heatingWords.rated, '6');
+    await press(heatingWords.saveThisBurner);
+    await press(heatingWords.addABurner);
+    await type(heatingWords.nameOfTheBurner, 'back plate');
     await choose('electric plate');
-    await type('Rated', '2.5');
+    await type(heatingWords.rated, '2.5');
     await choose('numbers');
-    await press('Save this burner');
+    await press(heatingWords.saveThisBurner);
     await page.reload();
     await expect(page.getByText(/electric plate, 2.5 kW rated/)).toBeVisible();
     await press('Test left ring');
-    await type('Water', '6');
-    await type('From', '15');
+    await type(heatingWords.water, '6');
+    await type(heatingWords.from, '15');
     await type('To', '75');
-    await type('In, as 9:20', '9:20');
+    await type(heatingWords.inAs920, '9:20');
     await expect(page.getByText('2.69 kW')).toBeVisible();
     await look(page, `${by}-heat-test`);
-    await press('Save the test');
+    await press(heatingWords.saveTheTest);
     await expect(page.getByText(/from one test/)).toBeVisible();
     await page.reload();
     await expect(page.getByText(/from one test/)).toBeVisible();
@@ -131,11 +142,11 @@ for (const by of ['touch', 'keyboard'] as const) {
       ['Hall lunch', '12:30', '45'],
       ['Supper', '19:00', '30'],
     ]) {
-      await press('Add a service');
-      await type('Name', name!);
-      await type('Hour, as 12:30', time!);
-      await type('Usual covers', covers!);
-      await press('Save');
+      await press(todayWords.addAService);
+      await type(kitchenWords.name, name!);
+      await type(kitchenWords.hourAs1230, time!);
+      await type(kitchenWords.usualCovers, covers!);
+      await press(kitchenWords.save);
     }
     await page.reload();
     await expect(page.getByText(/19:00, 30 covers, every day/)).toBeVisible();
@@ -144,13 +155,13 @@ for (const by of ['touch', 'keyboard'] as const) {
     await follow(/^First recipes/);
     await page.reload();
     await look(page, `${by}-recipes`);
-    await follow('Type one from paper');
-    await type('The paper', leekSoup());
-    await press('Lay it on the desk');
-    await expect(page.getByRole('button', { name: 'Put it in the book' })).toBeVisible();
+    await follow(kitchenWords.typeOneFromPaper);
+    await type(recipeEditorWords.thePaper, leekSoup());
+    await press(recipeEditorWords.layItOnTheDesk);
+    await expect(page.getByRole('button', { name: recipeEditorWords.putItInTheBook })).toBeVisible();
     await page.reload();
-    await press('Put it in the book');
-    await follow('Plan it');
+    await press(recipeEditorWords.putItInTheBook);
+    await follow(recipeWords.planIt);
     await expect(page.getByText(/Hall lunch|Supper/).first()).toBeVisible();
     await expect(page.getByRole('button', { name: /^Yield/ })).toBeVisible();
     await page.reload();
@@ -172,8 +183,8 @@ for (const by of ['touch', 'keyboard'] as const) {
 async function cookedInIt(page: Page): Promise<void> {
   const press = (name: string | RegExp) => page.getByRole('button', { name }).first().click();
   await press(/^Take it to left ring/);
-  await page.getByRole('textbox', { name: 'It comes from' }).fill('a carton of the wholesaler’s');
-  await press('Cook it all the same');
+  await page.getByRole('textbox', { name: planWords.itComesFrom }).fill('a carton of the wholesaler’s');
+  await press(planWords.cookItAllTheSame);
   // with the server beside it, no press ever says that it has not arrived
   await page.evaluate(() => {
     const look = () => {
@@ -186,31 +197,31 @@ async function cookedInIt(page: Page): Promise<void> {
   await cookStage(page, 'Start the pot', 0);
   await expect(page.getByRole('heading', { name: 'Liquid in, up to a simmer' })).toBeVisible();
   await press(/^These are in: begin$/);
-  await press('It is here now');
-  const depth = page.getByRole('textbox', { name: 'Depth' });
+  await press(potWords.itIsHereNow);
+  const depth = page.getByRole('textbox', { name: potWords.depth });
   await depth.fill('45');
-  await press('Keep this reading');
+  await press(potWords.keepThisReading);
   await expect(
     page.getByText('45 cm is above the brim: the old dented stockpot is 39 cm deep.'),
   ).toBeVisible();
   // between the second and the third level that water was poured to
   await depth.fill('16');
-  await press('Keep this reading');
+  await press(potWords.keepThisReading);
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await look(page, 'cook-read');
   await stageDone(page);
   await cookStage(page, 'Simmer', 0);
-  await expect(page.getByText('Still in the pot, to come out:')).toBeVisible();
+  await expect(page.getByText(potWords.stillInThePotTo)).toBeVisible();
   await takeOutAll(page);
   for (const title of ['Purée', 'Finish', 'Season']) await cookStage(page, title, 0);
-  await press('Begin');
-  await press('To the pass');
-  await page.getByRole('textbox', { name: 'Or another number' }).fill('40');
-  await press('Served');
+  await press(potWords.begin);
+  await press(potWords.toThePass);
+  await page.getByRole('textbox', { name: passWords.orAnotherNumber }).fill('40');
+  await press(passWords.served2);
   await look(page, 'cook-pass');
-  await press('Close the batch…');
-  await page.getByRole('textbox', { name: 'Left in the pot' }).fill('1.2');
-  await press('Close it');
+  await press(passWords.closeTheBatch);
+  await page.getByRole('textbox', { name: passWords.leftInThePot }).fill('1.2');
+  await press(passWords.closeIt);
   await expect(page.getByText(/40 served/)).toBeVisible();
   await look(page, 'cook-log');
   expect(await page.title()).not.toBe('held up');
@@ -300,71 +311,71 @@ test('what cannot be gets a sentence, and nothing is saved', async ({ page }) =>
   const kitchen = async () => (await page.request.get(`${server.url}/api/kitchen`)).json();
   const press = (name: string) => page.getByRole('button', { name, exact: true }).first().click();
   await page.goto(`${server.url}/kitchen/place`);
-  await page.getByLabel('Name of the kitchen').fill('Ford End Hall');
-  await page.getByLabel('Altitude').fill('834');
-  await page.getByLabel('Time zone').fill('Ford/End');
-  await press('Save the place');
+  await page.getByLabel(kitchenWords.nameOfTheKitchen).fill('Ford End Hall');
+  await page.getByLabel(kitchenWords.altitude).fill('834');
+  await page.getByLabel(kitchenWords.timeZone).fill('Ford/End');
+  await press(kitchenWords.saveThePlace);
   await expect(page.getByText(/“Ford\/End” is no time zone/)).toBeVisible();
   expect((await kitchen()).name).toBe('');
-  await page.getByLabel('Time zone').fill('Europe/Paris');
-  await press('Save the place');
+  await page.getByLabel(kitchenWords.timeZone).fill('Europe/Paris');
+  await press(kitchenWords.saveThePlace);
 
-  await page.getByLabel('Name of the pot').fill('Barrel');
-  await page.getByLabel('Across, inside').fill('140');
-  await page.getByLabel('High, inside').fill('tall');
-  await press('Save the first pot');
+  await page.getByLabel(potsWords.nameOfThePot).fill('Barrel');
+  await page.getByLabel(potsWords.acrossInside).fill('140');
+  await page.getByLabel(potsWords.highInside).fill('tall');
+  await press(potsWords.saveTheFirstPot);
   await expect(page.getByText('Its width must be from 5 to 120 cm.')).toBeVisible();
   await expect(page.getByText('Its height inside must be a number of cm, not “tall”.')).toBeVisible();
   expect((await kitchen()).pots).toEqual([]);
-  await page.getByLabel('Across, inside').fill('36');
-  await page.getByLabel('High, inside').fill('36');
+  await page.getByLabel(potsWords.acrossInside).fill('36');
+  await page.getByLabel(potsWords.highInside).fill('36');
   // the line goes down for a moment: said, and pressed again
   await page.route('**/api/kitchen/changes', (route) => route.abort(), { times: 1 });
-  await press('Save the first pot');
+  await press(potsWords.saveTheFirstPot);
   await expect(page.getByText('The kitchen’s server does not answer.')).toBeVisible();
-  await press('Save the first pot');
-  await press('Add a pot');
-  await page.getByLabel('Name of the pot').fill('BARREL');
-  await page.getByLabel('Across, inside').fill('30');
-  await page.getByLabel('High, inside').fill('30');
-  await press('Save this pot');
+  await press(potsWords.saveTheFirstPot);
+  await press(planWords.addAPot);
+  await page.getByLabel(potsWords.nameOfThePot).fill('BARREL');
+  await page.getByLabel(potsWords.acrossInside).fill('30');
+  await page.getByLabel(potsWords.highInside).fill('30');
+  await press(potsWords.saveThisPot);
   await expect(
     page.getByText('Another pot is called “BARREL”: give this one a name of its own.'),
   ).toBeVisible();
   expect((await kitchen()).pots).toHaveLength(1);
 
   await page.goto(`${server.url}/kitchen/heat`);
-  await page.getByLabel('Name of the burner').fill('ring');
-  await page.getByLabel('Rated').fill('0');
-  await press('Save this burner');
+  await page.getByLabel(heatingWords.nameOfTheBurner).fill('ring');
+  await page.getByLabel(heatingWords.rated).fill('0');
+  await press(heatingWords.saveThisBurner);
   await expect(page.getByText('Its rating must be from 100 to 100000 W.')).toBeVisible();
-  await page.getByLabel('Rated').fill('6');
-  await press('Save this burner');
+  await page.getByLabel(heatingWords.rated).fill('6');
+  await press(heatingWords.saveThisBurner);
   await press('Test ring');
   for (const [label, text] of [
-    ['Water', '6'],
-    ['From', '15'],
+    [heatingWords.water, '6'],
+    [heatingWords.from, '15'],
     ['To', '75'],
-    ['In, as 9:20', '1:00'],
+    [heatingWords.inAs920, '1:00'],
   ])
     await page.getByLabel(label!, { exact: true }).fill(text!);
-  await press('Save the test');
+  await press(heatingWords.saveTheTest);
   await expect(
     page.getByText(/into the pot, from 6.00 kW rated. Check the minutes and the litres./),
   ).toBeVisible();
   expect((await kitchen()).heatTests).toEqual([]);
   // pressed twice in haste it is one test
-  await page.getByLabel('In, as 9:20', { exact: true }).fill('9:20');
-  await page.getByRole('button', { name: 'Save the test' }).dblclick();
+  await page.getByLabel(heatingWords.inAs920, { exact: true }).fill('9:20');
+  await page.getByRole('button', { name: heatingWords.saveTheTest }).dblclick();
   await expect(page.getByText(/from one test/)).toBeVisible();
   expect((await kitchen()).heatTests).toHaveLength(1);
 
   await page.goto(`${server.url}/kitchen/service`);
-  await press('Add a service');
-  await page.getByLabel('Name', { exact: true }).fill('Late');
-  await page.getByLabel('Hour, as 12:30').fill('25:00');
-  await page.getByLabel('Usual covers').fill('0');
-  await press('Save');
+  await press(todayWords.addAService);
+  await page.getByLabel(kitchenWords.name, { exact: true }).fill('Late');
+  await page.getByLabel(kitchenWords.hourAs1230).fill('25:00');
+  await page.getByLabel(kitchenWords.usualCovers).fill('0');
+  await press(kitchenWords.save);
   await expect(page.getByText('A service’s hour is from 00:00 to 23:59, as 12:30.')).toBeVisible();
   await expect(page.getByText('Usual covers must be from 1 to 5000.')).toBeVisible();
   expect((await kitchen()).services).toEqual([]);

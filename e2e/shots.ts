@@ -1,6 +1,15 @@
 import { mkdirSync } from 'node:fs';
 import { chromium, type Page } from '@playwright/test';
 import { CHROMIUM } from '../playwright.config';
+import {
+  logWords,
+  planWords,
+  potsWords,
+  potWords,
+  recipeEditorWords,
+  rehearseWords,
+  sheetWords,
+} from '../web/words';
 import { cookStage, move, openPot, readLevel, takeOutAll } from './cook';
 import { demoServer } from './demo-server';
 import { leekSoup } from './papers';
@@ -41,10 +50,10 @@ try {
   await readLevel(page, '8.7');
   await move(page, 7);
   await readLevel(page, '8.35');
-  await page.getByRole('button', { name: 'Looked in, stirred' }).click();
-  await page.getByText('Ready when:').waitFor();
+  await page.getByRole('button', { name: potWords.lookedInStirred }).click();
+  await page.getByText(potWords.readyWhen).waitFor();
   await shot('pot');
-  await page.getByRole('button', { name: 'What if…' }).click();
+  await page.getByRole('button', { name: potWords.whatIf }).click();
   await page.getByText(/As it is, there at/).waitFor();
   await shot('what-if');
   await page.keyboard.press('Escape');
@@ -59,11 +68,11 @@ try {
   await shot('pot-dim');
   await page.evaluate(() => localStorage.setItem('slow-pot-theme', 'day'));
   await page.reload();
-  await page.getByRole('link', { name: 'Bench' }).click();
-  await page.getByRole('heading', { name: 'Thickness' }).waitFor();
+  await page.getByRole('link', { name: potWords.bench }).click();
+  await page.getByRole('heading', { name: potWords.thickness }).waitFor();
   await page.getByRole('button', { name: 'holds a drawn line' }).click();
   await shot('bench');
-  await page.getByRole('link', { name: 'Pass' }).click();
+  await page.getByRole('link', { name: potWords.pass }).click();
   await page.getByRole('button', { name: '1 out', exact: true }).waitFor();
   await shot('pass');
   await takeOutAll(page);
@@ -81,7 +90,7 @@ try {
   await page.getByRole('heading', { level: 1 }).waitFor();
   await shot('recipe');
   await page.goto(`${server.url}/recipes/new`);
-  await page.getByLabel('The paper').fill(leekSoup('100 g quark'));
+  await page.getByLabel(recipeEditorWords.thePaper).fill(leekSoup('100 g quark'));
   await page.getByText('“quark” is not in the table yet.').waitFor();
   await shot('recipe-paper');
   // the hidden burner is drawn by chance: the same one for each picture
@@ -89,20 +98,20 @@ try {
     Math.random = () => 0.4;
   });
   await page.goto(`${server.url}/rehearse/venison-juniper-sauce`);
-  await page.getByRole('button', { name: 'A quarter gone' }).waitFor();
+  await page.getByRole('button', { name: rehearseWords.aQuarterGone }).waitFor();
   await page.waitForTimeout(22_000);
-  await page.getByRole('button', { name: 'A quarter gone' }).click();
-  await page.getByRole('button', { name: 'Show the truth' }).click();
+  await page.getByRole('button', { name: rehearseWords.aQuarterGone }).click();
+  await page.getByRole('button', { name: rehearseWords.showTheTruth }).click();
   await page.getByText(/of its plate/).waitFor();
   await shot('rehearse');
   await page.goto(`${server.url}/larder/lots/00000000-0000-7000-a000-000000000006`);
   await page.getByRole('heading', { name: /^Where it went/ }).waitFor();
   await shot('lot');
   await page.goto(`${server.url}/kitchen/pots`);
-  await page.getByRole('button', { name: 'Add a pot' }).click();
-  await page.getByLabel('Name of the pot').fill('Old dented stockpot');
-  await page.getByText('Measure by water').click();
-  await page.getByLabel('Bottom to rim').fill('39');
+  await page.getByRole('button', { name: planWords.addAPot }).click();
+  await page.getByLabel(potsWords.nameOfThePot).fill('Old dented stockpot');
+  await page.getByText(potsWords.measureByWater).click();
+  await page.getByLabel(potsWords.bottomToRim).fill('39');
   const levels = [
     [8.6, 9],
     [16.1, 19],
@@ -115,11 +124,11 @@ try {
   await page.getByText(/^Kept as/).waitFor();
   await shot('set-up');
   await page.goto(`${server.url}/sheet?recipe=pepper-lentil-puree&service=evening&portions=60`);
-  await page.getByRole('region', { name: 'What to make ready' }).waitFor();
+  await page.getByRole('region', { name: sheetWords.whatToMakeReady }).waitFor();
   await shot('sheet');
   await page.goto(`${server.url}/log`);
   await page.getByRole('link', { name: /9 Mar, 13:10/ }).click();
-  await page.getByText('Came true').waitFor();
+  await page.getByText(logWords.cameTrue).waitFor();
   await shot('log-batch');
 } finally {
   await browser.close();

@@ -24,7 +24,7 @@ const Strip = styled.div`
 `;
 
 /** An entry that has not arrived after so long is worth a word; one that is but on its way is not, ms. */
-const PATIENCE_MS = 800;
+const PATIENCE_MS = 2000;
 
 /** Says what is still on its way to the server, and what the server would not have. Nothing is shown while all is well. */
 export function OutboxNote() {
