@@ -201,7 +201,7 @@ export const batchCommandSchema: v.GenericSchema<unknown, BatchCommand> = v.vari
       'stored',
       v.strictObject({
         lotId: idField('lotId'),
-        litres: numberField('What is put by', 0.01, 2000, 'L'),
+        litres: numberField('What is stored', 0.01, 2000, 'L'),
         place: textField('The place', 60),
         storage: storageField,
         overrideReason: v.optional(textField('The reason', 200)),

@@ -49,7 +49,7 @@ export const larderEventBodySchema: v.GenericSchema<unknown, LarderEventBody> = 
     one('thawed', v.strictObject({ lotId, place })),
     one(
       'split',
-      v.strictObject({ lotId, toLotId: newLotId, kg: kg('What is parted'), place, storage: storageField }),
+      v.strictObject({ lotId, toLotId: newLotId, kg: kg('What is split off'), place, storage: storageField }),
     ),
     one(
       'blended',
@@ -57,8 +57,8 @@ export const larderEventBodySchema: v.GenericSchema<unknown, LarderEventBody> = 
         toLotId: newLotId,
         name: textField('The name', 60),
         parts: v.pipe(
-          v.array(v.strictObject({ lotId, kg: kg('A part') }), 'What is poured together must be a list.'),
-          v.minLength(1, 'Nothing was said to be poured together.'),
+          v.array(v.strictObject({ lotId, kg: kg('A part') }), 'What is blended must be a list.'),
+          v.minLength(1, 'Say what is blended.'),
           v.maxLength(12, 'At most twelve lots at once.'),
         ),
         waterKg: kg('Water', 0),

@@ -55,7 +55,7 @@ export const writtenLineSchema: v.GenericSchema<unknown, WrittenLine> = v.strict
       'Where it goes in is missing.',
     ),
     v.minLength(1, 'Every line goes in somewhere.'),
-    v.maxLength(8, 'A line may be parted in eight at the most.'),
+    v.maxLength(8, 'A line may be split across eight stages at most.'),
     v.check(
       (parts) => Math.abs(parts.reduce((sum, part) => sum + part.share, 0) - 1) < 1e-6,
       'The parts of a line must add up to the whole of it.',

@@ -6,7 +6,7 @@ export const substitutionSchema: v.GenericSchema<unknown, Substitution> = v.vari
   v.strictObject({
     kind: v.literal('swap'),
     lineId: textField('The line'),
-    byIngredientId: textField('What stands in'),
+    byIngredientId: textField('The substitute'),
     share: numberField('The share', 0, 1, ''),
     keep: v.picklist(SWAP_KEEPS, 'What is kept must be one of the known measures.'),
   }),

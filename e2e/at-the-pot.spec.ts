@@ -34,7 +34,7 @@ async function accessible(page: Page, where: string) {
 /** Takes the plan to its burner, short larder or not. */
 async function take(page: Page) {
   await act(page, /^Take it to/).click();
-  const anyway = act(page, planWords.cookItAllTheSame);
+  const anyway = act(page, planWords.cookItAnyway);
   await anyway
     .or(page.getByRole('link', { name: potWords.pot, exact: true }))
     .first()
@@ -85,14 +85,14 @@ test('a fall watched: called, stirred, asked what if, given another mark, mended
   });
 
   await test.step('readings of every kind; what cannot be is refused with a sentence', async () => {
-    await act(page, potWords.itIsHereNow).click();
+    await act(page, potWords.takeAReading).click();
     await sheet(page).getByText(potWords.byEye).click();
     await sheet(page).getByRole('textbox').fill('130');
-    await act(page, potWords.keepThisReading).click();
+    await act(page, potWords.saveTheReading).click();
     await expect(sheet(page).getByText('What has gone must be from 0 to 100 %.')).toBeVisible();
     await accessible(page, 'reading');
     await sheet(page).getByRole('textbox').fill('10');
-    await act(page, potWords.keepThisReading).click();
+    await act(page, potWords.saveTheReading).click();
     await expect(sheet(page)).toHaveCount(0);
     expect(await last(page)).toMatchObject({ payload: { kind: 'eye', value: 10 } });
   });
@@ -106,7 +106,7 @@ test('a fall watched: called, stirred, asked what if, given another mark, mended
     await accessible(page, 'what if');
     const before = await eventsOf(page);
     expect(before.filter((one) => one.type === 'heatSet' && one.payload.fraction === 0.25)).toHaveLength(1);
-    await lever.getByRole('button', { name: potWords.itIsSo }).click();
+    await lever.getByRole('button', { name: potWords.doneLogIt }).click();
     await expect(sheet(page)).toHaveCount(0);
     expect(await last(page)).toMatchObject({ type: 'heatSet', payload: { fraction: 0.25 } });
   });
@@ -121,7 +121,7 @@ test('a fall watched: called, stirred, asked what if, given another mark, mended
   });
 
   await test.step('another mark: its hour is told before it is set, by keyboard alone', async () => {
-    await act(page, potWords.anotherMark).focus();
+    await act(page, potWords.changeTheMark).focus();
     await page.keyboard.press('Enter');
     await expect(sheet(page).getByRole('textbox')).toBeFocused();
     await page.keyboard.type('7');
@@ -138,20 +138,20 @@ test('a fall watched: called, stirred, asked what if, given another mark, mended
 
   await test.step('a slip is said as what happened, and what mends it has this pot’s figures', async () => {
     await act(page, potWords.somethingWentWrong).click();
-    await act(page, potWords.thatIsWhatHappened).click();
+    await act(page, potWords.logIt).click();
     await expect(sheet(page).getByText('The amount must be a number of g, not empty.')).toBeVisible();
     await sheet(page).getByRole('button', { name: /Which/ }).click();
     await page.getByRole('option', { name: 'Fine salt' }).click();
-    await sheet(page).getByLabel(potWords.overWhatWasSaid).fill('250');
-    await act(page, potWords.thatIsWhatHappened).click();
+    await sheet(page).getByLabel(potWords.extraAmount).fill('250');
+    await act(page, potWords.logIt).click();
     await expect(sheet(page).getByText(/It stands at \d\.\d\d % salt/)).toBeVisible();
     await accessible(page, 'rescue');
-    await expect(sheet(page).getByRole('link', { name: potWords.sideBySideOnThe })).toBeVisible();
-    await act(page, potWords.onWithIt).click();
+    await expect(sheet(page).getByRole('link', { name: potWords.compareTheWaysOnAdjust })).toBeVisible();
+    await act(page, potWords.goOn).click();
     await act(page, potWords.somethingWentWrong).click();
     await sheet(page).getByText(potWords.forgotten).click();
-    await act(page, potWords.thatIsWhatHappened).click();
-    await act(page, potWords.onWithIt).click();
+    await act(page, potWords.logIt).click();
+    await act(page, potWords.goOn).click();
     // what was forgotten is still wanted, at whatever stage the pot is, and goes in with one press
     const missing = page.getByRole('group', { name: potWords.notInYet });
     await missing.getByRole('button').first().click();
@@ -159,15 +159,15 @@ test('a fall watched: called, stirred, asked what if, given another mark, mended
     await expect.poll(async () => (await last(page)).type).toBe('added');
     await act(page, potWords.somethingWentWrong).click();
     await sheet(page).getByText(potWords.troubleInThePot).click();
-    await act(page, potWords.thatIsWhatHappened).click();
+    await act(page, potWords.logIt).click();
     await expect(sheet(page).getByText(/Do not scrape/)).toBeVisible();
     await sheet(page).getByLabel(potWords.staysBehindBurnt).fill('a bit');
-    await act(page, potWords.itIsOverLogIt).click();
+    await act(page, potWords.movedLogIt).click();
     await expect(sheet(page).getByText(/What stays behind must be a number of L/)).toBeVisible();
     await sheet(page).getByLabel(potWords.staysBehindBurnt).fill('0.4');
-    await act(page, potWords.itIsOverLogIt).click();
+    await act(page, potWords.movedLogIt).click();
     await expect(sheet(page).getByText(/It is in the clean pot/)).toBeVisible();
-    await act(page, potWords.onWithIt).click();
+    await act(page, potWords.goOn).click();
     expect((await eventsOf(page)).slice(-2).map((one) => one.type)).toEqual(['pouredOff', 'moved']);
     expect((await eventsOf(page)).filter((one) => one.type === 'slip')).toHaveLength(3);
   });
@@ -186,7 +186,7 @@ test('a fall watched: called, stirred, asked what if, given another mark, mended
       sheet(page).getByText(/tray, spread out; 300 g as it came out; back for “Potatoes until they give”/),
     ).toBeVisible();
     await page.keyboard.press('Escape');
-    await act(page, potWords.atTheMark).click();
+    await act(page, potWords.itsAtTheMark).click();
     await act(page, potWords.theseAreInBegin).click();
     await expect(page.getByRole('heading', { name: /^Back in:/ })).toBeVisible();
     await act(page, potWords.backInThePot).click();
@@ -214,7 +214,7 @@ test('a probe set at a pot from the Kitchen: it reads by itself; one that sends 
   await page.goto(`${server.url}/kitchen`);
   await page.getByRole('button', { name: / At$/ }).click();
   await page.getByRole('option', { name: /Leek and perry/ }).click();
-  await act(page, kitchenWords.setItThere).click();
+  await act(page, kitchenWords.addIt).click();
   const row = page.getByRole('listitem').filter({ hasText: 'simulated probe' });
   await expect(row).toContainText(/°C/);
   await page.goto(pot);
@@ -229,8 +229,8 @@ test('a probe set at a pot from the Kitchen: it reads by itself; one that sends 
   await page.getByRole('button', { name: / At$/ }).click();
   await page.getByRole('option', { name: /Leek and perry/ }).click();
   await page.getByRole('button', { name: / Which$/ }).click();
-  await page.getByRole('option', { name: kitchenWords.sendsRubbish }).click();
-  await act(page, kitchenWords.setItThere).click();
+  await page.getByRole('option', { name: kitchenWords.sendsNonsense }).click();
+  await act(page, kitchenWords.addIt).click();
   await expect(row).toContainText(/It sends what cannot be/);
   await accessible(page, 'kitchen with a device');
   await page.goto(pot);
@@ -262,9 +262,9 @@ test('a tablet whose clock is seven minutes wrong, and one that slept: times sti
       .innerText();
   const minutesOf = (text: string) => Number(text.slice(0, 2)) * 60 + Number(text.slice(3));
   expect(Math.abs(minutesOf(await hour(tablet)) - minutesOf(await hour(page)))).toBeLessThanOrEqual(1);
-  await tablet.getByRole('button', { name: potWords.takeBackOrNote }).click();
+  await tablet.getByRole('button', { name: potWords.undoOrNote }).click();
   await tablet.getByLabel(potWords.aNote).fill('from the wrong clock');
-  await tablet.getByRole('button', { name: potWords.keepTheNote }).click();
+  await tablet.getByRole('button', { name: potWords.saveTheNote }).click();
   await expect.poll(async () => (await last(page)).payload.text).toBe('from the wrong clock');
   const kitchen = await (await page.request.get(`${server.url}/api/kitchen`)).json();
   const nowMs =
@@ -294,7 +294,7 @@ test('a rehearsal: called by eye on a hidden burner, then the truth and the scor
     await act(page, rehearseWords.aQuarterGone).click();
     await accessible(page, 'rehearsal');
     await act(page, rehearseWords.showTheTruth).click();
-    await expect(page.getByText(/% of its plate/)).toBeVisible();
+    await expect(page.getByText(/% of its rating/)).toBeVisible();
     await expect(
       page.getByRole('row', { name: /A quarter gone.*(right|points too (early|late))/ }),
     ).toBeVisible();

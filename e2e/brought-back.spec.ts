@@ -61,9 +61,9 @@ test('a dish put by is brought back hot: one press from its lot, its top and its
   await velouteInTheWalkIn(page);
   await page.goto(`${server.url}/larder`);
   await page.getByRole('link', { name: /Celeriac velouté/ }).click();
-  await page.getByRole('link', { name: lotWords.bringItBackHot }).click();
+  await page.getByRole('link', { name: lotWords.reheat }).click();
   const order = page.getByRole('group', { name: planWords.theOrder });
-  await expect(order).toContainText('Celeriac velouté, brought back');
+  await expect(order).toContainText('Celeriac velouté, reheated');
   await expect(order.getByLabel(planWords.bowls4, { exact: true })).toHaveValue('20');
   await order.getByLabel(planWords.bowls4, { exact: true }).fill('40');
   await expect(page.getByText(/Celeriac velouté: \d\.\d L short/)).toBeVisible();
@@ -72,11 +72,11 @@ test('a dish put by is brought back hot: one press from its lot, its top and its
   await button(page, /24 L rondeau/).click();
   await button(page, /^Take it to/).click();
   await openPot(page);
-  await expect(page.getByRole('heading', { name: lotWords.bringItBackHot })).toBeVisible();
+  await expect(page.getByRole('heading', { name: lotWords.reheat })).toBeVisible();
   await expect(page.getByText(/74 °C all through, within 2 h of leaving the cold/)).toBeVisible();
   await button(page, potWords.theseAreInBegin).click();
   await expect(
-    page.getByText(/not over 82 °C from here on, for the egg yolk.*At least 74 °C, brought back, for 15 s/),
+    page.getByText(/not over 82 °C from here on, for the egg yolk.*At least 74 °C, reheated, for 15 s/),
   ).toBeVisible();
   // a reload and a second window show the same pot
   await page.reload();
@@ -87,10 +87,10 @@ test('a dish put by is brought back hot: one press from its lot, its top and its
   const { violations } = await new AxeBuilder({ page }).analyze();
   expect(violations.map((one) => one.id)).toEqual([]);
 
-  await button(page, potWords.itIsHereNow).click();
+  await button(page, potWords.takeAReading).click();
   await page.getByText(potWords.thermometer, { exact: true }).click();
   await page.getByRole('textbox').first().fill('86');
-  await button(page, lotWords.keepThisReading).click();
+  await button(page, lotWords.saveTheReading).click();
   await button(page, potWords.yesItIsRight).click();
   for (const on of [page, other])
     await expect(on.getByRole('heading', { name: 'Under 82 °C: heat off' })).toBeVisible();

@@ -49,7 +49,7 @@ export async function cookStage(page: Page, title: string, minutes: number): Pro
 
 /** Says that the stage is done; and, where the pot is thought to be colder than it should, that it does simmer. */
 export async function stageDone(page: Page): Promise<void> {
-  await page.getByRole('button', { name: /^It is done$|^At the mark$/ }).click();
+  await page.getByRole('button', { name: /^Stage done$|^It’s at the mark$/ }).click();
   const simmers = page.getByRole('button', { name: /^It (simmers|is so hot): stage done$/ });
   await expect(simmers.or(page.getByRole('button', { name: /egin$/ })).first()).toBeVisible();
   if (await simmers.isVisible()) await simmers.click();
@@ -67,9 +67,9 @@ export async function setHeatIfAsked(page: Page): Promise<void> {
 }
 
 export async function readLevel(page: Page, centimetres: string): Promise<void> {
-  await page.getByRole('button', { name: potWords.itIsHereNow }).click();
+  await page.getByRole('button', { name: potWords.takeAReading }).click();
   await page.getByRole('textbox', { name: potWords.depth }).fill(centimetres);
-  await page.getByRole('button', { name: potWords.keepThisReading }).click();
+  await page.getByRole('button', { name: potWords.saveTheReading }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
 }
 

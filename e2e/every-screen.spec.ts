@@ -59,7 +59,7 @@ test('places', async ({ page }) => {
   }
   await page.goto(`${server.url}/log`);
   await page.getByRole('link', { name: /9 Mar, 13:10/ }).click();
-  await page.getByText(logWords.cameTrue).waitFor();
+  await page.getByText(logWords.actual).waitFor();
   await expectClean(page, 'log of a batch');
 
   await page.goto(`${server.url}/kitchen/place`);
@@ -111,16 +111,16 @@ test('the book', async ({ page }) => {
     .fill('Soup\nServes 4\n2 onions, sliced\n100 g quark\n1 L stock or water');
   await expect(page.getByText('“quark” is not in the table yet.')).toBeVisible();
   await expectClean(page, 'paper, with doubts');
-  await page.getByRole('button', { name: recipeEditorWords.layItOnTheDesk }).click();
-  await page.getByRole('button', { name: recipeWords.putItInTheBook }).click();
+  await page.getByRole('button', { name: recipeEditorWords.continue }).click();
+  await page.getByRole('button', { name: recipeWords.save }).click();
   await page.getByLabel(recipeEditorWords.makes).fill('none');
   await expectClean(page, 'desk, wrong');
-  await page.getByRole('button', { name: 'Put right: 100 g quark' }).click();
-  await page.getByRole('button', { name: larderWords.addItToTheTable }).click();
+  await page.getByRole('button', { name: 'Correct: 100 g quark' }).click();
+  await page.getByRole('button', { name: larderWords.addIt }).click();
   await expectClean(page, 'a food of our own, wrong');
   await page.keyboard.press('Escape');
   await page.goto(`${server.url}/recipes/mutton-leek-pot/edit`);
-  await page.getByRole('button', { name: 'Put right: 3.4 kg mutton shoulder, 2.5 cm dice' }).click();
+  await page.getByRole('button', { name: 'Correct: 3.4 kg mutton shoulder, 2.5 cm dice' }).click();
   await expectClean(page, 'line');
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Open Brown the mutton' }).click();
@@ -129,11 +129,11 @@ test('the book', async ({ page }) => {
   await page.goto(`${server.url}/plan?recipe=mutton-leek-pot&service=evening&portions=140`);
   await page.getByRole('region', { name: planWords.waysToCookIt }).getByRole('button').first().waitFor();
   await expectClean(page, 'plan, ways');
-  await page.getByRole('button', { name: planWords.somethingInAnothersPlace }).click();
+  await page.getByRole('button', { name: planWords.substitute }).click();
   await page.getByRole('button', { name: /^Half of the chicken stock as water/ }).waitFor();
   await expectClean(page, 'swaps');
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: planWords.byWhatThereIs }).click();
+  await page.getByRole('button', { name: planWords.fromWhatIHave }).click();
   await expectClean(page, 'what there is');
   await page.keyboard.press('Escape');
   await page.goto(`${server.url}/sheet?recipe=mutton-leek-pot&service=evening&portions=40`);
@@ -145,7 +145,7 @@ test('the book', async ({ page }) => {
   await page.goto(`${server.url}/larder/foods`);
   await page.getByRole('button', { name: 'Price of Carrot', exact: true }).click();
   await page.getByLabel(larderWords.aKilogramAsBought).fill('dear');
-  await page.getByRole('button', { name: larderWords.keepThisPrice }).click();
+  await page.getByRole('button', { name: larderWords.saveThePrice }).click();
   await expectClean(page, 'price, wrong');
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Label of Carrot', exact: true }).click();
@@ -185,11 +185,11 @@ test('the larder', async ({ page }) => {
   await expectClean(page, 'a lot, its arithmetic');
   await page.keyboard.press('Escape');
   for (const act of [
-    potWords.countIt,
-    lotWords.partSomeOff,
+    potWords.count,
+    lotWords.splitOff,
     lotWords.throwAway,
     lotWords.hasItSet,
-    larderWords.letDownOrReduce,
+    larderWords.diluteOrReduce,
   ]) {
     await page.getByRole('button', { name: act }).click();
     await expectClean(page, act);
@@ -214,9 +214,9 @@ test('a batch', async ({ page }) => {
   await page.getByRole('heading', { name: 'Sweat the vegetables' }).waitFor();
   await expectClean(page, 'pot, to begin');
   const url = page.url();
-  await page.goto(`${url}/bench`);
+  await page.goto(`${url}/adjust`);
   await expect(page.getByText(adjustWords.nothingInThePotYet)).toBeVisible();
-  await expectClean(page, 'bench, empty');
+  await expectClean(page, 'adjust, empty');
   await page.goto(url);
   await page.getByRole('button', { name: potWords.otherAmounts }).click();
   await page.getByRole('textbox', { name: 'Onion' }).fill('five');
@@ -227,26 +227,26 @@ test('a batch', async ({ page }) => {
   await page.getByRole('button', { name: potWords.theseAreIn, exact: true }).click();
   await expect(page.getByText(potWords.doneAbout)).toBeVisible();
   await expectClean(page, 'pot, running');
-  await page.getByRole('button', { name: potWords.itIsHereNow }).click();
+  await page.getByRole('button', { name: potWords.takeAReading }).click();
   await page.getByRole('textbox', { name: potWords.depth }).fill('x');
-  await page.getByRole('button', { name: potWords.keepThisReading }).click();
+  await page.getByRole('button', { name: potWords.saveTheReading }).click();
   await expectClean(page, 'reading, wrong');
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: potWords.heatAndLid }).click();
   await expectClean(page, 'heat and lid');
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: potWords.takeBackOrNote }).click();
+  await page.getByRole('button', { name: potWords.undoOrNote }).click();
   await page.getByRole('textbox', { name: potWords.aNote }).fill('sweeter than last week');
-  await page.getByRole('button', { name: potWords.keepTheNote }).click();
+  await page.getByRole('button', { name: potWords.saveTheNote }).click();
   await expect(page.getByText('Note: sweeter than last week')).toBeVisible();
   await expectClean(page, 'what was said');
   await page.keyboard.press('Escape');
   await move(page, 3);
-  await page.goto(`${url}/bench`);
+  await page.goto(`${url}/adjust`);
   await page.getByRole('button', { name: 'stands' }).click();
   await page.getByRole('region', { name: adjustWords.waysToTheThicknessWanted }).waitFor();
   await page.getByRole('button', { name: larderWords.itIsIn, exact: true }).first().click();
-  await expectClean(page, 'bench, with ways and a wrong salt');
+  await expectClean(page, 'adjust, with ways and a wrong salt');
   await page.goto(`${url}/pass`);
   await page.getByRole('button', { name: '1 out', exact: true }).waitFor();
   await expectClean(page, 'pass');

@@ -63,7 +63,7 @@ const SALTED_AT = 6;
 
 /** 10 g of salt on the Adjust page, and back to the pot. */
 async function saltByTheWay(on: Page): Promise<boolean> {
-  await on.getByRole('link', { name: potWords.bench }).click({ timeout: 2000 });
+  await on.getByRole('link', { name: potWords.adjust }).click({ timeout: 2000 });
   await on.getByRole('textbox', { name: adjustWords.saltPutIn }).fill('10');
   await on.getByRole('button', { name: adjustWords.itIsIn, exact: true }).first().click({ timeout: 2000 });
   await on.getByRole('link', { name: potWords.pot, exact: true }).click({ timeout: 2000 });
@@ -74,10 +74,10 @@ for (const order of ORDERS) {
   await page.goto(`${server.url}/plan?${order}&service=midday`);
   await page.getByRole('button', { name: /^Take it to / }).click({ timeout: 20_000 });
   const short = page.getByRole('textbox', { name: planWords.itComesFrom });
-  await short.or(page.getByRole('link', { name: potWords.bench })).waitFor();
+  await short.or(page.getByRole('link', { name: potWords.adjust })).waitFor();
   if (await short.isVisible()) {
     await short.fill('the early shift’s own');
-    await page.getByRole('button', { name: planWords.cookItAllTheSame }).click();
+    await page.getByRole('button', { name: planWords.cookItAnyway }).click();
   }
   await page.waitForURL(/batches/, { timeout: 20_000 });
 }

@@ -16,17 +16,17 @@ test.afterAll(() => server.remove());
 test('taken out and brought in: a book, a saved page, prices; a wrong file says where', async ({ page }) => {
   await page.goto(`${server.url}/recipes`);
   const download = page.waitForEvent('download');
-  await page.getByRole('link', { name: recipeWords.takeTheBookOut }).click();
+  await page.getByRole('link', { name: recipeWords.export }).click();
   const book = readFileSync(await (await download).path(), 'utf8');
   const bring = async (on: Page, button: string, name: string, text: string) => {
     const chooser = on.waitForEvent('filechooser');
     await on.getByRole('button', { name: button }).click();
     await (await chooser).setFiles({ name, mimeType: 'text/plain', buffer: Buffer.from(text) });
   };
-  await bring(page, recipeWords.bringABookIn, 'book.json', book);
+  await bring(page, recipeWords.import, 'book.json', book);
   await expect(page.getByText(recipeWords.nothingNewAllOfIt)).toBeVisible();
-  await page.getByRole('button', { name: commonWords.putAway }).click();
-  await bring(page, recipeWords.bringABookIn, 'book.json', book.slice(0, 5000));
+  await page.getByRole('button', { name: commonWords.close }).click();
+  await bring(page, recipeWords.import, 'book.json', book.slice(0, 5000));
   await expect(page.getByText(/Line \d+ is not JSON/)).toBeVisible();
 
   await page.goto(`${server.url}/recipes/new`);
@@ -49,10 +49,10 @@ test('taken out and brought in: a book, a saved page, prices; a wrong file says 
   await expect(page.getByText(/Green peas, 500 g in the pot/)).toBeVisible();
 
   await page.goto(`${server.url}/larder/foods`);
-  await bring(page, larderWords.bringPricesInCsv, 'p.csv', 'id,price_per_kg\nonion,1.10\nmoon,2');
+  await bring(page, larderWords.importPricesCsv, 'p.csv', 'id,price_per_kg\nonion,1.10\nmoon,2');
   await expect(page.getByText('Line 3: there is no ingredient “moon” in the table.')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Price of Onion', exact: true })).toHaveText('£0.95');
-  await bring(page, larderWords.bringPricesInCsv, 'p.csv', 'id,price_per_kg\nonion,1.10');
+  await bring(page, larderWords.importPricesCsv, 'p.csv', 'id,price_per_kg\nonion,1.10');
   await expect(page.getByRole('dialog').getByRole('listitem')).toHaveText(/Onion£0\.95 → £1\.10/);
   await page.getByRole('button', { name: 'Take 1 price over' }).click();
   await expect(page.getByText('1 price taken over.')).toBeVisible();
@@ -60,7 +60,7 @@ test('taken out and brought in: a book, a saved page, prices; a wrong file says 
   await page.getByRole('button', { name: 'Price of Celeriac', exact: true }).click();
   const sheet = page.getByRole('dialog');
   await sheet.getByLabel(larderWords.aKilogramAsBought).fill('dear');
-  await sheet.getByRole('button', { name: larderWords.keepThisPrice }).click();
+  await sheet.getByRole('button', { name: larderWords.saveThePrice }).click();
   await expect(sheet.getByText('The price must be a number, not “dear”.')).toBeVisible();
   await sheet.getByLabel(larderWords.aKilogramAsBought).fill('2.60');
   await expect(sheet.getByRole('listitem').filter({ hasText: 'Celeriac velouté' })).toContainText('→');

@@ -45,7 +45,7 @@ async function lentilSoup(page: Page, bowls: number): Promise<string> {
   await page.getByRole('button', { name: passWords.closeTheBatch }).click();
   await page.getByRole('textbox', { name: passWords.leftInThePot }).fill('0');
   await page.getByRole('button', { name: passWords.closeIt }).click();
-  await page.getByText(logWords.cameTrue).waitFor();
+  await page.getByText(logWords.actual).waitFor();
   return url;
 }
 
@@ -72,23 +72,23 @@ test('a stock is made, put by, labelled, drawn in two soups, and recalled to eve
     await cookStage(page, 'Forty minutes, just under', 2);
     await cookStage(page, 'Strain', 1);
     await page.getByRole('button', { name: potWords.begin, exact: true }).click();
-    await page.getByRole('button', { name: potWords.toPutItBy }).click();
+    await page.getByRole('button', { name: potWords.toStoring }).click();
   });
 
   await test.step('put by: a wrong amount is a sentence; the lot is on the shelf with its label', async () => {
-    await page.getByRole('button', { name: passWords.putSomeBy }).click();
+    await page.getByRole('button', { name: passWords.storeSome }).click();
     const litres = page.getByRole('textbox', { name: passWords.litresAsTheyAreCold });
     for (const [typed, sentence] of [
-      ['plenty', 'What is put by must be a number of L, not “plenty”.'],
+      ['plenty', 'What is stored must be a number of L, not “plenty”.'],
       ['90', /90.0 L cannot be stored/],
     ] as const) {
       await litres.fill(typed);
-      await page.getByRole('button', { name: passWords.itIsPutBy }).click();
+      await page.getByRole('button', { name: passWords.storeIt }).click();
       await expect(page.getByText(sentence)).toBeVisible();
     }
     await litres.fill('12');
-    await page.getByRole('textbox', { name: passWords.whereItStands }).fill('walk-in, shelf 5');
-    await page.getByRole('button', { name: passWords.itIsPutBy }).click();
+    await page.getByRole('textbox', { name: passWords.whereItIsKept }).fill('walk-in, shelf 5');
+    await page.getByRole('button', { name: passWords.storeIt }).click();
     await expect(page.getByRole('link', { name: /^lot \d+, its label/ })).toBeVisible();
     await page.getByRole('button', { name: passWords.closeTheBatch }).click();
     await page.getByRole('textbox', { name: passWords.leftInThePot }).fill('0');
@@ -117,10 +117,10 @@ test('a stock is made, put by, labelled, drawn in two soups, and recalled to eve
     await page.getByRole('button', { name: lotWords.throwAway }).click();
     const sheet = page.getByRole('dialog');
     await sheet.getByLabel(lotWords.howMuch).fill('2.5');
-    await sheet.getByRole('button', { name: lotWords.itIsGone }).click();
+    await sheet.getByRole('button', { name: lotWords.throwItAway }).click();
     await expect(sheet.getByText('The reason is missing.')).toBeVisible();
     await sheet.getByLabel(lotWords.why).fill('past its date');
-    await sheet.getByRole('button', { name: lotWords.itIsGone }).click();
+    await sheet.getByRole('button', { name: lotWords.throwItAway }).click();
     await expect(sheet).toHaveCount(0);
     soups.push(await lentilSoup(page, 8), await lentilSoup(page, 12));
   });
@@ -167,7 +167,7 @@ test('Saturday’s three soups: what to make, in which pot, by when', async ({ p
   await chicken.getByRole('link', { name: basesWords.planIt }).click();
   await expect(order(page)).toContainText('Roast chicken stock');
   await page.goto(`${server.url}/larder`);
-  await make.getByRole('button', { name: 'Strike out Celeriac velouté' }).last().click();
+  await make.getByRole('button', { name: 'Delete Celeriac velouté' }).last().click();
   await expect(card(/^Chicken stock: enough/)).toBeVisible();
   await page.goto(server.url);
   await expect(
@@ -180,19 +180,19 @@ test('short of a base: substitutes compared, or a word where it comes from', asy
   await expect(page.getByText(/Kelp and mushroom stock: \d+\.\d L short/)).toBeVisible();
   await page.getByRole('button', { name: /^Take it to/ }).click();
   const asked = page.getByRole('dialog', { name: planWords.theLarderIsShort });
-  await asked.getByRole('button', { name: planWords.cookItAllTheSame }).click();
+  await asked.getByRole('button', { name: planWords.cookItAnyway }).click();
   await expect(asked.getByText(/are wanted, .* in the larder/)).toBeVisible();
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: planWords.letSomethingStandIn }).click();
+  await page.getByRole('button', { name: planWords.substitute }).click();
   const instead = page.getByRole('dialog', { name: 'Instead of kelp and mushroom stock' });
   await expect(instead.getByRole('button', { name: /as bouillon.*salt to add/s }).first()).toBeVisible();
   await instead.getByRole('button', { name: /its aromatics in the pot/ }).click();
   await expect(page.getByText(/L short/)).toHaveCount(0);
   await expect(page.getByText('Changed: water, with its aromatics in the pot.')).toBeVisible();
-  await page.getByRole('button', { name: planWords.takeItBack }).click();
+  await page.getByRole('button', { name: planWords.undo }).click();
   await page.getByRole('button', { name: /^Take it to/ }).click();
   await asked.getByRole('textbox', { name: planWords.itComesFrom }).fill('the hotel’s kitchen');
-  await asked.getByRole('button', { name: planWords.cookItAllTheSame }).click();
+  await asked.getByRole('button', { name: planWords.cookItAnyway }).click();
   await expect(page.getByRole('heading', { name: 'Beetroot in cold stock' })).toBeVisible();
 });
 
@@ -235,13 +235,13 @@ test('two cooks draw the last litre: both are told, and a count mends it', async
     await expect(
       window.getByText(/more was drawn from kelp and dried-mushroom stock, lot \d+, than it held/),
     ).toBeVisible({ timeout: 3000 });
-  await page.getByRole('link', { name: lotWords.countIt }).click();
-  await page.getByRole('button', { name: lotWords.countIt }).click();
+  await page.getByRole('link', { name: lotWords.count }).click();
+  await page.getByRole('button', { name: lotWords.count }).click();
   await page.getByRole('dialog').getByLabel(lotWords.thereIs).fill('none');
-  await page.getByRole('button', { name: lotWords.thatIsWhatIsThere }).click();
+  await page.getByRole('button', { name: lotWords.saveTheCount }).click();
   await expect(page.getByText('There is must be a number of L, not “none”.')).toBeVisible();
   await page.getByRole('dialog').getByLabel(lotWords.thereIs).fill('0.4');
-  await page.getByRole('button', { name: lotWords.thatIsWhatIsThere }).click();
+  await page.getByRole('button', { name: lotWords.saveTheCount }).click();
   await expect(other.getByText(/more was drawn from/)).toHaveCount(0);
   await expect(page.getByText(/^Counted: .* there/)).toBeVisible();
 });
@@ -257,7 +257,7 @@ test('blended, let down, counted, delivered, used past its date: before it is do
     await page.getByLabel(basesWords.strengthAtLeast).fill('2.8');
     await page.getByLabel(basesWords.make, { exact: true }).fill('6');
     await expect(blend.getByText(/Comes to .* 2\.8 °Brix/)).toBeVisible();
-    await blend.getByRole('button', { name: basesWords.itIsPouredTogether }).click();
+    await blend.getByRole('button', { name: basesWords.blendedLogIt }).click();
     await expect(page.getByRole('heading', { name: /^Blend of .*, lot \d+/ })).toBeVisible();
     await expect(page.getByRole('button', { name: /^Left 6\.0 L/ })).toBeVisible();
   });
@@ -265,15 +265,15 @@ test('blended, let down, counted, delivered, used past its date: before it is do
     await page.goto(`${server.url}/larder`);
     await page.getByRole('link', { name: /Chicken glaze/ }).click();
     await page.getByRole('button', { name: lotWords.thaw }).click();
-    await page.getByRole('button', { name: lotWords.itIsThawingThere }).click();
-    await page.getByRole('button', { name: larderWords.letDownOrReduce }).click();
+    await page.getByRole('button', { name: lotWords.thawIt }).click();
+    await page.getByRole('button', { name: larderWords.diluteOrReduce }).click();
     const sheet = page.getByRole('dialog');
     await sheet.getByLabel(/^To this strength/).fill('95');
     await expect(sheet.getByText(larderWords.thatStrengthCannotBeHad)).toBeVisible();
     await sheet.getByLabel(/^To this strength/).fill('3');
     await expect(sheet.getByText(/kg of water gives \d+\.\d L/)).toBeVisible();
-    await sheet.getByRole('button', { name: larderWords.itIsLetDown }).click();
-    await expect(page.getByText(/Chicken glaze, let down, lot \d+/)).toBeVisible();
+    await sheet.getByRole('button', { name: larderWords.dilutedLogIt }).click();
+    await expect(page.getByText(/Chicken glaze, diluted, lot \d+/)).toBeVisible();
   });
   await test.step('a delivery: warm is warned of, shellfish wants its tag', async () => {
     await page.goto(`${server.url}/larder`);
@@ -297,20 +297,20 @@ test('blended, let down, counted, delivered, used past its date: before it is do
     await page.getByRole('button', { name: lotWords.useItPastItsDate }).click();
     const sheet = page.getByRole('dialog');
     await sheet.getByLabel(lotWords.why).fill('boiled hard, for staff');
-    await sheet.getByRole('button', { name: lotWords.itMayBeUsed }).click();
+    await sheet.getByRole('button', { name: lotWords.allowItsUse }).click();
     await expect(sheet.getByText('Who answers for it is missing.')).toBeVisible();
     await sheet.getByLabel(lotWords.thePersonInChargeWho).fill('Isla');
-    await sheet.getByRole('button', { name: lotWords.itMayBeUsed }).click();
+    await sheet.getByRole('button', { name: lotWords.allowItsUse }).click();
     await expect(page.getByText(/may be used past its date: boiled hard, for staff \(Isla/)).toBeVisible();
   });
   await test.step('the shelf counted in one walk', async () => {
     await page.goto(`${server.url}/larder/count`);
     const first = page.getByRole('textbox', { name: /^There is of lot/ }).first();
     await first.fill('some');
-    await page.getByRole('button', { name: larderWords.keepThisCount }).click();
+    await page.getByRole('button', { name: larderWords.saveTheCount }).click();
     await expect(page.getByText(/must be a number of (L|kg), not “some”/)).toBeVisible();
     await first.fill('0.2');
-    await page.getByRole('button', { name: larderWords.keepThisCount }).click();
+    await page.getByRole('button', { name: larderWords.saveTheCount }).click();
     await expect(page.getByText('1 lot counted.')).toBeVisible();
   });
   await test.step('with the line gone, what is said waits on the device and arrives once', async () => {
@@ -320,7 +320,7 @@ test('blended, let down, counted, delivered, used past its date: before it is do
     await server.stop();
     await page.getByRole('button', { name: lotWords.move }).click();
     await page.getByRole('dialog').getByLabel(larderWords.whereItGoes).fill('shelf 7');
-    await page.getByRole('button', { name: lotWords.itStandsThere }).click();
+    await page.getByRole('button', { name: lotWords.moveIt }).click();
     await expect(page.getByText(/1 entry waits on this device/)).toBeVisible();
     await server.start();
     await expect(page.getByText(/entry waits/)).toHaveCount(0, { timeout: 15_000 });

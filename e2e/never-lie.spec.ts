@@ -63,14 +63,14 @@ test('a blend with fumet for a stock: offered with its fish, and once it is in, 
   // short of stock without it: the cook has some from elsewhere
   const comesFrom = page.getByRole('textbox', { name: planWords.itComesFrom });
   await comesFrom.fill('the early shift');
-  await page.getByRole('button', { name: planWords.cookItAllTheSame }).click();
+  await page.getByRole('button', { name: planWords.cookItAnyway }).click();
   await page.waitForURL(/batches/);
   const batch = page.url();
   await expect(page.getByRole('alert', { name: potWords.notAsOrdered })).toHaveCount(0);
 
   await test.step('two presses: another lot, these are in', async () => {
     await page.getByRole('button', { name: potWords.theseAreInBegin }).click();
-    await page.getByRole('button', { name: potWords.itIsDone }).click();
+    await page.getByRole('button', { name: potWords.stageDone }).click();
     await page.getByRole('button', { name: potWords.otherAmounts }).click();
     await page
       .getByRole('button', { name: /^as planned: no lot/ })
@@ -87,9 +87,9 @@ test('a blend with fumet for a stock: offered with its fish, and once it is in, 
   });
 
   await test.step('and so does the label of what is stored of it', async () => {
-    await page.getByRole('button', { name: passWords.putSomeBy }).click();
+    await page.getByRole('button', { name: passWords.storeSome }).click();
     await page.getByRole('dialog').getByRole('textbox').first().fill('1');
-    await page.getByRole('button', { name: passWords.itIsPutBy }).click();
+    await page.getByRole('button', { name: passWords.storeIt }).click();
     await page.getByRole('link', { name: /its label$/ }).click();
     await expect(page.getByText(/fish/).first()).toBeVisible();
     await page.getByRole('link', { name: lotWords.label, exact: true }).click();
@@ -107,8 +107,8 @@ test('fish out of another pot, in a soup that never knew it, is on its label', a
   await which.fill('Mussel m');
   await page.getByRole('option', { name: 'Mussel meat' }).click();
   await page.getByRole('textbox', { name: potWords.aboutHowMuch }).fill('300');
-  await page.getByRole('button', { name: potWords.thatIsWhatHappened }).click();
-  await page.getByRole('button', { name: potWords.onWithIt }).click();
+  await page.getByRole('button', { name: potWords.logIt }).click();
+  await page.getByRole('button', { name: potWords.goOn }).click();
   await expect(page.getByRole('alert', { name: potWords.notAsOrdered })).toContainText(
     /Molluscs.* came in with mussel meat/,
   );
@@ -155,7 +155,7 @@ test('an own food called Milk takes no other’s place, and a book of foods take
   const like = page.getByRole('combobox', { name: larderWords.itIsLike });
   await like.fill(basesWords.water);
   await page.getByRole('option', { name: basesWords.water, exact: true }).click();
-  await page.getByRole('button', { name: larderWords.addItToTheTable }).click();
+  await page.getByRole('button', { name: larderWords.addIt }).click();
   await expect(page.getByText(/is called so already: give this another name/)).toBeVisible();
   await page.getByRole('button', { name: larderWords.notNow }).click();
 
@@ -187,7 +187,7 @@ test('an own food called Milk takes no other’s place, and a book of foods take
   const text = JSON.stringify({ format: 'slow-pot-book', version: 1, recipes: [], ingredients: [barley] });
   await page.goto(`${server.url}/recipes`);
   const chooser = page.waitForEvent('filechooser');
-  await page.getByRole('button', { name: recipeWords.bringABookIn }).click();
+  await page.getByRole('button', { name: recipeWords.import }).click();
   await (await chooser).setFiles({
     name: 'foods.json',
     mimeType: 'application/json',
@@ -197,7 +197,7 @@ test('an own food called Milk takes no other’s place, and a book of foods take
   await expect(dialog.getByRole('region', { name: recipeWords.dishes })).toContainText(
     /Beetroot and barley broth.*no longer barley/,
   );
-  await expect(dialog.getByRole('button', { name: recipeWords.takeThisBookIn })).toBeDisabled();
+  await expect(dialog.getByRole('button', { name: recipeWords.importThisBook })).toBeDisabled();
   await page.keyboard.press('Escape');
   await page.goto(`${server.url}/recipes/beetroot-barley-broth`);
   await expect(page.getByText('barley, rye or oats').first()).toBeVisible();
@@ -218,12 +218,12 @@ test('an undo under a parting that was drawn is refused by name; a past lot stay
     payload: { items },
   });
   await page.goto(`${server.url}/larder/lots/${lotId}`);
-  await page.getByRole('button', { name: /^Take back: .*(parted|split)/i }).click();
+  await page.getByRole('button', { name: /^Undo: .*split/i }).click();
   await expect(page.getByText(/1.00 kg into .*chowder. Undo that first, or count the lot/i)).toBeVisible();
   await page.reload();
   await expect(page.getByText(/past its date/).first()).toBeVisible();
   await page.getByRole('button', { name: lotWords.freeze, exact: true }).click();
-  await page.getByRole('button', { name: lotWords.itIsInTheFreezer }).click();
+  await page.getByRole('button', { name: lotWords.freezeIt }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await expect(page.getByText(/past its date/).first()).toBeVisible();
 });

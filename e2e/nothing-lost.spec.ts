@@ -45,13 +45,13 @@ test('two tabs, no line, one of them loaded again: one queue, each entry arrives
   const tabs = [await context.newPage(), await context.newPage()] as const;
   for (const tab of tabs) {
     await tab.goto(`${server.url}/batches/${id}`);
-    await tab.getByRole('button', { name: potWords.takeBackOrNote }).waitFor();
+    await tab.getByRole('button', { name: potWords.undoOrNote }).waitFor();
   }
   const note = async (tab: Page, text: string) => {
     await tab.bringToFront();
-    await tab.getByRole('button', { name: potWords.takeBackOrNote }).click();
+    await tab.getByRole('button', { name: potWords.undoOrNote }).click();
     await tab.getByRole('textbox', { name: potWords.aNote }).fill(text);
-    await tab.getByRole('button', { name: potWords.keepTheNote }).click();
+    await tab.getByRole('button', { name: potWords.saveTheNote }).click();
     await tab.keyboard.press('Escape');
     await expect(tab.getByRole('dialog')).toHaveCount(0);
   };
@@ -80,10 +80,10 @@ test('the rules are asked on the device: what cannot be is refused in words with
   const added = { id: randomUUID(), type: 'added', v: 2, payload: { items: water } };
   await context.request.post(`${server.url}/api/batches/${id}/events`, { data: added });
   await page.goto(`${server.url}/batches/${id}/pass`);
-  await page.getByRole('button', { name: passWords.putSomeBy }).click();
+  await page.getByRole('button', { name: passWords.storeSome }).click();
   await server.stop();
   await page.getByRole('textbox', { name: passWords.litresAsTheyAreCold }).fill('90');
-  await page.getByRole('button', { name: passWords.itIsPutBy }).click();
+  await page.getByRole('button', { name: passWords.storeIt }).click();
   await expect(page.getByText(/90.0 L cannot be stored: the 24 L rondeau holds/)).toBeVisible();
   await expect(page.getByText(/waits on this device/)).toHaveCount(0);
   await server.start();
@@ -100,15 +100,15 @@ test('a place not yet fetched says so inside its frame, and one that dies leaves
   await expect(own).toBeVisible();
   await page.route('**/assets/log-*.js', (route) => route.abort());
   await page.getByRole('link', { name: commonWords.log, exact: true }).click();
-  await expect(page.getByRole('heading', { name: commonWords.thisPlaceIsNotOn })).toBeVisible();
+  await expect(page.getByRole('heading', { name: commonWords.thisPageIsNotOn })).toBeVisible();
   await expect(own).toBeVisible();
   await page.unroute('**/assets/log-*.js');
 
   await page.route('**/api/batches', (route) => route.fulfill({ json: { rows: [null], next: null } }));
   await page.getByRole('button', { name: commonWords.tryAgain }).click();
-  await expect(page.getByRole('heading', { name: commonWords.thisPlaceCannotBeShown })).toBeVisible();
+  await expect(page.getByRole('heading', { name: commonWords.thisPageCannotBeShown })).toBeVisible();
   await own.click();
-  await expect(page.getByRole('button', { name: potWords.takeBackOrNote })).toBeVisible();
+  await expect(page.getByRole('button', { name: potWords.undoOrNote })).toBeVisible();
   await page.unroute('**/api/batches');
 });
 
@@ -178,7 +178,7 @@ for (const first of [1, 11])
         ...['/larder/foods', '/log', '/kitchen'],
         // what shows the book alone is the same in each of them
         ...(seed === first ? BOOK_PLACES : []),
-        ...open.flatMap(({ id }) => [`/batches/${id}`, `/batches/${id}/bench`, `/batches/${id}/pass`]),
+        ...open.flatMap(({ id }) => [`/batches/${id}`, `/batches/${id}/adjust`, `/batches/${id}/pass`]),
         ...closed.rows.slice(0, 4).map(({ id }) => `/log/${id}`),
         ...lots.slice(0, 4).flatMap(({ id }) => [`/larder/lots/${id}`, `/larder/lots/${id}/label`]),
       ];

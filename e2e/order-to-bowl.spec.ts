@@ -3,7 +3,7 @@ import { adjustWords, commonWords, passWords, planWords, potWords } from '../web
 import { cookStage, move, readLevel, setHeatIfAsked, stageDone, takeOutAll } from './cook';
 import { type DemoServer, demoServer } from './demo-server';
 
-/** The whole job through the real interface: an order, a pot with readings, the bench, the pass, the log. */
+/** The whole job through the real interface: an order, a pot with readings, Adjust, the pass, the log. */
 let server: DemoServer;
 
 test.beforeAll(async () => {
@@ -69,7 +69,7 @@ test('60 bowls at 13:10, from the order to the log', async ({ page, browser }) =
   });
 
   await test.step('a wrong reading says what is wrong and keeps nothing', async () => {
-    await page.getByRole('button', { name: potWords.itIsHereNow }).click();
+    await page.getByRole('button', { name: potWords.takeAReading }).click();
     const depth = page.getByRole('textbox', { name: potWords.depth });
     for (const [typed, sentence] of [
       ['lots', 'Depth must be a number of cm, not “lots”.'],
@@ -77,12 +77,12 @@ test('60 bowls at 13:10, from the order to the log', async ({ page, browser }) =
       ['45', '45 cm is above the brim: the 40 L stockpot is 39.3 cm deep.'],
     ] as const) {
       await depth.fill(typed);
-      await page.getByRole('button', { name: potWords.keepThisReading }).click();
+      await page.getByRole('button', { name: potWords.saveTheReading }).click();
       await expect(page.getByText(sentence)).toBeVisible();
     }
     await page.getByText(potWords.thermometer).click();
     await page.getByRole('textbox', { name: potWords.temperature }).fill('500');
-    await page.getByRole('button', { name: potWords.keepThisReading }).click();
+    await page.getByRole('button', { name: potWords.saveTheReading }).click();
     await expect(page.getByText('The temperature must be from -30 to 130 °C.')).toBeVisible();
     await page.keyboard.press('Escape');
     await expect(page.getByRole('dialog')).toHaveCount(0);
@@ -90,10 +90,10 @@ test('60 bowls at 13:10, from the order to the log', async ({ page, browser }) =
 
   await test.step('the server stopped and started in the middle: readings wait on the device, then arrive once', async () => {
     await server.stop();
-    await page.getByRole('button', { name: potWords.itIsHereNow }).click();
+    await page.getByRole('button', { name: potWords.takeAReading }).click();
     await page.getByText(potWords.thermometer).click();
     await page.getByRole('textbox', { name: potWords.temperature }).fill('24');
-    await page.getByRole('button', { name: potWords.keepThisReading }).click();
+    await page.getByRole('button', { name: potWords.saveTheReading }).click();
     await expect(page.getByText(/1 entry waits on this device/)).toBeVisible();
     await page.keyboard.press('Escape');
     await page.reload().catch(() => undefined);
@@ -136,7 +136,7 @@ test('60 bowls at 13:10, from the order to the log', async ({ page, browser }) =
     await expect(page.getByRole('heading', { name: potWords.isThatRight })).toBeVisible();
     await expect(page.getByText(/more than has gone in/)).toBeVisible();
     await expect(other.getByRole('heading', { name: potWords.isThatRight })).toBeVisible();
-    await page.getByRole('button', { name: potWords.noASlipSetIt }).click();
+    await page.getByRole('button', { name: potWords.noAMistakeIgnoreIt }).click();
     await expect(page.getByText(potWords.atTheMarkAbout)).toBeVisible();
   });
 
@@ -144,18 +144,18 @@ test('60 bowls at 13:10, from the order to the log', async ({ page, browser }) =
     await page.getByRole('button', { name: potWords.heatAndLid }).click();
     await page.getByRole('dialog').getByText('ajar', { exact: true }).click();
     await expect(page.getByRole('dialog').getByText(/as it is; set so,/)).toBeVisible();
-    await page.getByRole('button', { name: potWords.itIsSetSo }).click();
+    await page.getByRole('button', { name: potWords.setLogIt }).click();
     await expect(page.getByText(/lid ajar/).first()).toBeVisible();
-    await page.getByRole('button', { name: potWords.takeBackOrNote }).click();
-    await page.getByRole('button', { name: 'Take back: Lid ajar' }).click();
-    await expect(page.getByRole('button', { name: 'Take back: Lid ajar' })).toHaveCount(0);
+    await page.getByRole('button', { name: potWords.undoOrNote }).click();
+    await page.getByRole('button', { name: 'Undo: Lid ajar' }).click();
+    await expect(page.getByRole('button', { name: 'Undo: Lid ajar' })).toHaveCount(0);
     await page.keyboard.press('Escape');
     await expect(page.getByText(/lid off/).first()).toBeVisible();
   });
 
-  await test.step('the bench: salt and thickness, compared before anything is done', async () => {
-    await page.getByRole('button', { name: potWords.atTheMark }).click();
-    await page.getByRole('link', { name: potWords.bench }).click();
+  await test.step('Adjust: salt and thickness, compared before anything is done', async () => {
+    await page.getByRole('button', { name: potWords.itsAtTheMark }).click();
+    await page.getByRole('link', { name: potWords.adjust }).click();
     await expect(page.getByText(adjustWords.inTheLiquidNow)).toBeVisible();
     const salt = page.getByRole('textbox', { name: adjustWords.saltPutIn });
     await salt.fill('a handful');
@@ -196,7 +196,7 @@ test('60 bowls at 13:10, from the order to the log', async ({ page, browser }) =
     const { events } = await (await page.request.get(url.replace('/batches/', '/api/batches/'))).json();
     const lastHeat = events.findLast((event: { type: string }) => event.type === 'heatSet');
     expect(lastHeat.payload.fraction).toBeLessThan(0.7);
-    await expect(page.getByRole('button', { name: potWords.itIsHereNow })).toBeVisible();
+    await expect(page.getByRole('button', { name: potWords.takeAReading })).toBeVisible();
     await page.getByRole('button', { name: potWords.toThePass }).click();
     await page.getByRole('button', { name: '1 out', exact: true }).click();
     await expect(page.getByRole('dialog', { name: passWords.beforeTheFirstBowl })).toBeVisible();

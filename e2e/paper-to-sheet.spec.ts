@@ -37,14 +37,14 @@ test('a seven-ingredient recipe from paper to a printed sheet for 140, in at mos
   };
   await page.goto(server.url);
   await press(recipeWords.recipes);
-  await press(recipeWords.writeOne);
+  await press(recipeWords.newRecipe);
   interactions++;
   await page.getByLabel(recipeEditorWords.thePaper).fill(leekSoup());
   await expect(page.getByText('serves 6; 7 lines read')).toBeVisible();
   await expect(page.getByText('Potato, peeled, 1.5 cm dice')).toBeVisible();
-  await press(recipeEditorWords.layItOnTheDesk);
+  await press(recipeEditorWords.continue);
   await expect(page.getByRole('row', { name: /Purée/ })).toBeVisible();
-  await press(recipeEditorWords.putItInTheBook);
+  await press(recipeEditorWords.save);
   await expect(page.getByRole('heading', { level: 1, name: 'Leek and potato soup' })).toBeVisible();
   await press(recipeWords.planIt);
   const fill = async (label: string, value: string) => {
@@ -58,11 +58,11 @@ test('a seven-ingredient recipe from paper to a printed sheet for 140, in at mos
   await expect(ways.getByText(/All of it at once in the 60 L kettle/)).toBeVisible();
   await press(/Another pot.*60 L kettle/s);
   await expect(page.getByRole('button', { name: /^Yield 35\.4 L/ })).toBeVisible();
-  await expect(page.getByRole('region', { name: planWords.whatDoesNotScaleStraight })).toContainText(
+  await expect(page.getByRole('region', { name: planWords.whatDoesNotScaleIn })).toContainText(
     'fills of 1.6 L',
   );
   const stockBefore = await page.getByRole('row', { name: /^Chicken stock/ }).innerText();
-  await press(planWords.somethingInAnothersPlace);
+  await press(planWords.substitute);
   await expect(page.getByRole('button', { name: /Half of the chicken stock as water/ })).toContainText(
     'umami',
   );
@@ -90,7 +90,7 @@ test('a seven-ingredient recipe from paper to a printed sheet for 140, in at mos
     await expect(page.getByRole('region', { name: sheetWords.whatToMakeReady })).toContainText('Potato');
     await page.getByRole('link', { name: sheetWords.backToTheOrder }).click();
     await expect(page.getByText(/Changed: 50 % by water/)).toBeVisible();
-    await page.getByRole('button', { name: planWords.takeItBack }).click();
+    await page.getByRole('button', { name: planWords.undo }).click();
     await expect(halves).toHaveCount(1);
   });
   await test.step('held back: the pot is concentrated, the bowl let down, and the batch starts so', async () => {
@@ -98,11 +98,11 @@ test('a seven-ingredient recipe from paper to a printed sheet for 140, in at mos
       .getByRole('button', { name: /40 L stockpot/ })
       .last()
       .click();
-    await ways.getByRole('button', { name: /Concentrated, let down/ }).click();
+    await ways.getByRole('button', { name: /Concentrated, diluted/ }).click();
     await expect(page.getByText(/cooked concentrated: the pot comes to 1\.\d\d %/)).toBeVisible();
     await page.getByRole('button', { name: /^Take it to/ }).click();
     await page.getByRole('textbox', { name: planWords.itComesFrom }).fill('the hotel’s kitchen');
-    await page.getByRole('button', { name: planWords.cookItAllTheSame }).click();
+    await page.getByRole('button', { name: planWords.cookItAnyway }).click();
     await expect(page.getByRole('heading', { name: 'Start the pot' })).toBeVisible();
     await page.getByRole('link', { name: potWords.pass }).click();
     await expect(page.getByText(/ladle.*, for 2\d\d mL/)).toBeVisible();
@@ -113,7 +113,7 @@ test('a seven-ingredient recipe from paper to a printed sheet for 140, in at mos
 test('an order in other words: the pot’s fill, litres, times the recipe, what there is', async ({ page }) => {
   await page.goto(`${server.url}/plan?recipe=celeriac-veloute&service=evening&pot=kettle-60`);
   const bowls = page.getByLabel(planWords.bowls4, { exact: true });
-  await page.getByRole('button', { name: planWords.asMuchAsThePot }).click();
+  await page.getByRole('button', { name: planWords.fillThePot }).click();
   await expect.poll(async () => Number(await bowls.inputValue())).toBeGreaterThan(140);
   const most = Number(await bowls.inputValue());
   await bowls.fill(String(most + 1));
@@ -130,7 +130,7 @@ test('an order in other words: the pot’s fill, litres, times the recipe, what 
     page.getByRole('alert').filter({ hasText: 'Litres must be a number above 0, not “a lot”.' }),
   ).toBeVisible();
   await page.getByLabel(planWords.litres, { exact: true }).fill('10');
-  await page.getByRole('button', { name: planWords.byWhatThereIs }).click();
+  await page.getByRole('button', { name: planWords.fromWhatIHave }).click();
   const sheet = page.getByRole('dialog', { name: planWords.whatThereIs });
   await sheet.getByLabel('Celeriac').fill('much');
   await sheet.getByRole('button', { name: planWords.howManyBowls }).click();
@@ -155,31 +155,31 @@ test('a recipe put right: a food of our own, a split line, an order by keyboard,
       'Bean pot\nServes 4\n200 g quark\n200 g smoked bacon, cut in lardons\n500 g onion, diced\n250 g carrot, diced\n1 L vegetable stock\n1 tbsp fermented table sauce\nsalt to taste',
     );
   await expect(page.getByText('“quark” is not in the table yet.')).toBeVisible();
-  await page.getByRole('button', { name: recipeEditorWords.layItOnTheDesk }).click();
-  await page.getByRole('button', { name: recipeEditorWords.putItInTheBook }).click();
+  await page.getByRole('button', { name: recipeEditorWords.continue }).click();
+  await page.getByRole('button', { name: recipeEditorWords.save }).click();
   await expect(page.getByRole('alert').filter({ hasText: '“quark” is not in the table yet.' })).toBeVisible();
 
   await test.step('an unknown food is added on the spot, guessed from one like it', async () => {
-    await page.getByRole('button', { name: 'Put right: 200 g quark' }).click();
+    await page.getByRole('button', { name: 'Correct: 200 g quark' }).click();
     const sheet = page.getByRole('dialog');
-    await sheet.getByRole('button', { name: larderWords.addItToTheTable }).click();
+    await sheet.getByRole('button', { name: larderWords.addIt }).click();
     await expect(sheet.getByText(larderWords.sayWhatItIsLike)).toBeVisible();
     await sheet.getByRole('combobox', { name: larderWords.itIsLike }).fill('Fresh soft');
     await page.getByRole('option', { name: 'Fresh soft cheese' }).click();
     await sheet.getByLabel(larderWords.fatOffTheLabel).fill('4');
-    await sheet.getByRole('button', { name: larderWords.addItToTheTable }).click();
-    await sheet.getByRole('button', { name: recipeEditorWords.keepItSo }).click();
+    await sheet.getByRole('button', { name: larderWords.addIt }).click();
+    await sheet.getByRole('button', { name: recipeEditorWords.ok }).click();
     await expect(page.getByText(/Quark, 200 g in the pot.*a guess, from fresh soft cheese/)).toBeVisible();
   });
   await test.step('half the bacon goes in later, and the parts must add up', async () => {
-    await page.getByRole('button', { name: /^Put right: 200 g smoked bacon/ }).click();
+    await page.getByRole('button', { name: /^Correct: 200 g smoked bacon/ }).click();
     const sheet = page.getByRole('dialog');
-    await sheet.getByRole('button', { name: recipeEditorWords.partItForAnotherMoment }).click();
+    await sheet.getByRole('button', { name: recipeEditorWords.splitAcrossStages }).click();
     await sheet.getByLabel('Share of part 1').fill('70');
-    await sheet.getByRole('button', { name: recipeEditorWords.keepItSo }).click();
+    await sheet.getByRole('button', { name: recipeEditorWords.ok }).click();
     await expect(sheet.getByText('The parts come to 120 %; they must come to 100 %.')).toBeVisible();
     await sheet.getByLabel('Share of part 1').fill('50');
-    await sheet.getByRole('button', { name: recipeEditorWords.keepItSo }).click();
+    await sheet.getByRole('button', { name: recipeEditorWords.ok }).click();
     await expect(page.getByText(/Smoked bacon.*50 % \+ 50 %/)).toBeVisible();
   });
   await test.step('a stage is moved by the keyboard alone', async () => {
@@ -206,11 +206,11 @@ test('a recipe put right: a food of our own, a split line, an order by keyboard,
     await expect(sheet.getByText(/until 72 % has gone/)).toBeVisible();
     await sheet.getByText('open, stirred').click();
     await sheet.getByLabel(recipeEditorWords.onItsClock).fill('soon');
-    await sheet.getByRole('button', { name: recipeEditorWords.keepItSo }).click();
+    await sheet.getByRole('button', { name: recipeEditorWords.ok }).click();
     await expect(sheet.getByText('“soon” is no number this stage can end at.')).toBeVisible();
     await sheet.getByLabel(recipeEditorWords.onItsClock).fill('18');
-    await sheet.getByLabel(recipeEditorWords.theHouseCallsIt).fill('slow and open');
-    await sheet.getByRole('button', { name: recipeEditorWords.keepItSo }).click();
+    await sheet.getByLabel(recipeEditorWords.ourName).fill('slow and open');
+    await sheet.getByRole('button', { name: recipeEditorWords.ok }).click();
     await expect(page.getByText(/slow and open; 18 min/)).toBeVisible();
   });
   await test.step('a ratio changed on one side: the other follows, and the paper is written anew', async () => {
@@ -231,7 +231,7 @@ test('a recipe put right: a food of our own, a split line, an order by keyboard,
       'Fermented table sauce (anchovies ferment in it)',
     );
   });
-  await page.getByRole('button', { name: recipeEditorWords.putItInTheBook }).click();
+  await page.getByRole('button', { name: recipeEditorWords.save }).click();
   await expect(page.getByRole('heading', { level: 1, name: 'Bean pot' })).toBeVisible();
   await expect(page.getByRole('alert').filter({ hasText: 'Not vegetarian' })).toBeVisible();
 });
@@ -243,14 +243,14 @@ test('a reload in the middle loses nothing, and what was struck out can be taken
     .fill('Carrot soup\nServes 4\n1 kg carrots\n1 L vegetable stock');
   await page.reload();
   await expect(page.getByLabel(recipeEditorWords.thePaper)).toHaveValue(/1 kg carrots/);
-  await page.getByRole('button', { name: recipeEditorWords.layItOnTheDesk }).click();
-  await page.getByRole('button', { name: 'Strike out: 1 kg carrots' }).click();
+  await page.getByRole('button', { name: recipeEditorWords.continue }).click();
+  await page.getByRole('button', { name: 'Delete: 1 kg carrots' }).click();
   await expect(page.getByLabel('Line: 1 kg carrots')).toHaveCount(0);
-  await page.getByRole('button', { name: recipeEditorWords.takeThatBack }).click();
+  await page.getByRole('button', { name: recipeEditorWords.undo }).click();
   await page.getByLabel('Line: 1 kg carrots').fill('1.2 kg carrots');
   await page.reload();
   await expect(page.getByLabel('Line: 1.2 kg carrots')).toBeVisible();
-  await page.getByRole('button', { name: recipeEditorWords.clearTheDesk }).click();
+  await page.getByRole('button', { name: recipeEditorWords.clearAll }).click();
   await expect(page.getByLabel(recipeEditorWords.thePaper)).toBeVisible();
 
   await page.goto(`${server.url}/recipes/beetroot-barley-broth/edit`);
@@ -271,9 +271,9 @@ test('versions: two windows, one after the other; side by side; nothing is swall
   await other.getByLabel(recipeEditorWords.saltAtTheEnd).fill('0.8');
   await page.getByLabel(recipeEditorWords.saltAtTheEnd).fill('0.85');
   await page.getByLabel(/^Line: 12 g cumin/).fill('16 g cumin');
-  await page.getByRole('button', { name: 'Keep as version 2' }).click();
+  await page.getByRole('button', { name: 'Save version 2' }).click();
   await expect(page.getByText('Recipe, version 2')).toBeVisible();
-  await other.getByRole('button', { name: /^Keep as version/ }).click();
+  await other.getByRole('button', { name: /^Save version/ }).click();
   await expect(
     other
       .getByRole('alert')
@@ -289,15 +289,15 @@ test('versions: two windows, one after the other; side by side; nothing is swall
 test('a pattern: cream of another root, its trim, time and colour following', async ({ page }) => {
   await page.goto(`${server.url}/recipes/celeriac-veloute/edit`);
   await page.getByRole('group', { name: 'As a pattern' }).getByText('Celeriac').click();
-  await page.getByRole('button', { name: /^Keep as version/ }).click();
-  await page.getByRole('button', { name: recipeWords.anotherOfItsKind }).click();
+  await page.getByRole('button', { name: /^Save version/ }).click();
+  await page.getByRole('button', { name: recipeWords.makeAVariation }).click();
   const sheet = page.getByRole('dialog');
   await sheet.getByLabel(recipeWords.itsName).fill('Beetroot velouté');
   await sheet.getByRole('combobox', { name: recipeWords.vegetable }).fill('Beetroot');
   await page.getByRole('option', { name: 'Beetroot', exact: true }).click();
   await expect(sheet.getByText('Beetroot dyes everything red.')).toBeVisible();
   await expect(sheet.getByText(/Beetroot softens in 25 min/)).toBeVisible();
-  await sheet.getByRole('button', { name: recipeEditorWords.putItInTheBook }).click();
+  await sheet.getByRole('button', { name: recipeEditorWords.save }).click();
   await expect(page.getByLabel(recipeEditorWords.nameOfTheRecipe)).toHaveValue('Beetroot velouté');
   await expect(page.getByLabel(/^Line: .*beetroot/)).toBeVisible();
 });

@@ -157,10 +157,10 @@ for (const by of ['touch', 'keyboard'] as const) {
     await look(page, `${by}-recipes`);
     await follow(kitchenWords.typeOneFromPaper);
     await type(recipeEditorWords.thePaper, leekSoup());
-    await press(recipeEditorWords.layItOnTheDesk);
-    await expect(page.getByRole('button', { name: recipeEditorWords.putItInTheBook })).toBeVisible();
+    await press(recipeEditorWords.continue);
+    await expect(page.getByRole('button', { name: recipeEditorWords.save })).toBeVisible();
     await page.reload();
-    await press(recipeEditorWords.putItInTheBook);
+    await press(recipeEditorWords.save);
     await follow(recipeWords.planIt);
     await expect(page.getByText(/Hall lunch|Supper/).first()).toBeVisible();
     await expect(page.getByRole('button', { name: /^Yield/ })).toBeVisible();
@@ -184,7 +184,7 @@ async function cookedInIt(page: Page): Promise<void> {
   const press = (name: string | RegExp) => page.getByRole('button', { name }).first().click();
   await press(/^Take it to left ring/);
   await page.getByRole('textbox', { name: planWords.itComesFrom }).fill('a carton of the wholesaler’s');
-  await press(planWords.cookItAllTheSame);
+  await press(planWords.cookItAnyway);
   // with the server beside it, no press ever says that it has not arrived
   await page.evaluate(() => {
     const look = () => {
@@ -197,16 +197,16 @@ async function cookedInIt(page: Page): Promise<void> {
   await cookStage(page, 'Start the pot', 0);
   await expect(page.getByRole('heading', { name: 'Liquid in, up to a simmer' })).toBeVisible();
   await press(/^These are in: begin$/);
-  await press(potWords.itIsHereNow);
+  await press(potWords.takeAReading);
   const depth = page.getByRole('textbox', { name: potWords.depth });
   await depth.fill('45');
-  await press(potWords.keepThisReading);
+  await press(potWords.saveTheReading);
   await expect(
     page.getByText('45 cm is above the brim: the old dented stockpot is 39 cm deep.'),
   ).toBeVisible();
   // between the second and the third level that water was poured to
   await depth.fill('16');
-  await press(potWords.keepThisReading);
+  await press(potWords.saveTheReading);
   await expect(page.getByRole('dialog')).toHaveCount(0);
   await look(page, 'cook-read');
   await stageDone(page);

@@ -45,7 +45,7 @@ try {
   await cookStage(page, 'Dust with flour', 4);
   await cookStage(page, 'Fumet in, up to a simmer', 20);
   await page.getByRole('button', { name: /^These are in: begin|^Begin$/ }).click();
-  await page.getByRole('heading', { name: /Let it fall|Heat to/ }).waitFor();
+  await page.getByRole('heading', { name: /Reduce to|Heat to/ }).waitFor();
   await move(page, 7);
   await readLevel(page, '8.7');
   await move(page, 7);
@@ -64,14 +64,14 @@ try {
   await page.setViewportSize({ width: 1280, height: 800 });
   await page.evaluate(() => localStorage.setItem('slow-pot-theme', 'dim'));
   await page.reload();
-  await page.getByRole('heading', { name: /Let it fall|Heat to/ }).waitFor();
+  await page.getByRole('heading', { name: /Reduce to|Heat to/ }).waitFor();
   await shot('pot-dim');
   await page.evaluate(() => localStorage.setItem('slow-pot-theme', 'day'));
   await page.reload();
-  await page.getByRole('link', { name: potWords.bench }).click();
+  await page.getByRole('link', { name: potWords.adjust }).click();
   await page.getByRole('heading', { name: potWords.thickness }).waitFor();
   await page.getByRole('button', { name: 'holds a drawn line' }).click();
-  await shot('bench');
+  await shot('adjust');
   await page.getByRole('link', { name: potWords.pass }).click();
   await page.getByRole('button', { name: '1 out', exact: true }).waitFor();
   await shot('pass');
@@ -102,7 +102,7 @@ try {
   await page.waitForTimeout(22_000);
   await page.getByRole('button', { name: rehearseWords.aQuarterGone }).click();
   await page.getByRole('button', { name: rehearseWords.showTheTruth }).click();
-  await page.getByText(/of its plate/).waitFor();
+  await page.getByText(/of its rating/).waitFor();
   await shot('rehearse');
   await page.goto(`${server.url}/larder/lots/00000000-0000-7000-a000-000000000006`);
   await page.getByRole('heading', { name: /^Where it went/ }).waitFor();
@@ -128,7 +128,7 @@ try {
   await shot('sheet');
   await page.goto(`${server.url}/log`);
   await page.getByRole('link', { name: /9 Mar, 13:10/ }).click();
-  await page.getByText(logWords.cameTrue).waitFor();
+  await page.getByText(logWords.actual).waitFor();
   await shot('log-batch');
 } finally {
   await browser.close();

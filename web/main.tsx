@@ -4,7 +4,7 @@ import '@fontsource/atkinson-hyperlegible-next/700.css';
 import { QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
-import { createBrowserRouter, RouterProvider } from 'react-router';
+import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import { askAhead, createQueryClient } from './data/queries';
 import { Broken, NotHere, PlaceDied } from './pages/not-here';
 import { Shell } from './shell';
@@ -91,9 +91,11 @@ const router = createBrowserRouter([
             children: [
               { index: true, lazy: async () => ({ Component: (await import('./pages/pot')).PotPlace }) },
               {
-                path: 'bench',
+                path: 'adjust',
                 lazy: async () => ({ Component: (await import('./pages/adjust')).AdjustPage }),
               },
+              // what this page was called; a tablet may have it on its home screen
+              { path: 'bench', element: <Navigate to="../adjust" replace /> },
               { path: 'pass', lazy: async () => ({ Component: (await import('./pages/pass')).Pass }) },
             ],
           },

@@ -173,11 +173,11 @@ export function Shell() {
   const hereId = /^\/batches\/([^/]+)/.exec(pathname)?.[1] ?? null;
   return (
     <Frame>
-      <Skip href="#place">{commonWords.skipToThePlace}</Skip>
+      <Skip href="#place">{commonWords.skipToThePage}</Skip>
       <Top>
         <Name to="/">{commonWords.slowPot}</Name>
         {kitchen?.isDemo && <Demo>{commonWords.demo}</Demo>}
-        <Places aria-label={commonWords.places}>
+        <Places aria-label={commonWords.pages}>
           {PLACES.map((place) => (
             <NavLink key={place.to} to={place.to} end={place.to === '/'}>
               {place.text}
@@ -204,7 +204,7 @@ export function Shell() {
           <Waiting error={error} onRetry={refetch} />
         )}
       </Main>
-      <aside id="notes" aria-label={commonWords.howAFigureCameAbout} />
+      <aside id="notes" aria-label={commonWords.howAFigureIsWorked} />
       {kitchen && (
         <Boundary instead={() => <nav aria-label={commonWords.theRange} />}>
           <RangeBar kitchen={kitchen} hereId={hereId} />
@@ -217,7 +217,7 @@ export function Shell() {
           ))}
           <FragmentOfKey name="p" does={commonWords.planABatch} />
           <FragmentOfKey name="?" does={commonWords.theseKeys} />
-          <FragmentOfKey name={commonWords.esc} does={commonWords.putASheetAway} />
+          <FragmentOfKey name={commonWords.esc} does={commonWords.closeADialog} />
         </Keys>
       </Sheet>
     </Frame>

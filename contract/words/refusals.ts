@@ -210,7 +210,7 @@ function lotUseWords({ what, into, kg }: LotUse, weightOf: (kg: number) => strin
     case 'drawn':
       return `${weightOf(kg)} into ${into ?? 'a batch'}`;
     case 'split':
-      return `${weightOf(kg)} parted off`;
+      return `${weightOf(kg)} split off`;
     case 'blended':
       return `${weightOf(kg)} poured into another lot`;
     case 'discarded':

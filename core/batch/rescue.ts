@@ -143,7 +143,7 @@ function surplus(
   const lossKg = lossKgPerHour(state.setup, state.pot);
   if (ingredient?.kind === 'fat')
     steps.push(
-      'It floats: off the boil for a minute, then skim or pour it off, and say so under “Out of the pot”.',
+      'It floats: off the boil for a minute, then skim or pour it off. Log it under “Out of the pot”.',
     );
   if (ingredient?.share === 'liquid' && waterKg > MOSTLY * slip.kg) {
     minutes = lossKg > 0.05 ? (waterKg / lossKg) * 60 : null;

@@ -54,7 +54,7 @@ function leastOf(snapshot: BatchSnapshot, state: BatchState): TopTemperature['le
     minima.push({ tempC: limits[key], why: `${what} (${limitSource(limits, key)})` });
   if (serving) own('hotHoldingC', 'held hot');
   if (has((kind) => kind === 'egg')) code('groundMeatC', 'egg held hot, for 17 s');
-  if (recipe.reheats && !serving) own('reheatC', `brought back, for ${FOOD_CODE.reheatHoldS.value} s`);
+  if (recipe.reheats && !serving) own('reheatC', `reheated, for ${FOOD_CODE.reheatHoldS.value} s`);
   if (has((kind) => kind === 'poultry')) code('poultryC', 'poultry');
   if (has((kind) => kind === 'fish' || kind === 'shellfish')) code('fishC', 'fish, for 15 s');
   return minima.sort((a, b) => b.tempC - a.tempC)[0] ?? null;

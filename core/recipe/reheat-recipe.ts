@@ -56,7 +56,7 @@ export function reheatRecipe(
   const isThick = recipe.targetBand >= CATCHES_FROM_BAND;
   const warm: Stage = {
     id: 'warm',
-    title: 'Bring it back hot',
+    title: 'Reheat',
     act: isThick
       ? 'Half heat, lid on. Stir from the bottom: cold it is thicker than it will be, and it catches.'
       : 'Lid on, and stir now and then, so that it is hot all through.',
@@ -73,7 +73,7 @@ export function reheatRecipe(
   };
   const taste: Stage = {
     id: 'taste',
-    title: 'Taste, and let down',
+    title: 'Taste, and dilute',
     act: 'It has thickened and its salt has moved: stir, taste, thin with hot stock or water.',
     method: 'by taste',
     methodReason: 'a rested soup is another one',
@@ -88,7 +88,7 @@ export function reheatRecipe(
   const serve: Stage = {
     id: 'serve',
     title: 'Serve',
-    act: `Held at ${hotHoldingC} °C or above. What is left of it is thrown away: it is brought back once.`,
+    act: `Held at ${hotHoldingC} °C or above. Throw away what is left: it is reheated once.`,
     method: 'ladled',
     methodReason: 'hot, and soon',
     heat: { kind: 'burner', fraction: 0.1 },
@@ -102,7 +102,7 @@ export function reheatRecipe(
   return {
     ...kept,
     id: reheatId(recipe.id),
-    name: `${recipe.name}, brought back`,
+    name: `${recipe.name}, reheated`,
     reheats: recipe.id,
     stages: [warm, taste, serve],
     lines: [

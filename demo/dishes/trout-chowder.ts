@@ -56,7 +56,7 @@ export const TROUT_CHOWDER: Recipe = {
     },
     {
       id: 'fall',
-      title: 'Let it fall to the mark',
+      title: 'Reduce to the mark',
       act: 'Lid off, steady simmer until it has fallen to the mark. No salt yet.',
       method: 'open, before milk and fish',
       methodReason: 'What is reduced now carries no salt, no milk and no fish, so nothing turns salty, catches or dries.',

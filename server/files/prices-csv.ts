@@ -66,7 +66,7 @@ export function readPrices(text: string, ingredients: Readonly<Record<string, In
     if (!Number.isFinite(value) || value < 0 || value > MOST_PRICE)
       throw fileProblem(`line ${line}`, `Line ${line}: “${price}” is not a price.`);
     if (seen.has(id))
-      throw fileProblem(`line ${line}`, `Line ${line}: ${said} stands in line ${seen.get(id)} too.`);
+      throw fileProblem(`line ${line}`, `Line ${line}: ${said} is in line ${seen.get(id)} too.`);
     seen.set(id, line);
     const supplier = (row.supplier ?? '').trim();
     return [

@@ -72,7 +72,7 @@ function Refused({ item }: { item: Waiting }) {
       {isLongAgo && (
         <>
           <Button kind="quiet" onPress={() => void sayAgain(item.id, 'longAgo')}>
-            {commonWords.itWasSoLongAgo}
+            {commonWords.itWasThatLongAgo}
           </Button>
           <Button kind="quiet" onPress={() => void sayAgain(item.id, 'justNow')}>
             {commonWords.itWasJustNow}
@@ -80,7 +80,7 @@ function Refused({ item }: { item: Waiting }) {
         </>
       )}
       <Button kind="quiet" onPress={() => void dismiss(item.id)}>
-        {commonWords.putAway}
+        {commonWords.close}
       </Button>
     </div>
   );

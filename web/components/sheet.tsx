@@ -71,7 +71,7 @@ export function Sheet({
         <Inside>
           <header>
             <Heading slot="title">{title}</Heading>
-            <Close aria-label={commonWords.putAway} onPress={onClose}>
+            <Close aria-label={commonWords.close} onPress={onClose}>
               <X aria-hidden />
             </Close>
           </header>

@@ -12,7 +12,7 @@ export function StorageChoice({
 }) {
   return (
     <Choice
-      label={commonWords.kept}
+      label={commonWords.storage}
       value={value}
       options={[
         { value: 'chilled', text: commonWords.chilled },

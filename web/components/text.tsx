@@ -49,7 +49,7 @@ const CautionBox = styled.p`
 export function Caution({ children }: { children: React.ReactNode }) {
   return (
     <CautionBox>
-      <strong>{commonWords.mind}</strong>
+      <strong>{commonWords.caution}</strong>
       {children}
     </CautionBox>
   );

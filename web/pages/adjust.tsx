@@ -117,7 +117,7 @@ export function AdjustPage() {
     return (
       <Page>
         <Empty title={adjustWords.nothingInThePotYet}>
-          <Soft>{adjustWords.saltAndThicknessAreWeighed}</Soft>
+          <Soft>{adjustWords.saltAndThicknessAreWorked}</Soft>
         </Empty>
       </Page>
     );
@@ -131,8 +131,8 @@ export function AdjustPage() {
           <Subtitle>{adjustWords.salt}</Subtitle>
           <Facts>
             <Fact name={adjustWords.inTheLiquidNow} value={percent(figures.saltPercentLiquid)} />
-            <Fact name={adjustWords.inAllOfItEvened} value={percent(figures.saltPercentAll)} />
-            <Fact name={adjustWords.atTheEndNoneAdded} value={percent(figures.saltPercentAtEnd)} />
+            <Fact name={adjustWords.inTheWholePotOnce} value={percent(figures.saltPercentAll)} />
+            <Fact name={adjustWords.atTheEndIfNone} value={percent(figures.saltPercentAtEnd)} />
             <Fact name={adjustWords.wantedAtTheEnd} value={percent(input.saltPercent)} />
           </Facts>
           <SaltForm here={here} figures={figures} />
@@ -174,7 +174,7 @@ export function AdjustPage() {
                   <tr>
                     <th scope="col">{adjustWords.aWayThereAndWhat}</th>
                     <th scope="col">{adjustWords.amount}</th>
-                    <th scope="col">{adjustWords.thereIn}</th>
+                    <th scope="col">{adjustWords.readyIn}</th>
                     <th scope="col">{adjustWords.salt}</th>
                     <th scope="col">{adjustWords.bowls}</th>
                     <th scope="col">{adjustWords.costs}</th>
@@ -223,7 +223,7 @@ function SaltForm({ here, figures }: { here: BatchHere; figures: Adjustments }) 
   });
   const twoThirds = Math.round((grams * 2) / 3);
   if (percentAtEnd > input.saltPercent + 0.005) {
-    return <Soft>{adjustWords.noSaltItWillBe(weight(toDiluteKg))}</Soft>;
+    return <Soft>{adjustWords.addNoSaltItWill(weight(toDiluteKg))}</Soft>;
   }
   return (
     <TypedForm form={form}>

@@ -79,7 +79,7 @@ const Overdrawn = memo(function Overdrawn({ batch }: { batch: BatchView }) {
       {over.map((lot) => (
         <Caution key={lot.id}>
           {potWords.moreWasDrawnFromLot(lot.name.toLowerCase(), lot.number)}
-          <Link to={`/larder/lots/${lot.id}`}>{potWords.countIt}</Link>.
+          <Link to={`/larder/lots/${lot.id}`}>{potWords.count}</Link>.
         </Caution>
       ))}
     </Strip>
@@ -107,7 +107,7 @@ export interface BatchHere {
   holds: BatchHolds;
 }
 
-/** What a pot, its bench and its pass share: one batch, alive. */
+/** What a pot, its Adjust and its pass share: one batch, alive. */
 export function BatchFrame() {
   const { id = '' } = useParams();
   const kitchen = useKitchenHere();
@@ -147,7 +147,7 @@ function Inside({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView }) 
   );
 }
 
-/** What batch it is, and the ways to its pot, bench and pass. */
+/** What batch it is, and the ways to its pot, Adjust and pass. */
 const BatchHead = memo(function BatchHead(of: {
   batch: BatchView;
   zone: string;
@@ -181,8 +181,8 @@ const BatchHead = memo(function BatchHead(of: {
           <NavLink to={`/batches/${id}`} end>
             {potWords.pot}
           </NavLink>
-          <NavLink to={`/batches/${id}/bench`}>{potWords.bench}</NavLink>
-          <NavLink to={`/batches/${id}/pass`}>{base ? potWords.putBy : potWords.pass}</NavLink>
+          <NavLink to={`/batches/${id}/adjust`}>{potWords.adjust}</NavLink>
+          <NavLink to={`/batches/${id}/pass`}>{base ? potWords.store : potWords.pass}</NavLink>
         </nav>
       )}
     </Head>

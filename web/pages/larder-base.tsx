@@ -123,8 +123,8 @@ function HowItDraws({ kind, recipe }: { kind: BaseKind; recipe: Recipe }) {
     .join(', ');
   return (
     <>
-      <Subtitle>{basesWords.howItDraws}</Subtitle>
-      <Suspense fallback={<Soft>{basesWords.drawing}</Soft>}>
+      <Subtitle>{basesWords.extractionOverTime}</Subtitle>
+      <Suspense fallback={<Soft>{basesWords.workingItOut}</Soft>}>
         <DrawChart
           lines={lines}
           usual={kind.simmerMin}

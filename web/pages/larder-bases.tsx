@@ -44,7 +44,7 @@ export function LarderBases() {
     <Page>
       <LarderNav />
       <Title>{basesWords.basesToMake}</Title>
-      <Soft>{basesWords.byWeightAsTheTrade}</Soft>
+      <Soft>{basesWords.byWeightAsIsUsual}</Soft>
       {BASE_FAMILIES.map((family) => (
         <section key={family} aria-label={FAMILY_WORDS[family]}>
           <Over as="h2">{FAMILY_WORDS[family]}</Over>

@@ -163,7 +163,7 @@ export function LarderBlend() {
                   )}
                 </Over>
                 <Button kind="main" onPress={() => pourOnce(blend)}>
-                  {basesWords.itIsPouredTogether}
+                  {basesWords.blendedLogIt}
                 </Button>
               </>
             )}

@@ -41,7 +41,7 @@ export function LarderCount() {
     <Page>
       <LarderNav />
       <Title>{larderWords.stockCount}</Title>
-      <Soft>{larderWords.byPlacePutDownWhat}</Soft>
+      <Soft>{larderWords.byPlaceEnterWhatIs}</Soft>
       {there.length === 0 ? (
         <Empty title={larderWords.nothingToCount}>
           <Soft>{larderWords.theShelfIsEmpty}</Soft>
@@ -95,11 +95,11 @@ function CountForm({ there }: { there: readonly LotView[] }) {
                 {larderWords.lot2(lot.number)}
                 <Over as="span" style={{ display: 'block' }}>
                   {lot.place}
-                  {lot.countIt && larderWords.moreWasDrawnThanThere}
+                  {lot.countIt && larderWords.moreWasUsedThanThere}
                 </Over>
               </span>
               <Over as="span">
-                {larderWords.byTheLogL((poured ? lot.leftLitres : lot.leftKg).toFixed(2), poured)}
+                {larderWords.inTheLogL((poured ? lot.leftLitres : lot.leftKg).toFixed(2), poured)}
               </Over>
               <form.AppField name={`there.${lot.id}`}>
                 {(field) => (
@@ -120,7 +120,7 @@ function CountForm({ there }: { there: readonly LotView[] }) {
       <Errors sentences={refusals} />
       {said && <Over role="status">{said}</Over>}
       <Button kind="main" isDisabled={!isAnyTyped} type="submit">
-        {larderWords.keepThisCount}
+        {larderWords.saveTheCount}
       </Button>
     </TypedForm>
   );

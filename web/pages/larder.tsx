@@ -58,7 +58,7 @@ export function Larder() {
         <section aria-label={larderWords.theShelf}>
           {there.length === 0 && (
             <Empty title={larderWords.nothingOnTheShelf}>
-              <Soft>{larderWords.stocksAndPureesStandHere}</Soft>
+              <Soft>{larderWords.stocksAndPureesAppearHere}</Soft>
             </Empty>
           )}
           {groups.map(

@@ -100,7 +100,7 @@ function Told({ batch }: { batch: BatchView }) {
     return (
       <Page>
         <Empty title={logWords.stillCooking} isPage>
-          <Soft>{logWords.itsLogWillBeTold}</Soft>
+          <Soft>{logWords.itsLogIsShownHere}</Soft>
         </Empty>
       </Page>
     );
@@ -121,7 +121,7 @@ function Told({ batch }: { batch: BatchView }) {
         <Title>{input.recipe.name}</Title>
         <Outcome>
           {logWords.servedLeft(
-            result.storedLitres ? logWords.putBy2(litres(result.storedLitres)) : '',
+            result.storedLitres ? logWords.stored2(litres(result.storedLitres)) : '',
             result.served,
             left,
             result.discarded > 0 ? logWords.discarded(result.discarded) : '',
@@ -138,7 +138,7 @@ function Told({ batch }: { batch: BatchView }) {
               <tr>
                 <th scope="col">{logWords.what}</th>
                 <th scope="col">{logWords.planned}</th>
-                <th scope="col">{logWords.cameTrue}</th>
+                <th scope="col">{logWords.actual}</th>
               </tr>
             </thead>
             <tbody>
@@ -181,7 +181,7 @@ function Told({ batch }: { batch: BatchView }) {
           </Table>
           <LotsOfBatch batch={batch} />
           <Soft>
-            {logWords.gaveOfItsPlateThe(
+            {logWords.gaveOfItsRatingThe(
               sentenceCase(input.burner.name),
               Math.round(result.heatFactor.mean * 100),
               Math.round(result.heatFactor.sd * 100),
@@ -190,7 +190,7 @@ function Told({ batch }: { batch: BatchView }) {
           </Soft>
         </section>
         <section>
-          <Subtitle>{logWords.theFallAgainstTheForecast}</Subtitle>
+          <Subtitle>{logWords.theReductionAgainstTheForecast}</Subtitle>
           <ChartBox>
             <LevelChart
               zone={zone}
@@ -203,8 +203,8 @@ function Told({ batch }: { batch: BatchView }) {
             />
           </ChartBox>
           <Over>{logWords.lineAsEstimatedRingsReadings}</Over>
-          <Subtitle>{logWords.whatWasSaid}</Subtitle>
-          <Events tabIndex={0} aria-label={logWords.whatWasSaid}>
+          <Subtitle>{logWords.batchLog}</Subtitle>
+          <Events tabIndex={0} aria-label={logWords.batchLog}>
             {events.map((event) => (
               <li key={event.id} data-undone={undone.has(event.id)}>
                 <span>{hourMinute(event.actedAtMs, zone)}</span>

@@ -108,7 +108,7 @@ function Row({ batch, zone, currency }: { batch: BatchHead; zone: string; curren
         <Over>{litres(predicted.yieldLitres)}</Over>
       </td>
       <td>
-        {storedLitres && served === 0 ? logWords.putBy(litres(storedLitres)) : served}
+        {storedLitres && served === 0 ? logWords.stored(litres(storedLitres)) : served}
         <Over>{storedLitres && served === 0 ? logWords.forTheLarder : logWords.ordered(batch.portions)}</Over>
       </td>
       <td>

@@ -93,7 +93,7 @@ function LotOf({ detail }: { detail: LotDetail }) {
             {lot.place}, {lot.storage}; {cameFrom(detail)} {dayAndHour(lot.bornAtMs, kitchen.zone)}
           </Soft>
           {isGuess(lot) && <Over>{lotWords.strengthAndSaltAreA}</Over>}
-          {lot.countIt && <Caution>{lotWords.moreWasDrawnThanThere}</Caution>}
+          {lot.countIt && <Caution>{lotWords.moreWasUsedThanThere}</Caution>}
           {lot.usePast && (
             <Caution>
               {lotWords.mayBeUsedPastIts(
@@ -128,8 +128,8 @@ function LotOf({ detail }: { detail: LotDetail }) {
             {LOT_ACTS[id].button}
           </Button>
         ))}
-        {reheat && <LinkButton to={reheat}>{lotWords.bringItBackHot}</LinkButton>}
-        {canLetDown && <Button onPress={() => setAct('letDown')}>{lotWords.letDownOrReduce}</Button>}
+        {reheat && <LinkButton to={reheat}>{lotWords.reheat}</LinkButton>}
+        {canLetDown && <Button onPress={() => setAct('letDown')}>{lotWords.diluteOrReduce}</Button>}
       </Acts>
       <Halves>
         <section>
@@ -186,10 +186,10 @@ function StoryList({ detail, kitchen }: { detail: LotDetail; kitchen: KitchenVie
             {line.kind === 'shelf' && line.mayUndo && (
               <Button
                 kind="quiet"
-                aria-label={lotWords.takeBack(storyWords(line, kitchen.units))}
+                aria-label={lotWords.undo(storyWords(line, kitchen.units))}
                 onPress={() => tell({ type: 'undone', payload: { eventId: line.eventId } })}
               >
-                {lotWords.takeBack2}
+                {lotWords.undo2}
               </Button>
             )}
           </li>
@@ -225,9 +225,9 @@ function cameFrom({ lot }: LotDetail): string {
         lot.origin.arrivedC === undefined ? '' : lotWords.atC(lot.origin.arrivedC),
       );
     case 'split':
-      return lotWords.partedOff;
+      return lotWords.splitOff2;
     case 'blend':
-      return lotWords.pouredTogether;
+      return lotWords.blended;
     case 'found':
       return lotWords.foundOnTheShelf;
   }

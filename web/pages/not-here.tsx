@@ -7,8 +7,8 @@ import { commonWords } from '../words';
 export function NotHere() {
   return (
     <Page>
-      <Empty title={commonWords.thereIsNoSuchPlace} isPage>
-        <Soft>{commonWords.theAddressLeadsNowhereIn}</Soft>
+      <Empty title={commonWords.thereIsNoSuchPage} isPage>
+        <Soft>{commonWords.theAddressLeadsNowhere}</Soft>
         <Link to="/">{commonWords.backToToday}</Link>
       </Empty>
     </Page>
@@ -26,7 +26,7 @@ export function PlaceDied() {
   const isUnfetched = isNotFetched(caught);
   return (
     <Page>
-      <Empty title={isUnfetched ? commonWords.thisPlaceIsNotOn : commonWords.thisPlaceCannotBeShown} isPage>
+      <Empty title={isUnfetched ? commonWords.thisPageIsNotOn : commonWords.thisPageCannotBeShown} isPage>
         <Soft>{isUnfetched ? commonWords.itIsFetchedWhenIt : commonWords.nothingThatWasEnteredIs}</Soft>
         <Button
           kind="main"

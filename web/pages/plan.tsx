@@ -160,13 +160,13 @@ function PlanOf({
         <OrderSentence order={order} recipe={recipe} book={book} kitchen={kitchen} onRecipe={onRecipe} />
         <Tools>
           <Button kind="quiet" onPress={() => void fillThePot(order)}>
-            {planWords.asMuchAsThePot}
+            {planWords.fillThePot}
           </Button>
           <Button kind="quiet" onPress={() => setSheet('have')}>
-            {planWords.byWhatThereIs}
+            {planWords.fromWhatIHave}
           </Button>
           <Button kind="quiet" onPress={() => setSheet('swap')}>
-            {planWords.somethingInAnothersPlace}
+            {planWords.substitute}
           </Button>
         </Tools>
         <SwapsDone order={order} />

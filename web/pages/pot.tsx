@@ -80,13 +80,13 @@ const SHEETS: Readonly<
   Record<Exclude<PotSheet, 'amounts'>, { title: string; inside: (of: InSheet) => React.ReactNode }>
 > = {
   reading: {
-    title: potWords.itIsHereNow,
+    title: potWords.takeAReading,
     inside: ({ here, onClose, pointedCm }) => (
       <ReadingForm here={here} onClose={onClose} firstDepthCm={pointedCm} />
     ),
   },
   heat: { title: potWords.heatAndLid, inside: (of) => <HeatForm here={of.here} onClose={of.onClose} /> },
-  log: { title: potWords.whatWasSaidOfThis, inside: (of) => <TakeBack here={of.here} /> },
+  log: { title: potWords.theLogOfThisPot, inside: (of) => <TakeBack here={of.here} /> },
   whatIf: { title: potWords.whatIf, inside: (of) => <WhatIf here={of.here} onClose={of.onClose} /> },
   slip: {
     title: potWords.somethingWentWrong,
@@ -94,7 +94,7 @@ const SHEETS: Readonly<
   },
   lift: { title: potWords.outOfThePot, inside: (of) => <LiftForm here={of.here} onClose={of.onClose} /> },
   temper: { title: potWords.temper, inside: (of) => <TemperForm here={of.here} /> },
-  mark: { title: potWords.letItFallTo, inside: (of) => <MarkForm here={of.here} onClose={of.onClose} /> },
+  mark: { title: potWords.reduceTo, inside: (of) => <MarkForm here={of.here} onClose={of.onClose} /> },
 };
 
 /** The pot: what is in it, the one thing it wants, and when it will be there. */

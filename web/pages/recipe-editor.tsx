@@ -173,7 +173,7 @@ function FormFor({
           <Over as="h1">
             {form.basedOn === null
               ? recipeEditorWords.aNewRecipe
-              : recipeEditorWords.versionTakenUpAgain(form.basedOn)}
+              : recipeEditorWords.versionEdited(form.basedOn)}
           </Over>
           <Name
             aria-label={recipeEditorWords.nameOfTheRecipe}
@@ -228,23 +228,21 @@ function FormFor({
             ))}
           </ul>
           <Button kind="quiet" onPress={editing.addLine}>
-            {recipeEditorWords.oneMoreLine}
+            {recipeEditorWords.addALine}
           </Button>
         </div>
         <Bar>
           <Button kind="main" onPress={keep} isDisabled={save.isPending}>
-            {form.basedOn === null
-              ? recipeEditorWords.putItInTheBook
-              : recipeEditorWords.keepAsVersion(form.basedOn + 1)}
+            {form.basedOn === null ? recipeEditorWords.save : recipeEditorWords.saveVersion(form.basedOn + 1)}
           </Button>
           {editing.canTakeBack && (
             <Button kind="quiet" onPress={editing.takeBack}>
-              {recipeEditorWords.takeThatBack}
+              {recipeEditorWords.undo}
             </Button>
           )}
           {isKept && (
             <Button kind="quiet" onPress={onStartOver}>
-              {recipeId === null ? recipeEditorWords.clearTheDesk : recipeEditorWords.backToTheSavedOne}
+              {recipeId === null ? recipeEditorWords.clearAll : recipeEditorWords.backToTheSavedOne}
             </Button>
           )}
           <Over>
@@ -256,7 +254,7 @@ function FormFor({
                   ? recipeEditorWords.withoutNoPriceYet(editing.unpriced.join(', ').toLowerCase())
                   : '',
               )}
-            {errors.length > 0 && recipeEditorWords.toPutRight(errors.length)}
+            {errors.length > 0 && recipeEditorWords.toCorrect(errors.length)}
           </Over>
           <Errors
             sentences={
@@ -283,7 +281,7 @@ function FormFor({
           </Caution>
         )}
         <Ticks
-          label={recipeEditorWords.theMenuSays}
+          label={recipeEditorWords.menuClaim}
           value={form.claims}
           options={[
             { id: 'vegetarian', text: recipeEditorWords.vegetarian },

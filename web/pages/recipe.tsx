@@ -114,9 +114,9 @@ export function RecipePlace() {
           </Soft>
         </div>
         <Tools>
-          {recipe.pattern && <Button onPress={() => setPattern(true)}>{recipeWords.anotherOfItsKind}</Button>}
+          {recipe.pattern && <Button onPress={() => setPattern(true)}>{recipeWords.makeAVariation}</Button>}
           <LinkButton to={`/rehearse/${recipe.id}`}>{recipeWords.rehearseIt}</LinkButton>
-          <LinkButton to={`/recipes/${recipe.id}/edit`}>{recipeWords.takeItUpAgain}</LinkButton>
+          <LinkButton to={`/recipes/${recipe.id}/edit`}>{recipeWords.edit}</LinkButton>
           <LinkButton to={`/plan?recipe=${recipe.id}`} $main>
             {recipeWords.planIt}
           </LinkButton>
@@ -132,7 +132,7 @@ export function RecipePlace() {
         </section>
         <section>
           <div>
-            <Subtitle>{recipeWords.takeItOut}</Subtitle>
+            <Subtitle>{recipeWords.export}</Subtitle>
             <Tools>
               <a href={`/api/recipes/${recipe.id}/export/book`}>{recipeWords.slowPotJson}</a>
               <a href={`/api/recipes/${recipe.id}/export/jsonld`}>{recipeWords.schemaOrgJsonLd}</a>
@@ -141,7 +141,7 @@ export function RecipePlace() {
           </div>
           {standsIn.length > 0 && (
             <p>
-              {recipeWords.standsIn}
+              {recipeWords.usedIn}
               {standsIn.map((one, i) => (
                 <span key={one.id}>
                   {i > 0 && ', '}
@@ -200,7 +200,7 @@ function StageOf({
                   rows[line.ingredientId]?.name
                 )}
                 {line.cut && <small>, {line.cut}</small>}
-                {line.comesOut && <small>{recipeWords.comesOut}</small>}
+                {line.comesOut && <small>{recipeWords.removedBeforeServing}</small>}
               </span>
               <span>{amount(line, units)}</span>
             </li>
@@ -213,7 +213,7 @@ function StageOf({
           <strong>{recipeWords.readyWhen}</strong> {stage.cue}
         </p>
         <p>
-          <strong>{recipeWords.ifNot}</strong> {stage.trouble}
+          <strong>{recipeWords.ifItGoesWrong}</strong> {stage.trouble}
         </p>
         <Soft>{recipeWords.whySo(stage.methodReason)}</Soft>
         {stage.caution && <Caution>{stage.caution}</Caution>}

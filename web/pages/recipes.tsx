@@ -71,17 +71,17 @@ export function Recipes() {
         <Title>{recipeWords.recipes}</Title>
         <Tools>
           <LinkButton to="/recipes/new" $main>
-            {recipeWords.writeOne}
+            {recipeWords.newRecipe}
           </LinkButton>
           <BookIn />
           <a href="/api/book.json" download>
-            {recipeWords.takeTheBookOut}
+            {recipeWords.export}
           </a>
         </Tools>
       </Head>
       {book.recipes.length === 0 && (
         <Empty title={recipeWords.theBookIsEmpty}>
-          <Soft>{recipeWords.writeTheFirstOneDown}</Soft>
+          <Soft>{recipeWords.typeTheFirstOneAs}</Soft>
         </Empty>
       )}
       <ul>
@@ -91,7 +91,7 @@ export function Recipes() {
       </ul>
       {bases.length > 0 && (
         <section>
-          <Subtitle>{recipeWords.whatTheyStandOn}</Subtitle>
+          <Subtitle>{recipeWords.basesTheyUse}</Subtitle>
           <ul>
             {bases.map((recipe) => (
               <RecipeRow key={recipe.id} recipe={recipe} book={book} />
@@ -122,8 +122,8 @@ function RecipeRow({ recipe, book }: { recipe: Recipe; book: Book }) {
               )
             : ''}
           {known
-            ? recipeWords.holds(known.diet, known.allergens || recipeWords.noAllergen)
-            : recipeWords.doesNotHoldTogether}
+            ? recipeWords.contains2(known.diet, known.allergens || recipeWords.noAllergen)
+            : recipeWords.hasAMistake}
           {recipe.version > 1 && recipeWords.version(recipe.version)}
         </Over>
       </div>

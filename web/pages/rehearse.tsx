@@ -73,7 +73,7 @@ export function Rehearse() {
     <Page>
       <header>
         <Title>{rehearseWords.rehearse(recipe.name)}</Title>
-        <Soft>{rehearseWords.itFallsOnABurner}</Soft>
+        <Soft>{rehearseWords.itReducesOnABurner}</Soft>
       </header>
       <Round
         key={round}

@@ -42,13 +42,13 @@ export function SetAside({ batch, broken }: { batch: BatchView; broken: NonNulla
     <Page>
       <header>
         <Title>{logWords.isSetAside(batch.snapshot.input.recipe.name)}</Title>
-        <Soft>{logWords.itsLogDoesNotGo}</Soft>
+        <Soft>{logWords.itsLogCannotBeRead}</Soft>
       </header>
-      <Caution>{broken.eventId ? logWords.takeBackTheEntryAt : logWords.whichEntryStopsItIs}</Caution>
+      <Caution>{broken.eventId ? logWords.undoTheEntryAtWhich : logWords.whichEntryStopsItIs}</Caution>
       <Errors sentences={refusals} />
       <section>
-        <Subtitle>{logWords.whatWasSaid}</Subtitle>
-        <Entries aria-label={logWords.whatWasSaid}>
+        <Subtitle>{logWords.batchLog}</Subtitle>
+        <Entries aria-label={logWords.batchLog}>
           {written.map((entry) => (
             <li key={entry.id} data-stops={entry.id === broken.eventId} data-undone={undone.has(entry.id)}>
               <span>
@@ -61,10 +61,10 @@ export function SetAside({ batch, broken }: { batch: BatchView; broken: NonNulla
               {entry.type !== 'undone' && !undone.has(entry.id) && (
                 <Button
                   kind={entry.id === broken.eventId ? 'main' : 'quiet'}
-                  aria-label={logWords.takeBack(wordsOf(entry, batch))}
+                  aria-label={logWords.undo(wordsOf(entry, batch))}
                   onPress={() => void takeBack(entry.id)}
                 >
-                  {logWords.takeBack2}
+                  {logWords.undo2}
                 </Button>
               )}
             </li>

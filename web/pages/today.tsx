@@ -213,7 +213,7 @@ function Ahead({ kitchen, nowMs }: { kitchen: KitchenView; nowMs: number }) {
   if (orders.length === 0) return null;
   return (
     <section>
-      <Subtitle>{todayWords.keptForTheDaysAhead}</Subtitle>
+      <Subtitle>{todayWords.planned}</Subtitle>
       <Kept>
         {orders.map((order) => {
           const { id, request } = order;

@@ -66,7 +66,7 @@ const rouxOf = ({ kind, word, cue }: (typeof ROUX_STAGES)[number], minutes = ROU
         caution: 'Roux is far hotter than boiling water and sticks: long sleeves.',
       }),
       storeStage(
-        'Poured a finger deep into a lined tray; cut in blocks of 100 g when it is hard, weighed, wrapped, cold.',
+        'Poured a finger deep into a lined tray. Cut in blocks of 100 g when it is hard, weighed, wrapped, cold.',
       ),
     ],
   },

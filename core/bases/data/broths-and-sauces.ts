@@ -206,7 +206,7 @@ export const BROTHS_AND_SAUCES: readonly BaseKind[] = [
     rules: [
       {
         rule: 'Little water, lid on.',
-        reason: 'The less water, the more soups it can become: it is let down later.',
+        reason: 'The less water, the more soups it can become: it is diluted later.',
       },
       { rule: 'Hardly salted.', reason: 'Each dish it goes into brings its own.' },
       {

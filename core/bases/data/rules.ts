@@ -4,7 +4,7 @@ import type { BaseRule } from '../base-kind';
 export const COLD_START: BaseRule = {
   rule: 'Start in cold water.',
   reason:
-    'What clouds a stock dissolves cold and then gathers as foam that can be lifted; in hot water it sets at once and stays in it.',
+    'What clouds a stock dissolves cold, then gathers as foam that can be lifted. In hot water it sets at once and stays.',
 };
 export const NEVER_SALT: BaseRule = {
   rule: 'Never salt it.',
@@ -14,7 +14,7 @@ export const NEVER_SALT: BaseRule = {
 export const NEVER_BOIL: BaseRule = {
   rule: 'Never let it boil hard.',
   reason:
-    'A rolling boil beats the fat and the foam into the liquid: grey, greasy and cloudy, and no straining mends it.',
+    'A rolling boil beats fat and foam into the liquid: grey, greasy and cloudy. No straining mends it.',
 };
 export const SKIM: BaseRule = {
   rule: 'Skim before it simmers, then at 10, 20 and 40 minutes, then each hour.',
@@ -36,7 +36,7 @@ export const PEELINGS: BaseRule = {
 export const COOL_FAST: BaseRule = {
   rule: 'Strain, then cool fast, in shallow pans or ice.',
   reason:
-    'From 57 to 21 °C within two hours and to 5 °C within six in all; a full pot cannot do it by itself.',
+    'From 57 to 21 °C within two hours and to 5 °C within six in all. A full pot cannot do it by itself.',
 };
 export const WASHED: BaseRule = {
   rule: 'Scrub what goes in with its skin on.',

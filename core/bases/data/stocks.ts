@@ -16,7 +16,7 @@ import {
 
 const TRADE = 'common practice';
 const HANDBOOK =
-  'from memory: handbook proportions for a stock of bones, about 8 parts bones, 10 to 12 parts water, 1 part vegetables';
+  'from memory: handbook proportions. About 8 parts bones, 10 to 12 parts water, 1 part vegetables';
 
 /** Poured through, and what is left in the sieve thrown away. */
 export const strained = (act: string, change: Partial<Stage> = {}): Stage =>
@@ -39,7 +39,7 @@ export const strained = (act: string, change: Partial<Stage> = {}): Stage =>
 /** The end of every base: into its vessels, labelled, cold. */
 export const storeStage = (act = 'In shallow pans, cooled fast, labelled, its date on it.'): Stage =>
   stage('serve', 'serve', 'serve-ladle', {
-    title: 'Put by',
+    title: 'Store',
     act,
     heat: { kind: 'burner', fraction: 0 },
     lid: 'off',
@@ -213,7 +213,7 @@ export const STOCKS: readonly BaseKind[] = [
       stages: [
         stage('roast', 'start', 'brown-oven', {
           title: 'Roast bones and vegetables',
-          act: 'Bones on trays at 220 °C until brown, the tomato paste on them for the last ten minutes; fat off, trays deglazed.',
+          act: 'Bones on trays at 220 °C until brown, the tomato paste on them for the last ten minutes. Fat off, trays deglazed.',
         }),
         cold(),
         {

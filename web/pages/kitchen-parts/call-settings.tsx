@@ -16,7 +16,7 @@ export function CallSettings() {
         value={muted ? 'silent' : 'sound'}
         options={[
           { value: 'sound', text: kitchenWords.withSound },
-          { value: 'silent', text: kitchenWords.bySightOnly },
+          { value: 'silent', text: kitchenWords.onScreenOnly },
         ]}
         onChange={(next) => {
           setMuted(next === 'silent');

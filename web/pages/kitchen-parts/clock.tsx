@@ -51,7 +51,7 @@ export function ClockForm({ kitchen }: { kitchen: KitchenView }) {
           {kitchenWords.onToTheNextMorning}
         </Button>
         <Button kind="quiet" onPress={() => change.mutate({ change: 'real' })}>
-          {kitchenWords.overToRealTime}
+          {kitchenWords.switchToRealTime}
         </Button>
       </Row>
       <Errors sentences={change.error ? [change.error.message] : []} />

@@ -39,7 +39,7 @@ const FAULT_WORDS: Readonly<Record<Fault, string>> = {
   drift: kitchenWords.driftsAway,
   dropOut: kitchenWords.dropsOut,
   stuck: kitchenWords.standsStill,
-  rubbish: kitchenWords.sendsRubbish,
+  rubbish: kitchenWords.sendsNonsense,
   flood: 'floods',
 };
 
@@ -47,7 +47,7 @@ const STATUS_WORDS: Readonly<Record<DeviceView['status'], string>> = {
   waiting: kitchenWords.nothingYet,
   sending: 'sending',
   quiet: 'quiet',
-  rubbish: kitchenWords.notToBeBelieved,
+  rubbish: kitchenWords.cannotBeRight,
   flooding: kitchenWords.tooMuchOfIt,
   stuck: 'stuck',
 };
@@ -80,22 +80,22 @@ export function Devices() {
               <strong>{shownBy(one)}</strong>
               <Button
                 kind="quiet"
-                aria-label={kitchenWords.takeAwayThe(one.name)}
+                aria-label={kitchenWords.removeThe(one.name)}
                 onPress={() => remove.mutate(one.id)}
               >
-                {kitchenWords.takeAway}
+                {kitchenWords.remove}
               </Button>
             </li>
           ))}
         </Rows>
       )}
       {open.length === 0 ? (
-        <Soft>{kitchenWords.aSimulatedDeviceIsPut}</Soft>
+        <Soft>{kitchenWords.aSimulatedDeviceNeedsA}</Soft>
       ) : (
         <>
           <Fields>
             <PickOne
-              label={kitchenWords.aSimulatedDevice}
+              label={kitchenWords.simulatedDevice}
               value={kind}
               options={[
                 { id: 'probe', text: kitchenWords.probeInThePot },
@@ -118,11 +118,11 @@ export function Devices() {
           </Fields>
           <Errors sentences={sentencesOf(start.error)} />
           <Button onPress={() => batchId && start.mutate({ kind, batchId, fault })}>
-            {kitchenWords.setItThere}
+            {kitchenWords.addIt}
           </Button>
         </>
       )}
-      <Over>{kitchenWords.aRealBridgeSpeaksThe}</Over>
+      <Over>{kitchenWords.aRealDeviceSendsJson}</Over>
     </div>
   );
 }

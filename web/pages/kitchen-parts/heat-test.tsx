@@ -146,9 +146,9 @@ function Tests({ burner, kitchen }: { burner: BurnerView; kitchen: KitchenView }
           <Button
             kind="quiet"
             onPress={() => change.mutate({ change: 'forgetHeatTest', testId: one.id })}
-            aria-label={heatingWords.forgetTheTestOfKw(day(one.atMs, kitchen.zone), one.waterKW.toFixed(2))}
+            aria-label={heatingWords.deleteTheTestOfKw(day(one.atMs, kitchen.zone), one.waterKW.toFixed(2))}
           >
-            {heatingWords.forgetIt}
+            {heatingWords.delete}
           </Button>
         </p>
       ))}

@@ -296,7 +296,7 @@ function MergeSheet({
         options={others.map((one) => ({ value: one.id, text: one.name }))}
         onChange={setIntoId}
       />
-      <Soft>{heatingWords.isThenPlannedWithNo(burner.name)}</Soft>
+      <Soft>{heatingWords.noNewPlanUsesBatches(burner.name)}</Soft>
       <Errors sentences={change.error ? [change.error.message] : []} />
       <Button
         kind="main"

@@ -145,7 +145,7 @@ function RetireSheet({
   const touched = useTouched(kind, item.id);
   return (
     <Sheet title={kitchenWords.retire3(item.name)} isOpen onClose={onClose}>
-      <p>{kitchenWords.itIsPlannedWithNo}</p>
+      <p>{kitchenWords.noNewPlanUsesIt}</p>
       {touched && <Soft>{touched}</Soft>}
       <Errors sentences={change.error ? [change.error.message] : []} />
       <Button

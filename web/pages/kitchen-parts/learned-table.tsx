@@ -39,7 +39,7 @@ export function LearnedTable({ kitchen }: { kitchen: KitchenView }) {
   const drifted = learned.filter((one) => one.drifted !== null);
   return (
     <div>
-      <Subtitle>{kitchenWords.whatThePotsHaveTaught}</Subtitle>
+      <Subtitle>{kitchenWords.calibration}</Subtitle>
       {learned.length === 0 ? (
         <Soft>{kitchenWords.nothingYetEachClosedBatch}</Soft>
       ) : (
@@ -60,7 +60,7 @@ export function LearnedTable({ kitchen }: { kitchen: KitchenView }) {
                 <th scope="col">{kitchenWords.burnerPot}</th>
                 <th scope="col">{kitchenWords.settingLid}</th>
                 <th scope="col">{kitchenWords.seen}</th>
-                <th scope="col">{kitchenWords.arrivesOfWhatThePlate}</th>
+                <th scope="col">{kitchenWords.heatDeliveredOfRated}</th>
               </tr>
             </thead>
             <tbody>

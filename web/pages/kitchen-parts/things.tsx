@@ -175,7 +175,7 @@ export function ServiceSection({ kitchen }: Of) {
       <Things
         kind="service"
         title={kitchenWords.services}
-        empty={kitchenWords.aServiceIsAnHour}
+        empty={kitchenWords.aServiceIsTheHour}
         items={kitchen.services}
         kitchen={kitchen}
         about={(one) =>
@@ -248,7 +248,7 @@ export function PeopleSection({ kitchen }: Of) {
       <Things
         kind="person"
         title={kitchenWords.people}
-        empty={kitchenWords.whoeverTakesAReadingOr}
+        empty={kitchenWords.theLogNamesWhoTakes}
         items={kitchen.people}
         kitchen={kitchen}
         about={(one) => `${roles[one.role]}, ${one.mark}`}
@@ -280,7 +280,7 @@ export function InstrumentList({ kitchen }: Of) {
       <Things
         kind="instrument"
         title={kitchenWords.scalesThermometersMeters}
-        empty={kitchenWords.aReadingIsAsGood}
+        empty={kitchenWords.aReadingIsOnlyAs}
         items={kitchen.instruments}
         kitchen={kitchen}
         about={(one) => instrumentWords(kitchen, one)}

@@ -90,7 +90,7 @@ export function FoodForm({
   });
   return (
     <TypedForm form={form} onSubmit={() => setUnsaid(!like)}>
-      <Soft>{over ? larderWords.whatTheProductsOwnLabel : larderWords.itsCompositionIsTakenOver}</Soft>
+      <Soft>{over ? larderWords.whatTheProductsOwnLabel : larderWords.itsCompositionIsCopiedFrom}</Soft>
       <Two>
         <form.AppField name="name">{(field) => <field.InOffice label={larderWords.itsName} />}</form.AppField>
         {!over && (
@@ -123,7 +123,7 @@ export function FoodForm({
           {(field) => <field.InOffice label={larderWords.oneOfItWeighs} unit="g" />}
         </form.AppField>
         <PickOne
-          label={larderWords.eatenBy}
+          label={larderWords.diet}
           value={diet ?? base?.diet ?? null}
           options={DIETS.map((id) => ({ id, text: DIET_WORDS[id] }))}
           onChange={(id) => setDiet(id as Diet)}
@@ -146,7 +146,7 @@ export function FoodForm({
       />
       <Row>
         <Button kind="main" type="submit" isDisabled={save.isPending}>
-          {over ? larderWords.putTheLabelOverIt : larderWords.addItToTheTable}
+          {over ? larderWords.saveTheLabel : larderWords.addIt}
         </Button>
         <Button kind="quiet" onPress={onCancel}>
           {larderWords.notNow}
@@ -174,7 +174,7 @@ function LabelMoves({
   if (moves.length === 0) return null;
   return (
     <Caution>
-      {larderWords.holdItAgainstThePacket(
+      {larderWords.checkItAgainstThePacket(
         moves.map((move) => `${move.name}: ${holdsMoveWords(move)}`).join('. '),
       )}
     </Caution>
@@ -188,7 +188,7 @@ function SaidIn({ name }: { name: string }) {
   if (lines.length === 0) return null;
   const shown = lines.slice(0, MOST_LINES).map((one) => larderWords.in(one.text, one.recipeName));
   const more = lines.length > MOST_LINES ? larderWords.andMore(lines.length - MOST_LINES) : '';
-  return <Soft>{larderWords.itIsSaidAlreadyThese(shown.join(', '), more)}</Soft>;
+  return <Soft>{larderWords.alreadyInUseTheseKeep(shown.join(', '), more)}</Soft>;
 }
 
 const MOST_LINES = 4;

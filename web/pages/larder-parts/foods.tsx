@@ -112,14 +112,14 @@ export function Foods() {
         />
         <Button onPress={() => setLabelled('new')}>{larderWords.aFoodOfOurOwn}</Button>
         <PricesIn />
-        <a href="/api/prices.csv">{larderWords.takePricesOutCsv}</a>
+        <a href="/api/prices.csv">{larderWords.exportPricesCsv}</a>
       </Tools>
       <Table>
         <thead>
           <tr>
             <th scope="col">{larderWords.food}</th>
             <th scope="col" className="more">
-              {larderWords.keptIn}
+              {larderWords.storedIn}
             </th>
             <th scope="col" className="more">
               {larderWords.from}
@@ -257,7 +257,7 @@ function PriceSheet({
         </form.AppField>
         <Errors sentences={save.error ? [save.error.message] : []} />
         <Button kind="main" type="submit" isDisabled={save.isPending}>
-          {larderWords.keepThisPrice}
+          {larderWords.saveThePrice}
         </Button>
       </TypedForm>
     </Sheet>
@@ -274,10 +274,10 @@ function MovesOf({ food, book, price }: { food: Ingredient; book: Book; price: n
   const kitchen = useKitchenHere();
   const isPrice = price !== null && price >= 0 && price <= 100_000;
   const moves = isPrice ? priceMoves(book.library, { [food.id]: price * 100 }) : [];
-  if (moves.length === 0) return <Soft>{larderWords.movesNoDish}</Soft>;
+  if (moves.length === 0) return <Soft>{larderWords.changesNoDish}</Soft>;
   return (
     <div>
-      <Over>{larderWords.movesAPortion}</Over>
+      <Over>{larderWords.changesAPortion}</Over>
       <Moves>
         {moves.map((move) => (
           <li key={move.recipeId}>

@@ -49,7 +49,7 @@ export function LetDownSheet({
       type: 'blended',
       payload: {
         toLotId: uuid(),
-        name: larderWords.letDown(lot.name),
+        name: larderWords.diluted(lot.name),
         parts: [{ lotId: lot.id, kg: Math.round(kg * 1000) / 1000 }],
         waterKg: Math.round(-found.waterOffKg * 1000) / 1000,
         place: lot.place,
@@ -59,7 +59,7 @@ export function LetDownSheet({
     if (done) onClose();
   });
   return (
-    <Sheet title={larderWords.letDownOrReduce} isOpen onClose={onClose}>
+    <Sheet title={larderWords.diluteOrReduce} isOpen onClose={onClose}>
       <Soft>{larderWords.lotAtBrix(lot.name, lot.number, litres(lot.leftLitres), lot.brix.toFixed(1))}</Soft>
       <SmallField
         label={larderWords.thisMuchOfIt}
@@ -110,7 +110,7 @@ export function LetDownSheet({
       <Errors sentences={refusals} />
       {isDown ? (
         <Button kind="main" isDisabled={typeof found === 'string' || tooMuch} onPress={keep}>
-          {larderWords.itIsLetDown}
+          {larderWords.dilutedLogIt}
         </Button>
       ) : glaze ? (
         <Link

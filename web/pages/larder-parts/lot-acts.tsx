@@ -68,13 +68,13 @@ const AMOUNT = (label: string): FieldOf => ({ key: 'kg', label, kind: 'amount' }
 
 export const LOT_ACTS: Readonly<Record<LotActId, LotAct>> = {
   count: {
-    button: lotWords.countIt,
+    button: lotWords.count,
     title: lotWords.whatIsReallyThere,
     fields: [
       AMOUNT(lotWords.thereIs),
       { key: 'note', label: lotWords.aNote, kind: 'words', first: lotWords.stockCount },
     ],
-    done: lotWords.thatIsWhatIsThere,
+    done: lotWords.saveTheCount,
     body: (lot, { kg, words }) => ({
       type: 'counted',
       payload: { lotId: lot.id, kg, note: words.note! },
@@ -84,15 +84,15 @@ export const LOT_ACTS: Readonly<Record<LotActId, LotAct>> = {
     button: lotWords.move,
     title: lotWords.moveIt,
     fields: [PLACE('walk-in')],
-    done: lotWords.itStandsThere,
+    done: lotWords.moveIt,
     body: (lot, { words }) => ({ type: 'moved', payload: { lotId: lot.id, place: words.place! } }),
   },
   split: {
-    button: lotWords.partSomeOff,
-    title: lotWords.partSomeOff,
+    button: lotWords.splitOff,
+    title: lotWords.splitOff,
     fields: [AMOUNT(lotWords.howMuch), PLACE('freezer')],
     asksStorage: true,
-    done: lotWords.itIsParted,
+    done: lotWords.splitItOff,
     body: (lot, { kg, words, storage }) => ({
       type: 'split',
       payload: { lotId: lot.id, toLotId: uuid(), kg, place: words.place!, storage },
@@ -103,7 +103,7 @@ export const LOT_ACTS: Readonly<Record<LotActId, LotAct>> = {
     title: lotWords.freezeIt,
     fields: [PLACE('freezer')],
     caution: lotWords.itsDaysStandStillWhile,
-    done: lotWords.itIsInTheFreezer,
+    done: lotWords.freezeIt,
     body: (lot, { words }) => ({ type: 'frozen', payload: { lotId: lot.id, place: words.place! } }),
   },
   thaw: {
@@ -111,14 +111,14 @@ export const LOT_ACTS: Readonly<Record<LotActId, LotAct>> = {
     title: lotWords.thawIt,
     fields: [PLACE('walk-in')],
     caution: lotWords.inTheWalkInNot,
-    done: lotWords.itIsThawingThere,
+    done: lotWords.thawIt,
     body: (lot, { words }) => ({ type: 'thawed', payload: { lotId: lot.id, place: words.place! } }),
   },
   discard: {
     button: lotWords.throwAway,
     title: lotWords.throwAway,
     fields: [AMOUNT(lotWords.howMuch), REASON],
-    done: lotWords.itIsGone,
+    done: lotWords.throwItAway,
     body: (lot, { kg, words }) => ({
       type: 'discarded',
       payload: { lotId: lot.id, kg, reason: words.reason! },
@@ -128,7 +128,7 @@ export const LOT_ACTS: Readonly<Record<LotActId, LotAct>> = {
     button: lotWords.readBrix,
     title: lotWords.readItsStrength,
     fields: [{ key: 'figure', label: lotWords.strainedCooledWithoutFat, kind: 'figure', unit: '°Brix' }],
-    done: lotWords.keepThisReading,
+    done: lotWords.saveTheReading,
     body: (lot, { figure }) => ({
       type: 'lotRead',
       payload: { lotId: lot.id, kind: 'brix', value: figure },
@@ -138,7 +138,7 @@ export const LOT_ACTS: Readonly<Record<LotActId, LotAct>> = {
     button: lotWords.readSalt,
     title: lotWords.readItsSalt,
     fields: [{ key: 'figure', label: lotWords.byTheMeter, kind: 'figure', unit: '%' }],
-    done: lotWords.keepThisReading,
+    done: lotWords.saveTheReading,
     body: (lot, { figure }) => ({
       type: 'lotRead',
       payload: { lotId: lot.id, kind: 'salt', value: figure },
@@ -149,14 +149,14 @@ export const LOT_ACTS: Readonly<Record<LotActId, LotAct>> = {
     title: lotWords.hasItSetInThe,
     fields: [],
     asksSet: true,
-    done: lotWords.keepThis,
+    done: lotWords.save,
     body: (lot, { sets }) => ({ type: 'lotRead', payload: { lotId: lot.id, kind: 'set', sets } }),
   },
   fat: {
     button: lotWords.liftTheFat,
     title: lotWords.liftTheSetFat,
     fields: [{ key: 'figure', label: lotWords.fatLiftedByWeight, kind: 'figure', unit: 'kg' }],
-    done: lotWords.itIsOff,
+    done: lotWords.save,
     body: (lot, { figure }) => ({ type: 'fatLifted', payload: { lotId: lot.id, kg: figure } }),
   },
   usePast: {
@@ -164,7 +164,7 @@ export const LOT_ACTS: Readonly<Record<LotActId, LotAct>> = {
     title: lotWords.useItPastItsDate2,
     fields: [REASON, { key: 'by', label: lotWords.thePersonInChargeWho, kind: 'words' }],
     caution: lotWords.theCodeDoesNotAllow,
-    done: lotWords.itMayBeUsed,
+    done: lotWords.allowItsUse,
     body: (lot, { words }) => ({
       type: 'usePast',
       payload: { lotId: lot.id, reason: words.reason!, by: words.by! },
@@ -243,7 +243,7 @@ export function LotActSheet({ lot, act, onClose }: { lot: LotView; act: LotActId
               if (await tell({ type: 'lotRead', payload: { ...asked, sure: true } })) onClose();
             }}
           >
-            {lotWords.itIsRightKeepIt}
+            {lotWords.itIsRightSaveIt}
           </Button>
         )}
       </TypedForm>

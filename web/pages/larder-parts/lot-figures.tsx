@@ -57,7 +57,7 @@ export function LotFigures({ lot, kitchen, nowMs }: { lot: LotView; kitchen: Kit
           working={working(
             [
               lotWords.fromTo(dayAndHour(lot.best.fromMs, zone), dayAndHour(lot.best.untilMs, zone)),
-              lotWords.itsTasteIsOneMatter,
+              lotWords.thisIsAboutTasteHow,
             ],
             'the recipe',
             'by the palate of the house',

@@ -57,7 +57,7 @@ export function LotRow({ lot, kitchen, nowMs }: { lot: LotView; kitchen: Kitchen
         <Over as="span" style={{ display: 'block' }}>
           {[lot.place, ...standingWords(lot)].join(' · ')}
         </Over>
-        {lot.countIt && <Tone $tone="past">{lotWords.countItMoreWasDrawn}</Tone>}
+        {lot.countIt && <Tone $tone="past">{lotWords.countItMoreWasUsed}</Tone>}
       </span>
       <span className="when">
         <Tone $tone={date.tone}>{date.left}</Tone>

@@ -36,7 +36,7 @@ export function PricesIn() {
   return (
     <>
       <FilePick
-        label={larderWords.bringPricesInCsv}
+        label={larderWords.importPricesCsv}
         accept=".csv"
         onText={(name, text) => {
           setSaid(null);
@@ -77,7 +77,7 @@ function PricesFound(of: {
           ...(supplier ? { supplier } : {}),
         })),
       },
-      { onSuccess: () => of.onDone(larderWords.takenOver(pricesWords(prices.length))) },
+      { onSuccess: () => of.onDone(larderWords.imported(pricesWords(prices.length))) },
     );
   return (
     <Sheet title={larderWords.pricesInThisFile} isOpen onClose={of.onClose}>
@@ -105,7 +105,7 @@ function PricesFound(of: {
       <Errors sentences={sentencesOf(save.error)} />
       {prices.length > 0 && (
         <Button kind="main" isDisabled={save.isPending} onPress={take}>
-          {larderWords.takeOver(pricesWords(prices.length))}
+          {larderWords.import(pricesWords(prices.length))}
         </Button>
       )}
     </Sheet>

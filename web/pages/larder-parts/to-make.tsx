@@ -86,14 +86,14 @@ export function ToMake({ kitchen, nowMs }: { kitchen: KitchenView; nowMs: number
     return (
       <Part aria-label={basesWords.toMake}>
         <Subtitle>{basesWords.toMake}</Subtitle>
-        <Soft role="status">{error ? error.message : basesWords.weighingTheDaysAhead}</Soft>
+        <Soft role="status">{error ? error.message : basesWords.workingOutTheDaysAhead}</Soft>
       </Part>
     );
   }
   return (
     <Part aria-label={basesWords.toMake}>
       <Subtitle>{basesWords.toMake}</Subtitle>
-      {orders.length === 0 && <Soft>{basesWords.nothingIsKeptForThe}</Soft>}
+      {orders.length === 0 && <Soft>{basesWords.nothingIsPlannedForLater}</Soft>}
       <Errors
         sentences={ahead.refused.map(
           (one) =>
@@ -186,7 +186,7 @@ function KeptOrders({ kitchen }: { kitchen: KitchenView }) {
   const cancel = useCancelOrder();
   return (
     <>
-      <Over>{basesWords.keptForTheDaysAhead}</Over>
+      <Over>{basesWords.planned}</Over>
       <Kept>
         {orders.map(({ id, request }) => {
           const recipe = foods && orderedRecipe(request.recipeId, foods, book);
@@ -203,9 +203,9 @@ function KeptOrders({ kitchen }: { kitchen: KitchenView }) {
               <Button
                 kind="quiet"
                 onPress={() => cancel.mutate(id)}
-                aria-label={basesWords.strikeOut(recipe?.name ?? id)}
+                aria-label={basesWords.delete(recipe?.name ?? id)}
               >
-                {basesWords.strikeOut2}
+                {basesWords.delete2}
               </Button>
             </li>
           );

@@ -33,9 +33,9 @@ export function UseItUp({ kitchen }: { kitchen: KitchenView }) {
   }, [open, orders, book, whole]);
   if (!found || (found.uses.length === 0 && found.not.length === 0)) return null;
   return (
-    <Part aria-label={larderWords.fromTheBoard}>
-      <Subtitle>{larderWords.fromTheBoard}</Subtitle>
-      <Over>{larderWords.whatTheMiseOfOpen}</Over>
+    <Part aria-label={larderWords.trimToCome}>
+      <Subtitle>{larderWords.trimToCome}</Subtitle>
+      <Over>{larderWords.trimThatOpenBatchesAnd}</Over>
       <ul>
         {found.uses.slice(0, 4).map((use) => (
           <li key={use.kind.id}>

@@ -19,7 +19,7 @@ export function HonestyOf({ kept }: { kept: readonly KeptForecast[] }) {
   const words = logWords.forecastsTheTruthLayWithin(told.forecasts, Math.round(told.inside * 100));
   return (
     <section>
-      <Subtitle>{logWords.howHonestTheForecastsWere}</Subtitle>
+      <Subtitle>{logWords.howGoodTheForecastsWere}</Subtitle>
       <Soft>
         {logWords.inTheMiddleTheyWere(words, Math.round(told.medianOff * 100), leanWords(told.late))}
       </Soft>
@@ -30,6 +30,6 @@ export function HonestyOf({ kept }: { kept: readonly KeptForecast[] }) {
 }
 
 function leanWords(late: number): string {
-  if (late > 0.65) return logWords.potsComeLaterThanSaid;
-  return late < 0.35 ? logWords.potsComeSoonerThanSaid : logWords.theyLeanNeitherWay;
+  if (late > 0.65) return logWords.potsFinishLaterThanForecast;
+  return late < 0.35 ? logWords.potsFinishSoonerThanForecast : logWords.theyAreEarlyAsOften;
 }

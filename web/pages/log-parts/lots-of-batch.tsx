@@ -32,7 +32,7 @@ export function LotsOfBatch({ batch }: { batch: BatchView }) {
         ))}
         {put.map((one) => (
           <li key={one.lotId}>
-            {logWords.putByAs(litres(one.litres))}
+            {logWords.storedAs(litres(one.litres))}
             {name(one.lotId)}
           </li>
         ))}

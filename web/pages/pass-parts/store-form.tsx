@@ -37,7 +37,7 @@ export function StoreForm({ here }: { here: BatchHere }) {
   const { data: lots = [] } = useLots();
   const isBase = Boolean(here.batch.snapshot.input.recipe.base);
   const { stored } = here.pot.state;
-  if (here.batch.snapshot.input.recipe.reheats) return <Soft>{passWords.itWasBroughtBackHot}</Soft>;
+  if (here.batch.snapshot.input.recipe.reheats) return <Soft>{passWords.itWasReheatedWhatIs}</Soft>;
   return (
     <Stack aria-label={passWords.forTheLarder}>
       <Subtitle>{passWords.forTheLarder}</Subtitle>
@@ -45,7 +45,7 @@ export function StoreForm({ here }: { here: BatchHere }) {
         const lot = lots.find((each) => each.id === one.lotId);
         return (
           <p key={one.lotId}>
-            {passWords.putBy(litres(one.litres), one.place)}
+            {passWords.stored(litres(one.litres), one.place)}
             <Link to={`/larder/lots/${one.lotId}`}>
               {lot ? passWords.lotItsLabel(lot.number) : passWords.itsLot}
             </Link>
@@ -58,7 +58,7 @@ export function StoreForm({ here }: { here: BatchHere }) {
         atPot={isBase}
         onPress={() => setOpen(true)}
       >
-        {passWords.putSomeBy}
+        {passWords.storeSome}
       </Button>
       {isOpen && <StoreSheet here={here} onClose={() => setOpen(false)} />}
     </Stack>
@@ -86,7 +86,7 @@ function Strength({ here }: { here: BatchHere }) {
 }
 
 const STORE = v.object({
-  litres: figure(numberField(passWords.whatIsPutBy, 0.01, 2000, 'L')),
+  litres: figure(numberField(passWords.whatIsStored, 0.01, 2000, 'L')),
   place: typedWords(textField(passWords.thePlace, 60)),
   reason: v.pipe(v.string(), v.trim()),
 });
@@ -108,7 +108,7 @@ function StoreSheet({ here, onClose }: { here: BatchHere; onClose: () => void })
     },
   });
   return (
-    <Sheet title={passWords.putByForTheLarder} isOpen onClose={onClose}>
+    <Sheet title={passWords.storedForTheLarder} isOpen onClose={onClose}>
       {hanging && <TakeOut here={here} />}
       <TypedForm form={form}>
         {hanging && (
@@ -120,7 +120,7 @@ function StoreSheet({ here, onClose }: { here: BatchHere; onClose: () => void })
           {(field) => <field.AtPot label={passWords.litresAsTheyAreCold} unit="L" />}
         </form.AppField>
         <form.AppField name="place">
-          {(field) => <field.AtPot label={passWords.whereItStands} isText />}
+          {(field) => <field.AtPot label={passWords.whereItIsKept} isText />}
         </form.AppField>
         <StorageChoice value={storage} onChange={setStorage} />
         {storage !== 'dry' && state.pot.tempC > FOOD_CODE.coolFirstToC.value && (
@@ -128,7 +128,7 @@ function StoreSheet({ here, onClose }: { here: BatchHere; onClose: () => void })
         )}
         <Errors sentences={refusals} />
         <Button kind="main" atPot type="submit">
-          {passWords.itIsPutBy}
+          {passWords.storeIt}
         </Button>
       </TypedForm>
     </Sheet>

@@ -91,7 +91,7 @@ export function LitresThere({ here }: { here: BatchHere }) {
       </div>
       <Tally>
         <div>
-          <dt>{passWords.putBy2}</dt>
+          <dt>{passWords.stored2}</dt>
           <dd>{litres(stored)}</dd>
         </div>
         <div>

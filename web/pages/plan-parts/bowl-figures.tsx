@@ -18,7 +18,7 @@ export function BowlFigures({ plan }: { plan: Plan }) {
         working={workingWords(plan, 'salt', currency)}
       />
       <Figure
-        label={planWords.body}
+        label={planWords.thickness}
         value={bandName(plan.band)}
         note={planWords.gL(Math.round(plan.flourEquivalentGPerL))}
         working={workingWords(plan, 'body', currency)}

@@ -114,7 +114,7 @@ export function Figures({
           value={litres(plan.yieldLitres)}
           note={
             plan.letDown
-              ? planWords.letDownToBowls(
+              ? planWords.dilutedToBowls(
                   litres(plan.yieldLitres + plan.letDown.litres),
                   Math.floor(plan.yieldPortions + 0.05),
                 )
@@ -125,7 +125,7 @@ export function Figures({
           working={w('yield')}
         />
         <Figure
-          label={planWords.goesIn}
+          label={planWords.intoThePot}
           value={litres(plan.startLitres)}
           note={planWords.kgSteamsOff(plan.evaporatedKg.toFixed(1))}
           working={w('liquid')}
@@ -149,7 +149,7 @@ export function Figures({
       </div>
       {plan.letDown && (
         <Caution>
-          {planWords.cookedConcentratedThePotComes(
+          {planWords.cookedConcentratedThePotReaches(
             percent(plan.letDown.potSaltPercent),
             Math.round(plan.letDown.ladleMl),
             Math.round(plan.letDown.mlPerBowl),
@@ -210,7 +210,7 @@ export function Figures({
             keep.mutate({ id: batchId, ...order.request }, { onSuccess: () => navigate('/larder') })
           }
         >
-          {isTooFull ? planWords.itDoesNotFitThis : planWords.keepItFor(day(plan.serviceAtMs, zone))}
+          {isTooFull ? planWords.itDoesNotFitThis : planWords.saveItFor(day(plan.serviceAtMs, zone))}
         </Button>
       )}
       {(!isAhead || !isTooFull) && (
@@ -224,7 +224,7 @@ export function Figures({
             ? planWords.itDoesNotFitThis
             : planWords.takeItTo(
                 burner.name,
-                isAhead ? planWords.nowAllTheSame : hourMinute(plan.startAtMs, zone),
+                isAhead ? planWords.nowAnyway : hourMinute(plan.startAtMs, zone),
               )}
         </Button>
       )}
@@ -246,7 +246,7 @@ export function Figures({
           error={start.error ? sentencesOf(start.error).join(' ') : null}
         />
         <Button kind="main" atPot onPress={() => take(overrideReason.trim())}>
-          {planWords.cookItAllTheSame}
+          {planWords.cookItAnyway}
         </Button>
       </Sheet>
       <LinkButton to={`/sheet?${order.search}`}>{planWords.whatToPullCutAnd}</LinkButton>

@@ -108,7 +108,7 @@ function Offers({ order }: { order: Order }) {
               aria-label={planWords.drawLotToo(lot.number)}
               onPress={() => order.change({ lotIds: [...draft.lotIds, lotId] })}
             >
-              {planWords.drawItToo}
+              {planWords.useItToo}
             </Button>
           </li>
         );
@@ -185,7 +185,7 @@ function ShortOf({
           </Link>
         )}
         <Button kind="quiet" onPress={() => onSubstitute(short.lineId)}>
-          {planWords.letSomethingStandIn}
+          {planWords.substitute}
         </Button>
       </div>
     </Short>

@@ -69,7 +69,7 @@ export function HaveSheet({
   });
   return (
     <Sheet title={planWords.whatThereIs} isOpen={isOpen} onClose={onClose}>
-      <Soft>{planWords.asBoughtUntrimmedLeaveEmpty}</Soft>
+      <Soft>{planWords.asPurchasedUntrimmedLeaveEmpty}</Soft>
       <Fields>
         {lines.map((line) => (
           <SmallField

@@ -138,7 +138,7 @@ export function OrderSentence({
             {planWords.for}
             {typed('portions', AMOUNT_LABELS[draft.amountBy], 2.2)}{' '}
             <Pick
-              label={planWords.countedIn}
+              label={planWords.amountIn}
               value={draft.amountBy}
               options={AMOUNT_WORDS.map((one) => ({ ...one }))}
               onChange={(amountBy) => change({ amountBy: amountBy as AmountBy })}

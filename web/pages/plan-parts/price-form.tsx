@@ -54,7 +54,7 @@ function PriceOf({ food }: { food: Ingredient }) {
     <TypedForm form={form}>
       <Row>
         <form.AppField name="price">
-          {(field) => <field.InOffice label={planWords.aKilogramAsBought(food.name)} unit={currency} />}
+          {(field) => <field.InOffice label={planWords.aKilogramAsPurchased(food.name)} unit={currency} />}
         </form.AppField>
         <Button type="submit" isDisabled={save.isPending}>
           {planWords.saveThePrice}

@@ -32,9 +32,9 @@ export function ScalingList({ order }: { order: Order }) {
   const { data: notes = [] } = useComputed('notes', order.asked);
   if (notes.length === 0) return null;
   return (
-    <section aria-label={planWords.whatDoesNotScaleStraight}>
-      <Subtitle>{planWords.whatDoesNotScaleStraight}</Subtitle>
-      <Over>{planWords.struckOutWhatPlainMultiplying}</Over>
+    <section aria-label={planWords.whatDoesNotScaleIn}>
+      <Subtitle>{planWords.whatDoesNotScaleIn}</Subtitle>
+      <Over>{planWords.struckThroughWhatPlainMultiplying}</Over>
       <List>
         {notes.map((note) => (
           <li key={`${note.law} ${note.what}`}>

@@ -95,11 +95,11 @@ export function SwapSheet({
   const only = lines.find((line) => line.lineId === onlyLineId);
   return (
     <Sheet
-      title={only ? planWords.insteadOf(only.name.toLowerCase()) : planWords.somethingInAnothersPlace}
+      title={only ? planWords.insteadOf(only.name.toLowerCase()) : planWords.substitute}
       isOpen={isOpen}
       onClose={onClose}
     >
-      {isPending && <Soft role="status">{planWords.weighingEachOfThem}</Soft>}
+      {isPending && <Soft role="status">{planWords.workingOutEachOfThem}</Soft>}
       <List>
         {offers.map((swap) => (
           <li key={swap.sentence + JSON.stringify(swap.change)}>
@@ -144,7 +144,7 @@ export function SwapSheet({
       <Errors
         sentences={
           own && swaps?.[0]?.effect === null && swaps[0].sentence === 'As you say'
-            ? [planWords.thatCannotBeMeasuredSo]
+            ? [planWords.itCannotBeMeasuredThat]
             : []
         }
       />
@@ -155,14 +155,14 @@ export function SwapSheet({
 /** What a swap leads to: salt, body, umami, cost, minutes, allergens, diet; what does not move is not said. */
 function Effect({ swap, currency }: { swap: WeighedSwap; currency: string }) {
   const { effect } = swap;
-  if (!effect) return <small>{planWords.cannotBeCookedSo}</small>;
+  if (!effect) return <small>{planWords.cannotBeCookedThatWay}</small>;
   const signed = (value: number, digits: number) =>
     `${value >= 0 ? '+' : '−'}${Math.abs(value).toFixed(digits)}`;
   const said = [
     Math.abs(effect.saltToAddG) >= 1 ? planWords.saltToAddG(signed(effect.saltToAddG, 0)) : '',
     Math.abs(effect.saltPercent) >= 0.01 ? planWords.saltAtTheEnd2(signed(effect.saltPercent, 2)) : '',
     Math.abs(effect.flourEquivalentGPerL) >= 1
-      ? planWords.bodyGL(signed(effect.flourEquivalentGPerL, 0))
+      ? planWords.thicknessGL(signed(effect.flourEquivalentGPerL, 0))
       : '',
     Math.abs(effect.umamiShare - 1) >= 0.03
       ? planWords.umamiOfBefore(Math.round(effect.umamiShare * 100))
@@ -178,7 +178,7 @@ function Effect({ swap, currency }: { swap: WeighedSwap; currency: string }) {
     effect.allergensOut.length > 0 ? `without ${effect.allergensOut.join(', ')}` : '',
     effect.dietAfter !== effect.dietBefore ? `now ${effect.dietAfter}` : '',
   ].filter((one) => one !== '');
-  return <small>{said.length > 0 ? said.join('; ') : planWords.nothingElseMoves}</small>;
+  return <small>{said.length > 0 ? said.join('; ') : planWords.nothingElseChanges}</small>;
 }
 
 /** What has been put in another's place in this order, each to be taken back. */
@@ -203,7 +203,7 @@ export function SwapsDone({ order }: { order: Order }) {
         <span key={`${i} ${JSON.stringify(change)}`}>
           {planWords.changed(words(change))}
           <Button kind="quiet" onPress={() => order.change({ changes: order.draft.changes.slice(0, i) })}>
-            {planWords.takeItBack}
+            {planWords.undo}
           </Button>
         </span>
       ))}

@@ -38,7 +38,7 @@ const List = styled.ul`
 const TITLES = {
   batches: planWords.oneAfterTheOther,
   twoPots: planWords.twoPotsAtOnce,
-  holdBack: planWords.concentratedLetDownAtService,
+  holdBack: planWords.concentratedDilutedAtService,
   otherPot: planWords.anotherPot,
 } as const;
 
@@ -98,7 +98,7 @@ export function Ways({ order, zone }: { order: Order; zone: string }) {
           </li>
         ))}
       </List>
-      <Over>{planWords.aPressTakesOverThe}</Over>
+      <Over>{planWords.pressOneToPlanIts}</Over>
     </Part>
   );
 }

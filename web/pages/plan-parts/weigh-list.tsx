@@ -54,8 +54,8 @@ export function WeighList({
       <thead>
         <tr>
           <th scope="col">{planWords.what}</th>
-          <th scope="col">{planWords.inThePot}</th>
-          {withBuying && <th scope="col">{planWords.asBought}</th>}
+          <th scope="col">{planWords.weightGoingIn}</th>
+          {withBuying && <th scope="col">{planWords.asPurchased}</th>}
         </tr>
       </thead>
       <tbody>

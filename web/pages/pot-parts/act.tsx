@@ -59,7 +59,7 @@ function Beside({ onOpen }: { onOpen: ActProps['onOpen'] }) {
         {potWords.heatAndLid}
       </Button>
       <Button atPot onPress={() => onOpen('log')}>
-        {potWords.takeBack}
+        {potWords.undo}
       </Button>
     </>
   );
@@ -133,7 +133,7 @@ function Beginning({ here, next, onOpen }: ActProps & { next: Extract<NextAction
           </Button>
         )}
         <Button atPot onPress={() => onOpen('log')}>
-          {potWords.takeBack}
+          {potWords.undo}
         </Button>
       </Acts>
       <MoreActs here={here} onOpen={onOpen} beside={next.lines.length > 0 ? ['log'] : ['log', 'heat']} />
@@ -157,10 +157,10 @@ function Serving({
       {toComeOut(here.pot.state).length > 0 && <TakeOut here={here} />}
       <Acts>
         <Button kind="main" atPot onPress={() => navigate(`/batches/${here.batch.id}/pass`)}>
-          {here.batch.snapshot.input.recipe.base ? potWords.toPutItBy : potWords.toThePass}
+          {here.batch.snapshot.input.recipe.base ? potWords.toStoring : potWords.toThePass}
         </Button>
         <Button atPot onPress={onRead}>
-          {potWords.itIsHereNow}
+          {potWords.takeAReading}
         </Button>
         <Button atPot onPress={() => onOpen('heat')}>
           {potWords.heatAndLid}
@@ -192,13 +192,13 @@ function UnderWay({ here, next, onRead, onOpen }: ActProps & { next: UnderWayWan
       isDisabled={isBusy}
       onPress={() => (isDoubtful && !isAsked ? setAsked(true) : void once(...done))}
     >
-      {isFall ? potWords.atTheMark : potWords.itIsDone}
+      {isFall ? potWords.itsAtTheMark : potWords.stageDone}
     </Button>
   );
   const isReadMain = next.kind !== 'finish' && !main;
   const read = (
     <Button key="read" kind={isReadMain ? 'main' : 'plain'} atPot onPress={onRead}>
-      {potWords.itIsHereNow}
+      {potWords.takeAReading}
     </Button>
   );
   const first = main ? (

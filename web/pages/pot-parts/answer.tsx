@@ -27,8 +27,8 @@ export function Answer({ here, beside }: { here: BatchHere; beside: React.ReactN
           {questionWords(question)}
         </p>
         <Soft>
-          {potWords.itIsKeptAndCounts}
-          {device && potWords.lookWithAnotherThermometerOr}
+          {potWords.itIsSavedButNot}
+          {device && potWords.checkWithAnotherThermometerOr}
         </Soft>
       </Cues>
       <Errors sentences={refusals} />
@@ -39,13 +39,13 @@ export function Answer({ here, beside }: { here: BatchHere; beside: React.ReactN
               {potWords.yesItIsRight}
             </Button>
             <Button key="no" atPot onPress={() => answer(false)}>
-              {potWords.noItHangsWrongSet}
+              {potWords.noTheProbeIsWrong}
             </Button>
           </>
         ) : (
           <>
             <Button key="no" kind="main" atPot onPress={() => answer(false)}>
-              {potWords.noASlipSetIt}
+              {potWords.noAMistakeIgnoreIt}
             </Button>
             <Button key="yes" atPot onPress={() => answer(true)}>
               {potWords.yesItIsRight}

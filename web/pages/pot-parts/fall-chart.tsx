@@ -47,7 +47,7 @@ export function FallChart({ here, markLitres }: { here: BatchHere; markLitres: n
       band: levelAhead(state.setup, state.pot, markLitres),
       readings,
       changes: changesOf(events, begunMs, state.onBurner.dial),
-      description: potWords.theLevelFallingReadingsNow(
+      description: potWords.theLevelGoingDownReadings(
         readings.length,
         litres(potLitres(state.pot)),
         litres(markLitres),

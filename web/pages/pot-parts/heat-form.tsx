@@ -61,7 +61,7 @@ export function HeatForm({ here, onClose }: { here: BatchHere; onClose: () => vo
       <WhatIf here={here} changed={{ ...state.pot, heatFraction: fraction, lid }} />
       <Errors sentences={refusals} />
       <Button kind="main" atPot onPress={keep}>
-        {potWords.itIsSetSo}
+        {potWords.setLogIt}
       </Button>
     </>
   );

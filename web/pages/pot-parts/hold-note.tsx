@@ -11,7 +11,7 @@ export function HoldNote({ here }: { here: BatchHere }) {
   if (pot.tempC >= hotHoldingC || pot.addedKg === 0) return null;
   return (
     <Caution>
-      {potWords.calculatedItIsUnderC(
+      {potWords.belowCByCalculationTake(
         hotHoldingC,
         limitSource(limits, 'hotHoldingC'),
         reheatC,

@@ -25,7 +25,7 @@ const List = styled.ul`
 export function LaterList({ later }: { later: readonly LaterLine[] }) {
   return (
     <div>
-      <Over>{potWords.theseWaitByThePot}</Over>
+      <Over>{potWords.theseWaitBesideThePot}</Over>
       <List>
         {[...later]
           .sort((a, b) => a.afterMin - b.afterMin)

@@ -109,16 +109,16 @@ export function LiftForm({ here, onClose }: { here: BatchHere; onClose: () => vo
           )}
         </form.AppField>
         {isPieces && (
-          <Choice label={potWords.whatBecomesOfIt} value={fate} options={FATES} onChange={setFate} atPot />
+          <Choice label={potWords.whatHappensToIt} value={fate} options={FATES} onChange={setFate} atPot />
         )}
         {isPieces && fate !== 'thrown' && (
           <form.AppField name="place">
-            {(field) => <field.AtPot label={potWords.whereItLies} isText />}
+            {(field) => <field.AtPot label={potWords.whereItIsKept} isText />}
           </form.AppField>
         )}
         {isPieces && fate === 'parked' && later.length > 0 && (
           <PickOne
-            label={potWords.backInFor}
+            label={potWords.backInAt}
             value={backFor}
             options={later.map((stage) => ({ id: stage.id, text: stage.title }))}
             onChange={setBackFor}

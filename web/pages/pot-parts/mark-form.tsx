@@ -20,7 +20,7 @@ const KINDS = [
   { value: 'band', text: potWords.thickness },
 ] as const;
 const FIELD: Readonly<Record<FallTarget['kind'], { label: string; unit: string }>> = {
-  gone: { label: potWords.goneOfWhereItBegan, unit: '%' },
+  gone: { label: potWords.goneSinceTheStart, unit: '%' },
   litres: { label: potWords.downTo, unit: 'L' },
   depth: { label: potWords.downTo, unit: 'cm' },
   weight: { label: potWords.downToWithoutThePot, unit: 'kg' },
@@ -57,7 +57,7 @@ export function MarkForm({ here, onClose }: { here: BatchHere; onClose: () => vo
 
   return (
     <TypedForm form={form}>
-      <Choice label={potWords.toldBy} value={kind} options={KINDS} onChange={setKind} />
+      <Choice label={potWords.measuredBy} value={kind} options={KINDS} onChange={setKind} />
       <form.AppField name="mark">
         {(field) => {
           const target = read(field.state.value);
@@ -78,7 +78,7 @@ export function MarkForm({ here, onClose }: { here: BatchHere; onClose: () => vo
       {(kind === 'litres' || kind === 'depth') && <Over>{potWords.readWithTheSameStick}</Over>}
       <Errors sentences={refusals.slice(1)} />
       <Button kind="main" atPot type="submit">
-        {potWords.toThisMark}
+        {potWords.setThisMark}
       </Button>
     </TypedForm>
   );

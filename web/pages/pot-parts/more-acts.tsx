@@ -44,14 +44,14 @@ export function MoreActs({
       )}
       {clock?.markLitres != null && (
         <Button kind="quiet" onPress={() => onOpen('mark')}>
-          {potWords.anotherMark}
+          {potWords.changeTheMark}
         </Button>
       )}
       {isFilled && (
         <>
           {!beside.includes('reading') && (
             <Button kind="quiet" onPress={() => onOpen('reading')}>
-              {potWords.itIsHereNow}
+              {potWords.takeAReading}
             </Button>
           )}
           <Button kind="quiet" onPress={() => onOpen('lift')}>
@@ -77,7 +77,7 @@ export function MoreActs({
       )}
       {!beside.includes('log') && (
         <Button kind="quiet" onPress={() => onOpen('log')}>
-          {potWords.takeBackOrNote}
+          {potWords.undoOrNote}
         </Button>
       )}
     </More>

@@ -42,7 +42,7 @@ const LABEL = {
   litres: potWords.level,
   weight: potWords.weightWithoutThePot,
   brix: potWords.refractometer,
-  eye: potWords.goneOfWhereItBegan,
+  eye: potWords.goneSinceTheStart,
   temperature: potWords.temperature,
 } as const;
 
@@ -127,7 +127,7 @@ export function ReadingForm({
         <Over>{WORTH[kind]}</Over>
         <Errors sentences={refusals.slice(1)} />
         <Button kind="main" atPot type="submit">
-          {potWords.keepThisReading}
+          {potWords.saveTheReading}
         </Button>
       </TypedForm>
     </Both>

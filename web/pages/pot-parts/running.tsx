@@ -68,7 +68,7 @@ export function Running({
         ) : (
           <div className="hour">
             <dt>{clock?.markLitres != null ? potWords.atTheMarkAbout : potWords.doneAbout}</dt>
-            <dd>{ends?.p50Ms ? hourMinute(ends.p50Ms, zone) : potWords.notSo}</dd>
+            <dd>{ends?.p50Ms ? hourMinute(ends.p50Ms, zone) : potWords.wontFinishAtThisHeat}</dd>
           </div>
         )}
         {ends?.p10Ms && !isSure && next.kind !== 'finish' && (
@@ -98,7 +98,7 @@ export function Running({
           </p>
         )}
         <p>
-          <strong>{potWords.ifNot}</strong> {stage.trouble}
+          <strong>{potWords.ifItGoesWrong}</strong> {stage.trouble}
         </p>
         {stage.caution && <Caution>{stage.caution}</Caution>}
       </Cues>
@@ -129,17 +129,17 @@ function titleOf(
 function overWords(next: NextAction, nowMs: number, zone: string): string {
   switch (next.kind) {
     case 'heat':
-      return potWords.nowAtTheBurner;
+      return potWords.atTheBurnerNow;
     case 'cool':
       return potWords.tooHotFor(next.top.because);
     case 'losing':
       return potWords.kgHasBoiledAwayWas(next.lostKg.toFixed(1), next.plannedKg.toFixed(1));
     case 'giveBack':
-      return potWords.whatWasParkedIsWanted;
+      return potWords.putBackWhatWasParked;
     case 'add':
       return next.dueMs > nowMs
         ? potWords.inWhatWaitsByThe(span(next.dueMs - nowMs))
-        : potWords.inNowWhatWaitsBy;
+        : potWords.whatWaitsBesideThePot;
     case 'finish':
       return potWords.lookNowItShouldBe;
     case 'handsOn':

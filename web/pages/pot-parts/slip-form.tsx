@@ -43,7 +43,7 @@ const NO_GRAMS = v.object({
 });
 
 const GRAMS_LABEL: Readonly<Record<Slip['kind'], string>> = {
-  tooMuch: potWords.overWhatWasSaid,
+  tooMuch: potWords.extraAmount,
   wrongPot: potWords.aboutHowMuch,
   trouble: potWords.aboutWhatRanOver,
   forgot: '',
@@ -99,7 +99,7 @@ export function SlipForm({ here, onClose }: { here: BatchHere; onClose: () => vo
 
   return (
     <TypedForm form={form}>
-      <Over>{potWords.sayWhatDidHappenThe}</Over>
+      <Over>{potWords.logWhatDidHappenThe}</Over>
       <Choice label={potWords.whatWasIt} value={kind} options={KINDS} onChange={setKind} atPot />
       {(kind === 'tooMuch' || kind === 'wrongPot') && (
         <PickTyped
@@ -122,7 +122,7 @@ export function SlipForm({ here, onClose }: { here: BatchHere; onClose: () => vo
       )}
       {kind === 'forgot' && own.length > 0 && (
         <PickOne
-          label={potWords.whatTheLogHasAs}
+          label={potWords.inTheLogButNot}
           value={lineId}
           options={own.map((line) => ({ id: line.lineId, text: line.name }))}
           onChange={setLine}
@@ -145,7 +145,7 @@ export function SlipForm({ here, onClose }: { here: BatchHere; onClose: () => vo
       )}
       <Errors sentences={asksGrams ? refusals.slice(1) : refusals} />
       <Button kind="main" atPot type="submit">
-        {potWords.thatIsWhatHappened}
+        {potWords.logIt}
       </Button>
     </TypedForm>
   );
@@ -194,7 +194,7 @@ function IntoAnotherPot({ here }: { here: BatchHere }) {
         {(field) => <field.AtPot label={potWords.staysBehindBurnt} unit="L" refused={refusals[0] ?? null} />}
       </form.AppField>
       <Button atPot type="submit">
-        {potWords.itIsOverLogIt}
+        {potWords.movedLogIt}
       </Button>
     </TypedForm>
   );
@@ -223,12 +223,12 @@ function RescueOf({ here, slip, onClose }: { here: BatchHere; slip: Slip; onClos
       )}
       {slip.kind === 'trouble' && slip.trouble === 'scorched' && <IntoAnotherPot here={here} />}
       {rescue.toBench && (
-        <LinkButton to={`/batches/${here.batch.id}/bench`} $main>
-          {potWords.sideBySideOnThe}
+        <LinkButton to={`/batches/${here.batch.id}/adjust`} $main>
+          {potWords.compareTheWaysOnAdjust}
         </LinkButton>
       )}
       <Button atPot onPress={onClose}>
-        {potWords.onWithIt}
+        {potWords.goOn}
       </Button>
     </>
   );

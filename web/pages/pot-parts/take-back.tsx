@@ -39,12 +39,12 @@ export function TakeBack({ here }: { here: BatchHere }) {
   const standing = activeEvents(here.pot.events).toReversed();
   return (
     <>
-      <Over>{potWords.takingBackIsForWhat}</Over>
+      <Over>{potWords.undoIsForWhatDid}</Over>
       <TypedForm form={form}>
         <form.AppField name="text">
           {(field) => <field.AtPot label={potWords.aNote} isText refused={noteRefusals[0] ?? null} />}
         </form.AppField>
-        <Button type="submit">{potWords.keepTheNote}</Button>
+        <Button type="submit">{potWords.saveTheNote}</Button>
       </TypedForm>
       {standing.length === 0 && <Soft>{potWords.nothingYet}</Soft>}
       <Errors sentences={refusals} />
@@ -55,10 +55,10 @@ export function TakeBack({ here }: { here: BatchHere }) {
             <span>{describeEvent(event, here.batch.snapshot)}</span>
             <Button
               kind="quiet"
-              aria-label={potWords.takeBack2(describeEvent(event, here.batch.snapshot))}
+              aria-label={potWords.undo2(describeEvent(event, here.batch.snapshot))}
               onPress={() => tell({ type: 'undone', payload: { eventId: event.id } })}
             >
-              {potWords.takeBack3}
+              {potWords.undo3}
             </Button>
           </li>
         ))}

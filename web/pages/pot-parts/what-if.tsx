@@ -48,7 +48,7 @@ export function WhatIf({ here, onClose }: { here: BatchHere; onClose: () => void
   const { zone } = here.kitchen;
   if (!found) return <Soft>{potWords.workingItOut}</Soft>;
   const [asItIs, ...others] = found;
-  if (!asItIs) return <Soft>{potWords.thisStageWaitsForNothing}</Soft>;
+  if (!asItIs) return <Soft>{potWords.nothingHereChangesWhenThis}</Soft>;
   const { snapshot } = here.batch;
   const { serviceAtMs } = snapshot.plan;
   const restMin = minutesAfter(snapshot, here.pot.state.currentStageId ?? '');
@@ -62,7 +62,7 @@ export function WhatIf({ here, onClose }: { here: BatchHere; onClose: () => void
         <Soft>
           {saving.length > 0
             ? potWords.inTimeWithTheGentlest(leverWords(saving[0]!))
-            : potWords.noSingleLeverSavesIt}
+            : potWords.noSingleChangeSavesIt}
         </Soft>
       )}
       <Errors sentences={refusals} />
@@ -81,7 +81,7 @@ export function WhatIf({ here, onClose }: { here: BatchHere; onClose: () => void
             </span>
             {doable(lever) && (
               <Button onPress={async () => (await tell(...bodiesOf(lever, here))) && onClose()}>
-                {potWords.itIsSo}
+                {potWords.doneLogIt}
               </Button>
             )}
           </li>
@@ -114,7 +114,7 @@ function useLevers(here: BatchHere): Lever[] | null {
 /** When all of it would be ready, with the stages that are still to come as planned. */
 function timing(asItIs: Lever, restMin: number, serviceAtMs: number, zone: string): string {
   const service = hourMinute(serviceAtMs, zone);
-  if (asItIs.when.p50Ms === null) return potWords.asItIsItWill(service);
+  if (asItIs.when.p50Ms === null) return potWords.itWontGetThereWithin(service);
   const readyMs = asItIs.when.p50Ms + restMin * 60_000;
   const rest = restMin >= 1 ? potWords.withOfWhatFollows(span(restMin * 60_000)) : ' So';
   const early = serviceAtMs - readyMs;
@@ -153,9 +153,9 @@ function gainWords(lever: Lever): string {
 
 function marginWords(margin: number): string {
   if (!Number.isFinite(margin)) return potWords.noHeatUnderIt;
-  if (margin < CATCHES_UNDER) return potWords.wouldCatchOnTheBottom;
-  if (margin < 1.4) return potWords.nearToCatchingScrapeThe;
-  return margin > 5 ? potWords.theBottomBearsFarMore : potWords.theBottomBearsTimesThat(margin.toFixed(1));
+  if (margin < CATCHES_UNDER) return potWords.willCatchOnTheBottom;
+  if (margin < 1.4) return potWords.scorchRiskHighScrapeThe;
+  return margin > 5 ? potWords.scorchRiskVeryLow : potWords.scorchRiskLow;
 }
 
 /** What one press can say; a pot in two halves is two pots, and each is planned by hand. */

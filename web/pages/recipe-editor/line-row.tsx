@@ -94,10 +94,10 @@ export function LineRow({
         }
       />
       <Tools>
-        <IconButton aria-label={recipeEditorWords.putRight(said)} onPress={() => setOpen(true)}>
+        <IconButton aria-label={recipeEditorWords.correct(said)} onPress={() => setOpen(true)}>
           <Pencil size={19} aria-hidden />
         </IconButton>
-        <IconButton aria-label={recipeEditorWords.strikeOut(said)} onPress={() => editing.dropLine(line.id)}>
+        <IconButton aria-label={recipeEditorWords.delete(said)} onPress={() => editing.dropLine(line.id)}>
           <X size={20} aria-hidden />
         </IconButton>
       </Tools>
@@ -115,7 +115,7 @@ export function LineRow({
           )}
           {reading.toTaste && edibleKg === null && recipeEditorWords.toTaste}
           {reading.cut && `; ${reading.cut}`}
-          {understood.comesOut && recipeEditorWords.comesOutAgain}
+          {understood.comesOut && recipeEditorWords.removedBeforeServing}
           {isSplit && `; ${line.parts.map((part) => `${Math.round(part.share * 100)} %`).join(' + ')}`}
           {ingredient.guessedFrom &&
             `; a guess, from ${book.rows[ingredient.guessedFrom]?.name.toLowerCase()}`}

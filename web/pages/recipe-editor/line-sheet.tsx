@@ -25,12 +25,12 @@ const Two = styled.div`
 `;
 
 const SCALING_WORDS: readonly { id: string; text: string }[] = [
-  { id: 'auto', text: recipeEditorWords.byItsKind },
-  { id: 'straight', text: recipeEditorWords.straightWithTheBowls },
+  { id: 'auto', text: recipeEditorWords.scalingRuleByKind },
+  { id: 'straight', text: recipeEditorWords.inProportionToTheBowls },
   { id: 'toYield', text: recipeEditorWords.makesUpTheLitres },
   { id: 'toThickness', text: recipeEditorWords.toTheThickness },
   { id: 'toSalt', text: recipeEditorWords.toTheSalt },
-  { id: 'bySurface', text: recipeEditorWords.byThePansBottom },
+  { id: 'bySurface', text: recipeEditorWords.byTheWidthOfThe },
   { id: 'byTaste', text: recipeEditorWords.twoThirdsThenTaste },
   { id: 'startLow', text: recipeEditorWords.halfThenTaste },
   { id: 'perBowl', text: recipeEditorWords.byTheBowl },
@@ -136,21 +136,21 @@ export function LineSheet({
               {recipeEditorWords.notInTheTable}
             </Button>
             <form.AppField name="grams">
-              {(field) => <field.InOffice label={recipeEditorWords.inThePotEdible} unit="g" />}
+              {(field) => <field.InOffice label={recipeEditorWords.weightGoingIn} unit="g" />}
             </form.AppField>
             <PickOne
-              label={recipeEditorWords.itScales}
+              label={recipeEditorWords.scalingRule}
               value={scaling}
               options={SCALING_WORDS}
               onChange={setScaling}
             />
           </Two>
           <Choice
-            label={recipeEditorWords.hasToComeOutAgain}
+            label={recipeEditorWords.removeBeforeServing}
             value={isOut}
             options={[
               { value: 'no', text: recipeEditorWords.staysIn },
-              { value: 'yes', text: recipeEditorWords.comesOut },
+              { value: 'yes', text: recipeEditorWords.removeBeforeServing },
             ]}
             onChange={setOut}
           />
@@ -176,11 +176,11 @@ export function LineSheet({
               </Two>
             ))}
             <Button kind="quiet" onPress={() => setParts(parted(parts, editing.form.stages.at(-1)!.id))}>
-              {recipeEditorWords.partItForAnotherMoment}
+              {recipeEditorWords.splitAcrossStages}
             </Button>
             {parts.length > 1 && (
               <Button kind="quiet" onPress={() => setParts(joined(parts))}>
-                {recipeEditorWords.takeTheLastPartBack}
+                {recipeEditorWords.undoTheLastSplit}
               </Button>
             )}
           </div>
@@ -202,7 +202,7 @@ export function LineSheet({
             {(field) => <Errors sentences={sentencesIn(field.state.meta.errors)} />}
           </form.AppField>
           <Button kind="main" type="submit">
-            {recipeEditorWords.keepItSo}
+            {recipeEditorWords.ok}
           </Button>
         </TypedForm>
       )}

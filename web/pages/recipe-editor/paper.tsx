@@ -66,7 +66,7 @@ export function Paper({ book, onTaken }: { book: Book; onTaken: (draft: RecipeDr
       <header>
         <Over>{recipeEditorWords.aNewRecipe}</Over>
         <Title>{recipeEditorWords.asItStandsOnPaper}</Title>
-        <Soft>{recipeEditorWords.itsNameWhomItServes}</Soft>
+        <Soft>{recipeEditorWords.itsNameHowManyIt}</Soft>
       </header>
       <Halves $columns="minmax(0, 1.1fr) minmax(0, 1fr)">
         <section>
@@ -84,7 +84,7 @@ export function Paper({ book, onTaken }: { book: Book; onTaken: (draft: RecipeDr
               isDisabled={!draft || draft.written.length === 0}
               onPress={() => draft && onTaken(draft)}
             >
-              {recipeEditorWords.layItOnTheDesk}
+              {recipeEditorWords.continue}
             </Button>
             <FilePick
               label={recipeEditorWords.fromAFile}
@@ -125,7 +125,7 @@ export function Paper({ book, onTaken }: { book: Book; onTaken: (draft: RecipeDr
                     <span>
                       {one.ingredientId ? book.rows[one.ingredientId]?.name : sentenceCase(one.name)}
                       {one.cut && `, ${one.cut}`}
-                      {one.comesOut && recipeEditorWords.comesOut2}
+                      {one.comesOut && recipeEditorWords.removedBeforeServing2}
                     </span>
                     <b>
                       {one.edibleG !== null

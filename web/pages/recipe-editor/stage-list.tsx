@@ -75,7 +75,7 @@ export function StageList({ editing, book }: { editing: Editing; book: Book }) {
             <span>
               <strong>{stage.title}</strong>
               <small>
-                {stage.method || recipeEditorWords.aHouseWay}; {endOf(stage)}
+                {stage.method || recipeEditorWords.ourOwnMethod2}; {endOf(stage)}
                 {stage.lines && recipeEditorWords.in(stage.lines)}
               </small>
             </span>
@@ -87,7 +87,7 @@ export function StageList({ editing, book }: { editing: Editing; book: Book }) {
                 <Pencil size={18} aria-hidden />
               </IconButton>
               <IconButton
-                aria-label={recipeEditorWords.strikeOutTheStage(stage.title)}
+                aria-label={recipeEditorWords.deleteTheStage(stage.title)}
                 onPress={() => editing.dropStage(stage.id)}
               >
                 <X size={19} aria-hidden />
@@ -97,9 +97,9 @@ export function StageList({ editing, book }: { editing: Editing; book: Book }) {
         )}
       </List>
       <PickOne
-        label={recipeEditorWords.oneMoreStage}
+        label={recipeEditorWords.addAStage}
         isLabelHidden
-        placeholder={recipeEditorWords.oneMoreStage}
+        placeholder={recipeEditorWords.addAStage}
         value={null}
         options={STAGE_KINDS.filter((kind) => kind !== 'serve').map((kind) => ({
           id: kind,
@@ -107,7 +107,7 @@ export function StageList({ editing, book }: { editing: Editing; book: Book }) {
         }))}
         onChange={(kind) => editing.addStage(kind as StageKind)}
       />
-      <Over>{recipeEditorWords.dragByTheHandleOr}</Over>
+      <Over>{recipeEditorWords.dragByTheHandleBy}</Over>
       {open && <StageSheet stage={open} editing={editing} rows={book.rows} onClose={() => setOpenId(null)} />}
     </>
   );

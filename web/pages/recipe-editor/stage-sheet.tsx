@@ -86,7 +86,7 @@ export function StageSheet({
         act,
         method: name,
         ends,
-        ...(isHouse ? { methodReason: recipeEditorWords.theHousesOwnWay } : {}),
+        ...(isHouse ? { methodReason: recipeEditorWords.ourOwnMethod } : {}),
       });
       onClose();
     },
@@ -134,7 +134,7 @@ export function StageSheet({
         )}
         <Two>
           <form.AppField name="name">
-            {(field) => <field.InOffice label={recipeEditorWords.theHouseCallsIt} />}
+            {(field) => <field.InOffice label={recipeEditorWords.ourName} />}
           </form.AppField>
           {draft.ends.rule !== 'served' && draft.ends.rule !== 'simmer' && (
             <form.AppField name="ends">
@@ -153,7 +153,7 @@ export function StageSheet({
           onChange={(lid) => setDraft({ ...draft, lid })}
         />
         <Button kind="main" type="submit">
-          {recipeEditorWords.keepItSo}
+          {recipeEditorWords.ok}
         </Button>
       </TypedForm>
     </Sheet>
@@ -193,8 +193,8 @@ function School({ method, stage, rawKg }: { method: Method; stage: Stage; rawKg:
 
 const END_WORDS = {
   minutes: { label: recipeEditorWords.onItsClock, unit: 'min' },
-  soft: { label: recipeEditorWords.softensOnceHotThrough, unit: recipeEditorWords.minAt100C },
-  fall: { label: recipeEditorWords.untilThisHasGone, unit: '%' },
+  soft: { label: recipeEditorWords.softensIn, unit: recipeEditorWords.minAt100C },
+  fall: { label: recipeEditorWords.untilThisMuchHasBoiled, unit: '%' },
   warm: { label: recipeEditorWords.upTo, unit: '°C' },
 } as const;
 

@@ -46,7 +46,7 @@ export function BookIn() {
   return (
     <>
       <FilePick
-        label={recipeWords.bringABookIn}
+        label={recipeWords.import}
         accept=".json"
         onText={(name, text) => {
           setSaid(null);
@@ -139,7 +139,7 @@ function BookFound(of: { found: Found; onDone: (sentence: string) => void; onClo
       )}
       {difference.dishes.length > 0 && (
         <Part aria-label={recipeWords.dishes}>
-          <Over as="h3">{recipeWords.ofTheseDishesSomethingElse}</Over>
+          <Over as="h3">{recipeWords.theseDishesWouldChange}</Over>
           <Rows>
             {difference.dishes.map((dish) => (
               <li key={dish.recipeId}>
@@ -153,7 +153,7 @@ function BookFound(of: { found: Found; onDone: (sentence: string) => void; onClo
       {same > 0 && <Over>{recipeWords.moreAreTheSameAlready(same)}</Over>}
       <Errors sentences={sentencesOf(bring.error)} />
       <Button kind="main" isDisabled={bring.isPending || toCheck.length > 0} onPress={take}>
-        {recipeWords.takeThisBookIn}
+        {recipeWords.importThisBook}
       </Button>
     </Sheet>
   );
@@ -161,8 +161,8 @@ function BookFound(of: { found: Found; onDone: (sentence: string) => void; onClo
 
 const CHANGE_WORDS: Readonly<Record<FoodDifference['change'], string>> = {
   new: recipeWords.newHere,
-  own: recipeWords.overAFoodOfOur,
-  table: recipeWords.overTheTablesRow,
+  own: recipeWords.replacesAFoodOfOur,
+  table: recipeWords.replacesTheTablesFood,
   same: recipeWords.theSame,
 };
 

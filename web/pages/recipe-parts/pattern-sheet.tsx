@@ -72,7 +72,7 @@ export function PatternSheet({
           )
         }
       >
-        {recipeWords.putItInTheBook}
+        {recipeWords.save}
       </Button>
     </Sheet>
   );

@@ -63,7 +63,7 @@ export function Told({
       <Table>
         <thead>
           <tr>
-            <th scope="col">{rehearseWords.called}</th>
+            <th scope="col">{rehearseWords.youCalled}</th>
             <th scope="col">{rehearseWords.at}</th>
             <th scope="col">{rehearseWords.itWas}</th>
             <th scope="col">{rehearseWords.offBy}</th>
@@ -132,7 +132,7 @@ function eyeWords(scored: readonly Pick<ScoredCall, 'off'>[]): string {
   if (!score) return '';
   const lean =
     Math.abs(score.leans) < 2
-      ? rehearseWords.leaningNeitherWay
+      ? rehearseWords.earlyAsOftenAsLate
       : rehearseWords.leaningToTooEarly(score.leans > 0);
   return rehearseWords.offByPointsOnThe(Math.round(score.off), lean);
 }

@@ -39,9 +39,9 @@ export function BatchPart({ plan, input }: { plan: Plan; input: PlanInput }) {
               {sheetWords.stage}
             </th>
             <th scope="col" className="in">
-              {sheetWords.goesIn}
+              {sheetWords.intoThePot}
             </th>
-            <th scope="col">{sheetWords.wasItSoTimeLevel}</th>
+            <th scope="col">{sheetWords.asItWasTimeLevel}</th>
           </tr>
         </thead>
         <tbody>

@@ -28,7 +28,7 @@ export function PullPart({ name, plan, input }: { name: string; plan: Plan; inpu
               <th scope="col">{sheetWords.what}</th>
               <th scope="col">{sheetWords.from}</th>
               <th scope="col" className="figure">
-                {sheetWords.asBought}
+                {sheetWords.asPurchased}
               </th>
             </tr>
           </thead>

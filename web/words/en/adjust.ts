@@ -5,11 +5,11 @@ import { ALLERGENS } from '../../../core/matter';
 /** What Adjust says. */
 export const adjustWords = {
   nothingInThePotYet: 'Nothing in the pot yet',
-  saltAndThicknessAreWeighed: 'Salt and thickness are weighed up here once something is in it.',
+  saltAndThicknessAreWorked: 'Salt and thickness are worked out here once something is in it.',
   salt: 'Salt',
   inTheLiquidNow: 'In the liquid now',
-  inAllOfItEvened: 'In all of it, evened out',
-  atTheEndNoneAdded: 'At the end, none added',
+  inTheWholePotOnce: 'In the whole pot, once even',
+  atTheEndIfNone: 'At the end, if none is added',
   wantedAtTheEnd: 'Wanted at the end',
   thickness: 'Thickness',
   now: 'now',
@@ -23,16 +23,16 @@ export const adjustWords = {
     comingWords: string,
   ) =>
     `Now it ${verb}, with ${flourEquivalentGPerL} g of flour or the like to a litre of liquid. At the end it will be band ${bandAtEnd}; wanted is ${targetBand}. ${comingWords}`,
-  itWillBeThereNothing: 'It will be there. Nothing to mend; press another band to see what it would take.',
+  itWillBeThereNothing: 'It will be there. Nothing to do; press another band to see what it would take.',
   waysToTheThicknessWanted: 'Ways to the thickness wanted',
-  aWayThereAndWhat: 'A way there, and what it leads to',
+  aWayThereAndWhat: 'A way there, and what it does',
   amount: 'Amount',
-  thereIn: 'There in',
+  readyIn: 'Ready in',
   bowls: 'Bowls',
   costs: 'Costs',
-  twoThirdsFirstLetIt: 'Two thirds first, let it cook out, test again: too thick is mended only by thinning.',
-  noSaltItWillBe: (weight: string) =>
-    `No salt: it will be over. ${weight} of unsalted liquid would bring it back, and thin it.`,
+  twoThirdsFirstLetIt: 'Two thirds first, let it cook out, test again. Too thick can only be thinned.',
+  addNoSaltItWill: (weight: string) =>
+    `Add no salt: it will be too salty. ${weight} of unsalted liquid would bring it back, and thin it.`,
   g: (grams: number) => `${grams} g`,
   toAddInAllLast: (twoThirds: number) =>
     ` to add in all, last. First ${twoThirds} g, stir, a clean spoon, taste.`,

@@ -1,9 +1,9 @@
 /** What is said of bases and their making. */
 export const basesWords = {
   toMake: 'To make',
-  weighingTheDaysAhead: 'Weighing the days ahead…',
-  nothingIsKeptForThe:
-    'Nothing is kept for the days ahead. Plan a dish for a later day and keep it: what it will draw is weighed here.',
+  workingOutTheDaysAhead: 'Working out the days ahead…',
+  nothingIsPlannedForLater:
+    'Nothing is planned for later days. Plan a dish for one and save it: what it needs is worked out here.',
   enough: ': enough',
   there: (l: string) => `${l} there`,
   noneThere: 'none there',
@@ -25,11 +25,11 @@ export const basesWords = {
     `it wants ${batches} batches in that pot, ready ${runs}.`,
   nothingIsFreeInTime: 'nothing is free in time: it comes after it is wanted. Use another base.',
   planIt: 'Plan it',
-  keptForTheDaysAhead: 'Kept for the days ahead',
+  planned: 'Planned',
   bowlsOf: (day: string, hourMinute: string, portions: number, name: string) =>
     `${day}, ${hourMinute}: ${portions} bowls of ${name}`,
-  strikeOut: (name: string) => `Strike out ${name}`,
-  strikeOut2: 'Strike out',
+  delete: (name: string) => `Delete ${name}`,
+  delete2: 'Delete',
   stocks: 'Stocks',
   broths: 'Broths',
   concentrates: 'Concentrates',
@@ -38,7 +38,7 @@ export const basesWords = {
   rouxMadeCold: 'Roux, made cold',
   bagsAndBundles: 'Bags and bundles',
   basesToMake: 'Bases to make',
-  byWeightAsTheTrade: 'By weight, as the trade goes; each opens to its rules, its reasons and how it draws.',
+  byWeightAsIsUsual: 'By weight, as is usual. Each opens to its rules, its reasons and its extraction.',
   lThere: (there: string) => `${there} L there`,
   to: (minutes: string, minutes2: string) => `${minutes} to ${minutes2}`,
   thereIsNoSuchBase: 'There is no such base',
@@ -51,8 +51,8 @@ export const basesWords = {
   aMonth: 'a month',
   months: (frozenMonths: number) => `${frozenMonths} months`,
   frozenItKeepsItsTaste: (n: string) => `Frozen it keeps its taste ${n}.`,
-  howItDraws: 'How it draws',
-  drawing: 'Drawing…',
+  extractionOverTime: 'Extraction over time',
+  workingItOut: 'Working it out…',
   shareDrawnOverAtC: (minutes: string, drawnAtC: number, words: string) =>
     `Share drawn over ${minutes} at ${drawnAtC} °C: ${words}.`,
   atCTheUsualTime: (shown: string, drawnAtC: number) =>
@@ -95,7 +95,7 @@ export const basesWords = {
   strengthAtLeast: 'Strength at least',
   umamiAtLeastIn100: 'Umami at least, in 100 g',
   aKiloAtMost: 'A kilo at most',
-  aFieldLeftEmptySets: 'A field left empty sets no limit. The cheapest blend that keeps the others is found.',
+  aFieldLeftEmptySets: 'A field left empty sets no limit. The cheapest blend within the others is found.',
   theBlend: 'The blend',
   pourTogether: 'Pour together',
   lot: (number: number) => `lot ${number}`,
@@ -104,7 +104,7 @@ export const basesWords = {
     `Comes to ${percent} salt, ${brix} °Brix, umami as ${umami} g in 100 g, ${money} a kilo.`,
   itKeepsTheEarliestDate: (containsWords: string) =>
     `It keeps the earliest date of what is poured into it. ${containsWords}.`,
-  itIsPouredTogether: 'It is poured together',
+  blendedLogIt: 'Blended: log it',
   noBlendOfTheseKeeps: 'No blend of these keeps every limit',
   anyOneOfTheseIs: 'Any one of these is enough',
   itWouldHaveToBe: 'It would have to be',

@@ -25,7 +25,7 @@ const [stage] = TROUT_CHOWDER.stages;
 
 describe('what happened, in words', () => {
   const said: [BatchEventBody, string][] = [
-    [{ type: 'stageBegun', payload: { stageId: 'fall' } }, 'Began: Let it fall to the mark'],
+    [{ type: 'stageBegun', payload: { stageId: 'fall' } }, 'Began: Reduce to the mark'],
     [{ type: 'stageDone', payload: { stageId: 'gone' } }, 'Done: gone'],
     [
       { type: 'added', payload: { items: [{ ingredientId: 'salt', kg: 0.09, tempC: 18 }] } },

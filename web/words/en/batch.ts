@@ -20,7 +20,7 @@ export function questionWords({ why, read, expected }: Question): string {
     'tempC' in of ? `${of.tempC.toFixed(0)} °C` : `${of.litres.toFixed(1)} L`;
   const about = 'tempC' in expected ? words(expected) : `about ${words(expected)}`;
   return why === 'gained'
-    ? `${words(read)} is more than has gone in; ${about} was expected. Was something added, or is it a slip of the hand?`
+    ? `${words(read)} is more than has gone in; ${about} was expected. Was something added, or is it a mistake?`
     : `${words(read)} is far from the rest; ${about} was expected. Is it right?`;
 }
 
@@ -35,7 +35,7 @@ export function reasonWords(reason: YieldReason): string {
     case 'amounts':
       return `${litres} because ${isMore ? 'more' : 'less'} went in than planned`;
     case 'handling':
-      return `${litres} ${isMore ? 'that the pot held beyond what its readings said' : 'left in the pot, tastings, over-pouring'}`;
+      return `${litres} ${isMore ? 'more in the pot than its readings showed' : 'left in the pot, tastings, over-pouring'}`;
   }
 }
 
@@ -85,7 +85,7 @@ export function describeEvent(event: BatchEvent, snapshot: BatchSnapshot): strin
     case 'moved':
       return `Moved to ${thePot(event.payload.pot.name)}, ${event.payload.burner.name}`;
     case 'answered':
-      return event.payload.believed ? 'Stood by a reading' : 'Set a reading aside';
+      return event.payload.believed ? 'Confirmed a reading' : 'Ignored a reading';
     case 'removed':
       return `Out: ${event.payload.count} ${event.payload.word}${fateWords(event.payload)}`;
     case 'portioned':
@@ -93,13 +93,13 @@ export function describeEvent(event: BatchEvent, snapshot: BatchSnapshot): strin
         event.payload.overrideReason ? ` (${event.payload.overrideReason})` : ''
       }`;
     case 'stored':
-      return `Put by: ${event.payload.litres} L, ${event.payload.place}`;
+      return `Stored: ${event.payload.litres} L, ${event.payload.place}`;
     case 'note':
       return `Note: ${event.payload.text}`;
     case 'closed':
       return `Closed with ${event.payload.leftLitres} L left`;
     case 'undone':
-      return 'Took something back';
+      return 'Undid something';
   }
 }
 
@@ -129,14 +129,14 @@ export const TROUBLE_WORDS: Readonly<Record<Trouble, string>> = {
 function slipWords(slip: Slip, snapshot: BatchSnapshot): string {
   switch (slip.kind) {
     case 'trouble':
-      return `Slip: ${TROUBLE_WORDS[slip.trouble]}`;
+      return `Mistake: ${TROUBLE_WORDS[slip.trouble]}`;
     case 'forgot': {
       const line = snapshot.plan.lines.find((one) => one.lineId === slip.lineId);
-      return `Slip: ${line?.name.toLowerCase() ?? slip.lineId} was forgotten`;
+      return `Mistake: ${line?.name.toLowerCase() ?? slip.lineId} was forgotten`;
     }
     default: {
       const name = snapshot.input.ingredients[slip.ingredientId]?.name.toLowerCase() ?? slip.ingredientId;
-      return `Slip: ${weight(slip.kg)} ${name} ${slip.kind === 'tooMuch' ? 'too much' : 'of another pot'}`;
+      return `Mistake: ${weight(slip.kg)} ${name} ${slip.kind === 'tooMuch' ? 'too much' : 'of another pot'}`;
     }
   }
 }

@@ -7,12 +7,12 @@ export function deviceTrouble({ status, detail }: Pick<DeviceView, 'status' | 'd
     case 'sending':
       return null;
     case 'quiet':
-      return 'Nothing heard of it: is it switched on, in the pot, in reach?';
+      return 'Nothing heard from it: is it switched on, in the pot, in reach?';
     case 'rubbish':
-      return `It sends what cannot be${detail ? `: ${detail}` : '.'} Those lines are left out.`;
+      return `It sends what cannot be right${detail ? `: ${detail}` : '.'} Those lines are left out.`;
     case 'flooding':
-      return 'It sends more than can be taken in: it is asked to wait, the pot goes on.';
+      return 'It sends too much: it is asked to wait, the pot goes on.';
     case 'stuck':
-      return 'It shows the very same value all the time: it no longer measures. Nothing is read off it.';
+      return 'It shows the very same value all the time: it no longer measures. Its values are not used.';
   }
 }

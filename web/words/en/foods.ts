@@ -11,7 +11,7 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   caution: 'Caution',
   isReady: 'Safe as it comes',
   hides: 'What it hides',
-  share: 'In the pot',
+  share: 'Weight going in',
   label: 'Its label',
   guessedFrom: 'Guessed from',
   name: 'Name',
@@ -22,7 +22,7 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   pieceG: 'One of it',
   measures: 'Its measures',
   aliases: 'Other names',
-  store: 'Kept in',
+  store: 'Stored in',
   umami: 'Umami',
   gelatin: 'Gelatin',
   softenMin: 'Softens in',
@@ -67,7 +67,7 @@ const RECIPE_WORDS: Readonly<Record<string, string>> = {
   stages: 'stages',
   lines: 'amounts',
   written: 'lines',
-  claims: 'what the menu says',
+  claims: 'the menu claim',
   note: 'note',
 };
 

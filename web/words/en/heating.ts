@@ -19,8 +19,8 @@ export const heatingWords = {
   saveTheTest: 'Save the test',
   testsSoFar: 'Tests so far',
   kw2: (day: string, waterKW: string) => `${day}, ${waterKW} kW `,
-  forgetTheTestOfKw: (day: string, waterKW: string) => `Forget the test of ${day}, ${waterKW} kW`,
-  forgetIt: 'Forget it',
+  deleteTheTestOfKw: (day: string, waterKW: string) => `Delete the test of ${day}, ${waterKW} kW`,
+  delete: 'Delete',
   heat: 'Heat',
   aBurnerAPlateA: 'A burner, a plate, a jacket, an oven: its rating, and how you set it.',
   kwRated: (heatWords: string, powerW: string, knownWords: string) =>
@@ -51,9 +51,9 @@ export const heatingWords = {
   saveThisBurner: 'Save this burner',
   cancel: 'Cancel',
   forOneBurnerThatWas: (name: string) =>
-    `For one burner that was entered twice. What ${name} has shown is counted as the other’s.`,
+    `For one burner that was entered twice. What was learned of ${name} is counted as the other’s.`,
   itIsTheSameAs: 'It is the same as',
-  isThenPlannedWithNo: (name: string) =>
-    `${name} is then planned with no more. Batches that were cooked on it keep its name.`,
+  noNewPlanUsesBatches: (name: string) =>
+    `No new plan uses ${name}. Batches that were cooked on it keep its name.`,
   mergeThem: 'Merge them',
 };

@@ -59,7 +59,7 @@ export function dateWords(
     const stale = months >= lot.frozenMonths;
     return {
       date: `frozen ${day(lot.frozenSinceMs, zone)}`,
-      left: stale ? `past its ${lot.frozenMonths} months of taste` : `its days stand still`,
+      left: stale ? `past its ${lot.frozenMonths} months of taste` : `its days stop while frozen`,
       tone: stale ? 'soon' : 'calm',
     };
   }
@@ -111,7 +111,7 @@ export function storyWords(line: LotStory, units: UnitSystem): string {
   const kg = (value: number) => weight(value, units);
   switch (line.kind) {
     case 'drawn':
-      return `${kg(line.kg)} drawn for ${line.batchName.toLowerCase()}`;
+      return `${kg(line.kg)} used for ${line.batchName.toLowerCase()}`;
     case 'stored':
       return `Stored from ${line.batchName}`;
     case 'shelf':
@@ -126,7 +126,7 @@ function shelfWords(
 ): string {
   const kg = (value: number) => weight(value, units);
   const lotName = (id: string) =>
-    Object.hasOwn(numbers, id) ? `lot ${numbers[id]}` : 'a lot that was taken back';
+    Object.hasOwn(numbers, id) ? `lot ${numbers[id]}` : 'a lot that was undone';
   switch (event.type) {
     case 'delivered': {
       const { supplier, arrivedC, tag } = event.payload;
@@ -138,15 +138,15 @@ function shelfWords(
     case 'moved':
       return `Moved to ${event.payload.place}`;
     case 'frozen':
-      return `Frozen, ${event.payload.place}: its days stand still`;
+      return `Frozen, ${event.payload.place}: its days stop`;
     case 'thawed':
-      return `Thawed, ${event.payload.place}: its days run on`;
+      return `Thawed, ${event.payload.place}: its days count again`;
     case 'split':
-      return `${kg(event.payload.kg)} parted off as ${lotName(event.payload.toLotId)}, ${event.payload.place}`;
+      return `${kg(event.payload.kg)} split off as ${lotName(event.payload.toLotId)}, ${event.payload.place}`;
     case 'blended': {
       const { parts, waterKg, toLotId } = event.payload;
       const poured = parts.map((part) => `${kg(part.kg)} of ${lotName(part.lotId)}`).join(', ');
-      return `${poured}${waterKg > 0 ? `, ${kg(waterKg)} water` : ''} poured together as ${lotName(toLotId)}`;
+      return `${poured}${waterKg > 0 ? `, ${kg(waterKg)} water` : ''} blended as ${lotName(toLotId)}`;
     }
     case 'fatLifted':
       return `${kg(event.payload.kg)} of set fat lifted`;
@@ -159,7 +159,7 @@ function shelfWords(
     case 'usePast':
       return `May be used past its date: ${event.payload.reason} (${event.payload.by})`;
     case 'undone':
-      return 'Took something back';
+      return 'Undid something';
   }
 }
 
@@ -179,8 +179,8 @@ function lotReadWords(payload: Extract<LarderEventBody, { type: 'lotRead' }>['pa
 /** An entry that names a lot which is not there any more. */
 export function strayWords(stray: LarderStray): string {
   return stray.batchId === null
-    ? 'Something was done to a lot whose making was taken back.'
-    : 'A batch drew from a lot whose making was taken back.';
+    ? 'Something was done to a lot whose making was undone.'
+    : 'A batch used a lot whose making was undone.';
 }
 
 /** The colour of what is in it, by the recipe that made it. */

@@ -4,22 +4,22 @@ import { bowlsFor, ladling, underRimMl } from '../../../core/portions';
 /** What the pass says. */
 export const passWords = {
   aStillWalkIn: 'a still walk-in',
-  itWasBroughtBackHot: 'It was brought back hot: what is left of it is thrown away, and not stored again.',
+  itWasReheatedWhatIs: 'It was reheated: what is left is thrown away, not stored again.',
   forTheLarder: 'For the larder',
-  putBy: (litres: string, place: string) => `${litres} put by, ${place}: `,
+  stored: (litres: string, place: string) => `${litres} stored, ${place}: `,
   lotItsLabel: (number: number) => `lot ${number}, its label`,
   itsLot: 'its lot',
-  putSomeBy: 'Put some by…',
+  storeSome: 'Store some…',
   calculatedBrix: (brix: string) => `Calculated: ${brix} °Brix, `,
   timesTheUsualSaltIt: (percent: string, isGelatin: boolean) =>
     ` times the usual; ${percent} salt; ${isGelatin ? 'it will set' : 'it will not set'} in the cold.`,
-  whatIsPutBy: 'What is put by',
+  whatIsStored: 'What is stored',
   thePlace: 'The place',
-  putByForTheLarder: 'Put by for the larder',
+  storedForTheLarder: 'Stored for the larder',
   orSayWhyItStays: 'Or say why it stays in',
   litresAsTheyAreCold: 'Litres, as they are cold',
-  whereItStands: 'Where it stands',
-  itIsPutBy: 'It is put by',
+  whereItIsKept: 'Where it is kept',
+  storeIt: 'Store it',
   toCWithinHTo: (
     hotHoldingC: number,
     value: number,
@@ -41,7 +41,7 @@ export const passWords = {
   wantedIn: (span: string) => `wanted in ${span}`,
   wantedAgo: (span: string) => `wanted ${span} ago`,
   litresInThePot: 'litres in the pot',
-  putBy2: 'put by',
+  stored2: 'stored',
   planned: 'planned',
   steamedOff: 'steamed off',
   kg: (evaporatedKg: string) => `${evaporatedKg} kg`,
@@ -61,7 +61,7 @@ export const passWords = {
   closeTheBatch: 'Close the batch…',
   closeTheBatch2: 'Close the batch',
   bowlsServedDiscardedCalculatedAre: (served: number, discarded: number, litres: string) =>
-    `${served} bowls served, ${discarded} discarded. Calculated: ${litres} are left: look, and put the real figure.`,
+    `${served} bowls served, ${discarded} discarded. Calculated: ${litres} are left: check, and enter the real figure.`,
   leftInThePot: 'Left in the pot',
   closeIt: 'Close it',
   whatIsKeptIsCooled: (
@@ -71,7 +71,7 @@ export const passWords = {
     value2: number,
     coolWithinH: number,
   ) =>
-    `what is kept is cooled from ${hotHoldingC} to ${value} °C within ${coolFirstWithinH} h and to ${value2} °C within ${coolWithinH} h in all, in shallow pans or ice, never in the pot.`,
+    `cool what is kept: ${hotHoldingC} to ${value} °C within ${coolFirstWithinH} h, ${value2} °C within ${coolWithinH} h in all. Use shallow pans or ice, never the pot.`,
 };
 
 /** What is said at the pass. */

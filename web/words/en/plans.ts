@@ -31,14 +31,14 @@ export function wayWords(way: Split, portionMl: number, limits: HotLimits): stri
   const [first, second] = way.parts;
   switch (way.kind) {
     case 'batches':
-      return `${way.parts.length} equal batches in ${thePot(first!.potName)}, ${way.turnaroundMin} min between them; the first is held hot at ${limits.hotHoldingC} °C or above for ${way.heldH!.toFixed(1)} h, or cooled and reheated.`;
+      return `${way.parts.length} equal batches in ${thePot(first!.potName)}, ${way.turnaroundMin} min between them. Hold the first hot at ${limits.hotHoldingC} °C or above for ${way.heldH!.toFixed(1)} h, or cool and reheat it.`;
     case 'otherPot':
       return `All of it at once in ${thePot(first!.potName)} on ${first!.burnerName}.`;
     case 'twoPots':
       return `At the same time in ${thePot(first!.potName)} and ${thePot(second!.potName)}: twice the looking in, once the waiting.`;
     case 'holdBack': {
       const ml = Math.round(portionMl * first!.holdBackShare);
-      return `Cooked concentrated in ${thePot(first!.potName)} and diluted at service: ${Math.round(portionMl - ml)} mL from the pot and ${ml} mL of hot liquid to the bowl.`;
+      return `Cooked concentrated in ${thePot(first!.potName)} and diluted at service. A bowl is ${Math.round(portionMl - ml)} mL from the pot and ${ml} mL of hot liquid to the bowl.`;
     }
   }
 }
@@ -48,8 +48,8 @@ export function slowReheatWords(
   { minutes: long, mostMinutes, halfMinutes }: SlowReheat,
   limits: HotLimits = CODE_HOT_LIMITS,
 ): string {
-  const half = halfMinutes === null ? '' : ` Half at a time takes ${minutes(halfMinutes)};`;
-  return `Too slow: ${minutes(long)} to ${limits.reheatC} °C, where ${minutes(mostMinutes)} are allowed (${limitSource(limits, 'reheatWithinH')}).${half} ${half ? 'two' : 'Two'} pots, a wider pot or a stronger burner are quicker.`;
+  const half = halfMinutes === null ? '' : `Half at a time takes ${minutes(halfMinutes)}. `;
+  return `Too slow: ${minutes(long)} to ${limits.reheatC} °C; allowed are ${minutes(mostMinutes)} (${limitSource(limits, 'reheatWithinH')}). ${half}Two pots, a wider pot or a stronger burner are quicker.`;
 }
 
 /** What was asked for and cannot be had, and what comes nearest. */

@@ -5,13 +5,13 @@ export const rehearseWords = {
   halfGone: 'Half gone',
   itCoatsTheSpoon: 'It coats the spoon',
   atTheMarkSaltNow: 'At the mark: salt now',
-  called: 'Called',
+  youCalled: 'You called',
   at: 'At',
   itWas: 'It was',
   offBy: 'Off by',
   min: (minute: number) => `${minute} min`,
   theBurnerGaveOfIts: (mean: number, eyeWords: string) =>
-    `The burner gave ${mean} % of its plate. ${eyeWords}`,
+    `The burner gave ${mean} % of its rating. ${eyeWords}`,
   yourEyeOverTime: 'Your eye over time',
   thisTime: 'this time',
   before: (count: number) => `${count} before`,
@@ -22,12 +22,12 @@ export const rehearseWords = {
   tooLate: 'too late',
   ofABand: (off: string, how: string) => `${off} of a band ${how}`,
   points: (off: number, how: string) => `${off} points ${how}`,
-  leaningNeitherWay: 'leaning neither way',
+  earlyAsOftenAsLate: 'early as often as late',
   leaningToTooEarly: (isLeans: boolean) => `leaning to ${isLeans ? 'too early' : 'too late'}`,
   offByPointsOnThe: (off: number, lean: string) => `Off by ${off} points on the average, ${lean}.`,
   rehearse: (name: string) => `Rehearse: ${name}`,
-  itFallsOnABurner:
-    'It falls on a burner nobody has told you of. No stick, no marks: call what you see, when you see it.',
+  itReducesOnABurner:
+    'It reduces on a burner you know nothing of. No stick, no marks: call what you see, when you see it.',
   nothingToRehearseHere: 'Nothing to rehearse here',
   nothingSteamsAwayInThis: 'Nothing steams away in this recipe that an eye could be asked about.',
   inSectionFallingNoFigure: (name: string) =>

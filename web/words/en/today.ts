@@ -11,7 +11,7 @@ export const todayWords = {
   goOn: 'Go on',
   useFirst: 'Use first',
   lot: (lotAmount: string, name: string, number: number) => `${lotAmount} ${name}, lot ${number}`,
-  keptForTheDaysAhead: 'Kept for the days ahead',
+  planned: 'Planned',
   bowlsOf: (portions: number, foods: string) => `${portions} bowls of ${foods}`,
   whatTheyWillDrawAnd: 'What they will draw, and what to make for them',
   lastTime: 'Last time',

@@ -86,7 +86,7 @@ function lineWords(line: WorkingLine, currency: string): string {
     case 'otherCost':
       return `the rest ${money(line.cents, currency)}`;
     case 'unpriced':
-      return `without ${line.names.map((name) => name.toLowerCase()).join(', ')}: nobody has said their price`;
+      return `without ${line.names.map((name) => name.toLowerCase()).join(', ')}: no price yet`;
     case 'costEach':
       return `${money(line.cents, currency)} in all ÷ ${line.portions} = ${money(line.eachCents, currency)}`;
     case 'workingFill':
