@@ -63,7 +63,7 @@ export {
   type TakeBook,
   takeBookSchema,
 } from './larder-schema';
-export { countField, numberField, textField } from './number-field';
+export { countField, numberField, tellRangesIn, textField } from './number-field';
 export {
   type KeepOrder,
   keepOrderSchema,
@@ -111,6 +111,8 @@ export type {
 export {
   day,
   dayAndHour,
+  depth,
+  dose,
   hourMinute,
   litres,
   minutes,
@@ -119,6 +121,7 @@ export {
   portion,
   sentenceCase,
   span,
+  temperature,
   thePot,
   typedNumber,
   volume,

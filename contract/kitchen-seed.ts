@@ -22,7 +22,7 @@ export interface KitchenSeed {
   /** without limits, its code's hold */
   kitchen: Pick<
     KitchenView,
-    'name' | 'zone' | 'altitudeM' | 'airTempC' | 'relativeHumidity' | 'currency' | 'units' | 'equipment'
+    'name' | 'zone' | 'altitudeM' | 'airTempC' | 'relativeHumidity' | 'currency' | 'measures' | 'equipment'
   > &
     Partial<Pick<KitchenView, 'limits' | 'locale' | 'isDemo'>>;
   /** what it has of each kind, in its order */

@@ -1,17 +1,65 @@
 import * as v from 'valibot';
 import { LOT_STORAGES } from '../core/matter';
+import {
+  FIELD_UNITS,
+  type FieldUnit,
+  kitchenUnit,
+  METRIC,
+  type Measures,
+  type Unit,
+  writeQuantity,
+} from '../core/units';
 
 /** A number in a range, with one clear sentence for whatever is wrong with it. */
 export function numberField(name: string, min: number, max: number, unit: string) {
-  const suffix = unit ? ` ${unit}` : '';
-  const range = `${name} must be from ${min} to ${max}${suffix}.`;
+  const range = () => {
+    const [from, to, of] = [min, max].every(Number.isFinite) ? asRead(min, max, unit) : [min, max, unit];
+    return `${name} must be from ${from} to ${to}${of ? ` ${of}` : ''}.`;
+  };
   return v.pipe(
-    v.number((issue) => `${name} must be a number${suffix ? ` of${suffix}` : ''}, not ${said(issue.input)}.`),
+    v.number((issue) => {
+      const [, , of] = asRead(min, max, unit);
+      return `${name} must be a number${of ? ` of ${of}` : ''}, not ${said(issue.input)}.`;
+    }),
     v.finite(`${name} must be a finite number.`),
     v.minValue(min, range),
     v.maxValue(max, range),
   );
 }
+
+/** The measures that ranges are told in: a browser sets its kitchen's; over the wire they are metric. */
+let measures = METRIC;
+
+export function tellRangesIn(of: Measures): void {
+  measures = of;
+}
+
+/** A range and its unit as a cook reads them. */
+function asRead(
+  min: number,
+  max: number,
+  unit: string,
+): [from: number | string, to: number | string, unit: string] {
+  if (!isFieldUnit(unit)) return [min, max, unit];
+  const own = kitchenUnit(unit, measures);
+  const word = UNIT_WORDS[own];
+  if (!word) return [min, max, unit];
+  return [writeQuantity(min, unit, measures), writeQuantity(max, unit, measures), word];
+}
+
+const isFieldUnit = (unit: string): unit is FieldUnit => FIELD_UNITS.includes(unit as FieldUnit);
+
+/** Units that are not the model's own, in a sentence. */
+const UNIT_WORDS: Readonly<Partial<Record<Unit, string>>> = {
+  lb: 'pounds',
+  oz: 'ounces',
+  quart: 'quarts',
+  'imp-pint': 'pints',
+  floz: 'fluid ounces',
+  'imp-floz': 'fluid ounces',
+  in: 'inches',
+  degF: '°F',
+};
 
 /** A whole number in a range. */
 export function countField(name: string, min: number, max: number) {

@@ -3,10 +3,11 @@ import type { ThermometerCheck } from '../core/kitchen';
 import type { LarderEventBody, TraceStep } from '../core/larder';
 import type { Holds, Ingredient } from '../core/matter';
 import type { Plan, PlannedBurner } from '../core/plan';
-import type { RecipeDraft, UnitSystem } from '../core/reader';
+import type { RecipeDraft } from '../core/reader';
 import type { HoldsMove, Recipe } from '../core/recipe';
 import type { Mark } from '../core/rules';
 import type { Equipment } from '../core/scaling';
+import type { Measures } from '../core/units';
 import type { LotView } from '../core/views';
 import type { DeviceView } from './device';
 import type { ItemKind, ItemOf, KitchenPot, ServiceView } from './kitchen/items';
@@ -63,7 +64,7 @@ export interface KitchenView {
   locale: string;
   /** it is the invented kitchen, and says so on every page */
   isDemo: boolean;
-  units: UnitSystem;
+  measures: Measures;
   equipment: Equipment;
   limits: KeepingLimits;
   /** why a limit is laxer than the code, by the person in charge */

@@ -1,4 +1,5 @@
 import type { KitchenPot, KitchenSeed } from '../contract';
+import { METRIC } from '../core/units';
 
 /** The Corrie Halt Buffet: invented, like everyone and everything in it. Times are of the kitchen's own zone. */
 export const KITCHEN = {
@@ -8,7 +9,7 @@ export const KITCHEN = {
   airTempC: 24,
   relativeHumidity: 0.5,
   currency: 'GBP',
-  units: 'metric',
+  measures: METRIC,
   equipment: { blenderJarLitres: 4, hasStickBlender: true, ovenTrays: 3, trayAreaM2: 0.17, fryingPanCm: 28 },
   locale: 'en-GB',
 } as const;

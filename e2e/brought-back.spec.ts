@@ -72,7 +72,7 @@ test('a dish put by is brought back hot: one press from its lot, its top and its
   await button(page, /24 L rondeau/).click();
   await button(page, /^Take it to/).click();
   await openPot(page);
-  await expect(page.getByRole('heading', { name: lotWords.reheat })).toBeVisible();
+  await expect(page.getByRole('heading', { name: lotWords.reheat, exact: true })).toBeVisible();
   await expect(page.getByText(/74 °C all through, within 2 h of leaving the cold/)).toBeVisible();
   await button(page, potWords.theseAreInBegin).click();
   await expect(

@@ -129,7 +129,7 @@ test('the book', async ({ page }) => {
   await page.goto(`${server.url}/plan?recipe=mutton-leek-pot&service=evening&portions=140`);
   await page.getByRole('region', { name: planWords.waysToCookIt }).getByRole('button').first().waitFor();
   await expectClean(page, 'plan, ways');
-  await page.getByRole('button', { name: planWords.substitute }).click();
+  await page.getByRole('button', { name: planWords.substitute, exact: true }).click();
   await page.getByRole('button', { name: /^Half of the chicken stock as water/ }).waitFor();
   await expectClean(page, 'swaps');
   await page.keyboard.press('Escape');
@@ -191,7 +191,7 @@ test('the larder', async ({ page }) => {
     lotWords.hasItSet,
     larderWords.diluteOrReduce,
   ]) {
-    await page.getByRole('button', { name: act }).click();
+    await page.getByRole('button', { name: act, exact: true }).click();
     await expectClean(page, act);
     await page.keyboard.press('Escape');
   }

@@ -54,7 +54,7 @@ test('taken out and brought in: a book, a saved page, prices; a wrong file says 
   await expect(page.getByRole('button', { name: 'Price of Onion', exact: true })).toHaveText('£0.95');
   await bring(page, larderWords.importPricesCsv, 'p.csv', 'id,price_per_kg\nonion,1.10');
   await expect(page.getByRole('dialog').getByRole('listitem')).toHaveText(/Onion£0\.95 → £1\.10/);
-  await page.getByRole('button', { name: 'Take 1 price over' }).click();
+  await page.getByRole('button', { name: 'Import 1 price' }).click();
   await expect(page.getByText('1 price taken over.')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Price of Onion', exact: true })).toHaveText('£1.10');
   await page.getByRole('button', { name: 'Price of Celeriac', exact: true }).click();

@@ -149,7 +149,7 @@ test('Saturday’s three soups: what to make, in which pot, by when', async ({ p
     await page.goto(`${server.url}/plan?recipe=${dish}&service=${service}&portions=${bowls}`);
     await order(page).getByRole('button', { name: /Day/ }).click();
     await page.getByRole('option', { name: 'on Sat 14 Mar' }).click();
-    await page.getByRole('button', { name: 'Keep it for Sat 14 Mar' }).click();
+    await page.getByRole('button', { name: 'Save it for Sat 14 Mar' }).click();
     await expect(page.getByRole('heading', { name: larderWords.theShelf })).toBeVisible();
   }
   const make = page.getByRole('region', { name: basesWords.toMake });
@@ -183,7 +183,7 @@ test('short of a base: substitutes compared, or a word where it comes from', asy
   await asked.getByRole('button', { name: planWords.cookItAnyway }).click();
   await expect(asked.getByText(/are wanted, .* in the larder/)).toBeVisible();
   await page.keyboard.press('Escape');
-  await page.getByRole('button', { name: planWords.substitute }).click();
+  await page.getByRole('button', { name: planWords.useASubstitute }).click();
   const instead = page.getByRole('dialog', { name: 'Instead of kelp and mushroom stock' });
   await expect(instead.getByRole('button', { name: /as bouillon.*salt to add/s }).first()).toBeVisible();
   await instead.getByRole('button', { name: /its aromatics in the pot/ }).click();
@@ -284,7 +284,7 @@ test('blended, let down, counted, delivered, used past its date: before it is do
     await sheet.getByLabel(larderWords.weight).fill('4');
     await sheet.getByLabel(larderWords.from).fill('Quayhead Fish');
     await sheet.getByLabel(larderWords.itsTemperatureByThermometer).fill('9');
-    await expect(sheet.getByText(/taken in at 5 °C or below/)).toBeVisible();
+    await expect(sheet.getByText(/cold food at 5 °C or below/)).toBeVisible();
     await sheet.getByRole('button', { name: larderWords.itIsIn }).click();
     await expect(sheet.getByText(/comes with a tag/)).toBeVisible();
     await sheet.getByLabel(larderWords.numberOfItsTag).fill('QF 2310');

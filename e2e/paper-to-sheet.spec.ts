@@ -77,7 +77,7 @@ test('a seven-ingredient recipe from paper to a printed sheet for 140, in at mos
   await expect(mise.getByRole('row', { name: /Potato, peeled, 1.5 cm dice/ })).toContainText(/trim .*in at/s);
   await expect(
     page.getByRole('region', { name: sheetWords.batchSheet }).getByRole('row', { name: /Purée/ }),
-  ).toContainText('fill a third to a half');
+  ).toContainText('Fill a third to a half');
   await press(sheetWords.print);
   await expect(page.locator('body[data-printed=yes]')).toBeAttached();
   expect(interactions).toBeLessThanOrEqual(30);
@@ -119,7 +119,7 @@ test('an order in other words: the pot’s fill, litres, times the recipe, what 
   await bowls.fill(String(most + 1));
   await expect(page.getByRole('region', { name: planWords.waysToCookIt })).toBeVisible();
   await bowls.fill('40');
-  await page.getByRole('button', { name: /Counted in/ }).click();
+  await page.getByRole('button', { name: /Amount in/ }).click();
   await page.getByRole('option', { name: planWords.litresInBowls }).click();
   await page.getByLabel(planWords.litres, { exact: true }).fill('10,1');
   await expect(page.getByRole('button', { name: /^Yield 10\.1 L/ })).toContainText('40 bowls');

@@ -16,7 +16,7 @@ import { useLive } from './data/live';
 import { setDecider } from './data/outbox';
 import { useKitchen } from './data/queries';
 import { colour, font, media, size, space, target } from './theme/tokens';
-import { commonWords } from './words';
+import { commonWords, writeFiguresAs } from './words';
 
 const Frame = styled.div`
   height: 100dvh;
@@ -162,6 +162,8 @@ export function Shell() {
   useLive();
   useRules();
   const { data: kitchen, error, refetch } = useKitchen();
+  // before any page is drawn: its figures are written as the kitchen has them
+  if (kitchen) writeFiguresAs(kitchen);
   const { pathname } = useLocation();
   const [isHelpOpen, setHelpOpen] = useState(false);
   useShortcuts(() => setHelpOpen(true));

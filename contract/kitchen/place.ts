@@ -19,13 +19,22 @@ const currency = v.pipe(
   v.check(isCurrency, (issue) => `“${String(issue.input)}” is no currency. One is EUR, another USD.`),
 );
 
+/** How figures are written: weighed, poured and read each as the kitchen likes. */
+const measuresSchema = v.strictObject({
+  weight: v.picklist(['metric', 'pounds'], 'Weights are metric or pounds.'),
+  volume: v.picklist(['metric', 'us', 'imperial'], 'Volumes are metric, us or imperial.'),
+  temperature: v.picklist(['C', 'F'], 'Temperatures are C or F.'),
+});
+
 /** Where the kitchen is and how it reads its figures. */
 export const placeSchema = v.strictObject({
   name: v.optional(textField('The kitchen’s name', 60)),
   zone: v.optional(zone),
   locale: v.optional(locale),
   currency: v.optional(currency),
+  /** all three choices as a system has them; what older pages and files say */
   units: v.optional(v.picklist(['metric', 'us', 'imperial'], 'Units are metric, us or imperial.')),
+  measures: v.optional(measuresSchema),
   altitudeM: v.optional(altitudeField),
   airTempC: v.optional(numberField('The kitchen air', 0, 50, '°C')),
   relativeHumidity: v.optional(numberField('Its moisture', 0.05, 1, '')),

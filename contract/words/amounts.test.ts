@@ -1,14 +1,18 @@
 import { describe, expect, it } from 'vitest';
+import { measuresOf } from '../../core/units';
 import {
   day,
   dayAndHour,
+  depth,
   hourMinute,
   litres,
   minutes,
   money,
   percent,
+  portion,
   sentenceCase,
   span,
+  temperature,
   thePot,
   typedNumber,
   volume,
@@ -51,17 +55,50 @@ describe('amounts in the kitchen’s own units', () => {
     [9.07, '20 lb'],
     [10, '22 lb'],
     [11.95, '26.5 lb'],
-  ])('%d kg is “%s”', (kg, text) => expect(weight(kg, 'us')).toBe(text));
+  ])('%d kg is “%s”', (kg, text) => expect(weight(kg, measuresOf('us'))).toBe(text));
   it.each([
     [0.03, 'us', '1 fl oz'],
-    [0.473, 'us', '1 pt'],
-    [0.28, 'us', '9 fl oz'],
-    [1, 'us', '2 pt 2 fl oz'],
-    [1, 'imperial', '1 pt 15 fl oz'],
-    [3, 'us', '6.25 pt'],
-    [10, 'us', '2.64 gal'],
+    [0.473, 'us', '16 fl oz'],
+    [0.946, 'us', '1 qt'],
+    [1, 'us', '1 qt'],
+    [1, 'imperial', '1.75 pt'],
+    [3, 'us', '3.25 qt'],
+    [15.9, 'us', '16.8 qt'],
     [45.46, 'imperial', '10 gal'],
-  ] as const)('%d L is, %s, “%s”', (litresIn, units, text) => expect(volume(litresIn, units)).toBe(text));
+    [60, 'us', '15.9 gal'],
+  ] as const)('%d L is, %s, “%s”', (litresIn, units, text) =>
+    expect(volume(litresIn, measuresOf(units))).toBe(text));
+});
+
+describe('degrees, depths and bowls', () => {
+  it.each([
+    [95.8, 1, '95.8 °C', '204.4 °F'],
+    [74, 0, '74 °C', '165 °F'],
+    [-0.2, 0, '0 °C', '32 °F'],
+    [-18, 0, '-18 °C', '0 °F'],
+  ])('%d to %d digits is %s, or %s', (c, digits, metric, us) => {
+    expect(temperature(c, undefined, digits)).toBe(metric);
+    expect(temperature(c, measuresOf('us'), digits)).toBe(us);
+  });
+  it.each([
+    [16, '16 cm', '6¼ in'],
+    [0, '0 cm', '0 in'],
+    [1.27, '1.3 cm', '½ in'],
+    [39.3, '39.3 cm', '15½ in'],
+    [2.5, '2.5 cm', '1 in'],
+  ])('%d cm on the stick is %s, or %s', (cm, metric, us) => {
+    expect(depth(cm)).toBe(metric);
+    expect(depth(cm, measuresOf('imperial'))).toBe(us);
+  });
+  it('a kitchen may weigh in grams, pour in quarts and read °F', () => {
+    const mixed = { ...measuresOf('us'), weight: 'metric' as const };
+    expect([weight(1.2, mixed), litres(1.2, mixed), temperature(60, mixed), portion(250, mixed)]).toEqual([
+      '1.20 kg',
+      '1.25 qt',
+      '140 °F',
+      '8.5 fl oz',
+    ]);
+  });
 });
 
 describe('amounts as a scale or a measure shows them', () => {

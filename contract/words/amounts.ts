@@ -1,7 +1,6 @@
 import { TZDate } from '@date-fns/tz';
 import { format } from 'date-fns';
-import type { UnitSystem } from '../../core/reader';
-import { roundGrams, roundMillilitres, UNITS } from '../../core/units';
+import { convert, METRIC, type Measures, roundGrams, roundMillilitres, UNITS } from '../../core/units';
 
 /** A pot in a sentence: “the 24 L rondeau”; one whose name has its article keeps it, “the old dented stockpot”. */
 export function thePot(name: string): string {
@@ -52,42 +51,76 @@ export function minutes(value: number): string {
 }
 
 const FLUID_OUNCE = { us: UNITS.floz, imperial: UNITS['imp-floz'] } as const;
-const PINT = { us: UNITS.pint, imperial: UNITS['imp-pint'] } as const;
+const LARGE = {
+  us: { factor: UNITS.quart.factor, word: 'qt' },
+  imperial: { factor: UNITS['imp-pint'].factor, word: 'pt' },
+} as const;
+const GALLON = { us: UNITS.gallon, imperial: UNITS['imp-gallon'] } as const;
 
-/** A weight as a scale can show it, in the kitchen's units. */
-export function weight(kg: number, units: UnitSystem = 'metric'): string {
-  if (units !== 'metric') return pounds(kg * 1000);
+/** A weight as a scale can show it, in the kitchen's measures. */
+export function weight(kg: number, { weight: of }: Pick<Measures, 'weight'> = METRIC): string {
+  if (of === 'pounds') return pounds(kg * 1000);
   const grams = roundGrams(kg * 1000);
   if (Math.abs(grams) < 1000) return `${grams < 10 ? grams.toFixed(1) : grams} g`;
   return `${(grams / 1000).toFixed(2)} kg`;
 }
 
-/** A volume as a measure can show it, in the kitchen's units. */
-export function volume(litres: number, units: UnitSystem = 'metric'): string {
-  const ml = litres * 1000;
-  if (units === 'metric') {
-    const round = roundMillilitres(ml);
-    return Math.abs(round) < 1000 ? `${round} mL` : `${(round / 1000).toFixed(1)} L`;
-  }
-  const pint = PINT[units].factor;
-  const ounce = FLUID_OUNCE[units].factor;
-  if (ml < pint * 4) return jug(ml / ounce, Math.round(pint / ounce));
-  if (ml < pint * 16) return `${trim((Math.round((ml / pint) * 4) / 4).toFixed(2))} pt`;
-  return `${trim((ml / pint / 8).toFixed(2))} gal`;
+/** A dose: grams to the gram, under ten to a tenth, or ounces. */
+export function dose(grams: number, { weight: of }: Pick<Measures, 'weight'> = METRIC): string {
+  if (of === 'pounds') return pounds(grams);
+  return `${Math.abs(grams) < 10 ? trim(grams.toFixed(1)) : Math.round(grams)} g`;
+}
+
+/** A volume as a measure can show it, in the kitchen's measures. */
+export function volume(litresOf: number, { volume: of }: Pick<Measures, 'volume'> = METRIC): string {
+  const ml = litresOf * 1000;
+  if (of !== 'metric') return poured(ml, of);
+  const round = roundMillilitres(ml);
+  return Math.abs(round) < 1000 ? `${round} mL` : `${(round / 1000).toFixed(1)} L`;
+}
+
+/** What is in a pot: litres to a tenth, or as a measure shows it. */
+export function litres(value: number, { volume: of }: Pick<Measures, 'volume'> = METRIC): string {
+  return of === 'metric' ? `${value.toFixed(1)} L` : poured(value * 1000, of);
 }
 
 /** What a bowl or a ladle holds: it is told apart finer than a measure pours. */
-export function portion(ml: number, units: UnitSystem = 'metric'): string {
-  return units === 'metric' ? `${Math.round(ml)} mL` : volume(ml / 1000, units);
+export function portion(ml: number, { volume: of }: Pick<Measures, 'volume'> = METRIC): string {
+  if (of === 'metric') return `${Math.round(ml)} mL`;
+  return `${trim((ml / FLUID_OUNCE[of].factor).toFixed(1))} fl oz`;
 }
 
-/** Pints and fluid ounces as a jug has them: tenths of an ounce under four, whole ones from there. */
-function jug(ounces: number, perPint: number): string {
-  if (ounces < 4) return `${trim(ounces.toFixed(1))} fl oz`;
-  const whole = Math.round(ounces);
-  if (whole < perPint) return `${whole} fl oz`;
-  const rest = whole % perPint;
-  return `${Math.floor(whole / perPint)} pt${rest > 0 ? ` ${rest} fl oz` : ''}`;
+/** A temperature to so many digits of its own degree. */
+export function temperature(
+  tempC: number,
+  { temperature: of }: Pick<Measures, 'temperature'> = METRIC,
+  digits = 0,
+): string {
+  const value = of === 'C' ? tempC : convert({ value: tempC, from: 'degC', to: 'degF' });
+  // no minus before nothing
+  return `${(Number(value.toFixed(digits)) + 0).toFixed(digits)} °${of}`;
+}
+
+const EIGHTHS = ['', '⅛', '¼', '⅜', '½', '⅝', '¾', '⅞'] as const;
+
+/** A depth as a stick shows it: centimetres to a tenth, or inches in eighths. */
+export function depth(cm: number, { volume: of }: Pick<Measures, 'volume'> = METRIC): string {
+  if (of === 'metric') return `${trim(cm.toFixed(1))} cm`;
+  const eighths = Math.round((8 * cm) / UNITS.in.factor);
+  const whole = Math.floor(eighths / 8);
+  return `${whole > 0 || eighths === 0 ? whole : ''}${EIGHTHS[eighths % 8]} in`;
+}
+
+/** Fluid ounces under a quart or a pint, quarters of it from there, tenths from four, gallons from sixteen. */
+function poured(ml: number, of: 'us' | 'imperial'): string {
+  const { factor, word } = LARGE[of];
+  const ounces = ml / FLUID_OUNCE[of].factor;
+  if (Math.abs(ml) < factor - FLUID_OUNCE[of].factor / 2)
+    return `${trim(ounces.toFixed(Math.abs(ounces) < 4 ? 1 : 0))} fl oz`;
+  const large = ml / factor;
+  if (large < 4) return `${trim((Math.round(large * 4) / 4).toFixed(2))} ${word}`;
+  if (large < 40) return `${trim(large.toFixed(1))} ${word}`;
+  return `${trim((ml / GALLON[of].factor).toFixed(1))} gal`;
 }
 
 /**
@@ -112,16 +145,12 @@ function trim(digits: string): string {
   return digits.includes('.') ? digits.replace(/\.?0+$/, '') : digits;
 }
 
-export function litres(value: number): string {
-  return `${value.toFixed(1)} L`;
-}
-
 export function percent(value: number): string {
   return `${value.toFixed(2)} %`;
 }
 
-export function money(cents: number, currency: string): string {
-  return new Intl.NumberFormat('en-GB', { style: 'currency', currency }).format(cents / 100);
+export function money(cents: number, currency: string, locale = 'en-GB'): string {
+  return new Intl.NumberFormat(locale, { style: 'currency', currency }).format(cents / 100);
 }
 
 /**

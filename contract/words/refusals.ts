@@ -1,13 +1,12 @@
 import type { CookingTrouble } from '../../core/plan';
-import type { UnitSystem } from '../../core/reader';
 import type { LotUse, Refusal } from '../../core/rules';
-import { UNITS } from '../../core/units';
+import type { Measures } from '../../core/units';
 import type { FieldError } from '../problem';
-import { dayAndHour, sentenceCase, thePot, volume, weight } from './amounts';
+import { dayAndHour, depth, sentenceCase, thePot, volume, weight } from './amounts';
 
 /** What a sentence needs to know of the kitchen it is said in. */
 export interface SaidIn {
-  units: UnitSystem;
+  measures: Measures;
   zone: string;
 }
 
@@ -53,9 +52,9 @@ const TEST_WORDS: Readonly<Record<string, string>> = {
 };
 
 /** Why something was refused, in one sentence: what is wrong, and what would be right. */
-export function refusalSentence(refusal: Refusal, { units, zone }: SaidIn): string {
-  const litres = (value: number) => volume(value, units);
-  const kg = (value: number) => weight(value, units);
+export function refusalSentence(refusal: Refusal, { measures, zone }: SaidIn): string {
+  const litres = (value: number) => volume(value, measures);
+  const kg = (value: number) => weight(value, measures);
   const lotName = (lot: { name: string; number: number }) => `${lot.name}, lot ${lot.number},`;
   switch (refusal.code) {
     case 'longAgo':
@@ -77,7 +76,7 @@ export function refusalSentence(refusal: Refusal, { units, zone }: SaidIn): stri
     case 'overTheBrim':
       return `That would make ${litres(refusal.litres)}; ${thePot(refusal.potName)} brims at ${litres(refusal.brimLitres)}.`;
     case 'depthOverTheBrim':
-      return `${depth(refusal.cm, units)} is above the brim: ${thePot(refusal.potName)} is ${depth(refusal.heightCm, units)} deep.`;
+      return `${depth(refusal.cm, measures)} is above the brim: ${thePot(refusal.potName)} is ${depth(refusal.heightCm, measures)} deep.`;
     case 'levelOverTheBrim':
       return `${litres(refusal.litres)} is more than ${thePot(refusal.potName)} holds: it brims at ${litres(refusal.brimLitres)}.`;
     case 'weightOverTheBrim':
@@ -152,7 +151,7 @@ export function refusalSentence(refusal: Refusal, { units, zone }: SaidIn): stri
       return `${sentenceCase(refusal.burnerName)} is in use${refusal.by ? `: ${refusal.by}` : ''}.`;
     case 'cannotBeCooked':
       return refusal.trouble
-        ? cookingTroubleWords(refusal.trouble, units)
+        ? cookingTroubleWords(refusal.trouble, measures)
         : `This cannot be cooked so: ${refusal.why}.`;
     case 'unknownLot':
       return `There is no lot “${refusal.lotId}” in the larder.`;
@@ -226,15 +225,11 @@ function hoursWords(hours: number): string {
   return hours < 72 ? `${Math.round(hours)} h` : `${Math.round(hours / 24)} days`;
 }
 
-function depth(cm: number, units: UnitSystem): string {
-  return units === 'metric' ? `${Number(cm.toFixed(1))} cm` : `${(cm / UNITS.in.factor).toFixed(1)} in`;
-}
-
 /** Why an order cannot be cooked in its pot, and what would help. */
-export function cookingTroubleWords(trouble: CookingTrouble, units: UnitSystem): string {
+export function cookingTroubleWords(trouble: CookingTrouble, measures: Measures): string {
   switch (trouble.code) {
     case 'boilsDry':
-      return `“${trouble.stageTitle}” would boil dry, ${weight(trouble.kg, units)} left: more liquid, a smaller pot, or less heat.`;
+      return `“${trouble.stageTitle}” would boil dry, ${weight(trouble.kg, measures)} left: more liquid, a smaller pot, or less heat.`;
     case 'neverEnds':
       return `“${trouble.stageTitle}” would not be done in ${trouble.hours} hours on this burner: a stronger one, or a smaller batch.`;
   }

@@ -18,7 +18,7 @@ const NEAR_ENOUGH = 0.05;
  * @param ladles each with what it truly holds, mL, above 0
  * @returns null where there is no ladle
  * @throws RangeError naming the bad argument
- * @example ladling(350, [{ ml: 250 }, { ml: 120 }]) // => three of 120: 360 mL
+ * @example ladling(350, [{ ml: 250 }, { ml: 120 }]).fills // => 3
  */
 export function ladling<L extends { ml: number }>(
   portionMl: number,

@@ -1,5 +1,6 @@
 import type { Ingredient } from '../matter';
 import { own } from '../own';
+import type { UnitSystem } from '../units';
 import { MEASURE_BY_WORD, MEASURES, type WrittenUnit } from './data/measures';
 import { ASIDE, COMES_OUT, TO_TASTE, TRIMMING_WORDS } from './data/words';
 import {
@@ -21,7 +22,7 @@ import {
   takeUnit,
 } from './line-parts';
 import { readAmount, tidyLine } from './read-amount';
-import type { ParseWarning, Reading, UnitSystem } from './reading';
+import type { ParseWarning, Reading } from './reading';
 import { gramsOf } from './weigh-reading';
 
 /** What a line is read against: the table with its names, and the kitchen's cups and pints. */

@@ -1,8 +1,5 @@
 import type { WrittenUnit } from './data/measures';
 
-/** Which cups, pints and spoons a kitchen writes in. */
-export type UnitSystem = 'metric' | 'us' | 'imperial';
-
 /** Why a reading should be looked at. A line without a doubt was understood to its last word. */
 export type ParseWarningKind =
   | 'unknown'

@@ -1,6 +1,6 @@
 import type { Ingredient } from '../matter';
+import type { UnitSystem } from '../units';
 import { MEASURES, SIZE_SHARE, type WrittenUnit } from './data/measures';
-import type { UnitSystem } from './reading';
 
 /**
  * Grams of so many of a unit of an ingredient.

@@ -81,7 +81,7 @@ describe('a dish brought back hot', () => {
   });
   it('is found under its own id, where the book has the dish', () => {
     expect(recipeIn([BROTH], 'broth', {})).toBe(BROTH);
-    expect(recipeIn([BROTH], reheatId('broth'), {})?.name).toBe('Test broth, brought back');
+    expect(recipeIn([BROTH], reheatId('broth'), {})?.name).toBe('Test broth, reheated');
     expect(recipeIn([BROTH], reheatId('gone'), {})).toBeUndefined();
     expect(recipeIn([BROTH], 'gone', {})).toBeUndefined();
   });

@@ -162,7 +162,7 @@ describe('taken out and brought in again', () => {
       /Line 3: there is no ingredient “moon”/,
     ],
     ['prices with a word', 'a.csv', 'id,price_per_kg\nonion,cheap', 'line 2', /“cheap” is not a price/],
-    ['prices said twice', 'a.csv', 'id,price_per_kg\nonion,1\nonion,2', 'line 3', /stands in line 2 too/],
+    ['prices said twice', 'a.csv', 'id,price_per_kg\nonion,1\nonion,2', 'line 3', /is in line 2 too/],
     [
       'a book of another version',
       'a.json',

@@ -51,7 +51,14 @@ describe('place', () => {
       currency: 'USD',
     };
     const answer = await change({ change: 'place', place: { ...place, units: 'us' } });
-    expect(answer.json).toMatchObject({ ...place, units: 'us' });
+    expect(answer.json).toMatchObject({
+      ...place,
+      measures: { weight: 'pounds', volume: 'us', temperature: 'F' },
+    });
+    // and mixed as the cook likes
+    const mixed = { weight: 'metric', volume: 'us', temperature: 'F' };
+    const own = await change({ change: 'place', place: { measures: mixed } });
+    expect(own.json.measures).toEqual(mixed);
     await change({
       change: 'place',
       place: {

@@ -19,6 +19,7 @@ import {
   type ItemFacts,
   type Refusal,
 } from '../../core/rules';
+import { measuresOf } from '../../core/units';
 import type { CommandContext } from '../command-context';
 import { refusedBy } from '../problem';
 import { isSaidAgain } from '../said-before';
@@ -88,7 +89,8 @@ function made(tx: Tx, said: KitchenChange, nowMs: number): Made {
   switch (said.change) {
     case 'place': {
       const before = settingsOf(tx);
-      if (Object.keys(said.place).length > 0) updateKitchen(tx, said.place as Partial<typeof before>);
+      const settings = settingsOfPlace(said.place);
+      if (Object.keys(settings).length > 0) updateKitchen(tx, settings as Partial<typeof before>);
       return { ok: true, before };
     }
     case 'equipment': {
@@ -217,6 +219,12 @@ function laxerLimit(name: keyof KeepingLimits, limits: KeepingLimits): Refusal {
   };
 }
 
+/** What is kept of a place: a system of measures, as older pages and files name it, is its three choices. */
+function settingsOfPlace({ units, ...place }: KitchenFile['place']) {
+  const measures = place.measures ?? (units && measuresOf(units));
+  return { ...place, ...(measures ? { measures } : {}) };
+}
+
 /** A kitchen's file, whole or not at all: what has an id here is as the file says, the rest is added. */
 function imported(tx: Tx, file: KitchenFile): Made {
   const before = kitchenFile(tx);
@@ -228,7 +236,7 @@ function imported(tx: Tx, file: KitchenFile): Made {
       setItem(tx, kind, item.id, { retiredAtMs: null });
     }
   const { place, equipment, limits, limitReasons } = file;
-  updateKitchen(tx, { ...place, equipment, limits, limitReasons } as Partial<KitchenRow>);
+  updateKitchen(tx, { ...settingsOfPlace(place), equipment, limits, limitReasons } as Partial<KitchenRow>);
   return { ok: true, before };
 }
 

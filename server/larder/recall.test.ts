@@ -175,7 +175,7 @@ describe('a dish put by is brought back for another train', () => {
     const answer = await ask('POST', '/batches', back({ potId: 'stockpot-40', burnerId: 'gas-2' }));
     expect(answer.status).toBe(201);
     const { snapshot, id }: BatchView = answer.json;
-    expect(snapshot.input.recipe).toMatchObject({ name: 'Celeriac velouté, brought back' });
+    expect(snapshot.input.recipe).toMatchObject({ name: 'Celeriac velouté, reheated' });
     expect(snapshot.input.recipe.stages[0]).toMatchObject({ topTempC: 82, ends: { tempC: 74 } });
     expect(snapshot.draws).toMatchObject([{ lineId: 'dish', lotId }]);
     const dish = snapshot.plan.lines.find((line) => line.lineId === 'dish')!;

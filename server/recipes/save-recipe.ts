@@ -10,7 +10,7 @@ import { type BookHere, soundRecipe } from './sound-recipe';
 
 /** What stands here, as a recipe is held against it. */
 export function bookHere(db: Db): BookHere {
-  return { units: settingsOf(db).units, foods: foodsView(db), book: latestRecipes(db) };
+  return { units: settingsOf(db).measures.volume, foods: foodsView(db), book: latestRecipes(db) };
 }
 
 /**

@@ -1,7 +1,8 @@
 import type { FoodsView } from '../../contract';
 import { libraryOf, prepareRecipe, rowsOf } from '../../core/book';
-import { linesAgain, readingTable, type UnitSystem } from '../../core/reader';
+import { linesAgain, readingTable } from '../../core/reader';
 import type { Recipe } from '../../core/recipe';
+import type { UnitSystem } from '../../core/units';
 import { impossible } from '../problem';
 
 /** What a recipe is held against: the kitchen's foods and units, and the rest of its book. */

@@ -1,18 +1,21 @@
 import { asc, eq } from 'drizzle-orm';
 import { check, ingredientSchema } from '../../contract';
 import type { Ingredient } from '../../core/matter';
+import { type Measures, measuresOf } from '../../core/units';
 import { prepared } from './prepared';
 import { kitchens, ownIngredients, prices } from './schema';
 import type { Db, Tx } from './storage';
 
-export type KitchenRow = Omit<typeof kitchens.$inferSelect, 'id'>;
+export type KitchenRow = Omit<typeof kitchens.$inferSelect, 'id' | 'units' | 'measures'> & {
+  measures: Measures;
+};
 
 /** What the kitchen says of itself; undefined before it has said anything. */
 export function kitchenRow(db: Db): KitchenRow | undefined {
   const row = prepared(db, 'kitchen', () => db.select().from(kitchens).limit(1).prepare()).get();
   if (!row) return undefined;
-  const { id: _only, ...kitchen } = row;
-  return kitchen;
+  const { id: _only, units, measures, ...kitchen } = row;
+  return { ...kitchen, measures: measures ?? measuresOf(units) };
 }
 
 export function updateKitchen(tx: Tx, settings: Partial<KitchenRow>): void {

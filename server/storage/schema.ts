@@ -12,6 +12,7 @@ import type { LotMade } from '../../core/larder';
 import type { Ingredient } from '../../core/matter';
 import type { Recipe } from '../../core/recipe';
 import type { Equipment } from '../../core/scaling';
+import type { Measures } from '../../core/units';
 
 /**
  * What is written down: the log, and what a kitchen says of itself. Nothing here can be made anew from anything else.
@@ -36,9 +37,11 @@ export const kitchens = sqliteTable('kitchens', {
   airTempC: real().notNull(),
   relativeHumidity: real().notNull(),
   currency: text().notNull(),
+  /** all three measures as a system has them, of kitchens before they could be mixed */
   units: text({ enum: ['metric', 'us', 'imperial'] })
     .notNull()
     .default('metric'),
+  measures: text({ mode: 'json' }).$type<Measures>(),
   equipment: text({ mode: 'json' }).$type<Equipment>().notNull().default(PLAIN_EQUIPMENT),
   limits: text({ mode: 'json' }).$type<KeepingLimits>().notNull().default(DEFAULT_LIMITS),
   limitReasons: text({ mode: 'json' }).$type<KitchenView['limitReasons']>().notNull().default({}),

@@ -1,5 +1,6 @@
 import { ITEM_KINDS, type KitchenSeed, type LoggedEvent } from '../../contract';
 import { EVENT_VERSIONS } from '../../core/batch';
+import { METRIC } from '../../core/units';
 import { insertBatch, insertEvent, nextSeq } from './batch-rows';
 import { insertClockSegment } from './clock-rows';
 import { putItem } from './kitchen-items';
@@ -53,7 +54,7 @@ export function blankKitchen(): KitchenSeed {
       airTempC: 24,
       relativeHumidity: 0.5,
       currency: 'EUR',
-      units: 'metric',
+      measures: METRIC,
       equipment: PLAIN_EQUIPMENT,
     },
     items: {},

@@ -1,5 +1,6 @@
 import type { KitchenSeed } from '../../contract';
 import { BROTH } from '../../core/testing/broth';
+import { METRIC } from '../../core/units';
 
 /** A kitchen of a pot, a ring and a recipe: what a test of the file itself needs, and no more. */
 export function smallKitchen(): KitchenSeed {
@@ -11,7 +12,7 @@ export function smallKitchen(): KitchenSeed {
       airTempC: 22,
       relativeHumidity: 0.5,
       currency: 'GBP',
-      units: 'metric',
+      measures: METRIC,
       equipment: {
         blenderJarLitres: 2,
         hasStickBlender: true,

@@ -1,6 +1,7 @@
 import { FieldError, Input, Label, TextField } from 'react-aria-components';
 import styled from 'styled-components';
 import { colour, radius, size, space, target } from '../theme/tokens';
+import { useMeasured } from './use-measured';
 
 const Box = styled(TextField)`
   display: grid;
@@ -60,10 +61,11 @@ export function Field({
   autoFocus?: boolean;
   isText?: boolean;
 }) {
+  const shown = useMeasured({ value, unit, onChange });
   return (
     <Box
-      value={value}
-      onChange={onChange}
+      value={shown.value}
+      onChange={shown.onChange}
       isInvalid={Boolean(error)}
       // Ours to say, not the browser’s: a wrong figure must not block the press that mends it.
       validationBehavior="aria"
@@ -72,7 +74,7 @@ export function Field({
       <Label>{label}</Label>
       <span className="typed">
         <TypedInput inputMode={isText ? 'text' : 'decimal'} autoComplete="off" />
-        {unit && <Unit>{unit}</Unit>}
+        {shown.unit && <Unit>{shown.unit}</Unit>}
       </span>
       <Wrong>{error}</Wrong>
     </Box>

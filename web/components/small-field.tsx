@@ -2,6 +2,7 @@ import { useId } from 'react';
 import { FieldError, Input, Label, TextArea, TextField } from 'react-aria-components';
 import styled from 'styled-components';
 import { colour, font, radius, size, space, target } from '../theme/tokens';
+import { useMeasured } from './use-measured';
 
 const Box = styled(TextField)`
   display: grid;
@@ -80,8 +81,9 @@ export function SmallField({
   suggestions?: readonly string[];
 }) {
   const listId = useId();
+  const shown = useMeasured({ value, unit, onChange });
   return (
-    <Box value={value} onChange={onChange} isInvalid={Boolean(error)} validationBehavior="aria">
+    <Box value={shown.value} onChange={shown.onChange} isInvalid={Boolean(error)} validationBehavior="aria">
       <Label className={isLabelHidden ? 'quiet' : ''}>{label}</Label>
       {rows ? (
         <TextArea rows={rows} spellCheck={false} {...(placeholder ? { placeholder } : {})} />
@@ -100,7 +102,7 @@ export function SmallField({
               ))}
             </datalist>
           )}
-          {unit && <span className="unit">{unit}</span>}
+          {shown.unit && <span className="unit">{shown.unit}</span>}
         </span>
       )}
       <Wrong>{error}</Wrong>

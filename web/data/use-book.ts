@@ -19,11 +19,11 @@ export interface Book {
 export function useBook(kitchen: KitchenView, except?: string): Book | null {
   const { data: recipes } = useRecipes();
   const { data: foods } = useFoods();
-  const { units } = kitchen;
+  const system = kitchen.measures.volume;
   return useMemo(() => {
     if (!recipes || !foods) return null;
     const library = libraryOf(foods, recipes);
     const rows = rowsOf(library, except);
-    return { recipes, library, rows, table: readingTable(rows, units) };
-  }, [recipes, foods, units, except]);
+    return { recipes, library, rows, table: readingTable(rows) };
+  }, [recipes, foods, system, except]);
 }

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { useOutletContext } from 'react-router';
 import styled from 'styled-components';
 import * as v from 'valibot';
-import { hourMinute, minutes, money, numberField, percent, weight } from '../../contract';
+import { hourMinute, minutes, numberField, percent } from '../../contract';
 import { type Adjustments, type AdjustWay, adjustments } from '../../core/adjust';
 import { loadStillToAdd } from '../../core/batch';
 import { itemsFromLots } from '../../core/larder';
@@ -14,7 +14,7 @@ import { Empty, Halves, Page } from '../components/page';
 import { Caution, Errors, FigureText, Over, Soft, Subtitle } from '../components/text';
 import { useLots } from '../data/queries';
 import { colour, size, space, target } from '../theme/tokens';
-import { adjustWarningWords, adjustWords } from '../words';
+import { adjustWarningWords, adjustWords, money, weight } from '../words';
 import type { BatchHere } from './batch-frame';
 import { useSubmit } from './pot-parts/use-submit';
 

@@ -164,7 +164,7 @@ const BatchHead = memo(function BatchHead(of: {
         <h1>{name}</h1>
         <Over>
           {base
-            ? potWords.lReadyBy(((plan.portions * plan.portionMl) / 1000).toFixed(1))
+            ? potWords.lReadyBy((plan.portions * plan.portionMl) / 1000)
             : potWords.bowlsFor(plan.portions)}{' '}
           {hourMinute(plan.serviceAtMs, of.zone)}, {of.standsIn}
         </Over>

@@ -112,7 +112,7 @@ export function Kitchen() {
           <Over>
             {minutes > 0
               ? kitchenWords.aboutMinLeftEverythingCan(minutes)
-              : kitchenWords.waterBoilsAtCHere2(boilingPointC({ altitudeM: kitchen.altitudeM }).toFixed(1))}
+              : kitchenWords.waterBoilsAtCHere2(boilingPointC({ altitudeM: kitchen.altitudeM }))}
           </Over>
         </div>
         <div className="parts">

@@ -183,7 +183,7 @@ function Together({ recipe, row }: { recipe: Recipe; row: Ingredient }) {
         {basesWords.aloneTogetherAs(
           each.map((one) => basesWords.tastesAsGOfGlutamate(one.name, one.alone.toFixed(3))).join(', '),
         )}
-        <strong>{basesWords.g(all.toFixed(3))}</strong>
+        <strong>{basesWords.g(all)}</strong>
         {basesWords.timesTheSum((all / Math.max(sum, 1e-6)).toFixed(1))}
       </p>
       <Over>{basesWords.yamaguchi1971AminoAcidsAnd}</Over>

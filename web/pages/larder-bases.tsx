@@ -54,7 +54,7 @@ export function LarderBases() {
               <span>{partsWords(kind)}</span>
               <Over as="span">{timeWords(kind)}</Over>
               <Over as="span">
-                {there(kind) > 0.01 ? basesWords.lThere(there(kind).toFixed(1)) : basesWords.noneThere}
+                {there(kind) > 0.01 ? basesWords.lThere(there(kind)) : basesWords.noneThere}
               </Over>
             </Row>
           ))}

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { v7 as uuid } from 'uuid';
-import { litres, money, percent, weight } from '../../contract';
+import { percent } from '../../contract';
 import { type BaseFamily, baseKind } from '../../core/bases';
 import { type Blend, type BlendWanted, blendLots } from '../../core/larder';
 import { holdsOf } from '../../core/matter';
@@ -15,7 +15,7 @@ import { Errors, Over, Soft, Subtitle, Title } from '../components/text';
 import { useMinuteMs } from '../data/clock';
 import { useLots } from '../data/queries';
 import { colour, space } from '../theme/tokens';
-import { basesWords, containsWords, isPouredLot } from '../words';
+import { basesWords, containsWords, isPouredLot, litres, money, weight } from '../words';
 import { type BlendField, contradictionWords, loosenWords, wantedOf } from './larder-parts/blend-wanted';
 import { LarderNav } from './larder-parts/larder-nav';
 import { PouredFrom, WATER } from './larder-parts/poured-from';
@@ -143,7 +143,7 @@ export function LarderBlend() {
                   {blend.waterKg > 0.0005 && (
                     <li>
                       <span>{basesWords.water}</span>
-                      <strong>{weight(blend.waterKg, kitchen.units)}</strong>
+                      <strong>{weight(blend.waterKg)}</strong>
                     </li>
                   )}
                 </Poured>

@@ -11,7 +11,7 @@ import { Empty, Page, Waiting } from '../components/page';
 import { Errors, Over, Soft, Title } from '../components/text';
 import { useLots } from '../data/queries';
 import { colour, media, space } from '../theme/tokens';
-import { isPouredLot, larderWords } from '../words';
+import { isPouredLot, larderWords, litres, weight } from '../words';
 import { LarderNav } from './larder-parts/larder-nav';
 import { useShelf } from './larder-parts/use-shelf';
 
@@ -99,7 +99,7 @@ function CountForm({ there }: { there: readonly LotView[] }) {
                 </Over>
               </span>
               <Over as="span">
-                {larderWords.inTheLogL((poured ? lot.leftLitres : lot.leftKg).toFixed(2), poured)}
+                {larderWords.inTheLog(poured ? litres(lot.leftLitres) : weight(lot.leftKg))}
               </Over>
               <form.AppField name={`there.${lot.id}`}>
                 {(field) => (

@@ -32,7 +32,7 @@ const Row = styled(RowLink)`
 
 /** Lots that are used up or thrown away, the newest first: each still knows where it came from and where it went. */
 export function LarderFinished() {
-  const { zone, units } = useKitchenHere();
+  const { zone } = useKitchenHere();
   const { data: lots, error, refetch, hasNextPage, fetchNextPage, isFetchingNextPage } = useFinishedLots();
   if (!lots) return <Waiting error={error} onRetry={refetch} />;
   return (
@@ -57,7 +57,7 @@ export function LarderFinished() {
                 </Over>
               </span>
               <span className="when">{cameWords(lot, zone)}</span>
-              <span className="amount">{lotAmount(lot, lot.bornKg, units)}</span>
+              <span className="amount">{lotAmount(lot, lot.bornKg)}</span>
             </Row>
           ))}
         </section>

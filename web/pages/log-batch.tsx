@@ -1,16 +1,7 @@
 import { useMemo } from 'react';
 import { useParams } from 'react-router';
 import styled from 'styled-components';
-import {
-  type BatchView,
-  dayAndHour,
-  hourMinute,
-  litres,
-  money,
-  percent,
-  sentenceCase,
-  span,
-} from '../../contract';
+import { type BatchView, dayAndHour, hourMinute, percent, sentenceCase, span } from '../../contract';
 import { foldBatch, forecastBand, levelTrace } from '../../core/batch';
 import { activeEvents, undoneIds } from '../../core/log';
 import { LevelChart } from '../components/chart/level-chart';
@@ -19,7 +10,7 @@ import { Over, Soft, Subtitle, Title } from '../components/text';
 
 import { useBatch } from '../data/queries';
 import { colour, font, size, space } from '../theme/tokens';
-import { describeEvent, logWords, markWords, reasonWords } from '../words';
+import { describeEvent, litres, logWords, markWords, money, reasonWords } from '../words';
 import { LotsOfBatch } from './log-parts/lots-of-batch';
 import { useKitchenHere } from './use-kitchen-here';
 
@@ -159,8 +150,8 @@ function Told({ batch }: { batch: BatchView }) {
               />
               <Compared
                 name={logWords.steamedOff}
-                planned={logWords.kg(predicted.evaporatedKg.toFixed(1))}
-                actual={logWords.kg(actual.evaporatedKg.toFixed(1))}
+                planned={logWords.kg(predicted.evaporatedKg)}
+                actual={logWords.kg(actual.evaporatedKg)}
               />
               <Compared
                 name={logWords.bowls}

@@ -102,7 +102,7 @@ export function LotLabel() {
           <dt>{lotWords.contains}</dt>
           <dd>{allergenNames(lot.contents.allergens) || lotWords.noneOfTheFourteenAllergens}</dd>
           <dt>{lotWords.amount}</dt>
-          <dd>{lotAmount(lot, lot.leftKg, kitchen.units)}</dd>
+          <dd>{lotAmount(lot, lot.leftKg)}</dd>
           <dt>{lotWords.salt}</dt>
           <dd>{lot.saltPercent.toFixed(2)} %</dd>
           {lot.strength !== null && (
@@ -128,7 +128,7 @@ export function LotLabel() {
               ? lotWords.frozen2
               : lot.storage === 'dry'
                 ? lotWords.dry
-                : lotWords.n5COrColder}
+                : lotWords.orColder(5)}
           </dd>
         </dl>
         <figure>

@@ -177,7 +177,7 @@ function StoryList({ detail, kitchen }: { detail: LotDetail; kitchen: KitchenVie
         {[...detail.story].reverse().map((line) => (
           <li key={line.eventId}>
             <span>
-              {storyWords(line, kitchen.units)}
+              {storyWords(line)}
               <Over as="span" style={{ display: 'block' }}>
                 {dayAndHour(line.atMs, kitchen.zone)}
                 {line.by && `, ${line.by}`}
@@ -186,7 +186,7 @@ function StoryList({ detail, kitchen }: { detail: LotDetail; kitchen: KitchenVie
             {line.kind === 'shelf' && line.mayUndo && (
               <Button
                 kind="quiet"
-                aria-label={lotWords.undo(storyWords(line, kitchen.units))}
+                aria-label={lotWords.undo(storyWords(line))}
                 onPress={() => tell({ type: 'undone', payload: { eventId: line.eventId } })}
               >
                 {lotWords.undo2}

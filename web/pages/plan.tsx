@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import styled from 'styled-components';
-import { hourMinute, litres, sentenceCase, thePot, type WholeKitchen } from '../../contract';
+import { hourMinute, sentenceCase, thePot, type WholeKitchen } from '../../contract';
 import type { PotChoice } from '../../core/order';
 import type { Plan } from '../../core/plan';
 import type { Recipe } from '../../core/recipe';
@@ -14,7 +14,7 @@ import { Over, Soft } from '../components/text';
 import { useMinuteMs } from '../data/clock';
 import { useLots, useOpenBatches, useRecipes, useUsualRecipe, useWholeKitchen } from '../data/queries';
 import { colour, media, radius, size, space, target } from '../theme/tokens';
-import { fitWords, isFit, missingWords, planWords } from '../words';
+import { fitWords, isFit, litres, missingWords, planWords } from '../words';
 import { useComputed } from '../workers/use-computed';
 import { Figures } from './plan-parts/figures';
 import { FromLarder } from './plan-parts/from-larder';
@@ -170,7 +170,7 @@ function PlanOf({
           </Button>
         </Tools>
         <SwapsDone order={order} />
-        {plan && <WeighList lines={plan.lines} units={kitchen.units} />}
+        {plan && <WeighList lines={plan.lines} />}
         {plan && <FromLarder order={order} />}
         {order.holds && <HoldsLine holds={order.holds} />}
       </section>
@@ -232,7 +232,7 @@ function PotCard({ choice, order, zone }: { choice: PotChoice; order: Order; zon
       <strong>{choice.name}</strong>
       {choice.fullestLitres > 0 && (
         <>
-          {planWords.of6(choice.fullestLitres.toFixed(1), litres(choice.workingFillLitres))}
+          {planWords.of6(litres(choice.fullestLitres), litres(choice.workingFillLitres))}
           <br />
         </>
       )}

@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import styled from 'styled-components';
-import { litres, money } from '../../contract';
+
 import type { Diet } from '../../core/matter';
 import type { RecipeDraft } from '../../core/reader';
 import type { PatternSlot } from '../../core/recipe';
@@ -17,7 +17,7 @@ import { holdPage } from '../data/new-build';
 import { useSaveRecipe } from '../data/queries';
 import { type Book, useBook } from '../data/use-book';
 import { colour, font, media, size, space } from '../theme/tokens';
-import { recipeEditorWords } from '../words';
+import { litres, money, recipeEditorWords } from '../words';
 import { NotHere } from './not-here';
 import { clearForm, keepForm, keepPaper, keptForm } from './recipe-editor/kept-form';
 import { LineRow } from './recipe-editor/line-row';
@@ -215,7 +215,7 @@ function FormFor({
             {recipeEditorWords.itsLinesComeToAbout(
               litres(editing.litresAsWritten),
               form.portions,
-              form.portionMl,
+              Number(form.portionMl),
               litres(editing.recipe.litres),
             )}
           </Caution>

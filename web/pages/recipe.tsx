@@ -1,10 +1,9 @@
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import styled from 'styled-components';
-import { money, sentenceCase, weight } from '../../contract';
+import { sentenceCase } from '../../contract';
 import { recipeCostPerPortionCents } from '../../core/book';
 import type { Ingredient } from '../../core/matter';
-import type { UnitSystem } from '../../core/reader';
 import {
   advisoriesOf,
   brokenClaims,
@@ -21,7 +20,7 @@ import { Halves, Page, Waiting } from '../components/page';
 import { Caution, Over, Soft, Subtitle, Title } from '../components/text';
 import { useBook } from '../data/use-book';
 import { colour, media, size, space } from '../theme/tokens';
-import { attentionOf, endOf, heatOf, recipeWords } from '../words';
+import { attentionOf, endOf, heatOf, money, recipeWords, weight } from '../words';
 import { NotHere } from './not-here';
 import { PatternSheet } from './recipe-parts/pattern-sheet';
 import { Versions } from './recipe-parts/versions';
@@ -178,7 +177,6 @@ function StageOf({
   recipe: Recipe;
   rows: Readonly<Record<string, Ingredient>>;
 }) {
-  const { units } = useKitchenHere();
   const lines = recipe.lines.filter((line) => line.stageId === stage.id);
   return (
     <StageRow>
@@ -202,7 +200,7 @@ function StageOf({
                 {line.cut && <small>, {line.cut}</small>}
                 {line.comesOut && <small>{recipeWords.removedBeforeServing}</small>}
               </span>
-              <span>{amount(line, units)}</span>
+              <span>{amount(line)}</span>
             </li>
           ))}
         </Lines>
@@ -222,11 +220,11 @@ function StageOf({
   );
 }
 
-function amount(line: RecipeLine, units: UnitSystem): string {
-  if (line.scaling === 'toThickness') return recipeWords.toTheThicknessAbout(weight(line.kg, units));
-  if (line.scaling === 'toYield') return recipeWords.toMakeUpTheLitres(weight(line.kg, units));
+function amount(line: RecipeLine): string {
+  if (line.scaling === 'toThickness') return recipeWords.toTheThicknessAbout(weight(line.kg));
+  if (line.scaling === 'toYield') return recipeWords.toMakeUpTheLitres(weight(line.kg));
   if (line.scaling === 'toSalt') return recipeWords.toTheSalt;
-  if (line.scaling === 'perBowl') return recipeWords.aBowl(weight(line.kg, units));
-  if (typeof line.scaling === 'object') return recipeWords.equalWeight(weight(line.kg, units));
-  return weight(line.kg, units);
+  if (line.scaling === 'perBowl') return recipeWords.aBowl(weight(line.kg));
+  if (typeof line.scaling === 'object') return recipeWords.equalWeight(weight(line.kg));
+  return weight(line.kg);
 }

@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { money } from '../../contract';
+
 import { recipeCostPerPortionCents } from '../../core/book';
 import { type Recipe, whatItHolds } from '../../core/recipe';
 import { bandName } from '../../core/thickness';
@@ -9,7 +9,7 @@ import { Empty, Page, Waiting } from '../components/page';
 import { Over, Soft, Subtitle, Title } from '../components/text';
 import { type Book, useBook } from '../data/use-book';
 import { colour, FOOD, media, space } from '../theme/tokens';
-import { recipeWords } from '../words';
+import { money, recipeWords } from '../words';
 import { BookIn } from './recipe-parts/book-in';
 import { useKitchenHere } from './use-kitchen-here';
 

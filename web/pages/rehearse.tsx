@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { useParams } from 'react-router';
 import styled from 'styled-components';
-import { litres, type WholeKitchen } from '../../contract';
+import type { WholeKitchen } from '../../contract';
 import { massKg, totalKg } from '../../core/matter';
 import { planInputOf } from '../../core/order';
 import { planBatch } from '../../core/plan';
@@ -23,7 +23,7 @@ import { Over, Soft, Title } from '../components/text';
 import { useWholeKitchen } from '../data/queries';
 import { useBook } from '../data/use-book';
 import { font, media, size, space } from '../theme/tokens';
-import { rehearseWords } from '../words';
+import { litres, rehearseWords } from '../words';
 import { NotHere } from './not-here';
 import { CALL_WORDS, Told } from './rehearse-parts/told';
 import { useKitchenHere } from './use-kitchen-here';

@@ -5,7 +5,6 @@ import {
   day,
   hourMinute,
   type KitchenView,
-  litres,
   nextServiceAtMs,
   type ServiceView,
   sentenceCase,
@@ -25,7 +24,15 @@ import { useMinuteMs } from '../data/clock';
 import { useFoods, useLastServed, useLots, useOpenBatches, useOrders, useRecipes } from '../data/queries';
 import { useLivePot } from '../data/use-pot';
 import { colour, font, media, size, space, target } from '../theme/tokens';
-import { dateWords, lotAmount, missingWords, nextActionWords, reasonWords, todayWords } from '../words';
+import {
+  dateWords,
+  litres,
+  lotAmount,
+  missingWords,
+  nextActionWords,
+  reasonWords,
+  todayWords,
+} from '../words';
 import { canCook } from './kitchen-parts/sections';
 import { orderAddress } from './plan-parts/order-address';
 import { useKitchenHere } from './use-kitchen-here';
@@ -160,7 +167,7 @@ function TheDay({ kitchen }: { kitchen: KitchenView }) {
       <UseFirst kitchen={kitchen} nowMs={nowMs} />
       <Ahead kitchen={kitchen} nowMs={nowMs} />
       <LastTime zone={kitchen.zone} />
-      <Soft>{todayWords.waterBoilsAtCHere(boilingPointC({ altitudeM: kitchen.altitudeM }).toFixed(1))}</Soft>
+      <Soft>{todayWords.waterBoilsAtCHere(boilingPointC({ altitudeM: kitchen.altitudeM }))}</Soft>
     </Page>
   );
 }
@@ -192,7 +199,7 @@ function UseFirst({ kitchen, nowMs }: { kitchen: KitchenView; nowMs: number }) {
         {pressing.map(({ lot, date }) => (
           <li key={lot.id}>
             <Link to={`/larder/lots/${lot.id}`}>
-              {todayWords.lot(lotAmount(lot, lot.leftKg, kitchen.units), lot.name.toLowerCase(), lot.number)}
+              {todayWords.lot(lotAmount(lot, lot.leftKg), lot.name.toLowerCase(), lot.number)}
             </Link>
             <span>{date.left}</span>
           </li>

@@ -12,11 +12,17 @@ const OLD: readonly [RegExp, string][] = [
   [/\b(Write one|Bring a book in|Take the book out)\b/, 'New recipe, Import, Export'],
   [/\b(Lay it on the desk|Put it in the book|Keep as version)\b/, 'Continue, Save, Save version'],
   [/\b(Take it up again|Put right|Strike out|struck out)\b/i, 'Edit, Correct, Delete'],
-  [/\b(Keep it so|Put away|It is here now|Keep this reading)\b/, 'OK, Close, Take a reading, Save the reading'],
+  [
+    /\b(Keep it so|Put away|It is here now|Keep this reading)\b/,
+    'OK, Close, Take a reading, Save the reading',
+  ],
   [/^(It is done|At the mark|It is so|That is what happened)$/, 'Stage done, It’s at the mark, Done: log it'],
   [/\b(let it fall|the fall|another mark)\b/i, 'reduce to, the reduction, change the mark'],
   [/\b(take back|taken back|took something back|what was said)\b/i, 'undo, the log'],
-  [/\b(in another’s place|as much as the pot holds|by what there is)\b/i, 'substitute, fill the pot, from what I have'],
+  [
+    /\b(in another’s place|as much as the pot holds|by what there is)\b/i,
+    'substitute, fill the pot, from what I have',
+  ],
   [/\bthe bench\b|^Bench$/i, 'Adjust'],
   [/^(Body|Holds|Goes in|As bought|Comes out|It scales)$/, 'Thickness, Contains, Into the pot, As purchased'],
   [/\bits plate\b|\bplate says\b/i, 'rating'],
@@ -28,7 +34,10 @@ const OLD: readonly [RegExp, string][] = [
   [/^Count it$|\bpart(ed)? (some )?off\b|\blet(ting)? down\b/i, 'count, split off, dilute'],
   [/\bthe menu says\b|\bthe house(’s| calls)\b/i, 'menu claim, our name'],
   [/\bhas to come out again\b|\bpart it for another moment\b/i, 'remove before serving, split across stages'],
-  [/\bthe pots have taught\b|\babove the sea\b|\bdays to the date mark\b/i, 'calibration, altitude, shelf life'],
+  [
+    /\bthe pots have taught\b|\babove the sea\b|\bdays to the date mark\b/i,
+    'calibration, altitude, shelf life',
+  ],
   [/^Mind:|^If not:|^not so$/, 'Caution, If it goes wrong, won’t finish at this heat'],
   [/\bcling\b|\bfull ladles\b|\bstand-?in\b|\breckon(ed|ing)?\b/i, 'left in the pot, simulated, calculated'],
 ];

@@ -149,7 +149,7 @@ function markLines(
         ctx.moveTo(chartArea.left, y);
         ctx.lineTo(chartArea.right, y);
         ctx.stroke();
-        ctx.fillText(commonWords.markL(props.markLitres.toFixed(1)), chartArea.left + 6, y - 6);
+        ctx.fillText(commonWords.markL(props.markLitres), chartArea.left + 6, y - 6);
       }
       ctx.setLineDash([2, 4]);
       ctx.strokeStyle = ink.edge;

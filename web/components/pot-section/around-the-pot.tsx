@@ -1,6 +1,6 @@
 import type { Vessel } from '../../../core/vessel';
 import { colour } from '../../theme/tokens';
-import { commonWords } from '../../words';
+import { commonWords, stick } from '../../words';
 import type { Layout } from './geometry';
 
 /* What stands around a pot: its steam, lid and fire, the stick beside it, the tags on its handle. */
@@ -77,9 +77,10 @@ export function Stick({
   surfaceY: number | null;
 }) {
   const x = layout.centreX + layout.halfWidth + 46;
-  const step = vessel.heightCm > 24 ? 5 : 2;
+  const { unitCm, unit, shown } = stick();
+  const step = vessel.heightCm / unitCm > 24 ? 5 : vessel.heightCm / unitCm > 12 ? 2 : 1;
   const isHidden = (cm: number) => surfaceY !== null && Math.abs(layout.yAtDepth(cm) - surfaceY) < 20;
-  const ticks = Array.from({ length: Math.floor(vessel.heightCm / step) }, (_, i) => (i + 1) * step);
+  const ticks = Array.from({ length: Math.floor(vessel.heightCm / unitCm / step) }, (_, i) => (i + 1) * step);
   return (
     <g>
       <rect
@@ -92,31 +93,31 @@ export function Stick({
         stroke={colour.iron}
         strokeWidth="2"
       />
-      {ticks.map((cm, i) => (
-        <g key={cm}>
+      {ticks.map((mark, i) => (
+        <g key={mark}>
           <line
             x1={x - 12}
             x2={x - (i % 2 ? 2 : 6)}
-            y1={layout.yAtDepth(cm)}
-            y2={layout.yAtDepth(cm)}
+            y1={layout.yAtDepth(mark * unitCm)}
+            y2={layout.yAtDepth(mark * unitCm)}
             stroke={colour.iron}
             strokeWidth="2"
           />
-          {i % 2 === 1 && !isHidden(cm) && (
-            <text x={x + 18} y={layout.yAtDepth(cm) + 5} fontSize="14" fill={colour.soft}>
-              {cm}
+          {i % 2 === 1 && !isHidden(mark * unitCm) && (
+            <text x={x + 18} y={layout.yAtDepth(mark * unitCm) + 5} fontSize="14" fill={colour.soft}>
+              {mark}
             </text>
           )}
         </g>
       ))}
       <text x={x} y={layout.topY - 8} fontSize="14" textAnchor="middle" fill={colour.soft}>
-        {commonWords.cm}
+        {unit}
       </text>
       {surfaceY !== null && (
         <g>
           <rect x={x - 27} y={surfaceY - 14} width="54" height="28" rx="5" fill={colour.act} />
           <text x={x} y={surfaceY + 6} fontSize="17" fontWeight="700" textAnchor="middle" fill={colour.onAct}>
-            {layout.depthAtY(surfaceY).toFixed(1)}
+            {shown(layout.depthAtY(surfaceY))}
           </text>
         </g>
       )}

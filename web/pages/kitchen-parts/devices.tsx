@@ -8,7 +8,7 @@ import { Errors, Over, Soft, Subtitle } from '../../components/text';
 import { sentencesOf } from '../../data/api';
 import { useDevices, useOpenBatches, useRemoveDevice, useStartSimulatedDevice } from '../../data/queries';
 import { colour, space } from '../../theme/tokens';
-import { deviceTrouble, kitchenWords } from '../../words';
+import { deviceTrouble, kitchenWords, temperature } from '../../words';
 
 const Rows = styled.ul`
   display: grid;
@@ -130,7 +130,5 @@ export function Devices() {
 /** What it shows, with its unit. */
 export function shownBy(device: DeviceView): string {
   if (!device.last) return '…';
-  return device.kind === 'probe'
-    ? `${device.last.value.toFixed(1)} °C`
-    : kitchenWords.kg(device.last.value.toFixed(2));
+  return device.kind === 'probe' ? temperature(device.last.value, 1) : kitchenWords.kg(device.last.value);
 }

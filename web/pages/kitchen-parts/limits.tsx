@@ -10,6 +10,7 @@ import {
   limitsSchema,
   typedNumber,
 } from '../../../contract';
+import { FOOD_CODE } from '../../../core/safety';
 import { Button } from '../../components/button';
 import { figure, TypedForm, useTypedForm } from '../../components/form';
 import { SmallField } from '../../components/small-field';
@@ -24,16 +25,17 @@ const Fields = styled.div`
   gap: ${space.m};
 `;
 
-const LABELS: Readonly<Record<LimitName, { label: string; unit: string }>> = {
+/** Asked for when they are drawn: degrees are the kitchen's own. */
+const labels = (): Readonly<Record<LimitName, { label: string; unit: string }>> => ({
   dateMarkDays: { label: kitchenWords.shelfLifeInDaysDay, unit: 'days' },
   receivingC: { label: kitchenWords.coldDeliveriesAtMost, unit: '°C' },
   shellfishTagDays: { label: kitchenWords.shellfishTagsAreKept, unit: 'days' },
   hotHoldingC: { label: kitchenWords.hotHoldingAtLeast, unit: '°C' },
   reheatC: { label: kitchenWords.reheatingAtLeastTo, unit: '°C' },
   reheatWithinH: { label: kitchenWords.reheatingWithin, unit: 'h' },
-  coolFirstWithinH: { label: kitchenWords.coolingTo21CWithin, unit: 'h' },
-  coolWithinH: { label: kitchenWords.coolingTo5CWithin, unit: 'h' },
-};
+  coolFirstWithinH: { label: kitchenWords.coolingToWithin(FOOD_CODE.coolFirstToC.value), unit: 'h' },
+  coolWithinH: { label: kitchenWords.coolingToWithin(FOOD_CODE.coolToC.value), unit: 'h' },
+});
 
 const { entries } = limitsSchema;
 const LIMITS = v.object({
@@ -82,7 +84,7 @@ export function LimitsSection({ kitchen }: { kitchen: KitchenView }) {
                 const said = limitReasons[name];
                 return (
                   <div>
-                    <field.InOffice {...LABELS[name]} />
+                    <field.InOffice {...labels()[name]} />
                     <Over>
                       {typed !== null && isLaxer(name, typed)
                         ? kitchenWords.laxerThan(

@@ -10,6 +10,7 @@ import {
   typedNumber,
 } from '../../../contract';
 import { altitudeFromBoilingM } from '../../../core/heat';
+import type { Measures } from '../../../core/units';
 import { Button } from '../../components/button';
 import { Choice } from '../../components/choice';
 import { figure, TypedForm, typedWords, useTypedForm } from '../../components/form';
@@ -78,16 +79,7 @@ export function PlaceSection({ kitchen, onSaved }: { kitchen: KitchenView; onSav
             </>
           )}
         </form.AppField>
-        <Choice
-          label={kitchenWords.weightsAndMeasures}
-          value={kitchen.units}
-          options={[
-            { value: 'metric', text: kitchenWords.metric },
-            { value: 'us', text: kitchenWords.us },
-            { value: 'imperial', text: kitchenWords.imperial },
-          ]}
-          onChange={(units) => change.mutate({ change: 'place', place: { units } })}
-        />
+        <Measured kitchen={kitchen} />
         <form.AppField name="currency">
           {(field) => <field.InOffice label={kitchenWords.currencyAsEurOrUsd} />}
         </form.AppField>
@@ -132,7 +124,7 @@ function ByTheBoil({ onFound }: { onFound: (altitudeM: number) => void }) {
   return (
     <Narrow>
       <SmallField label={kitchenWords.boilingWaterShows} unit="°C" value={shown} onChange={setShown} />
-      {tempC !== null && !found && <Over>{kitchenWords.waterBoilsBetween80And}</Over>}
+      {tempC !== null && !found && <Over>{kitchenWords.waterBoilsBetween(80, 102.5)}</Over>}
       {found && (
         <>
           <Soft>{kitchenWords.aboutMGiveOrTake(Math.round(found.altitudeM), Math.round(found.sdM))}</Soft>
@@ -155,4 +147,43 @@ function foundAt(tempC: number) {
     if (error instanceof RangeError) return null;
     throw error;
   }
+}
+
+/** What the kitchen weighs in, pours in and reads its thermometer in: three choices, as it likes. */
+function Measured({ kitchen: { measures } }: { kitchen: KitchenView }) {
+  const change = useKitchenChange();
+  const set = (next: Partial<Measures>) =>
+    change.mutate({ change: 'place', place: { measures: { ...measures, ...next } } });
+  return (
+    <>
+      <Choice
+        label={kitchenWords.weighIn}
+        value={measures.weight}
+        options={[
+          { value: 'metric', text: kitchenWords.gramsAndKilograms },
+          { value: 'pounds', text: kitchenWords.ouncesAndPounds },
+        ]}
+        onChange={(weight) => set({ weight })}
+      />
+      <Choice
+        label={kitchenWords.pourIn}
+        value={measures.volume}
+        options={[
+          { value: 'metric', text: kitchenWords.litresAndCentimetres },
+          { value: 'us', text: kitchenWords.usQuartsAndInches },
+          { value: 'imperial', text: kitchenWords.imperialPintsAndInches },
+        ]}
+        onChange={(volume) => set({ volume })}
+      />
+      <Choice
+        label={kitchenWords.thermometersRead}
+        value={measures.temperature}
+        options={[
+          { value: 'C', text: '°C' },
+          { value: 'F', text: '°F' },
+        ]}
+        onChange={(temperature) => set({ temperature })}
+      />
+    </>
+  );
 }

@@ -1,6 +1,6 @@
 import { useId } from 'react';
 import styled from 'styled-components';
-import { litres } from '../../../contract';
+
 import {
   depthAtLitres,
   litresAtDepth,
@@ -10,7 +10,7 @@ import {
 } from '../../../core/vessel';
 import { layOut } from '../../components/pot-section/geometry';
 import { colour } from '../../theme/tokens';
-import { potsWords } from '../../words';
+import { fieldUnit, litres, potsWords, stick, writeTenths } from '../../words';
 
 const Drawing = styled.svg`
   width: 100%;
@@ -42,7 +42,9 @@ export function PotDrawing({ vessel, levels = [] }: { vessel: Vessel; levels?: r
   const mostY = layout.yAtLitres(most);
   const fullest = levels.at(-1);
   const fullY = fullest && layout.yAtDepth(fullest.depthCm);
-  const ticks = Array.from({ length: Math.floor(vessel.heightCm / 10) }, (_, i) => (i + 1) * 10);
+  const { unitCm, unit } = stick();
+  const step = vessel.heightCm / unitCm > 24 ? 10 : 5;
+  const ticks = Array.from({ length: Math.floor(vessel.heightCm / unitCm / step) }, (_, i) => (i + 1) * step);
   const left = layout.centreX - layout.halfWidth;
   const right = layout.centreX + layout.halfWidth;
   return (
@@ -125,20 +127,20 @@ export function PotDrawing({ vessel, levels = [] }: { vessel: Vessel; levels?: r
         strokeWidth="2.5"
       />
       <text x={STICK_X - 4} y={layout.topY - 10}>
-        {potsWords.cm}
+        {unit}
       </text>
-      {ticks.map((cm) => (
-        <g key={cm}>
+      {ticks.map((mark) => (
+        <g key={mark}>
           <line
             x1={STICK_X}
             x2={STICK_X + 9}
-            y1={layout.yAtDepth(cm)}
-            y2={layout.yAtDepth(cm)}
+            y1={layout.yAtDepth(mark * unitCm)}
+            y2={layout.yAtDepth(mark * unitCm)}
             stroke={colour.iron}
             strokeWidth="2"
           />
-          <text x={STICK_X + 24} y={layout.yAtDepth(cm) + 5}>
-            {cm}
+          <text x={STICK_X + 24} y={layout.yAtDepth(mark * unitCm) + 5}>
+            {mark}
           </text>
         </g>
       ))}
@@ -159,10 +161,12 @@ const Chart = styled.table`
   }
 `;
 
-/** Litres for each centimetre or so of stick: to be printed and hung by the pot. */
+/** What is in the pot for each mark of the stick: to be printed and hung by it. */
 export function DipChart({ name, vessel }: { name: string; vessel: Vessel }) {
-  const step = vessel.heightCm > 45 ? 2 : 1;
-  const depths = Array.from({ length: Math.floor(vessel.heightCm / step) }, (_, i) => (i + 1) * step);
+  const { unitCm, unit } = stick();
+  const high = vessel.heightCm / unitCm;
+  const step = high > 45 ? 2 : high > 20 ? 1 : 0.5;
+  const depths = Array.from({ length: Math.floor(high / step) }, (_, i) => (i + 1) * step);
   const rows = Math.ceil(depths.length / 3);
   return (
     <Chart>
@@ -170,8 +174,8 @@ export function DipChart({ name, vessel }: { name: string; vessel: Vessel }) {
       <thead>
         <tr>
           {[0, 1, 2].map((column) => [
-            <th key={`${column}c`}>{potsWords.cm}</th>,
-            <th key={`${column}l`}>{potsWords.l}</th>,
+            <th key={`${column}c`}>{unit}</th>,
+            <th key={`${column}l`}>{fieldUnit('L')}</th>,
           ])}
         </tr>
       </thead>
@@ -183,7 +187,9 @@ export function DipChart({ name, vessel }: { name: string; vessel: Vessel }) {
               return [
                 <td key={`${column}c`}>{depth ?? ''}</td>,
                 <td key={`${column}l`}>
-                  <strong>{depth === undefined ? '' : litresAtDepth(vessel, depth).toFixed(1)}</strong>
+                  <strong>
+                    {depth === undefined ? '' : writeTenths(litresAtDepth(vessel, depth * unitCm))}
+                  </strong>
                 </td>,
               ];
             })}
@@ -197,7 +203,7 @@ export function DipChart({ name, vessel }: { name: string; vessel: Vessel }) {
               litres(brim(vessel)),
               litres(workingFillLitres(vessel, false)),
               litres(workingFillLitres(vessel, true)),
-              depthAtLitres(vessel, workingFillLitres(vessel, true)).toFixed(1),
+              depthAtLitres(vessel, workingFillLitres(vessel, true)),
             )}
           </td>
         </tr>

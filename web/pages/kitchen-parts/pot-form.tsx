@@ -1,14 +1,7 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import { v7 as uuid } from 'uuid';
-import {
-  check,
-  ITEM_SCHEMAS,
-  type KitchenPot,
-  type KitchenView,
-  litres,
-  typedNumber,
-} from '../../../contract';
+import { check, ITEM_SCHEMAS, type KitchenPot, type KitchenView, typedNumber } from '../../../contract';
 import { Button } from '../../components/button';
 import { Choice } from '../../components/choice';
 import { useOneAtATime } from '../../components/form';
@@ -18,7 +11,7 @@ import { Tick } from '../../components/tick';
 import { ApiError, sentencesOf } from '../../data/api';
 import { type KitchenChangeBody, useKitchenChange } from '../../data/queries';
 import { media, space } from '../../theme/tokens';
-import { brimLitres, potsWords, SHAPE_WORDS } from '../../words';
+import { brimLitres, litres, potsWords, SHAPE_WORDS } from '../../words';
 import { PotDrawing } from './pot-drawing';
 import {
   MEASURES,

@@ -1,11 +1,11 @@
 import { useState } from 'react';
-import { type KitchenPot, type KitchenView, litres } from '../../../contract';
+import type { KitchenPot, KitchenView } from '../../../contract';
 import { workingFillLitres } from '../../../core/vessel';
 import { Button } from '../../components/button';
 import { PotThumb } from '../../components/pot-section/pot-thumb';
 import { Sheet } from '../../components/sheet';
 import { colour } from '../../theme/tokens';
-import { brimLitres, potsWords, sizeWords } from '../../words';
+import { brimLitres, litres, potsWords, sizeWords } from '../../words';
 import { ItemList } from './item-list';
 import { DipChart } from './pot-drawing';
 import { PotForm } from './pot-form';

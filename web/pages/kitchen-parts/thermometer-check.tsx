@@ -6,7 +6,7 @@ import { Field } from '../../components/field';
 import { Sheet } from '../../components/sheet';
 import { Errors, Over, Soft } from '../../components/text';
 import { useKitchenChange } from '../../data/queries';
-import { kitchenWords } from '../../words';
+import { kelvins, kitchenWords } from '../../words';
 
 /** A thermometer on ice and at the boil, guided: what it shows, how far off that is, whether it is good for the record. */
 export function ThermometerCheckSheet({
@@ -25,7 +25,7 @@ export function ThermometerCheckSheet({
   const boilC = typedNumber(boil) ?? undefined;
   const verdict = verdictOf({ iceC, boilC }, kitchen.altitudeM);
   const off = (value: number | null) =>
-    value === null ? '' : `${value > 0 ? '+' : value < 0 ? '−' : ''}${Math.abs(value).toFixed(1)} °C`;
+    value === null ? '' : `${value > 0 ? '+' : value < 0 ? '−' : ''}${kelvins(Math.abs(value))}`;
   return (
     <Sheet title={kitchenWords.check(instrument.name)} isOpen onClose={onClose}>
       <p>{kitchenWords.fillAJugWithCrushed}</p>
@@ -39,7 +39,7 @@ export function ThermometerCheckSheet({
       )}
       <Over>
         {kitchenWords.waterBoilsAtCHere(
-          (verdict ?? thermometerVerdict({}, kitchen.altitudeM)).boilsAtC.toFixed(1),
+          (verdict ?? thermometerVerdict({}, kitchen.altitudeM)).boilsAtC,
           THERMOMETER_WITHIN_C,
         )}
       </Over>

@@ -3,7 +3,7 @@ import { hourMinute, type ItemKind, type ItemOf, type KitchenView } from '../../
 import { thermometerVerdict } from '../../../core/kitchen';
 import { Button } from '../../components/button';
 import { Sheet } from '../../components/sheet';
-import { KIND_WORDS, kitchenWords, weekdayWords } from '../../words';
+import { KIND_WORDS, kitchenWords, temperature, weekdayWords } from '../../words';
 import { type FieldSpec, ItemForm } from './item-form';
 import { ItemList } from './item-list';
 import { ThermometerCheckSheet } from './thermometer-check';
@@ -235,7 +235,7 @@ export function ColdSection({ kitchen }: Of) {
       items={kitchen.colds}
       kitchen={kitchen}
       about={(one) =>
-        `${COLD_WORDS[one.kind]}, ${one.airC} °C, ${AIR_WORDS[one.air]}${one.kg ? kitchenWords.kg2(one.kg) : ''}`
+        `${COLD_WORDS[one.kind]}, ${temperature(one.airC)}, ${AIR_WORDS[one.air]}${one.kg ? kitchenWords.kg2(one.kg) : ''}`
       }
     />
   );

@@ -1,6 +1,6 @@
 import styled from 'styled-components';
 import { v7 as uuid } from 'uuid';
-import { type KitchenPot, litres, typedNumber } from '../../../contract';
+import { type KitchenPot, typedNumber } from '../../../contract';
 import {
   brimSdWithLevel,
   type FittedVessel,
@@ -13,7 +13,7 @@ import { SmallField } from '../../components/small-field';
 import { FigureText, Over, Soft } from '../../components/text';
 import { Tick } from '../../components/tick';
 import { colour, space } from '../../theme/tokens';
-import { levelWords, potsWords, SHAPE_WORDS } from '../../words';
+import { levelWords, litres, potsWords, SHAPE_WORDS } from '../../words';
 
 /** A pot measured by water: the levels as they are typed, and what they come to. */
 

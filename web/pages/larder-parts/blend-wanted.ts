@@ -1,7 +1,7 @@
-import { money, typedNumber } from '../../../contract';
+import { typedNumber } from '../../../contract';
 import type { Blend, BlendLimit, BlendWanted, LooserLimit } from '../../../core/larder';
 import type { LotView } from '../../../core/views';
-import { basesWords } from '../../words';
+import { basesWords, money } from '../../words';
 
 /** The fields of a blend. */
 export type BlendField = 'litres' | 'saltMax' | 'brixMin' | 'umamiMin' | 'priceMax';
@@ -55,7 +55,7 @@ export function loosenWords({ limit, wanted, reachable }: LooserLimit, currency:
   const least = (digits: number) => shown(reachable, digits, false);
   switch (limit) {
     case 'kg':
-      return basesWords.kgOfItNotThere(least(1), wanted.toFixed(1));
+      return basesWords.kgOfItNotThere(reachable, wanted);
     case 'saltMax':
       return basesWords.saltAtMostNot(most(2), wanted.toFixed(2));
     case 'saltMin':

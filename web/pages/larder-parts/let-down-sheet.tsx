@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { v7 as uuid } from 'uuid';
-import { type KitchenView, litres, minutes, percent, typedNumber } from '../../../contract';
+import { type KitchenView, minutes, percent, typedNumber } from '../../../contract';
 import { baseKind } from '../../../core/bases';
 import { boilOffKgPerHour } from '../../../core/evaporation';
 import { concentrate, letDown, type Strengthened } from '../../../core/larder';
@@ -13,7 +13,7 @@ import { SmallField } from '../../components/small-field';
 import { Caution, Errors, Soft } from '../../components/text';
 
 import { useRecipes } from '../../data/queries';
-import { larderWords } from '../../words';
+import { larderWords, litres } from '../../words';
 import { useShelf } from './use-shelf';
 
 /** Stronger by the pot, or weaker with water: what it becomes, before it is done. */
@@ -86,8 +86,8 @@ export function LetDownSheet({
           <p>
             <strong>
               {isDown
-                ? larderWords.kgOfWaterGives((-found.waterOffKg).toFixed(2), litres(found.litres))
-                : larderWords.kgOfSteamLeaves(found.waterOffKg.toFixed(1), litres(found.litres))}
+                ? larderWords.kgOfWaterGives(-found.waterOffKg, litres(found.litres))
+                : larderWords.kgOfSteamLeaves(found.waterOffKg, litres(found.litres))}
             </strong>
             {larderWords.atSalt(percent(100 * found.contents.perKg.salt))}
           </p>

@@ -1,4 +1,4 @@
-import { day, dayAndHour, type KitchenView, money, percent } from '../../../contract';
+import { day, dayAndHour, type KitchenView, percent } from '../../../contract';
 import { baseKind, SETS_FROM_GELATIN_PERCENT } from '../../../core/bases';
 import type { LotView } from '../../../core/views';
 import { Figure } from '../../components/figure';
@@ -11,12 +11,13 @@ import {
   isPouredLot,
   lotAmount,
   lotWords,
+  money,
   useByWords,
 } from '../../words';
 
 /** What a lot is, each figure with the way it came about. */
 export function LotFigures({ lot, kitchen, nowMs }: { lot: LotView; kitchen: KitchenView; nowMs: number }) {
-  const { zone, units, currency } = kitchen;
+  const { zone, currency } = kitchen;
   const kind = baseKind(lot.contents.base);
   const date = dateWords(lot, nowMs, zone);
   const isDated = lot.frozenSinceMs === null || lot.useByMs !== null;
@@ -32,11 +33,11 @@ export function LotFigures({ lot, kitchen, nowMs }: { lot: LotView; kitchen: Kit
     <div>
       <Figure
         label={lotWords.left}
-        value={lotAmount(lot, lot.leftKg, units)}
-        note={lotWords.of(lotAmount(lot, lot.bornKg, units))}
+        value={lotAmount(lot, lot.leftKg)}
+        note={lotWords.of(lotAmount(lot, lot.bornKg))}
         working={working(
           [
-            lotWords.kgWhenItCameTo(lot.bornKg.toFixed(2), lot.leftKg.toFixed(2)),
+            lotWords.kgWhenItCameTo(lot.bornKg, lot.leftKg),
             ...(poured ? [lotWords.kgL(lot.contents.densityKgPerL.toFixed(3))] : []),
           ],
           'the logs of the batches and of the larder',

@@ -1,11 +1,11 @@
 import styled from 'styled-components';
-import { type KitchenView, money } from '../../../contract';
+import type { KitchenView } from '../../../contract';
 import type { LotView } from '../../../core/views';
 import { FigureText, Over } from '../../components/text';
 import { Tub } from '../../components/tub';
 import { useRecipes } from '../../data/queries';
 import { colour, media } from '../../theme/tokens';
-import { dateWords, isPouredLot, lotAmount, lotColour, lotWords, standingWords } from '../../words';
+import { dateWords, isPouredLot, lotAmount, lotColour, lotWords, money, standingWords } from '../../words';
 import { RowLink } from './row-link';
 
 const Row = styled(RowLink)`
@@ -66,7 +66,7 @@ export function LotRow({ lot, kitchen, nowMs }: { lot: LotView; kitchen: Kitchen
         </Over>
       </span>
       <span className="left">
-        <FigureText>{lotAmount(lot, lot.leftKg, kitchen.units)}</FigureText>
+        <FigureText>{lotAmount(lot, lot.leftKg)}</FigureText>
         <Over as="span" style={{ display: 'block' }}>
           {lotWords.theLitre(money(perUnit, kitchen.currency), isPouredLot(lot))}
         </Over>

@@ -1,10 +1,10 @@
 import { Checkbox, CheckboxGroup, Label } from 'react-aria-components';
 import styled from 'styled-components';
-import { litres, percent } from '../../../contract';
+import { percent } from '../../../contract';
 import type { LotView } from '../../../core/views';
 
 import { colour, radius, size, space, target } from '../../theme/tokens';
-import { larderWords } from '../../words';
+import { larderWords, litres } from '../../words';
 
 const Picked = styled(CheckboxGroup)`
   display: grid;

@@ -1,13 +1,13 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import { money, type PriceDifference } from '../../../contract';
+import type { PriceDifference } from '../../../contract';
 import { Button } from '../../components/button';
 import { Sheet } from '../../components/sheet';
 import { Errors, Over, Soft } from '../../components/text';
 import { sentencesOf } from '../../data/api';
 import { usePriceChange, useReadFile } from '../../data/queries';
 import { colour, space } from '../../theme/tokens';
-import { larderWords } from '../../words';
+import { larderWords, money } from '../../words';
 import { FilePick } from '../recipe-parts/file-pick';
 import { useKitchenHere } from '../use-kitchen-here';
 

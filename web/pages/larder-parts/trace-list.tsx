@@ -1,10 +1,10 @@
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { dayAndHour, litres, type TracedStep } from '../../../contract';
+import { dayAndHour, type TracedStep } from '../../../contract';
 import { Over } from '../../components/text';
 
 import { colour, space } from '../../theme/tokens';
-import { larderWords } from '../../words';
+import { larderWords, litres } from '../../words';
 
 const List = styled.ol`
   display: grid;
@@ -45,7 +45,7 @@ export function TraceList({
               </span>
               <Over as="span">
                 {larderWords.kg(
-                  step.kg.toFixed(2),
+                  step.kg,
                   step.batch.served > 0
                     ? larderWords.bowlsServed(step.batch.served)
                     : larderWords.noBowlServed,
@@ -65,9 +65,9 @@ export function TraceList({
               </span>
               <Over as="span">
                 {larderWords.kg(
-                  step.kg.toFixed(2),
+                  step.kg,
                   step.lot.leftKg > 0.005
-                    ? larderWords.kgLeft(step.lot.leftKg.toFixed(2), step.lot.place)
+                    ? larderWords.kgLeft(step.lot.leftKg, step.lot.place)
                     : larderWords.usedUp,
                 )}
                 {step.lot.origin.kind === 'delivery' && larderWords.from3(step.lot.origin.supplier)}

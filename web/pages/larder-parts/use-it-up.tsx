@@ -1,14 +1,14 @@
 import { useMemo } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { type BatchView, type KitchenView, litres, weight } from '../../../contract';
+import type { BatchView, KitchenView } from '../../../contract';
 import { type TrimHeap, useItUp as trimmingsOf } from '../../../core/bases';
 import { INGREDIENT_BY_ID } from '../../../core/matter';
 import { heapsOfOrders } from '../../../core/order';
 import { Over, Soft, Subtitle } from '../../components/text';
 import { useOpenBatches, useOrders, useRecipes, useWholeKitchen } from '../../data/queries';
 import { colour, space } from '../../theme/tokens';
-import { larderWords } from '../../words';
+import { larderWords, litres, weight } from '../../words';
 
 const Part = styled.section`
   display: grid;
@@ -40,10 +40,10 @@ export function UseItUp({ kitchen }: { kitchen: KitchenView }) {
         {found.uses.slice(0, 4).map((use) => (
           <li key={use.kind.id}>
             <Link to={`/larder/bases/${use.kind.id}`}>{use.kind.name}</Link>
-            {larderWords.enoughFor(weight(use.kg, kitchen.units), litres(use.litres))}
+            {larderWords.enoughFor(weight(use.kg), litres(use.litres))}
             <Over>
               {use.trimmings
-                .map((one) => `${weight(one.kg, kitchen.units)} ${one.name.toLowerCase()} ${one.part}`)
+                .map((one) => `${weight(one.kg)} ${one.name.toLowerCase()} ${one.part}`)
                 .join('; ')}
             </Over>
           </li>

@@ -1,11 +1,11 @@
 import { Link } from 'react-router';
-import { type BatchView, litres } from '../../../contract';
+import type { BatchView } from '../../../contract';
 import { drawsOfBatch } from '../../../core/larder';
 import { activeEvents } from '../../../core/log';
 import { Over } from '../../components/text';
 
 import { useLotsOf } from '../../data/queries';
-import { logWords } from '../../words';
+import { litres, logWords } from '../../words';
 
 /** Lots a batch drew from and lots it put by, each a step of a recall. */
 export function LotsOfBatch({ batch }: { batch: BatchView }) {
@@ -26,7 +26,7 @@ export function LotsOfBatch({ batch }: { batch: BatchView }) {
       <ul>
         {[...drawn].map(([id, kg]) => (
           <li key={id}>
-            {logWords.kgOf(kg.toFixed(2))}
+            {logWords.kgOf(kg)}
             {name(id)}
           </li>
         ))}

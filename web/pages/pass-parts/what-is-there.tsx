@@ -1,9 +1,9 @@
 import styled from 'styled-components';
-import { litres, span } from '../../../contract';
+import { span } from '../../../contract';
 import { potLitres } from '../../../core/pot';
 import { Over, Soft } from '../../components/text';
 import { colour, font, space } from '../../theme/tokens';
-import { bowlWords, ladleWords, passWords } from '../../words';
+import { bowlWords, ladleWords, litres, passWords } from '../../words';
 import type { BatchHere } from '../batch-frame';
 
 const Left = styled.p`
@@ -86,7 +86,7 @@ export function LitresThere({ here }: { here: BatchHere }) {
             : passWords.wantedAgo(span(nowMs - plan.serviceAtMs))}
         </Over>
         <Left>
-          {potLitres(state.pot).toFixed(1)} <small>{passWords.litresInThePot}</small>
+          {litres(potLitres(state.pot))} <small>{passWords.inThePot}</small>
         </Left>
       </div>
       <Tally>
@@ -100,7 +100,7 @@ export function LitresThere({ here }: { here: BatchHere }) {
         </div>
         <div>
           <dt>{passWords.steamedOff}</dt>
-          <dd>{passWords.kg(state.pot.evaporatedKg.toFixed(1))}</dd>
+          <dd>{passWords.kg(state.pot.evaporatedKg)}</dd>
         </div>
       </Tally>
     </>

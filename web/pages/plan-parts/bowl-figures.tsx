@@ -1,9 +1,9 @@
-import { money, percent } from '../../../contract';
+import { percent } from '../../../contract';
 import { SETS_FROM_GELATIN_PERCENT } from '../../../core/bases';
 import type { Plan, PlannedBase } from '../../../core/plan';
 import { bandName } from '../../../core/thickness';
 import { Figure } from '../../components/figure';
-import { planWords, workingWords } from '../../words';
+import { money, planWords, workingWords } from '../../words';
 import { useKitchenHere } from '../use-kitchen-here';
 
 /** What the bowl is: its salt, its body, its price. */

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { v7 as uuid } from 'uuid';
-import { day, dayAndHour, daysAhead, hourMinute, litres, minutes, percent, span } from '../../../contract';
+import { day, dayAndHour, daysAhead, hourMinute, minutes, percent, span } from '../../../contract';
 import { orderedRecipe } from '../../../core/book';
 import type { FigureName, Plan } from '../../../core/plan';
 import { Button } from '../../components/button';
@@ -22,7 +22,7 @@ import {
   useStartBatch,
 } from '../../data/queries';
 import { colour, size, space } from '../../theme/tokens';
-import { planWords, runsWords, slowReheatWords, unmetWords, workingWords } from '../../words';
+import { litres, planWords, runsWords, slowReheatWords, unmetWords, workingWords } from '../../words';
 import { useKitchenHere } from '../use-kitchen-here';
 import { BaseFigures, BowlFigures } from './bowl-figures';
 import { bowlsKept, bowlsOnTheRange, bowlsOver } from './bowls-at-service';
@@ -127,7 +127,7 @@ export function Figures({
         <Figure
           label={planWords.intoThePot}
           value={litres(plan.startLitres)}
-          note={planWords.kgSteamsOff(plan.evaporatedKg.toFixed(1))}
+          note={planWords.kgSteamsOff(plan.evaporatedKg)}
           working={w('liquid')}
         />
         <Figure

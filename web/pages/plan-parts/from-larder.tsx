@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { litres, volume, weight } from '../../../contract';
+
 import type { ShortLine } from '../../../core/larder';
 import { recipeIdOf, recipeRowId } from '../../../core/recipe';
 import type { LotView } from '../../../core/views';
@@ -8,8 +8,7 @@ import { Button } from '../../components/button';
 import { Over } from '../../components/text';
 
 import { colour, radius, space } from '../../theme/tokens';
-import { bringsWords, planWords } from '../../words';
-import { useKitchenHere } from '../use-kitchen-here';
+import { bringsWords, litres, planWords, volume, weight } from '../../words';
 import type { Order } from './use-order';
 
 const Draws = styled.ul`
@@ -60,7 +59,6 @@ const Shorts = styled.ul`
 
 /** Which lots the order draws, oldest first. */
 export function FromLarder({ order }: { order: Order }) {
-  const { units } = useKitchenHere();
   const byLot = new Map<string, number>();
   for (const draw of order.draws) byLot.set(draw.lotId, (byLot.get(draw.lotId) ?? 0) + draw.kg);
   const drawn = [...byLot].flatMap(([id, kg]) => {
@@ -75,7 +73,7 @@ export function FromLarder({ order }: { order: Order }) {
         {drawn.map(({ lot, kg }) => (
           <li key={lot.id}>
             <Link to={`/larder/lots/${lot.id}`}>{planWords.lot(lot.name, lot.number)}</Link>
-            <span>{drawWords(lot, kg, units)}</span>
+            <span>{drawWords(lot, kg)}</span>
           </li>
         ))}
       </Draws>
@@ -145,10 +143,9 @@ export function Shortages({ order, onSubstitute }: { order: Order; onSubstitute:
   );
 }
 
-function drawWords(lot: LotView, kg: number, units: Parameters<typeof weight>[1]): string {
+function drawWords(lot: LotView, kg: number): string {
   const isPoured = lot.contents.share === 'liquid';
-  const amount = (value: number) =>
-    isPoured ? volume(value / lot.contents.densityKgPerL, units) : weight(value, units);
+  const amount = (value: number) => (isPoured ? volume(value / lot.contents.densityKgPerL) : weight(value));
   return planWords.of(amount(kg), amount(lot.leftKg));
 }
 
@@ -185,7 +182,7 @@ function ShortOf({
           </Link>
         )}
         <Button kind="quiet" onPress={() => onSubstitute(short.lineId)}>
-          {planWords.substitute}
+          {planWords.useASubstitute}
         </Button>
       </div>
     </Short>

@@ -1,15 +1,14 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import { typedNumber, volume, weight } from '../../../contract';
+import { typedNumber } from '../../../contract';
 import type { AmountAnswer, OrderAmount } from '../../../core/order';
 import { Button } from '../../components/button';
 import { Sheet } from '../../components/sheet';
 import { SmallField } from '../../components/small-field';
 import { Errors, Soft } from '../../components/text';
 import { space } from '../../theme/tokens';
-import { planWords } from '../../words';
+import { planWords, volume, weight } from '../../words';
 import { compute } from '../../workers/use-computed';
-import { useKitchenHere } from '../use-kitchen-here';
 import type { Order } from './use-order';
 
 const Fields = styled.div`
@@ -28,7 +27,6 @@ export function HaveSheet({
   isOpen: boolean;
   onClose: () => void;
 }) {
-  const { units } = useKitchenHere();
   const [typed, setTyped] = useState<Record<string, string>>({});
   const [answer, setAnswer] = useState<AmountAnswer | null>(null);
   const [wrong, setWrong] = useState<string[]>([]);
@@ -65,7 +63,7 @@ export function HaveSheet({
   const left = Object.entries(answer?.leftKg ?? {}).map(([id, kg]) => {
     const line = lines.find((one) => one.ingredientId === id);
     const row = input.ingredients[id]!;
-    return `${line?.liquid ? volume(kg / row.densityKgPerL, units) : weight(kg, units)} ${row.name.toLowerCase()}`;
+    return `${line?.liquid ? volume(kg / row.densityKgPerL) : weight(kg)} ${row.name.toLowerCase()}`;
   });
   return (
     <Sheet title={planWords.whatThereIs} isOpen={isOpen} onClose={onClose}>

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import { minutes, money, typedNumber } from '../../../contract';
+import { minutes, typedNumber } from '../../../contract';
 import { type Substitution, SWAP_KEEPS } from '../../../core/substitute';
 import { Button } from '../../components/button';
 import { PickOne, PickTyped } from '../../components/menu';
@@ -9,7 +9,7 @@ import { SmallField } from '../../components/small-field';
 import { Errors, Over, Soft } from '../../components/text';
 import { useBook } from '../../data/use-book';
 import { colour, radius, size, space } from '../../theme/tokens';
-import { planWords } from '../../words';
+import { money, planWords } from '../../words';
 import type { WeighedSwap } from '../../workers/computations';
 import { useComputed } from '../../workers/use-computed';
 import { useKitchenHere } from '../use-kitchen-here';
@@ -159,7 +159,7 @@ function Effect({ swap, currency }: { swap: WeighedSwap; currency: string }) {
   const signed = (value: number, digits: number) =>
     `${value >= 0 ? '+' : '−'}${Math.abs(value).toFixed(digits)}`;
   const said = [
-    Math.abs(effect.saltToAddG) >= 1 ? planWords.saltToAddG(signed(effect.saltToAddG, 0)) : '',
+    Math.abs(effect.saltToAddG) >= 1 ? planWords.saltToAddG(effect.saltToAddG) : '',
     Math.abs(effect.saltPercent) >= 0.01 ? planWords.saltAtTheEnd2(signed(effect.saltPercent, 2)) : '',
     Math.abs(effect.flourEquivalentGPerL) >= 1
       ? planWords.thicknessGL(signed(effect.flourEquivalentGPerL, 0))

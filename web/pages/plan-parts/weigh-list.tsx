@@ -1,9 +1,8 @@
 import styled from 'styled-components';
-import { volume, weight } from '../../../contract';
+
 import type { PlannedLine } from '../../../core/plan';
-import type { UnitSystem } from '../../../core/reader';
 import { colour, size } from '../../theme/tokens';
-import { planWords } from '../../words';
+import { planWords, volume, weight } from '../../words';
 
 const Table = styled.table`
   width: 100%;
@@ -43,11 +42,9 @@ const Table = styled.table`
 export function WeighList({
   lines,
   withBuying = true,
-  units = 'metric',
 }: {
   lines: readonly PlannedLine[];
   withBuying?: boolean;
-  units?: UnitSystem;
 }) {
   return (
     <Table>
@@ -69,18 +66,14 @@ export function WeighList({
                 {line.perBowl && <small>{planWords.onTheBowls}</small>}
               </td>
               <td>
-                {amountOf(line, units)}
-                {line.inPotKg !== undefined && (
-                  <small>{planWords.ofItMeat(weight(line.edibleKg, units))}</small>
-                )}
-                {(line.keptByKg ?? 0) > 0.00005 && (
-                  <small>{planWords.byTaste(weight(line.keptByKg!, units))}</small>
-                )}
+                {amountOf(line)}
+                {line.inPotKg !== undefined && <small>{planWords.ofItMeat(weight(line.edibleKg))}</small>}
+                {(line.keptByKg ?? 0) > 0.00005 && <small>{planWords.byTaste(weight(line.keptByKg!))}</small>}
               </td>
               {withBuying && (
                 <td>
                   {line.purchasedKg - (line.inPotKg ?? line.edibleKg) > 0.0005
-                    ? weight(line.purchasedKg, units)
+                    ? weight(line.purchasedKg)
                     : planWords.theSame}
                 </td>
               )}
@@ -95,11 +88,9 @@ export function WeighList({
 const WEIGHED_FROM_KG = 1;
 
 /** Liquids by volume, what comes out again by count, the rest by weight. */
-export function amountOf(line: PlannedLine, units: UnitSystem = 'metric'): string {
+export function amountOf(line: PlannedLine): string {
   if (line.comesOut && (line.inPotKg ?? line.edibleKg) < WEIGHED_FROM_KG)
     return planWords.pcs(line.comesOut.count);
-  if (line.count) return planWords.pcs2(line.count, weight(line.edibleKg, units));
-  return line.liquid && line.edibleKg > 0.2
-    ? volume(line.litres, units)
-    : weight(line.inPotKg ?? line.edibleKg, units);
+  if (line.count) return planWords.pcs2(line.count, weight(line.edibleKg));
+  return line.liquid && line.edibleKg > 0.2 ? volume(line.litres) : weight(line.inPotKg ?? line.edibleKg);
 }

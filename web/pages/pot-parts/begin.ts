@@ -77,5 +77,5 @@ export function beginWords(want: Extract<NextAction, { kind: 'begin' }>, here: B
 export function simmerWords(here: BatchHere, stage: Stage): string {
   if (stage.heat.kind === 'burner') return '';
   const { boilingC } = here.pot.state.setup.air;
-  return potWords.cHere(heatOf(stage), (boilingC - SIMMER_UNDER_BOIL_C[stage.heat.simmer]).toFixed(0));
+  return potWords.cHere(heatOf(stage), boilingC - SIMMER_UNDER_BOIL_C[stage.heat.simmer]);
 }

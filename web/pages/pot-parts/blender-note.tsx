@@ -1,8 +1,7 @@
-import { litres } from '../../../contract';
 import { blenderFills } from '../../../core/batch';
 import type { Stage } from '../../../core/recipe';
 import { Caution } from '../../components/text';
-import { potWords } from '../../words';
+import { litres, potWords } from '../../words';
 import type { BatchHere } from '../batch-frame';
 
 /** How often the jar is filled for what is in the pot now, and why no fuller. */

@@ -34,8 +34,8 @@ export function ColdLoadNote({
   return (
     <Soft>
       {potWords.itWillDropFromTo(
-        load.beforeC.toFixed(0),
-        load.dropsToC.toFixed(0),
+        load.beforeC,
+        load.dropsToC,
         back
           ? potWords.andBubbleAgainAtAbout(
               hourMinute(back, here.kitchen.zone),

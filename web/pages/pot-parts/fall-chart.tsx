@@ -1,12 +1,12 @@
 import { useMemo } from 'react';
 import styled from 'styled-components';
-import { litres } from '../../../contract';
+
 import { type BatchEvent, levelAhead, levelTrace } from '../../../core/batch';
 import type { Dial } from '../../../core/kitchen';
 import { activeEvents } from '../../../core/log';
 import { potLitres } from '../../../core/pot';
 import { LevelChart } from '../../components/chart/level-chart';
-import { heatWords, potWords } from '../../words';
+import { heatWords, litres, potWords } from '../../words';
 import type { BatchHere } from '../batch-frame';
 
 const ChartBox = styled.div`

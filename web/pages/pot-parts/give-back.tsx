@@ -1,13 +1,13 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import * as v from 'valibot';
-import { numberField, weight } from '../../../contract';
+import { numberField } from '../../../contract';
 import type { Parked } from '../../../core/batch';
 import { Button } from '../../components/button';
 import { Choice } from '../../components/choice';
 import { figure, TypedForm, useTypedForm } from '../../components/form';
 import { colour, space } from '../../theme/tokens';
-import { potWords } from '../../words';
+import { potWords, weight } from '../../words';
 import type { BatchHere } from '../batch-frame';
 import { useSubmit } from './use-submit';
 

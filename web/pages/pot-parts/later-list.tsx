@@ -1,9 +1,9 @@
 import styled from 'styled-components';
-import { weight } from '../../../contract';
+
 import type { LaterLine } from '../../../core/batch';
 import { Over } from '../../components/text';
 import { colour, space } from '../../theme/tokens';
-import { potWords } from '../../words';
+import { potWords, weight } from '../../words';
 
 const List = styled.ul`
   display: grid;

@@ -35,7 +35,7 @@ export function LeftOut({ here }: { here: BatchHere }) {
             tell({ type: 'added', payload: { items: itemsOf([line], drawsOf(here.batch.snapshot)) } })
           }
         >
-          {potWords.inNow(line.name, amountOf(line, here.kitchen.units))}
+          {potWords.inNow(line.name, amountOf(line))}
         </Button>
       ))}
       <Errors sentences={refusals} />

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import * as v from 'valibot';
-import { numberField, textField, weight } from '../../../contract';
+import { numberField, textField } from '../../../contract';
 import { type BatchState, type Fate, inPotKgOf, renderedFat } from '../../../core/batch';
 import type { Ingredient } from '../../../core/matter';
 import type { BatchCommand } from '../../../core/rules';
@@ -9,7 +9,7 @@ import { Choice } from '../../components/choice';
 import { figure, figureOrNone, TypedForm, typedWords, useTypedForm } from '../../components/form';
 import { PickOne } from '../../components/menu';
 import { Errors, Soft } from '../../components/text';
-import { potWords } from '../../words';
+import { potWords, weight } from '../../words';
 import type { BatchHere } from '../batch-frame';
 import { GiveBack } from './give-back';
 import { useSubmit } from './use-submit';

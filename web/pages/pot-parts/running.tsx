@@ -1,12 +1,12 @@
 import styled from 'styled-components';
-import { hourMinute, litres, span } from '../../../contract';
+import { hourMinute, span } from '../../../contract';
 import { lookFromMs, lossKgPerHour, type NextAction } from '../../../core/batch';
 import type { Dial } from '../../../core/kitchen';
 import { massKg } from '../../../core/matter';
 import { potLitres } from '../../../core/pot';
 import { Caution, Over } from '../../components/text';
 import { colour, font, size, space } from '../../theme/tokens';
-import { heatWords, potWords } from '../../words';
+import { heatWords, litres, potWords } from '../../words';
 import type { BatchHere } from '../batch-frame';
 import { FallChart } from './fall-chart';
 import { Cues } from './pot-styles';
@@ -86,7 +86,7 @@ export function Running({
           <dt>{potWords.inThePotNow}</dt>
           <dd>
             {litres(now)}
-            {clock?.markLitres != null && <small>{potWords.losingKgH(loss.toFixed(1))}</small>}
+            {clock?.markLitres != null && <small>{potWords.losingKgH(loss)}</small>}
           </dd>
         </div>
       </Answers>
@@ -133,7 +133,7 @@ function overWords(next: NextAction, nowMs: number, zone: string): string {
     case 'cool':
       return potWords.tooHotFor(next.top.because);
     case 'losing':
-      return potWords.kgHasBoiledAwayWas(next.lostKg.toFixed(1), next.plannedKg.toFixed(1));
+      return potWords.kgHasBoiledAwayWas(next.lostKg, next.plannedKg);
     case 'giveBack':
       return potWords.putBackWhatWasParked;
     case 'add':

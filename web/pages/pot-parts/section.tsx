@@ -1,11 +1,11 @@
 import { useMemo } from 'react';
-import { hourMinute, litres, sentenceCase } from '../../../contract';
+import { hourMinute, sentenceCase } from '../../../contract';
 import { lossKgPerHour, toComeOut } from '../../../core/batch';
 import { massKg, totalKg } from '../../../core/matter';
 import { potLitres } from '../../../core/pot';
 import { workingFillLitres } from '../../../core/vessel';
 import { PotSection, type WallMark } from '../../components/pot-section/pot-section';
-import { heatWords, potWords } from '../../words';
+import { heatWords, litres, potWords } from '../../words';
 import type { BatchHere } from '../batch-frame';
 
 /** The batch's own pot, drawn as it is now. */
@@ -49,7 +49,7 @@ export function Section({ here, onPoint }: { here: BatchHere; onPoint: (depthCm:
     description: potWords.inSectionCLid(
       inPot.name,
       litres(now),
-      state.pot.tempC.toFixed(0),
+      state.pot.tempC,
       state.pot.lid,
       tags.length ? potWords.toComeOut2(tags.join(', ')) : '',
     ),
@@ -68,6 +68,6 @@ export function heatLine(here: BatchHere): string {
     sentenceCase(burner.name),
     heatWords(state.pot.heatFraction, burner.dial),
     state.pot.lid,
-    state.pot.tempC.toFixed(0),
+    state.pot.tempC,
   );
 }

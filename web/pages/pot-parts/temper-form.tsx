@@ -103,12 +103,12 @@ export function TemperForm({ here }: { here: BatchHere }) {
         <SmallField label={potWords.oneLadle} unit="mL" value={typed.ladleMl} onChange={set('ladleMl')} />
       </Fields>
       <Errors sentences={wrong} />
-      {!isHot && <Soft>{potWords.thePotIsAtC(pot.tempC.toFixed(0))}</Soft>}
+      {!isHot && <Soft>{potWords.thePotIsAtC(pot.tempC)}</Soft>}
       <Steps aria-label={potWords.ladlesAndWhatTheyMake}>
         {steps.map((step) => (
           <li key={step.ladles}>
             {potWords.ladle(step.ladles)}
-            <strong>{potWords.c(step.tempC.toFixed(0))}</strong>
+            <strong>{potWords.c(step.tempC)}</strong>
           </li>
         ))}
       </Steps>

@@ -1,16 +1,15 @@
 import { Pencil, X } from 'lucide-react';
 import { useState } from 'react';
 import styled from 'styled-components';
-import { volume, weight } from '../../../contract';
+
 import { type Ingredient, isPoured } from '../../../core/matter';
-import type { Understood, UnitSystem } from '../../../core/reader';
+import type { Understood } from '../../../core/reader';
 import { IconButton } from '../../components/icon-button';
 import { PickOne } from '../../components/menu';
 import { SmallField } from '../../components/small-field';
 import type { Book } from '../../data/use-book';
 import { colour, media, size, space } from '../../theme/tokens';
-import { recipeEditorWords } from '../../words';
-import { useKitchenHere } from '../use-kitchen-here';
+import { recipeEditorWords, volume, weight } from '../../words';
 import { LineSheet } from './line-sheet';
 import type { Editing } from './use-editing';
 
@@ -63,7 +62,6 @@ export function LineRow({
   editing: Editing;
   book: Book;
 }) {
-  const { units } = useKitchenHere();
   const [isOpen, setOpen] = useState(false);
   const { line, reading, ingredient, edibleKg } = understood;
   const wrong = editing.errors.find((error) => error.field === `line.${line.id}`);
@@ -106,11 +104,9 @@ export function LineRow({
           <b>{ingredient.name}</b>
           {edibleKg !== null && (
             <>
-              , <b>{amountIn(ingredient, edibleKg, units)}</b>
+              , <b>{amountIn(ingredient, edibleKg)}</b>
               {recipeEditorWords.onTheBowls(isServed)}
-              {bought !== null &&
-                bought - edibleKg > 0.0005 &&
-                recipeEditorWords.asBought(weight(bought, units))}
+              {bought !== null && bought - edibleKg > 0.0005 && recipeEditorWords.asBought(weight(bought))}
             </>
           )}
           {reading.toTaste && edibleKg === null && recipeEditorWords.toTaste}
@@ -144,6 +140,6 @@ export function LineRow({
 }
 
 /** What is poured by volume, the rest by weight. */
-function amountIn(ingredient: Ingredient, kg: number, units: UnitSystem): string {
-  return isPoured(ingredient) ? volume(kg / ingredient.densityKgPerL, units) : weight(kg, units);
+function amountIn(ingredient: Ingredient, kg: number): string {
+  return isPoured(ingredient) ? volume(kg / ingredient.densityKgPerL) : weight(kg);
 }

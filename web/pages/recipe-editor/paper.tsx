@@ -1,7 +1,7 @@
 import { useDeferredValue, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
-import { sentenceCase, weight } from '../../../contract';
+import { sentenceCase } from '../../../contract';
 import { type RecipeDraft, readLine, readRecipeText } from '../../../core/reader';
 import { Button } from '../../components/button';
 import { Halves, Page } from '../../components/page';
@@ -11,9 +11,8 @@ import { sentencesOf } from '../../data/api';
 import { useReadFile } from '../../data/queries';
 import type { Book } from '../../data/use-book';
 import { colour, size, space } from '../../theme/tokens';
-import { recipeEditorWords } from '../../words';
+import { recipeEditorWords, weight } from '../../words';
 import { FilePick } from '../recipe-parts/file-pick';
-import { useKitchenHere } from '../use-kitchen-here';
 import { keepPaper, keptPaper } from './kept-form';
 
 const Read = styled.ol`
@@ -46,7 +45,6 @@ const EXAMPLE = recipeEditorWords.leekAndPotatoSoupServes;
 
 /** The sheet of paper: typed or pasted as it stands, and read as it is typed. */
 export function Paper({ book, onTaken }: { book: Book; onTaken: (draft: RecipeDraft) => void }) {
-  const kitchen = useKitchenHere();
   const navigate = useNavigate();
   const [text, setText] = useState(keptPaper);
   const write = (next: string) => {
@@ -129,7 +127,7 @@ export function Paper({ book, onTaken }: { book: Book; onTaken: (draft: RecipeDr
                     </span>
                     <b>
                       {one.edibleG !== null
-                        ? weight(one.edibleG / 1000, kitchen.units)
+                        ? weight(one.edibleG / 1000)
                         : one.toTaste
                           ? recipeEditorWords.toTaste2
                           : '?'}

@@ -1,12 +1,11 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import { typedNumber, weight } from '../../../contract';
+import { typedNumber } from '../../../contract';
 import { type Ratio, ratioParts, ratiosOf } from '../../../core/recipe';
 import { Over, Subtitle } from '../../components/text';
 import type { Book } from '../../data/use-book';
 import { colour, radius, size, space, target } from '../../theme/tokens';
-import { recipeEditorWords } from '../../words';
-import { useKitchenHere } from '../use-kitchen-here';
+import { recipeEditorWords, weight } from '../../words';
 import type { Editing } from './use-editing';
 
 const Row = styled.div`
@@ -57,7 +56,6 @@ export function RatioList({ editing, book }: { editing: Editing; book: Book }) {
 }
 
 function OneRatio({ ratio, editing }: { ratio: Ratio; editing: Editing }) {
-  const { units } = useKitchenHere();
   const parts = ratioParts(ratio);
   return (
     <Row role="group" aria-label={ratio.name}>
@@ -77,7 +75,7 @@ function OneRatio({ ratio, editing }: { ratio: Ratio; editing: Editing }) {
             />
             <span>
               {ratio.perLitre ? recipeEditorWords.gToTheLitreOf(side.name, ratio.perLitre.of) : side.name}{' '}
-              <small>{weight(side.kg, units)}</small>
+              <small>{weight(side.kg)}</small>
             </span>
           </span>
         ))}

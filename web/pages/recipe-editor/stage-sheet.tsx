@@ -2,7 +2,7 @@ import { Fragment, useState } from 'react';
 import { Radio, RadioGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import * as v from 'valibot';
-import { typedNumber, weight } from '../../../contract';
+import { typedNumber } from '../../../contract';
 import type { Ingredient } from '../../../core/matter';
 import { chooseMethod, type Method, methodsFor, type Stage, type StageEnd } from '../../../core/recipe';
 import { Button } from '../../components/button';
@@ -11,8 +11,7 @@ import { TypedForm, useTypedForm } from '../../components/form';
 import { Sheet } from '../../components/sheet';
 import { Caution, Over } from '../../components/text';
 import { colour, radius, size, space } from '../../theme/tokens';
-import { attentionOf, endOf, recipeEditorWords } from '../../words';
-import { useKitchenHere } from '../use-kitchen-here';
+import { attentionOf, endOf, recipeEditorWords, weight } from '../../words';
 import type { Editing } from './use-editing';
 
 const Ways = styled(RadioGroup)`
@@ -162,7 +161,6 @@ export function StageSheet({
 
 /** One school with its numbers; the one taken also says why, and what to mind. */
 function School({ method, stage, rawKg }: { method: Method; stage: Stage; rawKg: number }) {
-  const { units } = useKitchenHere();
   const off = method.waterOff;
   return (
     <Radio value={method.id} className="way">
@@ -177,9 +175,7 @@ function School({ method, stage, rawKg }: { method: Method; stage: Stage; rawKg:
           attentionOf({ ...stage, attention: method.attention }),
         )}
         {off !== undefined && recipeEditorWords.isDrivenOff(Math.round(off * 100))}
-        {off !== undefined &&
-          rawKg > 0 &&
-          recipeEditorWords.of(weight(rawKg * off, units), weight(rawKg, units))}
+        {off !== undefined && rawKg > 0 && recipeEditorWords.of(weight(rawKg * off), weight(rawKg))}
       </small>
       {method.id === stage.methodId && (
         <>

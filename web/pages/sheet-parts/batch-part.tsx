@@ -1,7 +1,7 @@
-import { hourMinute, litres, minutes, percent } from '../../../contract';
+import { hourMinute, minutes, percent } from '../../../contract';
 import type { Plan, PlanInput } from '../../../core/plan';
 import { Caution, Over, Soft, Subtitle } from '../../components/text';
-import { endOf, heatOf, sheetWords } from '../../words';
+import { endOf, heatOf, litres, sheetWords } from '../../words';
 import { amountOf } from '../plan-parts/weigh-list';
 import { useKitchenHere } from '../use-kitchen-here';
 
@@ -9,7 +9,7 @@ import { Part, Table } from './paper';
 
 /** The batch stage by stage, with room for what came true. */
 export function BatchPart({ plan, input }: { plan: Plan; input: PlanInput }) {
-  const { units, zone } = useKitchenHere();
+  const { zone } = useKitchenHere();
   return (
     <Part aria-label={sheetWords.batchSheet}>
       <Subtitle>{sheetWords.batchSheet}</Subtitle>
@@ -67,7 +67,7 @@ export function BatchPart({ plan, input }: { plan: Plan; input: PlanInput }) {
                 <td>
                   {lines.map((line) => (
                     <small key={line.lineId}>
-                      <b>{amountOf(line, units)}</b> {line.name.toLowerCase()}
+                      <b>{amountOf(line)}</b> {line.name.toLowerCase()}
                       {line.perBowl && sheetWords.onTheBowls}
                     </small>
                   ))}

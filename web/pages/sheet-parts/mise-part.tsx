@@ -1,14 +1,14 @@
-import { dayAndHour, hourMinute, minutes, sentenceCase, weight } from '../../../contract';
+import { dayAndHour, hourMinute, minutes, sentenceCase } from '../../../contract';
 import { BOARDS, miseList } from '../../../core/lists';
 import type { Plan, PlanInput } from '../../../core/plan';
 import { Over, Subtitle, Unseen } from '../../components/text';
-import { sheetWords } from '../../words';
+import { sheetWords, weight } from '../../words';
 import { useKitchenHere } from '../use-kitchen-here';
 import { Part, Table } from './paper';
 
 /** What to cut, soak and thaw, board by board, with the hour to begin. */
 export function MisePart({ plan, input }: { plan: Plan; input: PlanInput }) {
-  const { units, zone } = useKitchenHere();
+  const { zone } = useKitchenHere();
   const items = miseList({ recipe: input.recipe, plan, ingredients: input.ingredients });
   const hands = items.reduce((sum, item) => sum + item.minutes, 0);
   return (
@@ -48,15 +48,15 @@ export function MisePart({ plan, input }: { plan: Plan; input: PlanInput }) {
                     {item.cut && <b>, {item.cut}</b>}
                     {item.notes.length > 0 && <small>{item.notes.join(' ')}</small>}
                     {item.keptByKg > 0.00005 && (
-                      <small>{sheetWords.andKeptByForThe(weight(item.keptByKg, units))}</small>
+                      <small>{sheetWords.andKeptByForThe(weight(item.keptByKg))}</small>
                     )}
                   </td>
                   <td className="figure">
-                    {weight(item.purchasedKg, units)}
-                    {item.trimKg > 0.005 && <small>{sheetWords.trim(weight(item.trimKg, units))}</small>}
+                    {weight(item.purchasedKg)}
+                    {item.trimKg > 0.005 && <small>{sheetWords.trim(weight(item.trimKg))}</small>}
                   </td>
                   <td className="figure">
-                    <b>{weight(item.edibleKg, units)}</b>
+                    <b>{weight(item.edibleKg)}</b>
                   </td>
                   <td className="figure">
                     {dayWord(item.beginByMs, plan.startAtMs, zone)}

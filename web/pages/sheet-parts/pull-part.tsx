@@ -1,16 +1,14 @@
-import { sentenceCase, volume, weight } from '../../../contract';
+import { sentenceCase } from '../../../contract';
 import { pullList } from '../../../core/lists';
 import type { Plan, PlanInput } from '../../../core/plan';
 import { recipeIdOf } from '../../../core/recipe';
 import { Subtitle, Unseen } from '../../components/text';
 import { useFoods } from '../../data/queries';
-import { sheetWords } from '../../words';
-import { useKitchenHere } from '../use-kitchen-here';
+import { sheetWords, volume, weight } from '../../words';
 import { Part, Table } from './paper';
 
 /** What to fetch, by the place it is kept in and who brings it. */
 export function PullPart({ name, plan, input }: { name: string; plan: Plan; input: PlanInput }) {
-  const { units } = useKitchenHere();
   const suppliers = useFoods().data?.suppliers ?? {};
   const items = pullList([{ name, plan, ingredients: input.ingredients }], suppliers);
   const stores = [...new Set(items.map((item) => item.store))];
@@ -48,7 +46,7 @@ export function PullPart({ name, plan, input }: { name: string; plan: Plan; inpu
                         : '')}
                   </td>
                   <td className="figure">
-                    {item.litres !== null ? volume(item.litres, units) : weight(item.purchasedKg, units)}
+                    {item.litres !== null ? volume(item.litres) : weight(item.purchasedKg)}
                   </td>
                 </tr>
               ))}

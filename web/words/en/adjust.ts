@@ -1,6 +1,6 @@
-import { litres } from '../../../contract';
 import type { AdjustWarning } from '../../../core/adjust';
 import { ALLERGENS } from '../../../core/matter';
+import { dose, litres } from '../amounts';
 
 /** What Adjust says. */
 export const adjustWords = {
@@ -22,7 +22,7 @@ export const adjustWords = {
     targetBand: number,
     comingWords: string,
   ) =>
-    `Now it ${verb}, with ${flourEquivalentGPerL} g of flour or the like to a litre of liquid. At the end it will be band ${bandAtEnd}; wanted is ${targetBand}. ${comingWords}`,
+    `Now it ${verb}, with ${dose(flourEquivalentGPerL)} of flour or the like to a litre of liquid. At the end it will be band ${bandAtEnd}; wanted is ${targetBand}. ${comingWords}`,
   itWillBeThereNothing: 'It will be there. Nothing to do; press another band to see what it would take.',
   waysToTheThicknessWanted: 'Ways to the thickness wanted',
   aWayThereAndWhat: 'A way there, and what it does',
@@ -33,9 +33,9 @@ export const adjustWords = {
   twoThirdsFirstLetIt: 'Two thirds first, let it cook out, test again. Too thick can only be thinned.',
   addNoSaltItWill: (weight: string) =>
     `Add no salt: it will be too salty. ${weight} of unsalted liquid would bring it back, and thin it.`,
-  g: (grams: number) => `${grams} g`,
+  g: (grams: number) => `${dose(grams)}`,
   toAddInAllLast: (twoThirds: number) =>
-    ` to add in all, last. First ${twoThirds} g, stir, a clean spoon, taste.`,
+    ` to add in all, last. First ${dose(twoThirds)}, stir, a clean spoon, taste.`,
   saltPutIn: 'Salt put in',
   itIsIn: 'It is in',
   nothing: 'nothing',

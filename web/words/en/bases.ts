@@ -1,3 +1,4 @@
+import { dose, litres, temperature, weight } from '../amounts';
 /** What is said of bases and their making. */
 export const basesWords = {
   toMake: 'To make',
@@ -39,7 +40,7 @@ export const basesWords = {
   bagsAndBundles: 'Bags and bundles',
   basesToMake: 'Bases to make',
   byWeightAsIsUsual: 'By weight, as is usual. Each opens to its rules, its reasons and its extraction.',
-  lThere: (there: string) => `${there} L there`,
+  lThere: (there: number) => `${litres(there)} there`,
   to: (minutes: string, minutes2: string) => `${minutes} to ${minutes2}`,
   thereIsNoSuchBase: 'There is no such base',
   toTheBases: 'To the bases',
@@ -54,13 +55,13 @@ export const basesWords = {
   extractionOverTime: 'Extraction over time',
   workingItOut: 'Working it out…',
   shareDrawnOverAtC: (minutes: string, drawnAtC: number, words: string) =>
-    `Share drawn over ${minutes} at ${drawnAtC} °C: ${words}.`,
+    `Share drawn over ${minutes} at ${temperature(drawnAtC)}: ${words}.`,
   atCTheUsualTime: (shown: string, drawnAtC: number) =>
-    `${shown}. At ${drawnAtC} °C; the usual time between the upright lines. By the rate law of each, from memory.`,
+    `${shown}. At ${temperature(drawnAtC)}; the usual time between the upright lines. By the rate law of each, from memory.`,
   whatTheyDoTogether: 'What they do together',
   tastesAsGOfGlutamate: (name: string, alone: string) => `${name} tastes as ${alone} g of glutamate in 100 g`,
   aloneTogetherAs: (each: string) => `Alone, ${each}; together as `,
-  g: (all: string) => `${all} g`,
+  g: (all: number) => `${dose(all)}`,
   timesTheSum: (all: string) => `, ${all} times the sum.`,
   yamaguchi1971AminoAcidsAnd:
     'Yamaguchi 1971: amino acids and nucleotides multiply. To compare bases with, no score.',
@@ -73,8 +74,8 @@ export const basesWords = {
   thePrice: 'The price',
   mustBeANumber0: (names: string, typed: string) => `${names} must be a number, 0 or more, not “${typed}”.`,
   sayHowManyLitresAbove: 'Say how many litres, above 0.',
-  kgOfItNotThere: (least: string, wanted: string) =>
-    `${least} kg of it, not ${wanted}: there is too little for more.`,
+  kgOfItNotThere: (least: number, wanted: number) =>
+    `${weight(least)} of it, not ${weight(wanted)}: there is too little for more.`,
   saltAtMostNot: (most: string, wanted: string) => `Salt at most ${most} %, not ${wanted} %.`,
   saltAtLeastNot: (least: string, wanted: string) => `Salt at least ${least} %, not ${wanted} %.`,
   strengthAtLeastBrixNot: (least: string, wanted: string) =>

@@ -36,8 +36,8 @@ describe('what happened, in words', () => {
     [{ type: 'lidSet', payload: { lid: 'ajar' } }, 'Lid ajar'],
     [{ type: 'reading', payload: { kind: 'depth', value: 8.4 } }, 'Read 8.4 cm'],
     [{ type: 'reading', payload: { kind: 'temperature', value: 94 } }, 'Read 94 °C'],
-    [{ type: 'answered', payload: { eventId: 'e', believed: true } }, 'Stood by a reading'],
-    [{ type: 'answered', payload: { eventId: 'e', believed: false } }, 'Set a reading aside'],
+    [{ type: 'answered', payload: { eventId: 'e', believed: true } }, 'Confirmed a reading'],
+    [{ type: 'answered', payload: { eventId: 'e', believed: false } }, 'Ignored a reading'],
     [{ type: 'removed', payload: { word: 'bay', count: 3 } }, 'Out: 3 bay'],
     [{ type: 'portioned', payload: { portions: 4, fate: 'served' } }, 'Served 4'],
     [
@@ -47,7 +47,7 @@ describe('what happened, in words', () => {
     [{ type: 'portioned', payload: { portions: 1, fate: 'discarded' } }, 'Discarded 1'],
     [{ type: 'note', payload: { text: 'sweet leeks' } }, 'Note: sweet leeks'],
     [{ type: 'closed', payload: { leftLitres: 0.6 } }, 'Closed with 0.6 L left'],
-    [{ type: 'undone', payload: { eventId: 'e' } }, 'Took something back'],
+    [{ type: 'undone', payload: { eventId: 'e' } }, 'Undid something'],
   ];
   it.each(said)('%j', (body, words) => {
     expect(describeEvent({ ...body, id: 'x', seq: 1, actedAtMs: now }, snapshot)).toBe(words);

@@ -1,4 +1,4 @@
-import { hourMinute, span, thePot, weight } from '../../../contract';
+import { hourMinute, span, thePot } from '../../../contract';
 import {
   type BatchEvent,
   type BatchSnapshot,
@@ -13,11 +13,12 @@ import {
 import { type Dial, markNear } from '../../../core/kitchen';
 import type { FallTarget } from '../../../core/pot';
 import { bandName } from '../../../core/thickness';
+import { depth, litres, temperature, weight } from '../amounts';
 
 /** A reading the pot cannot explain: what was read, what was expected, and what is asked. */
 export function questionWords({ why, read, expected }: Question): string {
   const words = (of: Question['read']) =>
-    'tempC' in of ? `${of.tempC.toFixed(0)} °C` : `${of.litres.toFixed(1)} L`;
+    'tempC' in of ? `${temperature(of.tempC)}` : `${litres(of.litres)}`;
   const about = 'tempC' in expected ? words(expected) : `about ${words(expected)}`;
   return why === 'gained'
     ? `${words(read)} is more than has gone in; ${about} was expected. Was something added, or is it a mistake?`
@@ -27,15 +28,15 @@ export function questionWords({ why, read, expected }: Question): string {
 /** Where the litres of a closed batch went, a part of a sentence each. */
 export function reasonWords(reason: YieldReason): string {
   if (reason.code === 'asSaid') return reason.text;
-  const litres = `${Math.abs(reason.litres).toFixed(1)} L ${reason.litres < 0 ? 'short' : 'over'}`;
+  const much = `${litres(Math.abs(reason.litres))} ${reason.litres < 0 ? 'short' : 'over'}`;
   const isMore = reason.litres > 0;
   switch (reason.code) {
     case 'steam':
-      return `${litres} because ${isMore ? 'less boiled away than planned' : 'it boiled harder or longer than planned'}`;
+      return `${much} because ${isMore ? 'less boiled away than planned' : 'it boiled harder or longer than planned'}`;
     case 'amounts':
-      return `${litres} because ${isMore ? 'more' : 'less'} went in than planned`;
+      return `${much} because ${isMore ? 'more' : 'less'} went in than planned`;
     case 'handling':
-      return `${litres} ${isMore ? 'more in the pot than its readings showed' : 'left in the pot, tastings, over-pouring'}`;
+      return `${much} ${isMore ? 'more in the pot than its readings showed' : 'left in the pot, tastings, over-pouring'}`;
   }
 }
 
@@ -67,7 +68,7 @@ export function describeEvent(event: BatchEvent, snapshot: BatchSnapshot): strin
     case 'lidSet':
       return `Lid ${event.payload.lid}`;
     case 'reading':
-      return `Read ${event.payload.value} ${READING_UNIT[event.payload.kind]}`;
+      return `Read ${readWords(event.payload.kind, event.payload.value)}`;
     case 'looked':
       return `Looked in: ${title(event.payload.stageId)}`;
     case 'snoozed':
@@ -93,16 +94,33 @@ export function describeEvent(event: BatchEvent, snapshot: BatchSnapshot): strin
         event.payload.overrideReason ? ` (${event.payload.overrideReason})` : ''
       }`;
     case 'stored':
-      return `Stored: ${event.payload.litres} L, ${event.payload.place}`;
+      return `Stored: ${litres(event.payload.litres)}, ${event.payload.place}`;
     case 'note':
       return `Note: ${event.payload.text}`;
     case 'closed':
-      return `Closed with ${event.payload.leftLitres} L left`;
+      return `Closed with ${litres(event.payload.leftLitres)} left`;
     case 'undone':
       return 'Undid something';
   }
 }
 
+/** A reading as the kitchen's own instruments show it. */
+function readWords(kind: keyof typeof READING_UNIT, value: number): string {
+  switch (kind) {
+    case 'depth':
+      return depth(value);
+    case 'litres':
+      return litres(value);
+    case 'weight':
+      return weight(value);
+    case 'temperature':
+      return temperature(value, Number.isInteger(value) ? 0 : 1);
+    default:
+      return `${value} ${READING_UNIT[kind]}`;
+  }
+}
+
+/** What a reading is typed in: the model's own units, shown and read in the kitchen's. */
 export const READING_UNIT = {
   depth: 'cm',
   litres: 'L',
@@ -147,11 +165,11 @@ export function targetWords(target: FallTarget): string {
     case 'gone':
       return `${Math.round(target.fraction * 100)} % gone`;
     case 'litres':
-      return `down to ${target.litres} L`;
+      return `down to ${litres(target.litres)}`;
     case 'depth':
-      return `down to ${target.cm} cm`;
+      return `down to ${depth(target.cm)}`;
     case 'weight':
-      return `down to ${target.kg} kg`;
+      return `down to ${weight(target.kg)}`;
     case 'brix':
       return `${target.brix} °Brix`;
     case 'salt':
@@ -180,7 +198,7 @@ export function nextActionWords(
         : { text: `begin: ${next.stage.title.toLowerCase()}`, isPressing: true };
     }
     case 'cool':
-      return { text: `too hot: under ${next.top.tempC} °C`, isPressing: true };
+      return { text: `too hot: under ${temperature(next.top.tempC)}`, isPressing: true };
     case 'losing':
       return { text: `boiling away: heat to ${heatWords(next.fraction, dial)}`, isPressing: true };
     case 'giveBack':

@@ -1,3 +1,4 @@
+import { litres } from '../amounts';
 import { plural } from './plural';
 
 /** What every page says. */
@@ -82,6 +83,6 @@ export const commonWords = {
   min: (value: string | number) => `${value} min`,
   minutesThatWereLeftWhen: 'minutes that were left when it was said',
   saidTooLateMinToo: 'said too late ↑ min ↓ too early',
-  markL: (markLitres: string) => `mark ${markLitres} L`,
+  markL: (markLitres: number) => `mark ${litres(markLitres)}`,
   served: (hourMinute: string) => `${hourMinute} served`,
 };

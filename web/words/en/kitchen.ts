@@ -1,6 +1,7 @@
-import { type ItemKind, type ItemOf, type KitchenView, litres, sentenceCase } from '../../../contract';
+import { type ItemKind, type ItemOf, type KitchenView, sentenceCase } from '../../../contract';
 import { boilingPointC } from '../../../core/heat';
 import { litresAtDepth, type ShapeFit, type Vessel } from '../../../core/vessel';
+import { depth, dose, litres, portion, temperature, weight } from '../amounts';
 import { plural } from './plural';
 
 /** What the kitchen’s pages say. */
@@ -51,7 +52,7 @@ export const kitchenWords = {
   addIt: 'Add it',
   aRealDeviceSendsJson:
     'A real device sends JSON lines over HTTP, as docs/devices.md says. Every few minutes one of its values becomes a reading.',
-  kg: (value: string) => `${value} kg`,
+  kg: (value: number) => `${weight(value)}`,
   generalBases: 'General bases',
   dishesOfAnInventedKitchen: 'Dishes of an invented kitchen, as examples',
   nothingIsInTheBook: 'Nothing is in the book yet.',
@@ -87,8 +88,7 @@ export const kitchenWords = {
   hotHoldingAtLeast: 'Hot holding, at least',
   reheatingAtLeastTo: 'Reheating, at least to',
   reheatingWithin: 'Reheating, within',
-  coolingTo21CWithin: 'Cooling to 21 °C, within',
-  coolingTo5CWithin: 'Cooling to 5 °C, within',
+  coolingToWithin: (toC: number) => `Cooling to ${temperature(toC)}, within`,
   theyBeginAsTheFda:
     'They begin as the FDA Food Code 2022 has them. Your local code and the person in charge decide.',
   giveTheReasonBelow: ': give the reason below.',
@@ -118,10 +118,14 @@ export const kitchenWords = {
   plannedOrdersAre: (count: number) => `${count} planned orders are`,
   workedOutAnewPotsAlready: (n: string) =>
     `${n} worked out anew. Pots already cooking keep the altitude they began with.`,
-  weightsAndMeasures: 'Weights and measures',
-  metric: 'Metric',
-  us: 'US',
-  imperial: 'Imperial',
+  weighIn: 'Weigh in',
+  gramsAndKilograms: 'grams, kilograms',
+  ouncesAndPounds: 'ounces, pounds',
+  pourIn: 'Pour in, and the stick',
+  litresAndCentimetres: 'litres, cm',
+  usQuartsAndInches: 'US quarts, inches',
+  imperialPintsAndInches: 'imperial pints, inches',
+  thermometersRead: 'Thermometers read',
   currencyAsEurOrUsd: 'Currency, as EUR or USD',
   timeZone: 'Time zone',
   languageOfDatesAndMoney: 'Language of dates and money, as en-GB',
@@ -129,7 +133,8 @@ export const kitchenWords = {
   savedPotsAlreadyCookingKeep: 'Saved. Pots already cooking keep what they began with.',
   iDontKnowFindIt: 'I don’t know: find it by boiling water',
   boilingWaterShows: 'Boiling water shows',
-  waterBoilsBetween80And: 'Water boils between 80 and 102.5 °C: check the thermometer on ice.',
+  waterBoilsBetween: (leastC: number, mostC: number) =>
+    `Water boils between ${temperature(leastC)} and ${temperature(mostC)}: check the thermometer on ice.`,
   aboutMGiveOrTake: (altitudeM: number, sdM: number) =>
     `About ${altitudeM} m, give or take ${sdM}: the weather moves the boil, and so does the thermometer.`,
   useThat: 'Use that',
@@ -143,8 +148,8 @@ export const kitchenWords = {
   inBoilingWaterItShows: 'In boiling water it shows',
   onIce: (off: string) => `On ice ${off}. `,
   atTheBoil: (off: string) => `At the boil ${off}. `,
-  waterBoilsAtCHere: (boilsAtC: string, thermometerWithinC: number) =>
-    `Water boils at ${boilsAtC} °C here; the weather moves that by half a degree. Further off than ${thermometerWithinC} °C at either point, it is out of use for the record (§ 4-203.11).`,
+  waterBoilsAtCHere: (boilsAtC: number, thermometerWithinC: number) =>
+    `Water boils at ${temperature(boilsAtC, 1)} here; the weather moves that by half a degree. Further off than ${temperature(thermometerWithinC)} at either point, it is out of use for the record (§ 4-203.11).`,
   saveTheCheck: 'Save the check',
   name: 'Name',
   hourAs1230: 'Hour, as 12:30',
@@ -187,9 +192,9 @@ export const kitchenWords = {
   min: (lastsMin: number) => `${lastsMin} min`,
   bowlsAndCups: 'Bowls and cups',
   whatABowlTrulyHolds: 'What a bowl truly holds decides how many come out of a pot.',
-  mlFilled: (ml: number) => `, ${ml} mL filled`,
+  mlFilled: (ml: number) => `, ${portion(ml)} filled`,
   mlToTheRimOven: (ml: number, n: string, isOvenProof: boolean) =>
-    `${ml} mL to the rim${n}${isOvenProof ? ', oven-proof' : ''}`,
+    `${portion(ml)} to the rim${n}${isOvenProof ? ', oven-proof' : ''}`,
   ladles: 'Ladles',
   mostLadlesHoldALittle: 'Most ladles hold a little more than they say.',
   blastChiller: 'blast chiller',
@@ -197,7 +202,7 @@ export const kitchenWords = {
   aFan: 'a fan',
   blastingAir: 'blasting air',
   whereFoodIsCooledAnd: 'Where food is cooled and kept: its air decides how fast a pan cools.',
-  kg2: (kg: number) => `, ${kg} kg`,
+  kg2: (kg: number) => `, ${weight(kg)}`,
   inCharge: 'in charge',
   theLogNamesWhoTakes: 'The log names who takes a reading or answers for a limit.',
   suppliers: 'Suppliers',
@@ -208,8 +213,8 @@ export const kitchenWords = {
   aReadingIsOnlyAs: 'A reading is only as good as its instrument.',
   check2: 'Check',
   phMeter: 'pH meter',
-  toKg: (mostKg: number) => `to ${mostKg} kg`,
-  inStepsOfG: (stepG: number) => `in steps of ${stepG} g`,
+  toKg: (mostKg: number) => `to ${weight(mostKg)}`,
+  inStepsOfG: (stepG: number) => `in steps of ${dose(stepG)}`,
   thermometerNotCheckedYetNot: 'thermometer, not checked yet: not for the record',
   thermometerCheckedGoodForThe: (format: string, hourMinute: string, isForRecords: boolean) =>
     `thermometer, checked ${format} ${hourMinute}: ${isForRecords ? 'good for the record' : 'out of use for the record'}`,
@@ -231,7 +236,7 @@ export const kitchenWords = {
   allPartsOfTheKitchen: '‹ All parts of the kitchen',
   settingUpYourKitchen: 'Setting up your kitchen',
   aboutMinLeftEverythingCan: (minutes: number) => `about ${minutes} min left; everything can wait`,
-  waterBoilsAtCHere2: (boilingPointC: string) => `Water boils at ${boilingPointC} °C here.`,
+  waterBoilsAtCHere2: (boilingPointC: number) => `Water boils at ${temperature(boilingPointC, 1)} here.`,
   clockDevicesLight: 'Clock, devices, light',
   youCanCookAfterOne: 'You can cook after one pot and one burner. The rest makes the answers better.',
   planABatch: 'Plan a batch',
@@ -295,7 +300,7 @@ export function dayName(day: number, locale: string): string {
 
 /** Where water boils here. */
 export function boilWords(altitudeM: number): string {
-  return `Water boils at ${boilingPointC({ altitudeM }).toFixed(1)} °C here.`;
+  return `Water boils at ${temperature(boilingPointC({ altitudeM }), 1)} here.`;
 }
 
 /** How a level came out beside what the stick showed. */
@@ -307,7 +312,7 @@ export function levelWords(fit: ShapeFit, straight: ShapeFit, i: number, shownCm
       : `a straight pot would show ${expected.toFixed(1)}`;
   }
   const off = Math.abs(fit.missesCm[i]!);
-  return off < 0.05 ? 'fits' : `fits within ${off.toFixed(1)} cm`;
+  return off < 0.05 ? 'fits' : `fits within ${depth(off)}`;
 }
 
 /** Names of the parts of a kitchen, for headings and buttons. */

@@ -1,3 +1,4 @@
+import { temperature, weight } from '../amounts';
 import { plural } from './plural';
 
 /** What the larder says. */
@@ -38,7 +39,7 @@ export const larderWords = {
   from: 'From',
   itsTemperatureByThermometer: 'Its temperature, by thermometer',
   coldFoodIsTakenIn: (receivingC: number, section: string) =>
-    `accept cold food at ${receivingC} °C or below (§ ${section}): send it back, or let the person in charge decide.`,
+    `accept cold food at ${temperature(receivingC)} or below (§ ${section}): send it back, or let the person in charge decide.`,
   numberOfItsTag: 'Number of its tag',
   tagIfItHasOne: 'Tag, if it has one',
   theTagIsKeptDays: (shellfishTagDays: number) =>
@@ -67,7 +68,7 @@ export const larderWords = {
     'Stocks and purées appear here with their dates once they are stored, deliveries once they are in.',
   theFirstToBeUsed: (name: string) => `${name}, the first to be used on top`,
   daysAt5COr: (dateMarkDays: number) =>
-    `${dateMarkDays} days at 5 °C or colder, the day it was made as day 1. Frozen days do not count. A mixture keeps the earliest date. FDA Food Code 2022, § 3-501.17 and .18. The local code and the licensed person in charge decide.`,
+    `${dateMarkDays} days at ${temperature(5)} or colder, the day it was made as day 1. Frozen days do not count. A mixture keeps the earliest date. FDA Food Code 2022, § 3-501.17 and .18. The local code and the licensed person in charge decide.`,
   theBatch: 'The batch',
   importPricesCsv: 'Import prices (CSV)',
   thereAreNoPricesIn: 'There are no prices in this file.',
@@ -111,7 +112,7 @@ export const larderWords = {
   lotCounted: (count: number) => `${count} ${plural(count, 'lot', 'lots')} counted.`,
   lot2: (number: number) => `, lot ${number}`,
   moreWasUsedThanThere: '; more was used than there was',
-  inTheLogL: (n: string, isPoured: boolean) => `in the log ${n} ${isPoured ? 'L' : 'kg'}`,
+  inTheLog: (amount: string) => `in the log ${amount}`,
   thereIsOfLot: (number: number) => `There is of lot ${number}`,
   aNoteOnThisCount: 'A note on this count',
   saveTheCount: 'Save the count',
@@ -132,8 +133,8 @@ export const larderWords = {
   isNoNumberOfLitres: (amount: string) => `“${amount}” is no number of litres.`,
   thereAreLeft: (litres: string) => `There are ${litres} left.`,
   toThisStrengthTheUsual: (usual: string) => `To this strength (the usual is ${usual})`,
-  kgOfWaterGives: (waterOffKg: string, litres: string) => `${waterOffKg} kg of water gives ${litres}`,
-  kgOfSteamLeaves: (waterOffKg: string, litres: string) => `${waterOffKg} kg of steam leaves ${litres}`,
+  kgOfWaterGives: (waterOffKg: number, litres: string) => `${weight(waterOffKg)} of water gives ${litres}`,
+  kgOfSteamLeaves: (waterOffKg: number, litres: string) => `${weight(waterOffKg)} of steam leaves ${litres}`,
   atSalt: (percent: string) => `, at ${percent} salt.`,
   atTheLeast: (name: string, minutes: string) => `${name}: ${minutes} at the least`,
   lowAtTheEndAnd: 'low at the end and in a smaller pan: a thin layer scorches in a minute.',
@@ -146,12 +147,12 @@ export const larderWords = {
   thatStrengthCannotBeHad: 'That strength cannot be had from it: it would scorch first.',
   bowlsServed: (served: number) => `${served} bowls served`,
   noBowlServed: 'no bowl served',
-  kg: (kg: string, n: string) => `${kg} kg; ${n}`,
+  kg: (kg: number, n: string) => `${weight(kg)}; ${n}`,
   thrownAway: (discarded: number) => `, ${discarded} thrown away`,
   stillOpen: ', still open',
   leftAtClosing: (litres: string) => `, ${litres} left at closing`,
   lot4: (name: string, number: number) => `${name}, lot ${number}`,
-  kgLeft: (leftKg: string, place: string) => `${leftKg} kg left, ${place}`,
+  kgLeft: (leftKg: number, place: string) => `${weight(leftKg)} left, ${place}`,
   usedUp: 'used up',
   from3: (supplier: string) => `; from ${supplier}`,
 };

@@ -1,3 +1,4 @@
+import { weight } from '../amounts';
 /** What the log says. */
 export const logWords = {
   forecastsTheTruthLayWithin: (forecasts: number, inside: number) =>
@@ -33,7 +34,7 @@ export const logWords = {
   aLot: 'a lot',
   larder: 'Larder',
   fromAndForTheLarder: 'From and for the larder',
-  kgOf: (kg: string) => `${kg} kg of `,
+  kgOf: (kg: number) => `${weight(kg)} of `,
   storedAs: (litres: string) => `${litres} stored as `,
   stillCooking: 'Still cooking',
   itsLogIsShownHere: 'Its log is shown here once it is closed at the pass.',
@@ -48,7 +49,7 @@ export const logWords = {
   planned: 'Planned',
   actual: 'Actual',
   steamedOff: 'Steamed off',
-  kg: (evaporatedKg: string) => `${evaporatedKg} kg`,
+  kg: (evaporatedKg: number) => `${weight(evaporatedKg)}`,
   bowls: 'Bowls',
   aBowlCostAtLeast: 'A bowl cost at least',
   gaveOfItsRatingThe: (name: string, mean: number, sd: number, mean2: number) =>

@@ -1,3 +1,4 @@
+import { temperature, weight } from '../amounts';
 /** What a lot says of itself. */
 export const lotWords = {
   lot: (number: number) => `lot ${number}`,
@@ -51,8 +52,8 @@ export const lotWords = {
   itIsRightSaveIt: 'It is right: save it',
   left: 'Left',
   of: (lotAmount: string) => `of ${lotAmount}`,
-  kgWhenItCameTo: (bornKg: string, leftKg: string) =>
-    `${bornKg} kg at first, less what was used, split off, lifted or thrown away: ${leftKg} kg`,
+  kgWhenItCameTo: (bornKg: number, leftKg: number) =>
+    `${weight(bornKg)} at first, less what was used, split off, lifted or thrown away: ${weight(leftKg)}`,
   kgL: (densityKgPerL: string) => `÷ ${densityKgPerL} kg/L`,
   useBy: 'Use by',
   frozen: 'Frozen',
@@ -74,7 +75,7 @@ export const lotWords = {
   expected: 'expected',
   gelatinSetsFromAbout: (gelatinPercent: string, setsFromGelatinPercent: number) =>
     `${gelatinPercent} % gelatin; sets from about ${setsFromGelatinPercent} %`,
-  kgLifted: (fatLiftedKg: number) => `, ${fatLiftedKg} kg lifted`,
+  kgLifted: (fatLiftedKg: number) => `, ${weight(fatLiftedKg)} lifted`,
   fat: (fatPercent: string, n: string) => `${fatPercent} % fat${n}`,
   umami: 'Umami',
   asG: (umami: string) => `as ${umami} g`,
@@ -86,7 +87,7 @@ export const lotWords = {
   noneOfTheFourteenAllergens: 'none of the fourteen allergens',
   ofEverythingThatWentInto: 'Of everything that went into its pot, lifted out or not.',
   madeWhichIsDay1: (made: string, days: number) =>
-    `made ${made}, which is day 1; ${days} days at 5 °C or colder`,
+    `made ${made}, which is day 1; ${days} days at ${temperature(5)} or colder`,
   itsDateIsThatOf: 'its date is that of the oldest thing in it',
   madeDaysDryOrFat: (made: string, n: string | number) =>
     `made ${made}; ${n} days: dry or fat, it does not spoil in the cold within the date mark`,
@@ -107,7 +108,8 @@ export const lotWords = {
   moreWasUsedThanThere: 'more was used than there was: count it.',
   mayBeUsedPastIts: (reason: string, by: string, dayAndHour: string) =>
     `may be used past its date: ${reason} (${by}, ${dayAndHour}).`,
-  itCameInAboveC: (receivingC: number) => `it came in above ${receivingC} °C: the person in charge decides.`,
+  itCameInAboveC: (receivingC: number) =>
+    `it came in above ${temperature(receivingC)}: the person in charge decides.`,
   keptDaysFromTheLast: (shellfishTagDays: number) =>
     `kept ${shellfishTagDays} days from the last of it used, wherever it was put`,
   keptUntil: (day: string) => `kept until ${day}`,
@@ -124,7 +126,7 @@ export const lotWords = {
   itsStory: 'Its story',
   undo: (storyWords: string) => `Undo: ${storyWords}`,
   undo2: 'Undo',
-  atC: (arrivedC: number) => ` at ${arrivedC} °C`,
+  atC: (arrivedC: number) => ` at ${temperature(arrivedC)}`,
   from: (supplier: string, n: string) => `from ${supplier}${n},`,
   splitOff2: 'split off',
   blended: 'blended',
@@ -139,6 +141,6 @@ export const lotWords = {
   tag2: 'Tag',
   keep: 'Keep',
   dry: 'dry',
-  n5COrColder: '5 °C or colder',
+  orColder: (tempC: number) => `${temperature(tempC)} or colder`,
   squareCode: (address: string) => `Square code: ${address}`,
 };

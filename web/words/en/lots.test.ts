@@ -40,7 +40,7 @@ describe('words for a lot', () => {
   });
   it('frozen, its days stand still, and its taste has months', () => {
     expect(date({ frozenSinceMs: NOW - 40 * DAY, useByMs: null })).toMatchObject({
-      left: 'its days stand still',
+      left: 'its days stop while frozen',
       tone: 'calm',
     });
     expect(date({ frozenSinceMs: NOW - 200 * DAY, useByMs: null })).toMatchObject({
@@ -66,16 +66,16 @@ describe('words for a lot', () => {
     );
   });
   it('what is poured goes by volume, a crate by weight', () => {
-    expect(lotAmount(lot(), 10.04, 'metric')).toBe('10.0 L');
+    expect(lotAmount(lot(), 10.04)).toBe('10.0 L');
     const crate = lot({
       origin: { kind: 'delivery', supplier: 'x' },
       contents: contentsOfRow(INGREDIENT_BY_ID.carrot!),
     });
     expect(isPouredLot(crate)).toBe(false);
-    expect(lotAmount(lot(), 0.004, 'metric')).toBe('none');
+    expect(lotAmount(lot(), 0.004)).toBe('none');
     const roux = lot({ contents: { ...lot().contents, base: 'blond-roux' } });
-    expect(lotAmount(roux, 1.5, 'metric')).toBe('1.50 kg');
-    expect(lotAmount(crate, 10.05, 'metric')).toBe('10.05 kg');
+    expect(lotAmount(roux, 1.5)).toBe('1.50 kg');
+    expect(lotAmount(crate, 10.05)).toBe('10.05 kg');
     expect(lotColour(lot(), [{ id: 'x', colour: 'tomato' }])).toBeUndefined();
   });
 });

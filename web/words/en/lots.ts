@@ -1,10 +1,10 @@
-import { day, dayAndHour, type LarderStray, type LotStory, volume, weight } from '../../../contract';
+import { day, dayAndHour, type LarderStray, type LotStory } from '../../../contract';
 import { baseKind } from '../../../core/bases';
 import type { LarderEventBody } from '../../../core/larder';
 import { bringsTo, type Holds } from '../../../core/matter';
-import type { UnitSystem } from '../../../core/reader';
 import { recipeRowId } from '../../../core/recipe';
 import type { LotView } from '../../../core/views';
+import { temperature, volume, weight } from '../amounts';
 import { bringsWords } from './holds';
 
 /** Words for a lot, the same on every screen. */
@@ -36,9 +36,9 @@ export function isPouredLot(lot: Pick<LotView, 'contents' | 'origin'>): boolean 
   return lot.contents.share === 'liquid' && lot.origin.kind !== 'delivery';
 }
 
-export function lotAmount(lot: Pick<LotView, 'contents' | 'origin'>, kg: number, units: UnitSystem): string {
+export function lotAmount(lot: Pick<LotView, 'contents' | 'origin'>, kg: number): string {
   if (kg < NOTHING_KG) return 'none';
-  return isPouredLot(lot) ? volume(kg / lot.contents.densityKgPerL, units) : weight(kg, units);
+  return isPouredLot(lot) ? volume(kg / lot.contents.densityKgPerL) : weight(kg);
 }
 
 /** The date of a lot: the day, and of what keeps hours the hour. */
@@ -107,30 +107,26 @@ export function bestWords(lot: LotView): string {
 }
 
 /** What was done to a lot, as one sentence. */
-export function storyWords(line: LotStory, units: UnitSystem): string {
-  const kg = (value: number) => weight(value, units);
+export function storyWords(line: LotStory): string {
+  const kg = (value: number) => weight(value);
   switch (line.kind) {
     case 'drawn':
       return `${kg(line.kg)} used for ${line.batchName.toLowerCase()}`;
     case 'stored':
       return `Stored from ${line.batchName}`;
     case 'shelf':
-      return shelfWords(line.event, line.numbers, units);
+      return shelfWords(line.event, line.numbers);
   }
 }
 
-function shelfWords(
-  event: LarderEventBody,
-  numbers: Readonly<Record<string, number>>,
-  units: UnitSystem,
-): string {
-  const kg = (value: number) => weight(value, units);
+function shelfWords(event: LarderEventBody, numbers: Readonly<Record<string, number>>): string {
+  const kg = (value: number) => weight(value);
   const lotName = (id: string) =>
     Object.hasOwn(numbers, id) ? `lot ${numbers[id]}` : 'a lot that was undone';
   switch (event.type) {
     case 'delivered': {
       const { supplier, arrivedC, tag } = event.payload;
-      const warm = arrivedC === undefined ? '' : ` at ${arrivedC} °C`;
+      const warm = arrivedC === undefined ? '' : ` at ${temperature(arrivedC)}`;
       return `${kg(event.payload.kg)} delivered by ${supplier}${warm}${tag ? `, tag ${tag}` : ''}`;
     }
     case 'found':
@@ -170,7 +166,7 @@ function lotReadWords(payload: Extract<LarderEventBody, { type: 'lotRead' }>['pa
     case 'salt':
       return `Read ${payload.value} % salt`;
     case 'temperature':
-      return `Read ${payload.value} °C`;
+      return `Read ${temperature(payload.value)}`;
     case 'set':
       return payload.sets ? 'Set when cold' : 'Stayed liquid when cold';
   }

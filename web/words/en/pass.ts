@@ -1,5 +1,6 @@
-import { type KitchenView, portion } from '../../../contract';
+import type { KitchenView } from '../../../contract';
 import { bowlsFor, ladling, underRimMl } from '../../../core/portions';
+import { depth, portion, temperature, weight } from '../amounts';
 
 /** What the pass says. */
 export const passWords = {
@@ -27,8 +28,8 @@ export const passWords = {
     value2: number,
     coolWithinH: number,
   ) =>
-    `${hotHoldingC} to ${value} °C within ${coolFirstWithinH} h, to ${value2} °C within ${coolWithinH} h in all, by the thermometer.`,
-  cmDeepTakesH: (depthCm: number, hours: string) => `${depthCm} cm deep takes ${hours} h`,
+    `${hotHoldingC} to ${temperature(value)} within ${coolFirstWithinH} h, to ${temperature(value2)} within ${coolWithinH} h in all, by the thermometer.`,
+  cmDeepTakesH: (depthCm: number, hours: string) => `${depth(depthCm)} deep takes ${hours} h`,
   inForTheFirstStep: (n: string, pans: string) =>
     `In ${n} ${pans} for the first step. Deeper wants ice or stirring.`,
   serviceIn: (span: string) => `service in ${span}`,
@@ -40,11 +41,11 @@ export const passWords = {
   inLitres: 'in litres',
   wantedIn: (span: string) => `wanted in ${span}`,
   wantedAgo: (span: string) => `wanted ${span} ago`,
-  litresInThePot: 'litres in the pot',
+  inThePot: 'in the pot',
   stored2: 'stored',
   planned: 'planned',
   steamedOff: 'steamed off',
-  kg: (evaporatedKg: string) => `${evaporatedKg} kg`,
+  kg: (evaporatedKg: number) => `${weight(evaporatedKg)}`,
   bowls: (left: number) => `, ${left} bowls`,
   inSection: (thePot: string, litres: string, n: string) => `${thePot} in section: ${litres}${n}.`,
   bowls2: 'Bowls',
@@ -71,17 +72,17 @@ export const passWords = {
     value2: number,
     coolWithinH: number,
   ) =>
-    `cool what is kept: ${hotHoldingC} to ${value} °C within ${coolFirstWithinH} h, ${value2} °C within ${coolWithinH} h in all. Use shallow pans or ice, never the pot.`,
+    `cool what is kept: ${hotHoldingC} to ${temperature(value)} within ${coolFirstWithinH} h, ${temperature(value2)} within ${coolWithinH} h in all. Use shallow pans or ice, never the pot.`,
 };
 
 /** What is said at the pass. */
 
 /** How a portion is ladled; null for a kitchen that has not said what its ladles hold. */
-export function ladleWords(portionMl: number, { ladles, units }: Pick<KitchenView, 'ladles' | 'units'>) {
+export function ladleWords(portionMl: number, { ladles }: Pick<KitchenView, 'ladles'>) {
   const way = ladling(portionMl, ladles);
   if (!way) return null;
-  const wanted = portion(portionMl, units);
-  const comes = portion(way.ml, units);
+  const wanted = portion(portionMl);
+  const comes = portion(way.ml);
   const half = way.fills % 1 === 0.5;
   const fills = `${Math.floor(way.fills) || ''}${half ? '½' : ''}`;
   const name = way.ladle.name.toLowerCase();
@@ -89,11 +90,11 @@ export function ladleWords(portionMl: number, { ladles, units }: Pick<KitchenVie
 }
 
 /** Which bowl takes a portion, or that none does; null for a kitchen without bowls. */
-export function bowlWords(portionMl: number, { bowls, units }: Pick<KitchenView, 'bowls' | 'units'>) {
+export function bowlWords(portionMl: number, { bowls }: Pick<KitchenView, 'bowls'>) {
   const largest = [...bowls].sort((a, b) => underRimMl(b) - underRimMl(a))[0];
   if (!largest) return null;
   const [fits] = bowlsFor(portionMl, bowls);
   if (fits) return `It goes into the ${fits.name.toLowerCase()}.`;
-  const takes = portion(underRimMl(largest), units);
-  return `No bowl takes ${portion(portionMl, units)}: the ${largest.name.toLowerCase()} takes ${takes}.`;
+  const takes = portion(underRimMl(largest));
+  return `No bowl takes ${portion(portionMl)}: the ${largest.name.toLowerCase()} takes ${takes}.`;
 }

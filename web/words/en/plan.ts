@@ -1,7 +1,8 @@
+import { dose, portion, weight } from '../amounts';
 /** What the plan says. */
 export const planWords = {
   saltAtTheEnd: 'Salt at the end',
-  addG: (saltToAddG: number) => `add ${saltToAddG} g`,
+  addG: (saltToAddG: number) => `add ${dose(saltToAddG)}`,
   gL: (flourEquivalentGPerL: number) => `${flourEquivalentGPerL} g/L`,
   aBowlCostsAtLeast: 'A bowl costs at least',
   aBowlCosts: 'A bowl costs',
@@ -58,13 +59,13 @@ export const planWords = {
   strained: 'strained',
   bowls2: (yieldPortions: number) => `${yieldPortions} bowls`,
   intoThePot: 'Into the pot',
-  kgSteamsOff: (evaporatedKg: string) => `${evaporatedKg} kg steams off`,
+  kgSteamsOff: (evaporatedKg: number) => `${weight(evaporatedKg)} steams off`,
   atItsFullest: 'At its fullest',
   of3: (litres: string) => `of ${litres}`,
   comingToASimmer: 'Coming to a simmer',
   contains: 'Contains',
   cookedConcentratedThePotReaches: (percent: string, ladleMl: number, mlPerBowl: number, name: string) =>
-    `cooked concentrated: the pot reaches ${percent} salt. Ladle ${ladleMl} mL, then ${mlPerBowl} mL of hot ${name} to each bowl.`,
+    `cooked concentrated: the pot reaches ${percent} salt. Ladle ${portion(ladleMl)}, then ${portion(mlPerBowl)} of hot ${name} to each bowl.`,
   bowls3: (portions: number) => `${portions} bowls`,
   itWouldBoilOverTake: (batches: number, n: string, runsWords: string) =>
     `it would boil over. Take ${batches} batches of ${n}, or a larger pot. One after the other: ${runsWords}.`,
@@ -93,7 +94,7 @@ export const planWords = {
   whatThereIs: 'What there is',
   asPurchasedUntrimmedLeaveEmpty: 'As purchased, untrimmed. Leave empty what there is enough of.',
   howManyBowls: 'How many bowls?',
-  bowlsOfMl: (portions: number, portionMl: number) => `${portions} bowls of ${portionMl} mL`,
+  bowlsOfMl: (portions: number, portionMl: number) => `${portions} bowls of ${portion(portionMl)}`,
   setsTheLimit: ' sets the limit.',
   staysOver: (left: string) => `Stays over: ${left}.`,
   planBowls: (portions: number) => `Plan ${portions} bowls`,
@@ -128,6 +129,7 @@ export const planWords = {
   soThatTheUmamiStays: 'so that the umami stays',
   insteadOf: (name: string) => `Instead of ${name}`,
   substitute: 'Substitute',
+  useASubstitute: 'Use a substitute',
   workingOutEachOfThem: 'Working out each of them…',
   madeFirst: (minutes: string) => `made first: ${minutes}`,
   orAnotherWay: 'Or another way:',
@@ -138,7 +140,7 @@ export const planWords = {
   measured: 'measured',
   itCannotBeMeasuredThat: 'It cannot be measured that way: choose another measure.',
   cannotBeCookedThatWay: 'cannot be cooked that way',
-  saltToAddG: (signed: string) => `salt to add ${signed} g`,
+  saltToAddG: (signed: number) => `salt to add ${signed > 0 ? '+' : ''}${dose(signed)}`,
   saltAtTheEnd2: (signed: string) => `salt at the end ${signed} %`,
   thicknessGL: (signed: string) => `thickness ${signed} g/L`,
   umamiOfBefore: (umamiShare: number) => `umami ${umamiShare} % of before`,

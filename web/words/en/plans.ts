@@ -1,8 +1,9 @@
-import { litres, minutes, thePot } from '../../../contract';
+import { minutes, thePot } from '../../../contract';
 import type { MakingRefusal, PotChoice, Split } from '../../../core/order';
 import type { PlannedRun, SlowReheat, UnmetWish } from '../../../core/plan';
 import { CODE_HOT_LIMITS, type HotLimits, limitSource } from '../../../core/safety';
 import { bandName } from '../../../core/thickness';
+import { litres, portion, temperature } from '../amounts';
 
 /** Words for plans compared: how an order goes in a pot, the ways to cook it, why a base cannot be made. */
 
@@ -31,14 +32,14 @@ export function wayWords(way: Split, portionMl: number, limits: HotLimits): stri
   const [first, second] = way.parts;
   switch (way.kind) {
     case 'batches':
-      return `${way.parts.length} equal batches in ${thePot(first!.potName)}, ${way.turnaroundMin} min between them. Hold the first hot at ${limits.hotHoldingC} °C or above for ${way.heldH!.toFixed(1)} h, or cool and reheat it.`;
+      return `${way.parts.length} equal batches in ${thePot(first!.potName)}, ${way.turnaroundMin} min between them. Hold the first hot at ${temperature(limits.hotHoldingC)} or above for ${way.heldH!.toFixed(1)} h, or cool and reheat it.`;
     case 'otherPot':
       return `All of it at once in ${thePot(first!.potName)} on ${first!.burnerName}.`;
     case 'twoPots':
       return `At the same time in ${thePot(first!.potName)} and ${thePot(second!.potName)}: twice the looking in, once the waiting.`;
     case 'holdBack': {
       const ml = Math.round(portionMl * first!.holdBackShare);
-      return `Cooked concentrated in ${thePot(first!.potName)} and diluted at service. A bowl is ${Math.round(portionMl - ml)} mL from the pot and ${ml} mL of hot liquid to the bowl.`;
+      return `Cooked concentrated in ${thePot(first!.potName)} and diluted at service. A bowl is ${portion(Math.round(portionMl - ml))} from the pot and ${portion(ml)} of hot liquid to the bowl.`;
     }
   }
 }
@@ -49,7 +50,7 @@ export function slowReheatWords(
   limits: HotLimits = CODE_HOT_LIMITS,
 ): string {
   const half = halfMinutes === null ? '' : `Half at a time takes ${minutes(halfMinutes)}. `;
-  return `Too slow: ${minutes(long)} to ${limits.reheatC} °C; allowed are ${minutes(mostMinutes)} (${limitSource(limits, 'reheatWithinH')}). ${half}Two pots, a wider pot or a stronger burner are quicker.`;
+  return `Too slow: ${minutes(long)} to ${temperature(limits.reheatC)}; allowed are ${minutes(mostMinutes)} (${limitSource(limits, 'reheatWithinH')}). ${half}Two pots, a wider pot or a stronger burner are quicker.`;
 }
 
 /** What was asked for and cannot be had, and what comes nearest. */

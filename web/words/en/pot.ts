@@ -1,3 +1,4 @@
+import { depth, litres, temperature, weight } from '../amounts';
 import { plural } from './plural';
 
 /** What is said at the pot. */
@@ -7,7 +8,7 @@ export const potWords = {
   count: 'Count',
   notAsOrdered: 'Not as ordered',
   thereIsNoSuchBatch: 'There is no such batch',
-  lReadyBy: (portions: string) => `${portions} L, ready by`,
+  lReadyBy: (portions: number) => `${litres(portions)}, ready by`,
   bowlsFor: (portions: number) => `${portions} bowls for`,
   thisBatch: 'This batch',
   closedReadItsLog: 'Closed: read its log',
@@ -37,19 +38,13 @@ export const potWords = {
   lightItAtIn: (hourMinute: string, span: string) => `Light it at ${hourMinute}, in ${span}`,
   itWasToBeLit: (hourMinute: string, span: string) => `It was to be lit at ${hourMinute}, ${span} ago`,
   lightItNow: 'Light it now',
-  cHere: (heatOf: string, boilingC: string) => `: ${heatOf}, ${boilingC} °C here`,
-  isFillOfAtMost: (
-    litres: string,
-    fills: number,
-    litres2: string,
-    jarLitres: number,
-    hasStickBlender: boolean,
-  ) =>
-    `${litres} is ${fills} ${plural(fills, 'fill', 'fills')} of at most ${litres2} in the ${jarLitres} L jar: hot soup throws its lid off. Vent it, a cloth over it${hasStickBlender ? '; or the stick blender, in the pot' : ''}.`,
+  cHere: (heatOf: string, boilingC: number) => `: ${heatOf}, ${temperature(boilingC, 1)} here`,
+  isFillOfAtMost: (all: string, fills: number, most: string, jarLitres: number, hasStickBlender: boolean) =>
+    `${all} is ${fills} ${plural(fills, 'fill', 'fills')} of at most ${most} in the ${litres(jarLitres)} jar: hot soup throws its lid off. Vent it, a cloth over it${hasStickBlender ? '; or the stick blender, in the pot' : ''}.`,
   andBubbleAgainAtAbout: (hourMinute: string, n: number) =>
     ` and bubble again at about ${hourMinute}, ${n} min after`,
-  itWillDropFromTo: (beforeC: string, dropsToC: string, n: string) =>
-    `It will drop from ${beforeC} to about ${dropsToC} °C${n}.`,
+  itWillDropFromTo: (beforeC: number, dropsToC: number, n: string) =>
+    `It will drop from ${temperature(beforeC)} to about ${temperature(dropsToC)}${n}.`,
   whatGoesBack: 'What goes back',
   pickedOffTheBone: 'Picked off the bone',
   wholeAsItCameOut: 'Whole, as it came out',
@@ -67,7 +62,7 @@ export const potWords = {
     reheatWithinH: number,
     limitSource2: string,
   ) =>
-    `below ${hotHoldingC} °C by calculation. Take its temperature; hold at ${hotHoldingC} °C or above (${limitSource}). If it measures lower: reheat to ${reheatC} °C within ${reheatWithinH} h (${limitSource2}), or the person in charge decides.`,
+    `below ${temperature(hotHoldingC)} by calculation. Take its temperature; hold at ${temperature(hotHoldingC)} or above (${limitSource}). If it measures lower: reheat to ${temperature(reheatC)} within ${reheatWithinH} h (${limitSource2}), or the person in charge decides.`,
   theseWaitBesideThePot: 'These wait beside the pot; you will be called for each.',
   inAfterMin: (afterMin: number) => `in after ${afterMin} min`,
   notInYet: 'Not in yet',
@@ -92,17 +87,17 @@ export const potWords = {
   muchLater: 'much later',
   and: (hourMinute: string, n: string) => `${hourMinute} and ${n}`,
   inThePotNow: 'in the pot now',
-  losingKgH: (loss: string) => `, losing ${loss} kg/h`,
+  losingKgH: (lossKgH: number) => `, losing ${weight(lossKgH)} an hour`,
   readyWhen: 'Ready when:',
   ifItGoesWrong: 'If it goes wrong:',
   heatTo: (heatWords: string) => `Heat to ${heatWords}`,
-  underCHeatOff: (tempC: number) => `Under ${tempC} °C: heat off`,
+  underCHeatOff: (tempC: number) => `Under ${temperature(tempC)}: heat off`,
   boilingAwayHeatTo: (heatWords: string) => `Boiling away: heat to ${heatWords}`,
   backIn: (parked: string) => `Back in: ${parked}`,
   atTheBurnerNow: 'At the burner now',
   tooHotFor: (because: string) => `Too hot for ${because}`,
-  kgHasBoiledAwayWas: (lostKg: string, plannedKg: string) =>
-    `${lostKg} kg has boiled away, ${plannedKg} was planned`,
+  kgHasBoiledAwayWas: (lostKg: number, plannedKg: number) =>
+    `${weight(lostKg)} has boiled away, ${weight(plannedKg)} was planned`,
   putBackWhatWasParked: 'Put back what was parked',
   inWhatWaitsByThe: (span: string) => `In ${span}, what waits by the pot`,
   whatWaitsBesideThePot: 'What waits beside the pot goes in now',
@@ -124,8 +119,8 @@ export const potWords = {
   keptMarrowMeatRind: 'kept: marrow, meat, rind',
   parkedToGoBack: 'parked, to go back',
   notOverCFromHere: (tempC: number, because: string, why: string) =>
-    `not over ${tempC} °C from here on, for the ${because}: ${why}.`,
-  atLeastC: (tempC: number, why: string) => ` At least ${tempC} °C, ${why}.`,
+    `not over ${temperature(tempC)} from here on, for the ${because}: ${why}.`,
+  atLeastC: (tempC: number, why: string) => ` At least ${temperature(tempC)}, ${why}.`,
   bothCannotBeKeptThe: ' Both cannot be kept: the licensed person decides, by the thermometer.',
   thisBatchIsClosed: 'This batch is closed',
   undo: 'Undo…',
@@ -143,7 +138,7 @@ export const potWords = {
   stageDone: 'Stage done',
   isItUp: 'Is it up?',
   calculatedItIsAtC: (tempC: number, simmerC: number, isSimmer: boolean) =>
-    `Calculated, it is at ${tempC} °C, not ${simmerC}. ${isSimmer ? 'Does it really simmer?' : 'Is it really so hot?'}`,
+    `Calculated, it is at ${temperature(tempC)}, not ${temperature(simmerC)}. ${isSimmer ? 'Does it really simmer?' : 'Is it really so hot?'}`,
   itSimmersStageDone: 'It simmers: stage done',
   itIsSoHotStage: 'It is so hot: stage done',
   notYet: 'Not yet',
@@ -221,7 +216,7 @@ export const potWords = {
     `The level as typed, ${litresText}. Point at the wall to set it.`,
   pointAtTheWallOr: 'Point at the wall, or type.',
   readOff: 'Read off',
-  cmIsInThisPot: (value: number, litresText: string) => `${value} cm is ${litresText} in this pot.`,
+  cmIsInThisPot: (value: number, litresText: string) => `${depth(value)} is ${litresText} in this pot.`,
   theSurfaceWas: 'The surface was',
   asItSimmers: 'as it simmers',
   stillOffTheBoil: 'still, off the boil',
@@ -230,11 +225,11 @@ export const potWords = {
   startedAt: (litres: string, hourMinute: string) => `started ${litres} at ${hourMinute}`,
   noFullerThan: (fill: string) => `no fuller than ${fill}`,
   toComeOut2: (tags: string) => ` To come out: ${tags}.`,
-  inSectionCLid: (name: string, litres: string, tempC: string, lid: string, n: string) =>
-    `${name} in section: ${litres}, ${tempC} °C, lid ${lid}.${n}`,
+  inSectionCLid: (name: string, litres: string, tempC: number, lid: string, n: string) =>
+    `${name} in section: ${litres}, ${temperature(tempC)}, lid ${lid}.${n}`,
   empty: (name: string, heatWords: string) => `Empty. ${name} ${heatWords}.`,
-  atLidAboutCPress: (name: string, heatWords: string, lid: string, tempC: string) =>
-    `${name} at ${heatWords}, lid ${lid}, about ${tempC} °C. Press the pot where the level stands.`,
+  atLidAboutCPress: (name: string, heatWords: string, lid: string, tempC: number) =>
+    `${name} at ${heatWords}, lid ${lid}, about ${temperature(tempC)}. Press the pot where the level stands.`,
   tooMuchOfIt: 'Too much of it',
   forgotten: 'Forgotten',
   fromAnotherPot: 'From another pot',
@@ -277,12 +272,12 @@ export const potWords = {
   whatIsTempered: 'What is tempered',
   itIsNow: 'It is now',
   oneLadle: 'One ladle',
-  thePotIsAtC: (tempC: string) => `The pot is at ${tempC} °C: too cool to need tempering.`,
+  thePotIsAtC: (tempC: number) => `The pot is at ${temperature(tempC)}: too cool to need tempering.`,
   ladlesAndWhatTheyMake: 'Ladles and what they make it',
   ladle: (ladles: number) => `${ladles} ${plural(ladles, 'ladle', 'ladles')}`,
-  c: (tempC: string) => `${tempC} °C`,
-  atCItMayGo: (toC: number) => `At ${toC} °C it may go in.`,
-  fromThenOnNotOver: (tempC: number, why: string) => `From then on not over ${tempC} °C: ${why}.`,
+  c: (tempC: number) => `${temperature(tempC)}`,
+  atCItMayGo: (toC: number) => `At ${temperature(toC)} it may go in.`,
+  fromThenOnNotOver: (tempC: number, why: string) => `From then on not over ${temperature(tempC)}: ${why}.`,
   workingItOut: 'Working it out…',
   nothingHereChangesWhenThis: 'Nothing here changes when this stage ends.',
   inTimeWithTheGentlest: (leverWords: string) => `In time with the gentlest heat: ${leverWords}.`,

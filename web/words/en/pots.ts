@@ -1,3 +1,4 @@
+import { depth, weight } from '../amounts';
 /** What is said where a pot is measured. */
 export const potsWords = {
   thePotInSectionBrims: (litres: string) => `The pot in section: brims at ${litres}`,
@@ -6,8 +7,8 @@ export const potsWords = {
   cm: 'cm',
   litresByTheStick: (name: string) => `${name}: litres by the stick`,
   l: 'L',
-  brimsAtBoilNoMore: (litres: string, litres2: string, litres3: string, depthAtLitres: string) =>
-    `brims at ${litres}; boil no more than ${litres2}, with milk or flour ${litres3} (${depthAtLitres} cm)`,
+  brimsAtBoilNoMore: (litres: string, litres2: string, litres3: string, depthAtLitres: number) =>
+    `brims at ${litres}; boil no more than ${litres2}, with milk or flour ${litres3} (${depth(depthAtLitres)})`,
   acrossInside: 'Across, inside',
   highInside: 'High, inside',
   acrossTheBottom: 'Across the bottom',
@@ -54,7 +55,7 @@ export const potsWords = {
   measureByWater: 'Measure by water',
   shape: 'Shape',
   weightEmptyAboutKgIs: (guessedMassKg: number) =>
-    `Weight empty (about ${guessedMassKg} kg is taken if left open)`,
+    `Weight empty (about ${weight(guessedMassKg)} is taken if left open)`,
   weightEmpty: 'Weight empty',
   burnersItStandsOn: 'Burners it stands on',
   whatWasLearnedInThe: 'What was learned in the old measures',
@@ -72,7 +73,7 @@ export const potsWords = {
     emptyMassKg: number,
     burnersOf: string,
   ) =>
-    `${sizeWords}; brims at ${litres}, boil no more than ${litres2}; ${emptyMassKg} kg empty; on ${burnersOf}`,
+    `${sizeWords}; brims at ${litres}, boil no more than ${litres2}; ${weight(emptyMassKg)} empty; on ${burnersOf}`,
   dipChartOf: (name: string) => `Dip chart of ${name}`,
   dipChart: 'Dip chart',
   dipChart2: (name: string) => `Dip chart: ${name}`,

@@ -1,3 +1,4 @@
+import { litres, portion } from '../amounts';
 /** What the book and a recipe say. */
 export const recipeWords = {
   import: 'Import',
@@ -23,7 +24,7 @@ export const recipeWords = {
   typeTheFirstOneAs: 'Type the first one as it stands on paper, or import a book.',
   basesTheyUse: 'Bases they use',
   saltMlABowl: (bandName: string, targetSaltPercent: number, portionMl: number) =>
-    `${bandName}, ${targetSaltPercent} % salt, ${portionMl} mL a bowl; `,
+    `${bandName}, ${targetSaltPercent} % salt, ${portion(portionMl)} a bowl; `,
   noAllergen: 'no allergen',
   contains2: (diet: string, allergens: string) => `${diet}; contains ${allergens}`,
   hasAMistake: 'has a mistake',
@@ -58,10 +59,10 @@ export const recipeWords = {
   wasNotThere: 'was not there',
   leftOut: 'left out',
   aBatchKeepsTheVersion: 'A batch keeps the version it was cooked by, whatever is saved after it.',
-  recipeVersionWrittenForL: (version: number, litres: number) =>
-    `Recipe, version ${version}, written for ${litres} L`,
+  recipeVersionWrittenForL: (version: number, makes: number) =>
+    `Recipe, version ${version}, written for ${litres(makes)}`,
   saltMlABowl2: (bandName: string, targetSaltPercent: number, portionMl: number) =>
-    `${bandName}, ${targetSaltPercent} % salt, ${portionMl} mL a bowl. `,
+    `${bandName}, ${targetSaltPercent} % salt, ${portion(portionMl)} a bowl. `,
   aLitreAsWritten: (money: string, isPortionMl: boolean) =>
     `${money} ${isPortionMl ? 'a litre' : 'a portion'} as written.`,
   makeAVariation: 'Make a variation',

@@ -1,3 +1,4 @@
+import { portion } from '../amounts';
 import { plural } from './plural';
 
 /** What is said while a recipe is written. */
@@ -108,8 +109,8 @@ export const recipeEditorWords = {
   of2: 'of',
   saltAtTheEnd: 'Salt at the end',
   thickness: 'Thickness',
-  itsLinesComeToAbout: (litres: string, portions: string, portionMl: string, litres2: string) =>
-    `its lines come to about ${litres}, and ${portions} bowls of ${portionMl} mL are ${litres2}.`,
+  itsLinesComeToAbout: (litres: string, portions: string, portionMl: number, litres2: string) =>
+    `its lines come to about ${litres}, and ${portions} bowls of ${portion(portionMl)} are ${litres2}.`,
   lines: 'Lines',
   addALine: 'Add a line',
   save: 'Save',

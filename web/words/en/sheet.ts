@@ -1,10 +1,11 @@
+import { portion } from '../amounts';
 /** What is printed. */
 export const sheetWords = {
   batchSheet: 'Batch sheet',
   saltAtTheEndFullest: (percent: string, litres: string, litres2: string) =>
     `Salt ${percent} at the end; fullest ${litres} of ${litres2}.`,
   ladleMlThenMlOf: (ladleMl: number, mlPerBowl: number, name: string) =>
-    `Ladle ${ladleMl} mL, then ${mlPerBowl} mL of hot ${name} to each bowl.`,
+    `Ladle ${portion(ladleMl)}, then ${portion(mlPerBowl)} of hot ${name} to each bowl.`,
   at: 'At',
   stage: 'Stage',
   intoThePot: 'Into the pot',
@@ -34,7 +35,7 @@ export const sheetWords = {
   backToTheOrder: 'Back to the order',
   print: 'Print',
   orKeepItAsPdf: 'Or keep it as PDF from the print window.',
-  bowlsOfMl: (portions: number, portionMl: number) => `${portions} bowls of ${portionMl} mL`,
+  bowlsOfMl: (portions: number, portionMl: number) => `${portions} bowls of ${portion(portionMl)}`,
   inOnLightItAt: (litres: string, thePot: string, name: string) =>
     `, ${litres}, in ${thePot} on ${name}; light it at `,
   recipeVersion: (version: number) => `. Recipe version ${version}.`,

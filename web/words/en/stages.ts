@@ -1,5 +1,6 @@
 import type { Dial } from '../../../core/kitchen';
 import type { Stage } from '../../../core/recipe';
+import { depth, temperature } from '../amounts';
 import { heatWords } from './batch';
 
 /** Words for how a stage is heated, how it ends, and how near the cook must be. */
@@ -19,9 +20,9 @@ export function endOf(stage: Stage): string {
     case 'simmer':
       return 'until it simmers';
     case 'warm':
-      return `up to ${stage.ends.tempC} °C`;
+      return `up to ${temperature(stage.ends.tempC)}`;
     case 'soft':
-      return `until ${stage.ends.edgeCm} cm pieces are soft`;
+      return `until ${depth(stage.ends.edgeCm)} pieces are soft`;
     case 'fall':
       return `until ${Math.round(stage.ends.fractionGone * 100)} % has gone`;
     case 'served':

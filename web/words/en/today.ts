@@ -1,11 +1,12 @@
+import { temperature } from '../amounts';
 /** What Today says. */
 export const todayWords = {
   noServiceYet: 'No service yet',
   nameTheHoursThatBowls: 'Name the hours that bowls must be ready by, or plan for an hour of your own.',
   addAService: 'Add a service',
   planABatch: 'Plan a batch',
-  waterBoilsAtCHere: (boilingPointC: string) =>
-    `Water boils at ${boilingPointC} °C here. The local code and the licensed person in charge decide; a thermometer overrules every figure.`,
+  waterBoilsAtCHere: (boilingPointC: number) =>
+    `Water boils at ${temperature(boilingPointC, 1)} here. The local code and the licensed person in charge decide; a thermometer overrules every figure.`,
   setUpYourKitchen: 'Set up your kitchen',
   sayWhichBurnerYourPots: 'Say which burner your pots stand on: then a batch can be planned.',
   goOn: 'Go on',

@@ -1,6 +1,6 @@
-import { money } from '../../../contract';
 import type { FigureName, Plan, Sureness, WorkingLine, WorkingSource } from '../../../core/plan';
 import { bandName } from '../../../core/thickness';
+import { money, temperature } from '../amounts';
 
 /** A figure's arithmetic in words: a line each, where it comes from, how sure it is. */
 export interface WorkingWords {
@@ -58,7 +58,7 @@ function lineWords(line: WorkingLine, currency: string): string {
     case 'bareHeating':
       return `${n(line.kJ)} kJ ÷ ${n(line.netW / 1000, 2)} kW = ${n(line.minutes)} min without losses`;
     case 'boilsAt':
-      return `${n(line.minutes)} min with wall, steam and hands; water boils at ${n(line.boilingC, 1)} °C at ${n(line.altitudeM)} m`;
+      return `${n(line.minutes)} min with wall, steam and hands; water boils at ${temperature(line.boilingC, 1)} at ${n(line.altitudeM)} m`;
     case 'noSimmer':
       return 'this recipe does not come to a simmer';
     case 'saltWanted':

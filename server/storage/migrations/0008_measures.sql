@@ -1,0 +1,1 @@
+ALTER TABLE `kitchens` ADD `measures` text;
