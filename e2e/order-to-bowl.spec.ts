@@ -27,7 +27,7 @@ test('60 bowls at 13:10, from the order to the log', async ({ page, browser }) =
     await page.goto(server.url);
     await press('Plan 60 bowls');
     await expect(page.getByRole('button', { name: /^Yield 15\.2 L/ })).toBeVisible();
-    await expect(page.getByRole('button', { name: /24 L rondeau.*15\.\d of 18\.0 L/s })).toBeVisible();
+    await expect(page.getByRole('button', { name: /24 L rondeau.*15\.\d L of 18\.0 L/s })).toBeVisible();
 
     const bowls = page.getByLabel(passWords.bowls2, { exact: true });
     await bowls.fill('sixty');

@@ -1,13 +1,5 @@
 import { expect, test } from '@playwright/test';
-import {
-  larderWords,
-  logWords,
-  planWords,
-  potWords,
-  recipeEditorWords,
-  recipeWords,
-  sheetWords,
-} from '../web/words';
+import { larderWords, planWords, potWords, recipeEditorWords, recipeWords, sheetWords } from '../web/words';
 import { type DemoServer, demoServer } from './demo-server';
 import { leekSoup } from './papers';
 
@@ -52,7 +44,7 @@ test('a seven-ingredient recipe from paper to a printed sheet for 140, in at mos
     await page.getByLabel(label, { exact: true }).fill(value);
   };
   await fill(planWords.bowls4, '140');
-  await fill(planWords.millilitresABowl, '250');
+  await fill(planWords.bowlSize, '250');
   const ways = page.getByRole('region', { name: planWords.waysToCookIt });
   await expect(ways.getByText(/2 equal batches in the 40 L stockpot/)).toBeVisible();
   await expect(ways.getByText(/All of it at once in the 60 L kettle/)).toBeVisible();
@@ -120,16 +112,16 @@ test('an order in other words: the pot’s fill, litres, times the recipe, what 
   await expect(page.getByRole('region', { name: planWords.waysToCookIt })).toBeVisible();
   await bowls.fill('40');
   await page.getByRole('button', { name: /Amount in/ }).click();
-  await page.getByRole('option', { name: planWords.litresInBowls }).click();
-  await page.getByLabel(planWords.litres, { exact: true }).fill('10,1');
+  await page.getByRole('option', { name: planWords.volumeInBowls('litres') }).click();
+  await page.getByLabel(planWords.amountOfIt, { exact: true }).fill('10,1');
   await expect(page.getByRole('button', { name: /^Yield 10\.1 L/ })).toContainText('40 bowls');
-  await page.getByLabel(planWords.litres, { exact: true }).fill('10');
+  await page.getByLabel(planWords.amountOfIt, { exact: true }).fill('10');
   await expect(page.getByRole('button', { name: /^Yield 10\.0 L/ })).toContainText('39 bowls');
-  await page.getByLabel(planWords.litres, { exact: true }).fill(logWords.aLot);
+  await page.getByLabel(planWords.amountOfIt, { exact: true }).fill('a lot');
   await expect(
-    page.getByRole('alert').filter({ hasText: 'Litres must be a number above 0, not “a lot”.' }),
+    page.getByRole('alert').filter({ hasText: 'Amount must be a number above 0, not “a lot”.' }),
   ).toBeVisible();
-  await page.getByLabel(planWords.litres, { exact: true }).fill('10');
+  await page.getByLabel(planWords.amountOfIt, { exact: true }).fill('10');
   await page.getByRole('button', { name: planWords.fromWhatIHave }).click();
   const sheet = page.getByRole('dialog', { name: planWords.whatThereIs });
   await sheet.getByLabel('Celeriac').fill('much');

@@ -111,7 +111,7 @@ export function depth(cm: number, { volume: of }: Pick<Measures, 'volume'> = MET
   return `${whole > 0 || eighths === 0 ? whole : ''}${EIGHTHS[eighths % 8]} in`;
 }
 
-/** Fluid ounces under a quart or a pint, quarters of it from there, tenths from four, gallons from sixteen. */
+/** Fluid ounces under a quart or a pint, quarters of it from there, tenths from four, gallons from a hundred. */
 function poured(ml: number, of: 'us' | 'imperial'): string {
   const { factor, word } = LARGE[of];
   const ounces = ml / FLUID_OUNCE[of].factor;
@@ -119,7 +119,7 @@ function poured(ml: number, of: 'us' | 'imperial'): string {
     return `${trim(ounces.toFixed(Math.abs(ounces) < 4 ? 1 : 0))} fl oz`;
   const large = ml / factor;
   if (large < 4) return `${trim((Math.round(large * 4) / 4).toFixed(2))} ${word}`;
-  if (large < 40) return `${trim(large.toFixed(1))} ${word}`;
+  if (large < 100) return `${trim(large.toFixed(1))} ${word}`;
   return `${trim((ml / GALLON[of].factor).toFixed(1))} gal`;
 }
 

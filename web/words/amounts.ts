@@ -23,6 +23,8 @@ export function writeFiguresAs({ measures, locale }: { measures: Measures; local
   return `${measures.weight} ${measures.volume} ${measures.temperature} ${locale}`;
 }
 
+export const measuresHere = (): Measures => here.measures;
+
 export const weight = (kg: number): string => edge.weight(kg, here.measures);
 export const dose = (grams: number): string => edge.dose(grams, here.measures);
 export const volume = (litresOf: number): string => edge.volume(litresOf, here.measures);

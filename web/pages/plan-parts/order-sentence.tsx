@@ -13,13 +13,14 @@ import styled from 'styled-components';
 import { day, type KitchenView, zonedTimeMs } from '../../../contract';
 import type { Recipe } from '../../../core/recipe';
 import { BANDS } from '../../../core/thickness';
+import type { FieldUnit } from '../../../core/units';
 import { Menu } from '../../components/menu';
 import { Errors } from '../../components/text';
+import { useMeasured } from '../../components/use-measured';
 import { useMinuteMs } from '../../data/clock';
-
 import { colour, font } from '../../theme/tokens';
-import { planWords } from '../../words';
-import { AMOUNT_WORDS, type AmountBy, type Draft, MOST_DAYS_AHEAD, type Order } from './use-order';
+import { fieldUnit, litresWord, planWords } from '../../words';
+import { type AmountBy, amountWords, type Draft, MOST_DAYS_AHEAD, type Order } from './use-order';
 
 const Sentence = styled.div`
   font-family: ${font.title};
@@ -77,9 +78,37 @@ const Picked = styled(Select)`
 
 const AMOUNT_LABELS: Record<AmountBy, string> = {
   portions: planWords.bowls4,
-  litres: planWords.litres,
+  litres: planWords.amountOfIt,
   multiple: planWords.timesTheRecipe,
 };
+
+/** A figure of the sentence, typed in any unit. */
+function TypedWord(of: {
+  value: string;
+  onChange: (value: string) => void;
+  isWrong: boolean;
+  label: string;
+  width: number;
+  unit: FieldUnit | undefined;
+  inputMode: 'text' | 'decimal';
+}) {
+  const shown = useMeasured(of);
+  return (
+    <Typed
+      value={shown.value}
+      onChange={shown.onChange}
+      isInvalid={of.isWrong}
+      aria-describedby="order-errors"
+    >
+      <Label>{of.label}</Label>
+      <Input
+        inputMode={of.inputMode}
+        autoComplete="off"
+        style={{ width: `${Math.max(of.width, shown.value.length + 0.6)}ch` }}
+      />
+    </Typed>
+  );
+}
 
 /** The order as one sentence; its underlined words are the form. */
 export function OrderSentence({
@@ -98,20 +127,21 @@ export function OrderSentence({
   const { draft, change } = order;
   const wrong = (field: string) => order.errors.some((error) => error.field === field);
   const burner = kitchen.burners.find((one) => one.id === draft.burnerId);
-  const typed = (field: 'portions' | 'portionMl' | 'saltPercent' | 'by', label: string, width: number) => (
-    <Typed
+  const typed = (
+    field: 'portions' | 'portionMl' | 'saltPercent' | 'by',
+    label: string,
+    width: number,
+    unit?: FieldUnit,
+  ) => (
+    <TypedWord
       value={draft[field]}
       onChange={(value) => change({ [field]: value } as Partial<Draft>)}
-      isInvalid={wrong(field)}
-      aria-describedby="order-errors"
-    >
-      <Label>{label}</Label>
-      <Input
-        inputMode={field === 'by' ? 'text' : 'decimal'}
-        autoComplete="off"
-        style={{ width: `${Math.max(width, draft[field].length + 0.6)}ch` }}
-      />
-    </Typed>
+      isWrong={wrong(field)}
+      label={label}
+      width={width}
+      unit={unit}
+      inputMode={field === 'by' ? 'text' : 'decimal'}
+    />
   );
   return (
     <div>
@@ -128,24 +158,29 @@ export function OrderSentence({
         {recipe.base ? (
           <>
             {planWords.made}
-            {typed('portions', planWords.litres, 2.2)}
-            {planWords.litresOfItReadyBy}
+            {typed('portions', planWords.amountOfIt, 2.2, 'L')}
+            {planWords.ofItReadyBy(litresWord())}
             {typed('by', planWords.readyBy, 4.4)} <DayPick order={order} zone={kitchen.zone} />
             {planWords.inThe}
           </>
         ) : (
           <>
             {planWords.for}
-            {typed('portions', AMOUNT_LABELS[draft.amountBy], 2.2)}{' '}
+            {typed(
+              'portions',
+              AMOUNT_LABELS[draft.amountBy],
+              2.2,
+              draft.amountBy === 'litres' ? 'L' : undefined,
+            )}{' '}
             <Pick
               label={planWords.amountIn}
               value={draft.amountBy}
-              options={AMOUNT_WORDS.map((one) => ({ ...one }))}
+              options={amountWords()}
               onChange={(amountBy) => change({ amountBy: amountBy as AmountBy })}
             />
             {planWords.of5}
-            {typed('portionMl', planWords.millilitresABowl, 3)}
-            {planWords.mlForThe}
+            {typed('portionMl', planWords.bowlSize, 3, 'mL')}
+            {planWords.mlForThe(fieldUnit('mL'))}
             <Pick
               label={planWords.service}
               value={draft.serviceId}

@@ -30,16 +30,18 @@ import { litresAtDepth } from '../../../core/vessel';
 import type { LotView } from '../../../core/views';
 
 import { useLots, useOpenBatches } from '../../data/queries';
-import { planWords } from '../../words';
+import { litresWord, planWords } from '../../words';
 import type { OrderAsked } from '../../workers/computations';
 
 /** How the figure before the bowls is meant. */
-export const AMOUNT_WORDS = [
+/** What an order is given in. */
+export type AmountBy = 'portions' | 'litres' | 'multiple';
+export const AMOUNTS_BY: readonly AmountBy[] = ['portions', 'litres', 'multiple'];
+export const amountWords = (): { id: AmountBy; text: string }[] => [
   { id: 'portions', text: planWords.bowls },
-  { id: 'litres', text: planWords.litresInBowls },
+  { id: 'litres', text: planWords.volumeInBowls(litresWord()) },
   { id: 'multiple', text: planWords.timesTheRecipeInBowls },
-] as const;
-export type AmountBy = (typeof AMOUNT_WORDS)[number]['id'];
+];
 
 /** The order as it is being typed: words, not yet numbers. */
 export interface Draft {
@@ -207,8 +209,7 @@ function firstDraft(of: {
     [...kitchen.burners].filter(takes).sort((a, b) => b.heatFactor.batches - a.heatFactor.batches)[0] ??
     kitchen.burners[0]!;
   const amountBy =
-    AMOUNT_WORDS.find((one) => one.id === params.get('amountBy'))?.id ??
-    (recipe.base ? 'litres' : 'portions');
+    AMOUNTS_BY.find((one) => one === params.get('amountBy')) ?? (recipe.base ? 'litres' : 'portions');
   const draft: Draft = {
     recipeId: recipe.id,
     portions: params.get('portions') ?? String(recipe.base ? recipe.litres : service.covers),
@@ -271,7 +272,7 @@ function planDraft(
     return { errors: [{ field: 'by', sentence }], ...none };
   }
   if (draft.amountBy !== 'portions' && (amount === null || amount <= 0)) {
-    const what = draft.amountBy === 'litres' ? planWords.litres : planWords.timesTheRecipe;
+    const what = draft.amountBy === 'litres' ? planWords.amountOfIt : planWords.timesTheRecipe;
     const sentence = planWords.mustBeANumberAbove(what, draft.portions);
     return { errors: [{ field: 'portions', sentence }], ...none };
   }

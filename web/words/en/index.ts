@@ -24,4 +24,5 @@ export * from './rehearse';
 export * from './sheet';
 export * from './stages';
 export * from './today';
+export * from './units';
 export * from './workings';
