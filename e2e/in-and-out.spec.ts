@@ -1,7 +1,14 @@
 import { readFileSync } from 'node:fs';
 import { expect, type Page, test } from '@playwright/test';
 import { v7 as uuid } from 'uuid';
-import { commonWords, larderWords, recipeEditorWords, recipeWords } from '../web/words';
+import {
+  commonWords,
+  kitchenWords,
+  larderWords,
+  planWords,
+  recipeEditorWords,
+  recipeWords,
+} from '../web/words';
 import { type DemoServer, demoServer } from './demo-server';
 
 /** Files taken out and brought in, and the kitchen's own units. */
@@ -55,7 +62,7 @@ test('taken out and brought in: a book, a saved page, prices; a wrong file says 
   await bring(page, larderWords.importPricesCsv, 'p.csv', 'id,price_per_kg\nonion,1.10');
   await expect(page.getByRole('dialog').getByRole('listitem')).toHaveText(/Onion£0\.95 → £1\.10/);
   await page.getByRole('button', { name: 'Import 1 price' }).click();
-  await expect(page.getByText('1 price taken over.')).toBeVisible();
+  await expect(page.getByText('1 price imported.')).toBeVisible();
   await expect(page.getByRole('button', { name: 'Price of Onion', exact: true })).toHaveText('£1.10');
   await page.getByRole('button', { name: 'Price of Celeriac', exact: true }).click();
   const sheet = page.getByRole('dialog');
@@ -71,10 +78,32 @@ test('taken out and brought in: a book, a saved page, prices; a wrong file says 
 
 test('in the kitchen’s own units', async ({ page }) => {
   await page.goto(`${server.url}/kitchen/place`);
-  await page.getByText('US', { exact: true }).click();
+  await page.getByText(kitchenWords.ouncesAndPounds).click();
+  await page.getByText(kitchenWords.usQuartsAndInches).click();
+  await page.getByText('°F', { exact: true }).first().click();
+  await expect(page.getByRole('radio', { name: '°F' })).toBeChecked();
+  // any unit is understood, whatever stands beside the field
+  const air = page.getByRole('textbox', { name: kitchenWords.theKitchenAir });
+  await expect(air).toHaveValue('75.2');
+  await air.fill('hot');
+  await page.getByRole('button', { name: kitchenWords.saveThePlace }).click();
+  await expect(page.getByText('The kitchen air must be a number of °F, not “hot”.')).toBeVisible();
+  await air.fill('300');
+  await expect(page.getByText('The kitchen air must be from 32 to 122 °F.')).toBeVisible();
+  await air.fill('20 C');
+  await page.getByRole('button', { name: kitchenWords.saveThePlace }).click();
+  await expect(page.getByText(kitchenWords.savedPotsAlreadyCookingKeep)).toBeVisible();
+  const kept = await (await page.request.get(`${server.url}/api/kitchen`)).json();
+  expect(kept).toMatchObject({
+    airTempC: 20,
+    measures: { weight: 'pounds', volume: 'us', temperature: 'F' },
+  });
+  await page.goto(`${server.url}/plan?recipe=celeriac-veloute&service=evening&portions=60`);
+  await page.getByLabel(planWords.bowlSize).fill('1 cup');
+  await expect(page.getByRole('button', { name: /^Yield 15(\.\d)? qt/ })).toBeVisible();
   await page.goto(`${server.url}/sheet?recipe=celeriac-veloute&service=evening&portions=60`);
   await expect(page.getByRole('row', { name: /Celeriac/ }).first()).toContainText(/\d+ lb/);
-  await expect(page.getByRole('row', { name: /Chicken stock/ }).first()).toContainText(/pt|gal/);
+  await expect(page.getByRole('row', { name: /Chicken stock/ }).first()).toContainText(/\d qt/);
   const back = { id: uuid(), change: 'place', place: { units: 'metric' } };
   await page.request.post(`${server.url}/api/kitchen/changes`, { data: back });
 });

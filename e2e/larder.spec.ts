@@ -64,7 +64,7 @@ test('a stock is made, put by, labelled, drawn in two soups, and recalled to eve
     await order(page).getByLabel(planWords.readyBy).fill('half past');
     await expect(page.getByText('Ready by must be a time as 16:00, not “half past”.')).toBeVisible();
     await order(page).getByLabel(planWords.readyBy).fill('10:00');
-    await order(page).getByLabel(basesWords.litres).fill('12');
+    await order(page).getByLabel(planWords.amountOfIt).fill('12');
     await page.getByRole('button', { name: /24 L rondeau/ }).click();
     await expect(page.getByRole('button', { name: /^Strength \d\.\d ×/ })).toBeVisible();
     await page.getByRole('button', { name: /^Take it to/ }).click();
@@ -189,7 +189,13 @@ test('short of a base: substitutes compared, or a word where it comes from', asy
   await instead.getByRole('button', { name: /its aromatics in the pot/ }).click();
   await expect(page.getByText(/L short/)).toHaveCount(0);
   await expect(page.getByText('Changed: water, with its aromatics in the pot.')).toBeVisible();
-  await page.getByRole('button', { name: planWords.undo }).click();
+  await expect(instead).toHaveCount(0);
+  // nor does a refusal outlive its order
+  await expect(page.getByText(/are wanted, .* in the larder/)).toHaveCount(0);
+  const undo = page.getByRole('button', { name: planWords.undo });
+  await undo.evaluate((button) => button.scrollIntoView({ block: 'center' }));
+  await undo.click();
+  await expect(page.getByText(/L short/)).toBeVisible();
   await page.getByRole('button', { name: /^Take it to/ }).click();
   await asked.getByRole('textbox', { name: planWords.itComesFrom }).fill('the hotel’s kitchen');
   await asked.getByRole('button', { name: planWords.cookItAnyway }).click();

@@ -91,7 +91,7 @@ test('a seven-ingredient recipe from paper to a printed sheet for 140, in at mos
       .last()
       .click();
     await ways.getByRole('button', { name: /Concentrated, diluted/ }).click();
-    await expect(page.getByText(/cooked concentrated: the pot comes to 1\.\d\d %/)).toBeVisible();
+    await expect(page.getByText(/cooked concentrated: the pot reaches 1\.\d\d %/)).toBeVisible();
     await page.getByRole('button', { name: /^Take it to/ }).click();
     await page.getByRole('textbox', { name: planWords.itComesFrom }).fill('the hotel’s kitchen');
     await page.getByRole('button', { name: planWords.cookItAnyway }).click();

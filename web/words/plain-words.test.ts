@@ -73,12 +73,26 @@ const filesIn = (room: string): string[] =>
     .filter((one) => one.isFile() && one.name.endsWith('.ts') && !one.name.endsWith('.test.ts'))
     .map((one) => join(one.parentPath, one.name));
 
+/** Pages for the cook: paragraphs and points, without what is typed at a machine. */
+const PAGES = ['docs/guide.md', 'docs/running.md'];
+
+function paragraphsOf(file: string): Text[] {
+  const prose = readFileSync(file, 'utf8').replace(/^( {4}|\|).*$/gm, '');
+  return prose.split(/\n\s*\n|\n(?=[-#]|\d\. )/).flatMap((paragraph) => {
+    const said = paragraph
+      .replace(/\]\([^)]*\)|\*\*|`|^[-#\d. ]+/g, '')
+      .replace(/\s+/g, ' ')
+      .trim();
+    return said ? [{ where: file, said }] : [];
+  });
+}
+
 /** A page of paper is an example of what cooks write, not what Slow Pot says. */
 const isPaper = ({ said }: Text) => said.includes('\n');
 
-const TEXTS = ROOMS.flatMap(filesIn)
-  .flatMap(textsOf)
-  .filter((text) => !isPaper(text));
+const TEXTS = [...ROOMS.flatMap(filesIn).flatMap(textsOf), ...PAGES.flatMap(paragraphsOf)].filter(
+  (text) => !isPaper(text),
+);
 
 describe('plain words', () => {
   it('reads what there is to read', () => {

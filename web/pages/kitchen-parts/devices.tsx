@@ -40,13 +40,13 @@ const FAULT_WORDS: Readonly<Record<Fault, string>> = {
   dropOut: kitchenWords.dropsOut,
   stuck: kitchenWords.standsStill,
   rubbish: kitchenWords.sendsNonsense,
-  flood: 'floods',
+  flood: kitchenWords.floods,
 };
 
 const STATUS_WORDS: Readonly<Record<DeviceView['status'], string>> = {
   waiting: kitchenWords.nothingYet,
-  sending: 'sending',
-  quiet: 'quiet',
+  sending: kitchenWords.sending,
+  quiet: kitchenWords.quiet,
   rubbish: kitchenWords.cannotBeRight,
   flooding: kitchenWords.tooMuchOfIt,
   stuck: 'stuck',

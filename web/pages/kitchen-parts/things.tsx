@@ -1,9 +1,9 @@
 import { useState } from 'react';
-import { hourMinute, type ItemKind, type ItemOf, type KitchenView } from '../../../contract';
+import { hourMinute, type ItemKind, type ItemOf, type KitchenView, MARKS } from '../../../contract';
 import { thermometerVerdict } from '../../../core/kitchen';
 import { Button } from '../../components/button';
 import { Sheet } from '../../components/sheet';
-import { KIND_WORDS, kitchenWords, temperature, weekdayWords } from '../../words';
+import { KIND_WORDS, kitchenWords, MARK_WORDS, temperature, weekdayWords } from '../../words';
 import { type FieldSpec, ItemForm } from './item-form';
 import { ItemList } from './item-list';
 import { ThermometerCheckSheet } from './thermometer-check';
@@ -114,10 +114,7 @@ const FIELDS: Readonly<Partial<Record<ItemKind, readonly FieldSpec[]>>> = {
       label: kitchenWords.colour,
       as: 'choice',
       first: 'leek',
-      options: ['clay', 'mustard', 'leek', 'slate', 'plum', 'rust', 'sand', 'ink'].map((one) => ({
-        value: one,
-        text: one,
-      })),
+      options: MARKS.map((one) => ({ value: one, text: MARK_WORDS[one] })),
     },
   ],
   supplier: [{ name: 'name', label: kitchenWords.name, as: 'text' }],
@@ -242,7 +239,11 @@ export function ColdSection({ kitchen }: Of) {
 }
 
 export function PeopleSection({ kitchen }: Of) {
-  const roles = { inCharge: kitchenWords.inCharge, cook: 'cooks', helper: 'helps' } as const;
+  const roles = {
+    inCharge: kitchenWords.inCharge,
+    cook: kitchenWords.cooks,
+    helper: kitchenWords.helps,
+  } as const;
   return (
     <>
       <Things
@@ -251,7 +252,7 @@ export function PeopleSection({ kitchen }: Of) {
         empty={kitchenWords.theLogNamesWhoTakes}
         items={kitchen.people}
         kitchen={kitchen}
-        about={(one) => `${roles[one.role]}, ${one.mark}`}
+        about={(one) => `${roles[one.role]}, ${MARK_WORDS[one.mark]}`}
       />
       <Things
         kind="supplier"

@@ -30,14 +30,14 @@ const TOOLS = v.object({
 });
 
 const ASKED = [
-  ['ovenTrays', kitchenWords.traysInTheOvenAt, 'trays'],
+  ['ovenTrays', kitchenWords.traysInTheOvenAt, kitchenWords.trays],
   ['trayAreaM2', kitchenWords.floorOfATray, 'm²'],
   ['blenderJarLitres', kitchenWords.blenderJarToItsBrim, 'L'],
   ['fryingPanCm', kitchenWords.widestFryingPan, 'cm'],
-  ['grillBowls', kitchenWords.bowlsUnderTheGrillAt, 'bowls'],
+  ['grillBowls', kitchenWords.bowlsUnderTheGrillAt, kitchenWords.bowls],
   ['grillMin', kitchenWords.minutesUnderTheGrill, 'min'],
   ['sieveLitres', kitchenWords.aSieveTakes, 'L'],
-  ['bainMariePans', kitchenWords.pansInTheBainMarie, 'pans'],
+  ['bainMariePans', kitchenWords.pansInTheBainMarie, kitchenWords.pans],
   ['bainMariePanLitres', kitchenWords.oneOfThemHolds, 'L'],
 ] as const;
 

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { v7 as uuid } from 'uuid';
@@ -64,6 +64,13 @@ export function Figures({
   const navigate = useNavigate();
   const start = useStartBatch();
   const keep = useKeepOrder();
+  const { reset: forgetStart } = start;
+  const { reset: forgetKeep } = keep;
+  // what was refused of another order says nothing of this one
+  useEffect(() => {
+    forgetStart();
+    forgetKeep();
+  }, [order.search, forgetStart, forgetKeep]);
   const [isAsked, setAsked] = useState(false);
   const [overrideReason, setOverrideReason] = useState('');
   const { search } = useLocation();

@@ -234,8 +234,10 @@ function DayPick({ order, zone }: { order: Order; zone: string }) {
   const nowMs = useMinuteMs();
   const wordOf = (atMs: number) => {
     const word = day(atMs, zone);
-    if (word === day(nowMs, zone)) return 'today';
-    return word === day(zonedTimeMs('12:00', zone, nowMs, 1), zone) ? 'tomorrow' : `on ${word}`;
+    if (word === day(nowMs, zone)) return planWords.today;
+    return word === day(zonedTimeMs('12:00', zone, nowMs, 1), zone)
+      ? planWords.tomorrow
+      : planWords.onDay(word);
   };
   const next = order.draft.day === '' ? order.serviceAtMs : null;
   const days = Array.from({ length: MOST_DAYS_AHEAD + 1 }, (_, n) => ({

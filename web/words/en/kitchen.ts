@@ -4,8 +4,28 @@ import { litresAtDepth, type ShapeFit, type Vessel } from '../../../core/vessel'
 import { depth, dose, litres, portion, temperature, weight } from '../amounts';
 import { plural } from './plural';
 
+/** Colours that people are marked by. */
+export const MARK_WORDS: Readonly<Record<ItemOf<'person'>['mark'], string>> = {
+  clay: 'clay',
+  mustard: 'mustard',
+  leek: 'leek',
+  slate: 'slate',
+  plum: 'plum',
+  rust: 'rust',
+  sand: 'sand',
+  ink: 'ink',
+};
+
 /** What the kitchen’s pages say. */
 export const kitchenWords = {
+  cooks: 'cooks',
+  helps: 'helps',
+  floods: 'floods',
+  sending: 'sending',
+  quiet: 'quiet',
+  trays: 'trays',
+  pans: 'pans',
+  bowls: 'bowls',
   place: 'Place',
   pots: 'Pots',
   heat: 'Heat',

@@ -1,6 +1,9 @@
 import { dose, portion, weight } from '../amounts';
 /** What the plan says. */
 export const planWords = {
+  today: 'today',
+  tomorrow: 'tomorrow',
+  onDay: (day: string) => `on ${day}`,
   saltAtTheEnd: 'Salt at the end',
   addG: (saltToAddG: number) => `add ${dose(saltToAddG)}`,
   gL: (flourEquivalentGPerL: number) => `${flourEquivalentGPerL} g/L`,
