@@ -30,6 +30,10 @@ describe('time as a cook reads it', () => {
     expect(hourMinute(summer, ZONE)).toBe('14:10');
     expect(dayAndHour(winter, ZONE)).toBe('Tue 10 Mar, 13:10');
     expect(day(winter, ZONE)).toBe('Tue 10 Mar');
+    expect([day(winter, ZONE, 'en-US'), dayAndHour(winter, ZONE, 'de-DE')]).toEqual([
+      'Tue, Mar 10',
+      'Di., 10. März, 13:10',
+    ]);
   });
   it.each([
     [0, 'now'],
@@ -64,8 +68,10 @@ describe('amounts in the kitchen’s own units', () => {
     [1, 'imperial', '1.75 pt'],
     [3, 'us', '3.25 qt'],
     [15.9, 'us', '16.8 qt'],
-    [45.46, 'imperial', '10 gal'],
-    [60, 'us', '15.9 gal'],
+    [45.46, 'imperial', '80 pt'],
+    [90.92, 'imperial', '20 gal'],
+    [60, 'us', '63.4 qt'],
+    [100, 'us', '26.4 gal'],
   ] as const)('%d L is, %s, “%s”', (litresIn, units, text) =>
     expect(volume(litresIn, measuresOf(units))).toBe(text));
 });

@@ -27,13 +27,29 @@ export function hourMinute(ms: number, zone: string): string {
   return text;
 }
 
-export function dayAndHour(ms: number, zone: string): string {
-  return format(new TZDate(ms, zone), 'EEE d MMM, HH:mm');
+/** “Tue 10 Mar, 13:10”, as the locale writes it. */
+export function dayAndHour(ms: number, zone: string, locale = 'en-GB'): string {
+  return `${day(ms, zone, locale)}, ${hourMinute(ms, zone)}`;
 }
 
-export function day(ms: number, zone: string): string {
-  return format(new TZDate(ms, zone), 'EEE d MMM');
+/** “Tue 10 Mar”, as the locale writes it. */
+export function day(ms: number, zone: string, locale = 'en-GB'): string {
+  const key = `${locale} ${zone}`;
+  let format = dayFormats.get(key);
+  if (!format) {
+    format = new Intl.DateTimeFormat(locale, {
+      weekday: 'short',
+      day: 'numeric',
+      month: 'short',
+      timeZone: zone,
+    });
+    dayFormats.set(key, format);
+  }
+  return format.format(ms);
 }
+
+/** A format is dear to make, and a page asks for the same one over and over. */
+const dayFormats = new Map<string, Intl.DateTimeFormat>();
 
 /** “1 h 24”, “9 min”, “now”. */
 export function span(ms: number): string {

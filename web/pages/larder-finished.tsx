@@ -1,12 +1,12 @@
 import styled from 'styled-components';
-import { day } from '../../contract';
+
 import type { LotView } from '../../core/views';
 import { Button } from '../components/button';
 import { Empty, Page, Waiting } from '../components/page';
 import { Over, Soft, Title } from '../components/text';
 import { useFinishedLots } from '../data/queries';
 import { colour, media, space } from '../theme/tokens';
-import { larderWords, lotAmount } from '../words';
+import { day, larderWords, lotAmount } from '../words';
 import { LarderNav } from './larder-parts/larder-nav';
 import { RowLink } from './larder-parts/row-link';
 import { useKitchenHere } from './use-kitchen-here';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { dayAndHour } from '../../contract';
+
 import { oldestFirst } from '../../core/larder';
 import type { LotView } from '../../core/views';
 import { Button } from '../components/button';
@@ -11,7 +11,7 @@ import { useMinuteMs } from '../data/clock';
 
 import { useLots, useStrays } from '../data/queries';
 import { space } from '../theme/tokens';
-import { larderWords, strayWords } from '../words';
+import { dayAndHour, larderWords, strayWords } from '../words';
 import { DeliverySheet } from './larder-parts/delivery-sheet';
 import { LarderNav } from './larder-parts/larder-nav';
 import { LotRow } from './larder-parts/lot-row';

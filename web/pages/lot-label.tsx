@@ -1,13 +1,13 @@
 import { Link, useParams } from 'react-router';
 import styled from 'styled-components';
 import { renderSVG } from 'uqr';
-import { dayAndHour } from '../../contract';
+
 import { Button } from '../components/button';
 import { Page, Waiting } from '../components/page';
 import { Soft } from '../components/text';
 import { useLot } from '../data/queries';
 import { colour, font, media, PRINT, space } from '../theme/tokens';
-import { allergenNames, lotAmount, lotWords, useByWords } from '../words';
+import { allergenNames, dayAndHour, lotAmount, lotWords, useByWords } from '../words';
 import { useKitchenHere } from './use-kitchen-here';
 
 const Bar = styled.div`

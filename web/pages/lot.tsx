@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import styled from 'styled-components';
-import { day, dayAndHour, type KitchenView, type LotDetail } from '../../contract';
+import type { KitchenView, LotDetail } from '../../contract';
 import { baseKind } from '../../core/bases';
 import { INGREDIENT_BY_ID } from '../../core/matter';
 import { type Recipe, recipeIdOf, reheatId } from '../../core/recipe';
@@ -15,7 +15,7 @@ import { ApiError } from '../data/api';
 import { useMinuteMs } from '../data/clock';
 import { useLot, useRecipes } from '../data/queries';
 import { colour, space } from '../theme/tokens';
-import { isPouredLot, lotColour, lotWords, storyWords } from '../words';
+import { day, dayAndHour, isPouredLot, lotColour, lotWords, storyWords } from '../words';
 import { LarderNav } from './larder-parts/larder-nav';
 import { LetDownSheet } from './larder-parts/let-down-sheet';
 import { actsFor, LOT_ACTS, type LotActId, LotActSheet } from './larder-parts/lot-acts';

@@ -20,7 +20,7 @@ import { Halves, Page, Waiting } from '../components/page';
 import { Caution, Over, Soft, Subtitle, Title } from '../components/text';
 import { useBook } from '../data/use-book';
 import { colour, media, size, space } from '../theme/tokens';
-import { attentionOf, endOf, heatOf, money, recipeWords, weight } from '../words';
+import { attentionOf, countedOrWeighed, endOf, heatOf, money, recipeWords, weight } from '../words';
 import { NotHere } from './not-here';
 import { PatternSheet } from './recipe-parts/pattern-sheet';
 import { Versions } from './recipe-parts/versions';
@@ -226,5 +226,5 @@ function amount(line: RecipeLine): string {
   if (line.scaling === 'toSalt') return recipeWords.toTheSalt;
   if (line.scaling === 'perBowl') return recipeWords.aBowl(weight(line.kg));
   if (typeof line.scaling === 'object') return recipeWords.equalWeight(weight(line.kg));
-  return weight(line.kg);
+  return countedOrWeighed(line.kg, line.comesOut ?? null);
 }

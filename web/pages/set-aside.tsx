@@ -1,12 +1,12 @@
 import styled from 'styled-components';
-import { type BatchView, dayAndHour, type WrittenEventView } from '../../contract';
+import type { BatchView, WrittenEventView } from '../../contract';
 import { undoneIds } from '../../core/log';
 import { Button } from '../components/button';
 import { Page, Waiting } from '../components/page';
 import { Caution, Errors, Over, Soft, Subtitle, Title } from '../components/text';
 import { useWrittenLog } from '../data/queries';
 import { colour, space } from '../theme/tokens';
-import { describeEvent, logWords } from '../words';
+import { dayAndHour, describeEvent, logWords } from '../words';
 import { useSubmit } from './pot-parts/use-submit';
 import { useKitchenHere } from './use-kitchen-here';
 

@@ -2,7 +2,6 @@ import { Link, Navigate } from 'react-router';
 import styled from 'styled-components';
 import {
   type BatchView,
-  day,
   hourMinute,
   type KitchenView,
   nextServiceAtMs,
@@ -26,6 +25,7 @@ import { useLivePot } from '../data/use-pot';
 import { colour, font, media, size, space, target } from '../theme/tokens';
 import {
   dateWords,
+  day,
   litres,
   lotAmount,
   missingWords,

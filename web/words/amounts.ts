@@ -1,5 +1,6 @@
 import * as edge from '../../contract';
 import {
+  convert,
   type FieldUnit,
   kitchenUnit,
   METRIC,
@@ -36,9 +37,17 @@ export const temperature = (tempC: number, digits = 0): string =>
 /** Litres to a tenth in the kitchen's unit, without its name. */
 export const writeTenths = (value: number): string => Number(writeField(value, 'L')).toFixed(1);
 
+/** What a chart of a pot is drawn in, and how much of it a litre is. */
+export const potUnit = (): { perLitre: number; unit: string } => ({
+  perLitre: convert({ value: 1, from: 'L', to: kitchenUnit('L', here.measures) }),
+  unit: fieldUnit('L'),
+});
+
 /** How far two temperatures are apart, in the kitchen's own degrees. */
 export const kelvins = (k: number): string =>
   here.measures.temperature === 'C' ? `${k.toFixed(1)} °C` : `${(k * 1.8).toFixed(1)} °F`;
+export const day = (ms: number, zone: string): string => edge.day(ms, zone, here.locale);
+export const dayAndHour = (ms: number, zone: string): string => edge.dayAndHour(ms, zone, here.locale);
 export const money = (cents: number, currency: string): string => edge.money(cents, currency, here.locale);
 
 /** A stick's own marks: what one of them is, cm, and what stands beside it. */

@@ -1,5 +1,7 @@
 /** What Slow Pot says, in the language of this folder: another language is another folder, named here. */
 export {
+  day,
+  dayAndHour,
   depth,
   dose,
   fieldUnit,
@@ -7,6 +9,7 @@ export {
   litres,
   money,
   portion,
+  potUnit,
   stick,
   temperature,
   volume,

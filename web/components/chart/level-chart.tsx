@@ -13,7 +13,7 @@ import { Scatter } from 'react-chartjs-2';
 import styled from 'styled-components';
 import { hourMinute } from '../../../contract';
 import { useThemeColours } from '../../theme/use-theme';
-import { commonWords } from '../../words';
+import { commonWords, potUnit } from '../../words';
 
 Chart.register(LineController, ScatterController, LineElement, PointElement, LinearScale, Filler);
 
@@ -50,8 +50,15 @@ export const LevelChart = memo(function LevelChart(props: LevelChartProps) {
   const xs = [...props.trace, ...props.band, ...props.readings].map((one) => one.atMs);
   const from = Math.min(...xs);
   const to = Math.max(...xs, props.servedAtMs ?? 0);
-  const ys = [...props.trace.map((one) => one.litres), ...props.band.map((one) => one.highLitres)];
-  const low = Math.min(...ys, props.markLitres ?? Number.POSITIVE_INFINITY);
+  // drawn in the kitchen's own unit, so that its ticks are round
+  const { perLitre, unit } = potUnit();
+  const ys = [...props.trace.map((one) => one.litres), ...props.band.map((one) => one.highLitres)].map(
+    (litres) => litres * perLitre,
+  );
+  const low = Math.min(
+    ...ys,
+    props.markLitres === null ? Number.POSITIVE_INFINITY : props.markLitres * perLitre,
+  );
   const step = tickMinutes((to - from) / MINUTE);
   const font = FONT;
   const line = (points: readonly { x: number; y: number }[], more: object) => ({
@@ -91,30 +98,30 @@ export const LevelChart = memo(function LevelChart(props: LevelChartProps) {
               suggestedMax: Math.ceil(Math.max(...ys) + 0.5),
               grid: { color: ink.line },
               border: { display: false },
-              ticks: { color: ink.soft, font, maxTicksLimit: 5, callback: (value) => `${value} L` },
+              ticks: { color: ink.soft, font, maxTicksLimit: 5, callback: (value) => `${value} ${unit}` },
             },
           },
         }}
         data={{
           datasets: [
             line(
-              props.band.map((one) => ({ x: one.atMs, y: one.highLitres })),
+              props.band.map((one) => ({ x: one.atMs, y: one.highLitres * perLitre })),
               { borderWidth: 0, fill: '+1', backgroundColor: `${ink.act}33` },
             ),
             line(
-              props.band.map((one) => ({ x: one.atMs, y: one.lowLitres })),
+              props.band.map((one) => ({ x: one.atMs, y: one.lowLitres * perLitre })),
               { borderWidth: 0 },
             ),
             line(
-              props.band.map((one) => ({ x: one.atMs, y: one.litres })),
+              props.band.map((one) => ({ x: one.atMs, y: one.litres * perLitre })),
               { borderColor: ink.act, borderWidth: 2.5, borderDash: [7, 5] },
             ),
             line(
-              props.trace.map((one) => ({ x: one.atMs, y: one.litres })),
+              props.trace.map((one) => ({ x: one.atMs, y: one.litres * perLitre })),
               { borderColor: ink.iron, borderWidth: 2.5 },
             ),
             {
-              data: props.readings.map((one) => ({ x: one.atMs, y: one.litres })),
+              data: props.readings.map((one) => ({ x: one.atMs, y: one.litres * perLitre })),
               pointRadius: 6,
               pointBorderWidth: 3,
               pointStyle: props.readings.map((one) => (one.isDoubted ? 'crossRot' : 'circle')),
@@ -141,7 +148,7 @@ function markLines(
       ctx.font = `${FONT.size}px ${FONT.family}`;
       ctx.lineWidth = 2;
       if (props.markLitres !== null) {
-        const y = scales.y!.getPixelForValue(props.markLitres);
+        const y = scales.y!.getPixelForValue(props.markLitres * potUnit().perLitre);
         ctx.strokeStyle = ink.danger;
         ctx.fillStyle = ink.danger;
         ctx.setLineDash([9, 6]);

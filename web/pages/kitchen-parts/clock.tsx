@@ -1,12 +1,12 @@
 import styled from 'styled-components';
-import { dayAndHour, type KitchenView } from '../../../contract';
+import type { KitchenView } from '../../../contract';
 import { Button } from '../../components/button';
 import { Choice } from '../../components/choice';
 import { Errors, Soft, Subtitle } from '../../components/text';
 import { useMinuteMs } from '../../data/clock';
 import { useClockChange } from '../../data/queries';
 import { space } from '../../theme/tokens';
-import { kitchenWords } from '../../words';
+import { dayAndHour, kitchenWords } from '../../words';
 
 const Stack = styled.div`
   display: grid;

@@ -1,14 +1,7 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import { v7 as uuid } from 'uuid';
-import {
-  type BurnerView,
-  check,
-  day,
-  heatTestSchema,
-  type KitchenView,
-  typedNumber,
-} from '../../../contract';
+import { type BurnerView, check, heatTestSchema, type KitchenView, typedNumber } from '../../../contract';
 import { heatTestResult } from '../../../core/kitchen';
 import { Button } from '../../components/button';
 import { Choice } from '../../components/choice';
@@ -17,7 +10,7 @@ import { SmallField } from '../../components/small-field';
 import { Errors, FigureText, Over, Soft } from '../../components/text';
 import { useKitchenChange } from '../../data/queries';
 import { space } from '../../theme/tokens';
-import { heatingWords } from '../../words';
+import { day, heatingWords } from '../../words';
 
 const Row = styled.div`
   display: grid;

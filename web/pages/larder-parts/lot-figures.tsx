@@ -1,4 +1,4 @@
-import { day, dayAndHour, type KitchenView, percent } from '../../../contract';
+import { type KitchenView, percent } from '../../../contract';
 import { baseKind, SETS_FROM_GELATIN_PERCENT } from '../../../core/bases';
 import type { LotView } from '../../../core/views';
 import { Figure } from '../../components/figure';
@@ -7,6 +7,8 @@ import {
   allergenNames,
   bestWords,
   dateWords,
+  day,
+  dayAndHour,
   dietWords,
   isPouredLot,
   lotAmount,

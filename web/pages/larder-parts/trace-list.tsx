@@ -1,10 +1,10 @@
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { dayAndHour, type TracedStep } from '../../../contract';
+import type { TracedStep } from '../../../contract';
 import { Over } from '../../components/text';
 
 import { colour, space } from '../../theme/tokens';
-import { larderWords, litres } from '../../words';
+import { dayAndHour, larderWords, litres } from '../../words';
 
 const List = styled.ol`
   display: grid;

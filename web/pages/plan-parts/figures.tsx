@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { v7 as uuid } from 'uuid';
-import { day, dayAndHour, daysAhead, hourMinute, minutes, percent, span } from '../../../contract';
+import { daysAhead, hourMinute, minutes, percent, span } from '../../../contract';
 import { orderedRecipe } from '../../../core/book';
 import type { FigureName, Plan } from '../../../core/plan';
 import { Button } from '../../components/button';
@@ -22,7 +22,16 @@ import {
   useStartBatch,
 } from '../../data/queries';
 import { colour, size, space } from '../../theme/tokens';
-import { litres, planWords, runsWords, slowReheatWords, unmetWords, workingWords } from '../../words';
+import {
+  day,
+  dayAndHour,
+  litres,
+  planWords,
+  runsWords,
+  slowReheatWords,
+  unmetWords,
+  workingWords,
+} from '../../words';
 import { useKitchenHere } from '../use-kitchen-here';
 import { BaseFigures, BowlFigures } from './bowl-figures';
 import { bowlsKept, bowlsOnTheRange, bowlsOver } from './bowls-at-service';

@@ -10,7 +10,7 @@ import {
   TextField,
 } from 'react-aria-components';
 import styled from 'styled-components';
-import { day, type KitchenView, zonedTimeMs } from '../../../contract';
+import { type KitchenView, zonedTimeMs } from '../../../contract';
 import type { Recipe } from '../../../core/recipe';
 import { BANDS } from '../../../core/thickness';
 import type { FieldUnit } from '../../../core/units';
@@ -19,7 +19,7 @@ import { Errors } from '../../components/text';
 import { useMeasured } from '../../components/use-measured';
 import { useMinuteMs } from '../../data/clock';
 import { colour, font } from '../../theme/tokens';
-import { fieldUnit, litresWord, planWords } from '../../words';
+import { day, fieldUnit, litresWord, planWords } from '../../words';
 import { type AmountBy, amountWords, type Draft, MOST_DAYS_AHEAD, type Order } from './use-order';
 
 const Sentence = styled.div`

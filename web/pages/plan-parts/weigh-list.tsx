@@ -2,7 +2,7 @@ import styled from 'styled-components';
 
 import type { PlannedLine } from '../../../core/plan';
 import { colour, size } from '../../theme/tokens';
-import { planWords, volume, weight } from '../../words';
+import { countedOrWeighed, planWords, volume, weight } from '../../words';
 
 const Table = styled.table`
   width: 100%;
@@ -84,13 +84,10 @@ export function WeighList({
   );
 }
 
-/** What comes out again is counted while it is little, and weighed from here on: bones. */
-const WEIGHED_FROM_KG = 1;
-
 /** Liquids by volume, what comes out again by count, the rest by weight. */
 export function amountOf(line: PlannedLine): string {
-  if (line.comesOut && (line.inPotKg ?? line.edibleKg) < WEIGHED_FROM_KG)
-    return planWords.pcs(line.comesOut.count);
+  const { comesOut, inPotKg = line.edibleKg } = line;
+  if (comesOut) return countedOrWeighed(inPotKg, { eachG: (inPotKg * 1000) / comesOut.count });
   if (line.count) return planWords.pcs2(line.count, weight(line.edibleKg));
   return line.liquid && line.edibleKg > 0.2 ? volume(line.litres) : weight(line.inPotKg ?? line.edibleKg);
 }

@@ -86,7 +86,7 @@ export function Running({
           <dt>{potWords.inThePotNow}</dt>
           <dd>
             {litres(now)}
-            {clock?.markLitres != null && <small>{potWords.losingKgH(loss)}</small>}
+            {clock?.markLitres != null && <small>{potWords.losingAnHour(loss)}</small>}
           </dd>
         </div>
       </Answers>

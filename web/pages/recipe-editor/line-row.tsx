@@ -9,7 +9,7 @@ import { PickOne } from '../../components/menu';
 import { SmallField } from '../../components/small-field';
 import type { Book } from '../../data/use-book';
 import { colour, media, size, space } from '../../theme/tokens';
-import { recipeEditorWords, volume, weight } from '../../words';
+import { countedOrWeighed, recipeEditorWords, volume, weight } from '../../words';
 import { LineSheet } from './line-sheet';
 import type { Editing } from './use-editing';
 
@@ -104,7 +104,7 @@ export function LineRow({
           <b>{ingredient.name}</b>
           {edibleKg !== null && (
             <>
-              , <b>{amountIn(ingredient, edibleKg)}</b>
+              , <b>{amountIn(ingredient, edibleKg, Boolean(understood.comesOut))}</b>
               {recipeEditorWords.onTheBowls(isServed)}
               {bought !== null && bought - edibleKg > 0.0005 && recipeEditorWords.asBought(weight(bought))}
             </>
@@ -140,6 +140,7 @@ export function LineRow({
 }
 
 /** What is poured by volume, the rest by weight. */
-function amountIn(ingredient: Ingredient, kg: number): string {
-  return isPoured(ingredient) ? volume(kg / ingredient.densityKgPerL) : weight(kg);
+function amountIn(ingredient: Ingredient, kg: number, comesOut: boolean): string {
+  if (isPoured(ingredient)) return volume(kg / ingredient.densityKgPerL);
+  return countedOrWeighed(kg, comesOut ? { eachG: ingredient.pieceG } : null);
 }

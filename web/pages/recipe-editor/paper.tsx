@@ -11,7 +11,7 @@ import { sentencesOf } from '../../data/api';
 import { useReadFile } from '../../data/queries';
 import type { Book } from '../../data/use-book';
 import { colour, size, space } from '../../theme/tokens';
-import { recipeEditorWords, weight } from '../../words';
+import { countedOrWeighed, recipeEditorWords } from '../../words';
 import { FilePick } from '../recipe-parts/file-pick';
 import { keepPaper, keptPaper } from './kept-form';
 
@@ -127,7 +127,10 @@ export function Paper({ book, onTaken }: { book: Book; onTaken: (draft: RecipeDr
                     </span>
                     <b>
                       {one.edibleG !== null
-                        ? weight(one.edibleG / 1000)
+                        ? countedOrWeighed(
+                            one.edibleG / 1000,
+                            one.comesOut ? { eachG: book.rows[one.ingredientId ?? '']?.pieceG } : null,
+                          )
                         : one.toTaste
                           ? recipeEditorWords.toTaste2
                           : '?'}

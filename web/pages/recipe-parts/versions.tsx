@@ -1,13 +1,13 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import { dayAndHour } from '../../../contract';
+
 import { compareRecipes } from '../../../core/recipe';
 import { PickOne } from '../../components/menu';
 import { Over, Soft, Subtitle } from '../../components/text';
 import { useVersions } from '../../data/queries';
 import type { Book } from '../../data/use-book';
 import { colour, size, space } from '../../theme/tokens';
-import { recipeWords } from '../../words';
+import { dayAndHour, recipeWords } from '../../words';
 import { useKitchenHere } from '../use-kitchen-here';
 
 const Table = styled.table`

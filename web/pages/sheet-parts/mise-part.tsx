@@ -1,8 +1,8 @@
-import { dayAndHour, hourMinute, minutes, sentenceCase } from '../../../contract';
+import { hourMinute, minutes, sentenceCase } from '../../../contract';
 import { BOARDS, miseList } from '../../../core/lists';
 import type { Plan, PlanInput } from '../../../core/plan';
 import { Over, Subtitle, Unseen } from '../../components/text';
-import { sheetWords, weight } from '../../words';
+import { dayAndHour, sheetWords, weight } from '../../words';
 import { useKitchenHere } from '../use-kitchen-here';
 import { Part, Table } from './paper';
 

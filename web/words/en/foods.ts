@@ -1,5 +1,7 @@
 import type { BookTaken, FieldDifference } from '../../../contract';
 import { ALLERGENS, type Allergen } from '../../../core/matter';
+import { weight } from '../amounts';
+import { plural } from './plural';
 
 /** Fields of a food that a file may change, as a cook calls them. */
 const FIELD_WORDS: Readonly<Record<string, string>> = {
@@ -85,3 +87,14 @@ export function bookTakenWords({ added, newVersions, same, foods }: BookTaken): 
   ].filter(Boolean);
   return `${parts.join(', ')}.`;
 }
+
+/** What comes out again is counted while it is little, and weighed from here on: bones. */
+const WEIGHED_FROM_KG = 1;
+
+/** What comes out again by the piece, the rest by weight: nine bay leaves are no 4.3 g. */
+export function countedOrWeighed(kg: number, comesOut: { eachG: number | undefined } | null): string {
+  if (!comesOut?.eachG || kg >= WEIGHED_FROM_KG) return weight(kg);
+  return pieces(Math.max(1, Math.round((kg * 1000) / comesOut.eachG)));
+}
+
+export const pieces = (count: number): string => `${count} ${plural(count, 'pc', 'pcs')}`;

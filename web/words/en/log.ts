@@ -57,7 +57,7 @@ export const logWords = {
   theReductionAgainstTheForecast: 'The reduction, against the forecast made when it began',
   readingsOfTheLevelAgainst: (count: number) => `${count} readings of the level against the forecast band.`,
   lineAsEstimatedRingsReadings:
-    'Line: as estimated. Rings: readings. Band: eight chances in ten for the level, as forecast when the lid came off. A stick in a rolling pot adds half a centimetre.',
+    'Line: as estimated. Rings: readings. Band: eight chances in ten for the level, as forecast when the lid came off. A stick in a rolling pot adds its own error.',
   batchLog: 'Batch log',
   isSetAside: (name: string) => `${name} is set aside`,
   itsLogCannotBeRead:

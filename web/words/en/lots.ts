@@ -1,10 +1,10 @@
-import { day, dayAndHour, type LarderStray, type LotStory } from '../../../contract';
+import type { LarderStray, LotStory } from '../../../contract';
 import { baseKind } from '../../../core/bases';
 import type { LarderEventBody } from '../../../core/larder';
 import { bringsTo, type Holds } from '../../../core/matter';
 import { recipeRowId } from '../../../core/recipe';
 import type { LotView } from '../../../core/views';
-import { temperature, volume, weight } from '../amounts';
+import { day, dayAndHour, temperature, volume, weight } from '../amounts';
 import { bringsWords } from './holds';
 
 /** Words for a lot, the same on every screen. */

@@ -1,4 +1,6 @@
 import { dose, portion, weight } from '../amounts';
+import { pieces } from './foods';
+
 /** What the plan says. */
 export const planWords = {
   today: 'today',
@@ -183,8 +185,7 @@ export const planWords = {
   ofItMeat: (weight: string) => `, ${weight} of it meat`,
   byTaste: (weight: string) => ` + ${weight} by taste`,
   theSame: 'the same',
-  pcs: (count: number) => `${count} pcs`,
-  pcs2: (count: number, weight: string) => `${count} pcs, ${weight}`,
+  pcs2: (count: number, weight: string) => `${pieces(count)}, ${weight}`,
   nothingToCookInYet: 'Nothing to cook in yet',
   addAPot: 'Add a pot',
   addABurner: 'Add a burner',

@@ -87,7 +87,7 @@ export const potWords = {
   muchLater: 'much later',
   and: (hourMinute: string, n: string) => `${hourMinute} and ${n}`,
   inThePotNow: 'in the pot now',
-  losingKgH: (lossKgH: number) => `, losing ${weight(lossKgH)} an hour`,
+  losingAnHour: (lossKgH: number) => `, losing ${litres(lossKgH)}/h`,
   readyWhen: 'Ready when:',
   ifItGoesWrong: 'If it goes wrong:',
   heatTo: (heatWords: string) => `Heat to ${heatWords}`,
