@@ -131,7 +131,7 @@ test('what is found out late of a pot is told on the range of every pot that dre
   await atPot(chowder.id, 'added', { items: [water] });
   await page.waitForTimeout(1500);
   const before = Date.now();
-  await page.waitForTimeout(500);
+  await page.waitForTimeout(2500);
   const lotId = randomUUID();
   await atPot(chowder.id, 'stored', { lotId, litres: 2, place: 'walk-in', storage: 'chilled' });
   const items = [{ ingredientId: 'vegetable-stock', kg: 1, tempC: 5, lotId }];

@@ -34,7 +34,8 @@ export const placeSchema = v.strictObject({
   currency: v.optional(currency),
   /** all three choices as a system has them; what older pages and files say */
   units: v.optional(v.picklist(['metric', 'us', 'imperial'], 'Units are metric, us or imperial.')),
-  measures: v.optional(measuresSchema),
+  /** one of the three or all: what is not said stays */
+  measures: v.optional(v.partial(measuresSchema)),
   altitudeM: v.optional(altitudeField),
   airTempC: v.optional(numberField('The kitchen air', 0, 50, '°C')),
   relativeHumidity: v.optional(numberField('Its moisture', 0.05, 1, '')),

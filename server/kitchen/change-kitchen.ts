@@ -19,7 +19,7 @@ import {
   type ItemFacts,
   type Refusal,
 } from '../../core/rules';
-import { measuresOf } from '../../core/units';
+import { type Measures, measuresOf } from '../../core/units';
 import type { CommandContext } from '../command-context';
 import { refusedBy } from '../problem';
 import { isSaidAgain } from '../said-before';
@@ -89,7 +89,7 @@ function made(tx: Tx, said: KitchenChange, nowMs: number): Made {
   switch (said.change) {
     case 'place': {
       const before = settingsOf(tx);
-      const settings = settingsOfPlace(said.place);
+      const settings = settingsOfPlace(said.place, before.measures);
       if (Object.keys(settings).length > 0) updateKitchen(tx, settings as Partial<typeof before>);
       return { ok: true, before };
     }
@@ -220,9 +220,9 @@ function laxerLimit(name: keyof KeepingLimits, limits: KeepingLimits): Refusal {
 }
 
 /** What is kept of a place: a system of measures, as older pages and files name it, is its three choices. */
-function settingsOfPlace({ units, ...place }: KitchenFile['place']) {
-  const measures = place.measures ?? (units && measuresOf(units));
-  return { ...place, ...(measures ? { measures } : {}) };
+function settingsOfPlace({ units, measures, ...place }: KitchenFile['place'], now: Measures) {
+  if (!units && !measures) return place;
+  return { ...place, measures: { ...now, ...(units ? measuresOf(units) : {}), ...measures } };
 }
 
 /** A kitchen's file, whole or not at all: what has an id here is as the file says, the rest is added. */
@@ -236,7 +236,12 @@ function imported(tx: Tx, file: KitchenFile): Made {
       setItem(tx, kind, item.id, { retiredAtMs: null });
     }
   const { place, equipment, limits, limitReasons } = file;
-  updateKitchen(tx, { ...settingsOfPlace(place), equipment, limits, limitReasons } as Partial<KitchenRow>);
+  updateKitchen(tx, {
+    ...settingsOfPlace(place, settingsOf(tx).measures),
+    equipment,
+    limits,
+    limitReasons,
+  } as Partial<KitchenRow>);
   return { ok: true, before };
 }
 

@@ -218,7 +218,7 @@ function cameWarm({ origin, contents }: LotDetail['lot'], limitC: number): boole
 function cameFrom({ lot }: LotDetail): string {
   switch (lot.origin.kind) {
     case 'batch':
-      return 'made';
+      return lotWords.made2;
     case 'delivery':
       return lotWords.from(
         lot.origin.supplier,

@@ -152,8 +152,7 @@ function foundAt(tempC: number) {
 /** What the kitchen weighs in, pours in and reads its thermometer in: three choices, as it likes. */
 function Measured({ kitchen: { measures } }: { kitchen: KitchenView }) {
   const change = useKitchenChange();
-  const set = (next: Partial<Measures>) =>
-    change.mutate({ change: 'place', place: { measures: { ...measures, ...next } } });
+  const set = (next: Partial<Measures>) => change.mutate({ change: 'place', place: { measures: next } });
   return (
     <>
       <Choice

@@ -32,7 +32,8 @@ export function ScalingList({ order }: { order: Order }) {
   const { data: notes = [] } = useComputed('notes', order.asked);
   if (notes.length === 0) return null;
   return (
-    <section aria-label={planWords.whatDoesNotScaleIn}>
+    // its notes are still worded by core, in metric
+    <section aria-label={planWords.whatDoesNotScaleIn} data-worded-by="core">
       <Subtitle>{planWords.whatDoesNotScaleIn}</Subtitle>
       <Over>{planWords.struckThroughWhatPlainMultiplying}</Over>
       <List>

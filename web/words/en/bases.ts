@@ -1,4 +1,4 @@
-import { dose, litres, temperature, weight } from '../amounts';
+import { depth, dose, litres, temperature, weight } from '../amounts';
 /** What is said of bases and their making. */
 export const basesWords = {
   toMake: 'To make',
@@ -21,7 +21,7 @@ export const basesWords = {
     hourMinute2: string,
     dayAndHour2: string,
   ) =>
-    `${potName}, ${burnerName}: light it ${dayAndHour}, strained ${hourMinute}, cold by ${hourMinute2} in pans 2.5 cm deep. At the latest ${dayAndHour2}, used hot.`,
+    `${potName}, ${burnerName}: light it ${dayAndHour}, strained ${hourMinute}, cold by ${hourMinute2} in pans ${depth(2.5)} deep. At the latest ${dayAndHour2}, used hot.`,
   itWantsBatchesInThat: (batches: number, runs: string) =>
     `it wants ${batches} batches in that pot, ready ${runs}.`,
   nothingIsFreeInTime: 'nothing is free in time: it comes after it is wanted. Use another base.',

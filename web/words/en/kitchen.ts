@@ -285,18 +285,17 @@ export const SHAPE_WORDS: Readonly<Record<Vessel['shape'], string>> = {
 
 /** Inside measures of a pot, as they were typed or found. */
 export function sizeWords(vessel: Vessel): string {
-  const cm = (value: number) => String(Math.round(value * 10) / 10);
   switch (vessel.shape) {
     case 'cylinder':
-      return `straight, ${cm(vessel.diameterCm)} cm across, ${cm(vessel.heightCm)} high`;
+      return `straight, ${depth(vessel.diameterCm)} across, ${depth(vessel.heightCm)} high`;
     case 'tapered':
-      return `tapered, ${cm(vessel.bottomDiameterCm)} to ${cm(vessel.topDiameterCm)} cm across, ${cm(vessel.heightCm)} high`;
+      return `tapered, ${depth(vessel.bottomDiameterCm)} to ${depth(vessel.topDiameterCm)} across, ${depth(vessel.heightCm)} high`;
     case 'kettle':
-      return `round bottom, ${cm(vessel.diameterCm)} cm across, ${cm(vessel.heightCm)} high`;
+      return `round bottom, ${depth(vessel.diameterCm)} across, ${depth(vessel.heightCm)} high`;
     case 'box':
-      return `${cm(vessel.lengthCm)} × ${cm(vessel.widthCm)} cm, ${cm(vessel.heightCm)} high`;
+      return `${depth(vessel.lengthCm)} × ${depth(vessel.widthCm)}, ${depth(vessel.heightCm)} high`;
     case 'measured':
-      return `measured by water at ${vessel.levels.length} levels, ${cm(vessel.heightCm)} cm to the rim`;
+      return `measured by water at ${vessel.levels.length} levels, ${depth(vessel.heightCm)} to the rim`;
   }
 }
 

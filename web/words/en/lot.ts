@@ -137,6 +137,7 @@ export const lotWords = {
   labelOfLot: (number: number) => `Label of lot ${number}`,
   frozen2: 'frozen',
   made: 'Made',
+  made2: 'made',
   amount: 'Amount',
   tag2: 'Tag',
   keep: 'Keep',
