@@ -63,7 +63,7 @@ export function BowlsThere({ here, left }: { here: BatchHere; left: number }) {
           <dd>{plan.portions}</dd>
         </div>
         <div>
-          <dt>{passWords.inLitres}</dt>
+          <dt>{passWords.volume}</dt>
           <dd>{litres(inPot)}</dd>
         </div>
       </Tally>

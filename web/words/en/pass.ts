@@ -38,7 +38,7 @@ export const passWords = {
   served: 'served',
   discarded: 'discarded',
   ordered: 'ordered',
-  inLitres: 'in litres',
+  volume: 'volume',
   wantedIn: (span: string) => `wanted in ${span}`,
   wantedAgo: (span: string) => `wanted ${span} ago`,
   inThePot: 'in the pot',
