@@ -128,4 +128,5 @@ export {
   weight,
 } from './words/amounts';
 export { fileName } from './words/file-name';
+export { readingDoubt } from './words/reading';
 export { fieldErrors, refusalSentence, type SaidIn } from './words/refusals';

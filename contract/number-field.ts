@@ -58,6 +58,7 @@ const UNIT_WORDS: Readonly<Partial<Record<Unit, string>>> = {
   floz: 'fluid ounces',
   'imp-floz': 'fluid ounces',
   in: 'inches',
+  ft: 'feet',
   degF: '°F',
 };
 

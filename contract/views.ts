@@ -31,7 +31,7 @@ export type InstrumentView = ItemOf<'instrument'> & {
   checked: (ThermometerCheck & { atMs: number }) | null;
 };
 
-/** A thing that is retired: history keeps it, and it may be brought back. */
+/** A thing that is retired: history keeps it, and it may be used again. */
 export interface RetiredItem {
   kind: ItemKind;
   id: string;

@@ -144,7 +144,7 @@ test('the book', async ({ page }) => {
   await expectClean(page, 'a recipe on a mother sauce');
   await page.goto(`${server.url}/larder/foods`);
   await page.getByRole('button', { name: 'Price of Carrot', exact: true }).click();
-  await page.getByLabel(larderWords.aKilogramAsBought).fill('dear');
+  await page.getByLabel(larderWords.aWeightAsPurchased()).fill('dear');
   await page.getByRole('button', { name: larderWords.saveThePrice }).click();
   await expectClean(page, 'price, wrong');
   await page.keyboard.press('Escape');

@@ -66,10 +66,10 @@ test('taken out and brought in: a book, a saved page, prices; a wrong file says 
   await expect(page.getByRole('button', { name: 'Price of Onion', exact: true })).toHaveText('£1.10');
   await page.getByRole('button', { name: 'Price of Celeriac', exact: true }).click();
   const sheet = page.getByRole('dialog');
-  await sheet.getByLabel(larderWords.aKilogramAsBought).fill('dear');
+  await sheet.getByLabel(larderWords.aWeightAsPurchased()).fill('dear');
   await sheet.getByRole('button', { name: larderWords.saveThePrice }).click();
   await expect(sheet.getByText('The price must be a number, not “dear”.')).toBeVisible();
-  await sheet.getByLabel(larderWords.aKilogramAsBought).fill('2.60');
+  await sheet.getByLabel(larderWords.aWeightAsPurchased()).fill('2.60');
   await expect(sheet.getByRole('listitem').filter({ hasText: 'Celeriac velouté' })).toContainText('→');
   await page.keyboard.press('Escape');
   await page.getByLabel(larderWords.findAFood).fill('gravity');

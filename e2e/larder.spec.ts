@@ -49,7 +49,7 @@ async function lentilSoup(page: Page, bowls: number): Promise<string> {
   return url;
 }
 
-test('a stock is made, put by, labelled, drawn in two soups, and recalled to every bowl', async ({
+test('a stock is made, stored, labelled, drawn in two soups, and recalled to every bowl', async ({
   page,
 }) => {
   test.setTimeout(240_000);
@@ -75,9 +75,9 @@ test('a stock is made, put by, labelled, drawn in two soups, and recalled to eve
     await page.getByRole('button', { name: potWords.toStoring }).click();
   });
 
-  await test.step('put by: a wrong amount is a sentence; the lot is on the shelf with its label', async () => {
+  await test.step('stored: a wrong amount is a sentence; the lot is on the shelf with its label', async () => {
     await page.getByRole('button', { name: passWords.storeSome }).click();
-    const litres = page.getByRole('textbox', { name: passWords.litresAsTheyAreCold });
+    const litres = page.getByRole('textbox', { name: passWords.amountAsItIsCold });
     for (const [typed, sentence] of [
       ['plenty', 'What is stored must be a number of L, not “plenty”.'],
       ['90', /90.0 L cannot be stored/],
@@ -252,7 +252,7 @@ test('two cooks draw the last litre: both are told, and a count mends it', async
   await expect(page.getByText(/^Counted: .* there/)).toBeVisible();
 });
 
-test('blended, let down, counted, delivered, used past its date: before it is done, and what cannot be', async ({
+test('blended, diluted, counted, delivered, used past its date: before it is done, and what cannot be', async ({
   page,
 }) => {
   await test.step('a blend with no solution says which limit to loosen; one with, pours', async () => {
@@ -267,7 +267,7 @@ test('blended, let down, counted, delivered, used past its date: before it is do
     await expect(page.getByRole('heading', { name: /^Blend of .*, lot \d+/ })).toBeVisible();
     await expect(page.getByRole('button', { name: /^Left 6\.0 L/ })).toBeVisible();
   });
-  await test.step('a glaze is thawed and let down to the usual strength', async () => {
+  await test.step('a glaze is thawed and diluted to the usual strength', async () => {
     await page.goto(`${server.url}/larder`);
     await page.getByRole('link', { name: /Chicken glaze/ }).click();
     await page.getByRole('button', { name: lotWords.thaw }).click();

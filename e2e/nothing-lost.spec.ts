@@ -82,7 +82,7 @@ test('the rules are asked on the device: what cannot be is refused in words with
   await page.goto(`${server.url}/batches/${id}/pass`);
   await page.getByRole('button', { name: passWords.storeSome }).click();
   await server.stop();
-  await page.getByRole('textbox', { name: passWords.litresAsTheyAreCold }).fill('90');
+  await page.getByRole('textbox', { name: passWords.amountAsItIsCold }).fill('90');
   await page.getByRole('button', { name: passWords.storeIt }).click();
   await expect(page.getByText(/90.0 L cannot be stored: the 24 L rondeau holds/)).toBeVisible();
   await expect(page.getByText(/waits on this device/)).toHaveCount(0);

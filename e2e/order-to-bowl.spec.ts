@@ -140,7 +140,7 @@ test('60 bowls at 13:10, from the order to the log', async ({ page, browser }) =
     await expect(page.getByText(potWords.atTheMarkAbout)).toBeVisible();
   });
 
-  await test.step('taken back and restored', async () => {
+  await test.step('undone and restored', async () => {
     await page.getByRole('button', { name: potWords.heatAndLid }).click();
     await page.getByRole('dialog').getByText('ajar', { exact: true }).click();
     await expect(page.getByRole('dialog').getByText(/as it is; set so,/)).toBeVisible();

@@ -3,7 +3,7 @@ import { larderWords, planWords, potWords, recipeEditorWords, recipeWords, sheet
 import { type DemoServer, demoServer } from './demo-server';
 import { leekSoup } from './papers';
 
-/** The book through the real interface: a recipe off paper, put right, versioned, planned, swapped, printed, moved. */
+/** The book through the real interface: a recipe off paper, corrected, versioned, planned, swapped, printed, moved. */
 let server: DemoServer;
 
 test.beforeAll(async () => {
@@ -85,7 +85,7 @@ test('a seven-ingredient recipe from paper to a printed sheet for 140, in at mos
     await page.getByRole('button', { name: planWords.undo }).click();
     await expect(halves).toHaveCount(1);
   });
-  await test.step('held back: the pot is concentrated, the bowl let down, and the batch starts so', async () => {
+  await test.step('held back: the pot is concentrated, the bowl diluted, and the batch starts so', async () => {
     await page
       .getByRole('button', { name: /40 L stockpot/ })
       .last()
@@ -137,7 +137,7 @@ test('an order in other words: the pot’s fill, litres, times the recipe, what 
   await expect(page.getByRole('row', { name: /^Celeriac/ })).toContainText(/7\.[34]\d kg/);
 });
 
-test('a recipe put right: a food of our own, a split line, an order by keyboard, another school, a ratio, a false claim', async ({
+test('a recipe corrected: a food of our own, a split line, an order by keyboard, another school, a ratio, a false claim', async ({
   page,
 }) => {
   await page.goto(`${server.url}/recipes/new`);
@@ -190,7 +190,7 @@ test('a recipe put right: a food of our own, a split line, an order by keyboard,
     await swapFirstTwo();
     await expect.poll(order).toEqual(before);
   });
-  await test.step('another school, and the house’s own minutes', async () => {
+  await test.step('another school, and the kitchen’s own minutes', async () => {
     await page.getByRole('button', { name: 'Open Start the pot' }).click();
     const sheet = page.getByRole('dialog');
     await expect(sheet.getByText('Why: With the lid on they stew in their own water')).toBeVisible();
@@ -228,7 +228,7 @@ test('a recipe put right: a food of our own, a split line, an order by keyboard,
   await expect(page.getByRole('alert').filter({ hasText: 'Not vegetarian' })).toBeVisible();
 });
 
-test('a reload in the middle loses nothing, and what was struck out can be taken back', async ({ page }) => {
+test('a reload in the middle loses nothing, and what was deleted can be undone', async ({ page }) => {
   await page.goto(`${server.url}/recipes/new`);
   await page
     .getByLabel(recipeEditorWords.thePaper)

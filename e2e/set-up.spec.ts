@@ -100,8 +100,8 @@ for (const by of ['touch', 'keyboard'] as const) {
       [10, 11.4],
       [15, 16.1],
     ].entries()) {
-      await type(`Level ${i + 1}, litres poured in`, String(litres));
-      await type(`Level ${i + 1}, centimetres on the stick`, String(cm));
+      await type(`Level ${i + 1}, poured in`, String(litres));
+      await type(`Level ${i + 1}, on the stick`, String(cm));
     }
     await expect(page.getByText('Kept as measured: no plain shape comes within 2 %.')).toBeVisible();
     await expect(page.getByText(/A third gone would have been called/)).toBeVisible();

@@ -118,8 +118,8 @@ try {
     [29.4, 33],
   ] as const;
   for (const [i, [poured, depth]] of levels.entries()) {
-    await page.getByLabel(`Level ${i + 1}, litres poured in`).fill(String(poured));
-    await page.getByLabel(`Level ${i + 1}, centimetres on the stick`).fill(String(depth));
+    await page.getByLabel(`Level ${i + 1}, poured in`).fill(String(poured));
+    await page.getByLabel(`Level ${i + 1}, on the stick`).fill(String(depth));
   }
   await page.getByText(/^Kept as/).waitFor();
   await shot('set-up');

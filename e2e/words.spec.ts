@@ -61,6 +61,22 @@ test.beforeAll(async ({ playwright }) => {
 });
 test.afterAll(() => server.remove());
 
+/** What opens from a page's figures and names: pressed one after the other, read, closed. */
+async function readOpened(page: Page): Promise<string[]> {
+  const openers = page.locator('main button[aria-expanded=false]:not([aria-haspopup=listbox]):visible');
+  const texts: string[] = [];
+  for (let i = 0; i < Math.min(await openers.count(), MOST_OPENED); i += 1) {
+    await openers.nth(i).click();
+    const dialog = page.getByRole('dialog');
+    await dialog.first().waitFor();
+    texts.push(...(await dialog.first().innerText()).split('\n'));
+    await page.keyboard.press('Escape');
+    await dialog.first().waitFor({ state: 'detached' });
+  }
+  return texts.map((text) => text.trim()).filter((text) => text !== '');
+}
+const MOST_OPENED = 20;
+
 /** What can be read on a page, a line for each text of its own: what is hidden to the eye is said to the ear. */
 async function read(page: Page): Promise<string[]> {
   await page.getByRole('heading').or(page.getByRole('article')).first().waitFor();
@@ -69,7 +85,7 @@ async function read(page: Page): Promise<string[]> {
     const found: string[] = [];
     const walk = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
     for (let node = walk.nextNode(); node; node = walk.nextNode())
-      if (!node.parentElement?.closest('script, style, noscript, textarea, [data-worded-by=core]'))
+      if (!node.parentElement?.closest('script, style, noscript, textarea'))
         found.push(node.textContent ?? '');
     for (const one of document.querySelectorAll('[aria-label], [placeholder], [title]'))
       for (const name of ['aria-label', 'placeholder', 'title']) {
@@ -124,14 +140,27 @@ async function data(page: Page): Promise<RegExp> {
   return new RegExp(longestFirst.map((text) => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')).join('|'), 'gi');
 }
 
+function namesIn(value: unknown): string[] {
+  if (!value || typeof value !== 'object') return [];
+  const own = 'name' in value && typeof value.name === 'string' ? [value.name] : [];
+  return [...own, ...Object.values(value).flatMap(namesIn)];
+}
+
+/** What the kitchen calls its things: a pot is “40 L stockpot” wherever it is measured in quarts. */
+async function names(page: Page): Promise<RegExp> {
+  const called = namesIn(await (await page.request.get(`${server.url}/api/kitchen`)).json());
+  return new RegExp(called.map((name) => name.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')).join('|'), 'gi');
+}
+
 /** Units, hours and days as they are written everywhere. */
 const SYMBOLS =
   /\b(kg|mL|cm|min|Brix|qt|gal|EUR|GBP|USD|kW|JSON|CSV|PDF|Mon|Tue|Wed|Thu|Fri|Sat|Sun|Jan|Feb|Mar|Apr|May|Jun|Jul|Aug|Sep|Oct|Nov|Dec|now|the)\b/gi;
 
 /** Figures in measures that are not the kitchen's; a recipe says what was written in it. */
 const METRIC_FIGURE = /\d ?(kg|g|L|mL|cm|°C)\b/;
-/** Shares of a mass stand as they are, what no scale of ounces shows, and the one note that core still words. */
-const CHEMISTRY = /in 100 g|\d g\/L|as \d+\.\d+ g|\b[01]\.\d g|at most [\d.]+ cm/g;
+/** Shares of a mass and lines of physics stand as they are, and what no scale of ounces shows. */
+const CHEMISTRY =
+  /in 100 g|[\d.]+ g (dissolved|in a kilogram)|[\d.]+ g of glutamate|\d g\/L|kg\/L|as \d+\.\d+ g|\b[01]\.\d g|.*\d (kJ|kW)\b.*|.*(glutamate|inosinate) \d.*/g;
 const IMPERIAL_FIGURE = /\d ?(lb|oz|qt|pt|gal|in|°F)\b/;
 
 test('in a language nobody speaks no sentence of the pages is left over, and figures are metric', async ({
@@ -169,12 +198,16 @@ for (const { units, not } of [
     await page.request.post(`${server.url}/api/kitchen/changes`, {
       data: { id: uuid(), change: 'place', place: { units } },
     });
-    const own = await data(page);
+    const named = await names(page);
     const wrong: string[] = [];
+    let opened = 0;
     for (const path of pages) {
       await page.goto(`${server.url}/${path}`);
-      for (const text of await read(page)) {
-        const left = text.replace(CHEMISTRY, ' ').replace(own, ' ');
+      const shown = await read(page);
+      const more = await readOpened(page);
+      opened += more.length;
+      for (const text of [...shown, ...more]) {
+        const left = text.replace(CHEMISTRY, ' ').replace(named, ' ');
         const isOdd =
           not.test(left) ||
           /\b(NaN|undefined|null|Infinity|\[object)\b/.test(left) ||
@@ -188,4 +221,5 @@ for (const { units, not } of [
       data: { id: uuid(), change: 'place', place: { units: 'metric' } },
     });
     expect([...new Set(wrong)]).toEqual([]);
+    expect(opened).toBeGreaterThan(100);
   });

@@ -113,7 +113,7 @@ describe('moved to another pot', () => {
     const measures = { pot: bent, burner: kitchen.burners[0]! };
     expect((await put('moved', { ...move('kettle-60', 'jacket'), ...measures })).status).toBe(400);
   });
-  it('it stands there from then on; taken back, it stands where it was, and both places are free or taken accordingly', async () => {
+  it('it stands there from then on; undone, it stands where it was, and both places are free or taken accordingly', async () => {
     const moved = await put('moved', move('kettle-60', 'jacket'));
     expect(moved.status).toBe(201);
     let now = await view();

@@ -76,7 +76,7 @@ export function cookAndAsk(seed: number, instrument: Instrument, options: TruthO
     const reading: PotReading = { kind: KIND[instrument], value: typed, ...(still ? { still } : {}) };
     try {
       const first = readPot(setup, pot, reading, false, fromLitres);
-      // asked whether it is right, the cook looks at what was typed: a slip is put right, the truth stood by
+      // asked whether it is right, the cook looks at what was typed: a slip is corrected, the truth stood by
       pot = first.surprise
         ? readPot(setup, pot, { ...reading, value: meant }, true, fromLitres).pot
         : first.pot;

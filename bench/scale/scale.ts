@@ -240,7 +240,7 @@ await compared(
 
 const shut = new Map<number, { batchId: string; eventId: string }>();
 await compared(
-  'a closing taken back',
+  'a closing undone',
   60,
   (kitchen) => {
     const { batchId, eventId } = shut.get(kitchen.size)!;
@@ -258,7 +258,7 @@ await compared(
   },
 );
 
-/** The last closing of a batch, to be taken back. */
+/** The last closing of a batch, to be undone. */
 async function reopened(kitchen: Kitchen, batchId: string): Promise<void> {
   const { events } = await kitchen.ask('GET', `/batches/${batchId}`);
   shut.set(kitchen.size, { batchId, eventId: events.at(-1).id });

@@ -42,9 +42,7 @@ export interface AdjustOutcome {
 
 export interface AdjustWay {
   id: string;
-  title: string;
-  /** how it is done, one sentence */
-  how: string;
+  how: AdjustHow;
   items: AddedItem[];
   after: AdjustOutcome;
   /** false for what only takes time */
@@ -52,6 +50,13 @@ export interface AdjustWay {
   /** what speaks against it; a way with none of them comes first */
   warns: AdjustWarning[];
 }
+
+/** How a pot is brought nearer to its target; thinned by a food of this kind. */
+export type AdjustHow =
+  | { code: 'kneadedButter' }
+  | { code: 'slurry' }
+  | { code: 'reduce' }
+  | { code: 'loosen'; name: string; kind: Ingredient['kind'] };
 
 /** What a way would do that nobody may have meant. */
 export type AdjustWarning =
@@ -176,8 +181,7 @@ function waysToThicken(of: ToMend, wanted: number): AdjustWay[] {
     found.push(
       addition(of, {
         id: 'kneaded-butter',
-        title: 'Kneaded butter',
-        how: 'Equal weights of soft butter and flour, whisked in by the lump; two thirds first, simmer, test.',
+        how: { code: 'kneadedButter' },
         items: [
           { ingredientId: 'flour', kg: flourKg, tempC: 18 },
           { ingredientId: 'butter', kg: flourKg, tempC: 18 },
@@ -189,8 +193,7 @@ function waysToThicken(of: ToMend, wanted: number): AdjustWay[] {
     found.push(
       addition(of, {
         id: 'slurry',
-        title: 'Starch slurry',
-        how: 'Cornstarch in twice its weight of cold water, poured in a thread into the moving soup.',
+        how: { code: 'slurry' },
         items: [
           { ingredientId: 'cornstarch', kg: starchKg, tempC: 15 },
           { ingredientId: 'water', kg: starchKg * SLURRY_WATER, tempC: 10 },
@@ -226,16 +229,9 @@ function waysToLoosen(of: ToMend, wanted: number): AdjustWay[] {
   const ids = [...new Set([...own, 'milk', 'water'])].filter((id) => input.ingredients[id]);
   return ids.map((ingredientId) => {
     const ingredient = input.ingredients[ingredientId]!;
-    const name = ingredient.name.toLowerCase();
     return addition(of, {
       id: `loosen-${ingredientId}`,
-      title: `Loosen with ${name}`,
-      how:
-        ingredient.kind === 'water'
-          ? 'Hot, a ladle at a time: cheapest, and it thins the taste most.'
-          : ingredient.kind === 'dairy'
-            ? 'Warmed, a ladle at a time; it stays under a simmer.'
-            : 'Hot, a ladle at a time, stirring; taste for salt again.',
+      how: { code: 'loosen', name: ingredient.name, kind: ingredient.kind },
       items: [{ ingredientId, kg: litres * ingredient.densityKgPerL, tempC: 85 }],
       minutes: 3,
     });
@@ -244,7 +240,7 @@ function waysToLoosen(of: ToMend, wanted: number): AdjustWay[] {
 
 function addition(
   of: ToMend,
-  way: { id: string; title: string; how: string; items: AddedItem[]; minutes: number },
+  way: { id: string; how: AdjustHow; items: AddedItem[]; minutes: number },
 ): AdjustWay {
   const { input } = of.snapshot;
   let pot = of.end;
@@ -259,7 +255,6 @@ function addition(
   const foods = way.items.map((item) => input.ingredients[item.ingredientId]!);
   return {
     id: way.id,
-    title: way.title,
     how: way.how,
     items: way.items,
     isAddition: true,
@@ -304,8 +299,7 @@ function reduceTo({ snapshot, state, end }: ToMend, liquidLitresWanted: number):
   const pot = { ...open, mixture: { ...open.mixture, liquid: { ...open.mixture.liquid, water } } };
   return {
     id: 'reduce',
-    title: 'Reduce, lid off',
-    how: 'No more goes in; the salt climbs with every litre that leaves. Stir along the bottom.',
+    how: { code: 'reduce' },
     items: [],
     isAddition: false,
     warns: [],

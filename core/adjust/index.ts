@@ -1,1 +1,1 @@
-export { type Adjustments, type AdjustWarning, type AdjustWay, adjustments } from './adjust';
+export { type AdjustHow, type Adjustments, type AdjustWarning, type AdjustWay, adjustments } from './adjust';

@@ -310,7 +310,7 @@ describe('a blend with no solution says which limit to loosen', () => {
   });
 });
 
-describe('concentrated and let down', () => {
+describe('concentrated and diluted', () => {
   it('ten litres of 3 °Brix to 30 is about one: nine tenths driven off, salt ten times (mass balance by hand)', () => {
     const stock = liquid(0.1, 2.9);
     const glaze = concentrate({ contents: stock, kg: 10, toBrix: 30 });
@@ -319,7 +319,7 @@ describe('concentrated and let down', () => {
     expect(100 * glaze.contents.perKg.salt).toBeCloseTo(1, 9);
     expect(glaze.litres).toBeLessThan(1);
   });
-  it('let down again it is what it was (seed 63)', () => {
+  it('diluted again it is what it was (seed 63)', () => {
     fc.assert(
       fc.property(
         fc.double({ min: 0, max: 0.4, noNaN: true }),

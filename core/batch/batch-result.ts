@@ -11,7 +11,7 @@ export interface BatchResult {
   served: number;
   discarded: number;
   leftLitres: number;
-  /** litres put by for the larder; absent in results before there were lots */
+  /** litres stored for the larder; absent in results before there were lots */
   storedLitres?: number;
   leftPortions: number;
   /** actual yield less predicted, L */

@@ -88,7 +88,7 @@ export interface HeatSegment {
   knew?: { mean: number; sd: number };
 }
 
-/** What was put by for the larder: as it left the pot. */
+/** What was stored for the larder: as it left the pot. */
 export interface StoredLot {
   eventId: string;
   seq: number;

@@ -49,7 +49,7 @@ export { lookEveryMin, lookFromMs } from './look-every';
 export { type LaterLine, type NextAction, nextAction } from './next-action';
 export { inPotKgOf, type ToComeOut, toComeOut } from './pot-items';
 export { type Call, callOf, dueSinceMs, rangeWalk } from './range-walk';
-export { rescueOf } from './rescue';
+export { type RescueStep, rescueOf } from './rescue';
 export { lossKgPerHour, type StageClock, stageClock, wantedHeat } from './stage-clock';
 export { leftOut, loadStillToAdd, potAtEnd, stillToAdd } from './still-to-add';
 export { topTemperature } from './top-temperature';

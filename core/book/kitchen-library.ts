@@ -37,7 +37,7 @@ export function rowsOf(library: Library, except?: string): Record<string, Ingred
   return rows;
 }
 
-/** The recipe an order names: one of the book, or a dish of it brought back hot; undefined where there is none. */
+/** The recipe an order names: one of the book, or a dish of it reheated; undefined where there is none. */
 export function orderedRecipe(
   recipeId: string,
   kitchen: KitchenFoods & { limits?: HotLimits },

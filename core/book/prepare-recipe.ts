@@ -234,7 +234,7 @@ function strainedRow(
   return row;
 }
 
-/** As it comes out of a pot that suits it, let down to the litres that are written. */
+/** As it comes out of a pot that suits it, diluted to the litres that are written. */
 function drawnOnPaper(prepared: PreparedRecipe, densityKgPerL: number): Partial<Ingredient> {
   const { recipe } = prepared;
   const { liquid, savour } = cookOnPaper(prepared).mixture;

@@ -7,7 +7,7 @@ const MOST_DRIVEN_OFF = 0.97;
 
 /** What a lot becomes when water leaves it or joins it. */
 export interface Strengthened {
-  /** kg of water driven off (below 0: let down with so much) */
+  /** kg of water driven off (below 0: diluted with so much) */
   waterOffKg: number;
   kg: number;
   litres: number;

@@ -81,7 +81,7 @@ export function kgOffTheShelf(
   return item.drawn && !item.drawn.isAsPurchased ? item.kg : item.kg / edible;
 }
 
-/** The lots a batch put by: what was in the pot then, its allergens and diet from all that had gone in. */
+/** The lots a batch stored: what was in the pot then, its allergens and diet from all that had gone in. */
 export function lotsOfBatch(batchId: string, snapshot: BatchSnapshot, state: BatchState): LotMade[] {
   return state.stored.map((lot) => ({
     eventId: lot.eventId,

@@ -1,2 +1,2 @@
-export { BOARDS, miseList } from './mise-list';
+export { BOARDS, type Board, type MiseNote, miseList } from './mise-list';
 export { pullList } from './pull-list';

@@ -4,7 +4,7 @@ import { tooBigForSpoon } from '../reader';
 import type { Recipe } from '../recipe';
 
 /** Boards are kept apart; in this order, each washed before the next. */
-export const BOARDS = ['ready to eat', 'vegetables', 'dairy and dry', 'raw fish', 'raw meat'] as const;
+export const BOARDS = ['ready', 'vegetables', 'dairyAndDry', 'rawFish', 'rawMeat'] as const;
 export type Board = (typeof BOARDS)[number];
 
 /** One thing to make ready: cut, weighed, soaked, thawed. */
@@ -23,11 +23,28 @@ export interface MiseItem {
   beginByMs: number;
   /** when it goes in, ms */
   neededAtMs: number;
-  /** soak, rinse, thaw, brine, knife and spoon, one sentence each */
-  notes: string[];
-  /** kept by for the palate, kg */
+  /** soak, rinse, thaw, brine, knife and spoon, in the order of the work */
+  notes: MiseNote[];
+  /** kept back for the palate, kg */
   keptByKg: number;
 }
+
+/** What is done to a thing before it goes in, or watched for. */
+export type MiseNote =
+  | { code: 'brine'; percent: number; hours: number }
+  | { code: 'soak'; hours: number }
+  | { code: 'thaw'; hours: number }
+  | { code: 'goesInFrozen' }
+  /** as the food's own row says it */
+  | { code: 'rinse'; how: string }
+  | { code: 'blanch' }
+  | { code: 'browns' }
+  | { code: 'woody' }
+  | { code: 'mandoline' }
+  | { code: 'tooBig'; mostCm: number }
+  | { code: 'check'; check: NonNullable<Ingredient['checks']>[number] }
+  | { code: 'lift'; count: number }
+  | { code: 'washBoard' };
 
 /** Hands take this long to cut a kilogram, minutes, by how fine. Common practice, first guesses. */
 const CUT_MIN_PER_KG = { fine: 14, dice: 9, slice: 7, rough: 4, none: 1 } as const;
@@ -72,7 +89,7 @@ export function miseList(of: {
         edibleKg: line.edibleKg,
         trimKg: line.purchasedKg - line.edibleKg,
         minutes,
-        // as if it were all there is to do: one pair of hands is reckoned with below
+        // as if it were all there is to do: one pair of hands is counted below
         beginByMs: neededAtMs - minutes * 60_000 - lead * 3_600_000,
         neededAtMs,
         notes: notesOf(ingredient, line, cure, big?.spoonCm ?? null),
@@ -106,16 +123,16 @@ function boardOf(ingredient: Ingredient): Board {
   switch (ingredient.kind) {
     case 'meat':
     case 'poultry':
-      return ingredient.isReady ? 'ready to eat' : 'raw meat';
+      return ingredient.isReady ? 'ready' : 'rawMeat';
     case 'fish':
     case 'shellfish':
-      return ingredient.isReady ? 'ready to eat' : 'raw fish';
+      return ingredient.isReady ? 'ready' : 'rawFish';
     case 'vegetable':
     case 'fruit':
     case 'herb':
       return 'vegetables';
     default:
-      return 'dairy and dry';
+      return 'dairyAndDry';
   }
 }
 
@@ -146,40 +163,24 @@ function notesOf(
   line: PlannedLine,
   cure: Recipe['lines'][number]['cure'],
   spoonCm: number | null,
-): string[] {
-  const notes: string[] = [];
-  if (cure)
+): MiseNote[] {
+  const notes: MiseNote[] = [];
+  if (cure && cure.brinePercent > 0)
+    notes.push({ code: 'brine', percent: cure.brinePercent, hours: cure.hours });
+  else if (cure) notes.push({ code: 'soak', hours: cure.hours });
+  else if (ingredient.soakH) notes.push({ code: 'soak', hours: ingredient.soakH });
+  if (ingredient.store === 'freezer')
     notes.push(
-      cure.brinePercent > 0
-        ? `In brine of ${cure.brinePercent} % for ${cure.hours} h.`
-        : `Soak ${cure.hours} h in cold water.`,
+      GOES_IN_FROZEN.includes(ingredient.kind) ? { code: 'goesInFrozen' } : { code: 'thaw', hours: THAW_H },
     );
-  else if (ingredient.soakH) notes.push(`Soak ${ingredient.soakH} h in cold water.`);
-  if (ingredient.store === 'freezer') {
-    notes.push(
-      GOES_IN_FROZEN.includes(ingredient.kind)
-        ? 'Goes in frozen.'
-        : `Thaw ${THAW_H} h in the walk-in, on a tray.`,
-    );
-  }
-  if (ingredient.rinse) notes.push(`Rinse ${ingredient.rinse}.`);
-  if (ingredient.green && line.cut)
-    notes.push('Green to the end: blanch 2 min in salted water, shock in ice, add last.');
-  if (ingredient.browns) notes.push('Browns in air: into water as it is cut.');
-  if (ingredient.woody) notes.push('Woody: tied, or the leaves stripped.');
-  if (line.cut && isSliced(line.cut)) notes.push('Mandoline: guard on.');
-  if (spoonCm !== null) notes.push(`Larger than a spoon takes: at most ${spoonCm} cm.`);
-  for (const check of ingredient.checks ?? []) {
-    notes.push(
-      {
-        pinBones: 'Pin bones: run a finger over every fillet.',
-        shell: 'Broken or open ones thrown away; keep the tag 90 days.',
-        splinters: 'Look for splinters.',
-      }[check],
-    );
-  }
-  if (line.comesOut) notes.push(`Comes out again: ${line.comesOut.count} to count.`);
-  if (['meat', 'poultry', 'fish', 'shellfish'].includes(ingredient.kind))
-    notes.push('Board and knife washed after it.');
+  if (ingredient.rinse) notes.push({ code: 'rinse', how: ingredient.rinse });
+  if (ingredient.green && line.cut) notes.push({ code: 'blanch' });
+  if (ingredient.browns) notes.push({ code: 'browns' });
+  if (ingredient.woody) notes.push({ code: 'woody' });
+  if (line.cut && isSliced(line.cut)) notes.push({ code: 'mandoline' });
+  if (spoonCm !== null) notes.push({ code: 'tooBig', mostCm: spoonCm });
+  for (const check of ingredient.checks ?? []) notes.push({ code: 'check', check });
+  if (line.comesOut) notes.push({ code: 'lift', count: line.comesOut.count });
+  if (['meat', 'poultry', 'fish', 'shellfish'].includes(ingredient.kind)) notes.push({ code: 'washBoard' });
   return notes;
 }

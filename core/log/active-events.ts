@@ -44,7 +44,7 @@ function later(a: Undoable, b: Undoable): number {
   return a.actedAtMs - b.actedAtMs || a.seq - b.seq;
 }
 
-/** Ids of events that an active undo has taken back. */
+/** Ids of events that an active undo has undone. */
 export function undoneIds(events: readonly Undoable[]): Set<string> {
   const active = new Set(activeEvents(events).map((event) => event.id));
   return new Set(

@@ -16,6 +16,7 @@ export { cannotBeCooked, type OrderRefusal } from './order-refusal';
 export type { KitchenBurner, KnownRate, OrderRequest, PlanningKitchen } from './order-request';
 export { burnerFor, planInputOf } from './plan-input';
 export { type PotChoice, type PotFit, potChoices } from './pot-choices';
-export { type ScalingNote, scalingNotes } from './scaling-notes';
+export type { ClockNote, DoseNote, RouxNote, ScalingNote } from './scaling-note';
+export { scalingNotes } from './scaling-notes';
 export { type PotOnBurner, type Split, splitOrder } from './split-order';
 export { heapsOfOrders } from './trim-heaps';

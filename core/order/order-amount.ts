@@ -88,7 +88,7 @@ function byWhatThereIs(haveKg: Readonly<Record<string, number>>, input: PlanInpu
   return { portions, limitedBy: { ingredientId: tightest, name: name(tightest) }, leftKg: left };
 }
 
-/** Kg as purchased of an ingredient that a plan has fetched, over all its lines: what is kept by for the palate too. */
+/** Kg as purchased of an ingredient that a plan has fetched, over all its lines: what is kept back for the palate too. */
 function fetchedKg(plan: Plan, input: PlanInput, ingredientId: string): number {
   return plan.lines
     .filter((line) => line.ingredientId === ingredientId)

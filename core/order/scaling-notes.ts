@@ -28,30 +28,7 @@ import {
 } from '../scaling';
 import { panBottomM2 } from '../vessel';
 
-/** One thing that does not follow the plain multiple: what that would say, what is so here, and by which law. */
-export interface ScalingNote {
-  law:
-    | 'rounds'
-    | 'sweat'
-    | 'liquid'
-    | 'reduction'
-    | 'heatUp'
-    | 'fat'
-    | 'roux'
-    | 'browning'
-    | 'blender'
-    | 'garlic'
-    | 'taste'
-    | 'salt'
-    | 'garnish'
-    | 'alcohol';
-  what: string;
-  /** what a plain multiple would say */
-  plain: string;
-  here: string;
-  why: string;
-  source: string;
-}
+import type { DoseNote, ScalingNote } from './scaling-note';
 
 /** Less than this is not worth a word. */
 const WORTH_SAYING = 0.05;
@@ -89,10 +66,7 @@ function roundsNotes(plan: Plan): ScalingNote[] {
     .map((stage) => ({
       law: 'rounds',
       what: stage.title,
-      plain: 'all in at once',
-      here: `in ${stage.rounds} loads`,
-      why: 'Raw it lies loose and would not go in at once; each load goes in as the one before has collapsed.',
-      source: 'loose densities, common practice',
+      loads: stage.rounds!,
     }));
 }
 
@@ -106,11 +80,10 @@ function liquidNote(plan: Plan): ScalingNote[] {
   return [
     {
       law: 'liquid',
-      what: liquids.map((line) => line.name).join(' and '),
-      plain: litres(plain),
-      here: litres(here),
-      why: `What boils away follows the pot’s surface and burner, not the volume: ${plan.evaporatedKg.toFixed(1)} kg leave here.`,
-      source: 'surface law and heat balance, docs/model.md § 5',
+      names: liquids.map((line) => line.name),
+      plainLitres: plain,
+      litres: here,
+      evaporatedKg: plan.evaporatedKg,
     },
   ];
 }
@@ -126,17 +99,11 @@ function clockNotes(plan: Plan, small: CookedThrough, factor: number): ScalingNo
       {
         law: rule === 'fall' ? 'reduction' : 'heatUp',
         what: stage.title,
-        plain: `${one.minutes.toFixed(0)} min, as for ${litres(one.litresAtStart)}`,
-        here: `${stage.minutes.toFixed(0)} min, ${times.toFixed(1)} times`,
-        why:
-          rule === 'fall'
-            ? factor > 1
-              ? `${factor.toFixed(1)} times as much stands deeper over the same surface and burner, and takes about as many times longer to fall.`
-              : `${factor.toFixed(1)} times as much stands lower over the same surface and burner, and is down the sooner.`
-            : factor > 1
-              ? 'The same burner has that much more to heat.'
-              : 'The same burner has that much less to heat.',
-        source: 'heat balance, docs/model.md § 4 and § 5',
+        plainMin: one.minutes,
+        minutes: stage.minutes,
+        plainLitres: one.litresAtStart,
+        times,
+        amounts: factor,
       },
     ];
   });
@@ -147,10 +114,10 @@ function lineNotes(input: PlanInput, plan: Plan, factor: number): ScalingNote[] 
   const notes: ScalingNote[] = saltLines.map((line) => ({
     law: 'salt',
     what: line.name,
-    plain: grams(line.plainMultipleKg),
-    here: grams(line.edibleKg),
-    why: `To ${plan.saltPercent.toFixed(2)} % at the end, after what the rest of the pot brings (${plan.saltBroughtG.toFixed(0)} g).`,
-    source: 'salt ledger, docs/model.md § 6',
+    plainKg: line.plainMultipleKg,
+    kg: line.edibleKg,
+    saltPercent: plan.saltPercent,
+    broughtG: plan.saltBroughtG,
   }));
   for (const line of plan.lines) {
     const ingredient = input.ingredients[line.ingredientId]!;
@@ -160,10 +127,8 @@ function lineNotes(input: PlanInput, plan: Plan, factor: number): ScalingNote[] 
       notes.push({
         law: 'fat',
         what: line.name,
-        plain: grams(line.plainMultipleKg),
-        here: grams(line.edibleKg),
-        why: 'Fat for sweating covers the pan’s bottom; the pan does not grow with the litres.',
-        source: 'common practice',
+        plainKg: line.plainMultipleKg,
+        kg: line.edibleKg,
       });
     } else if ((rule === 'byTaste' || rule === 'startLow') && off < -WORTH_SAYING) {
       notes.push(doseNote(line, ingredient, rule, factor));
@@ -174,10 +139,9 @@ function lineNotes(input: PlanInput, plan: Plan, factor: number): ScalingNote[] 
       notes.push({
         law: 'garnish',
         what: line.name,
-        plain: grams(writtenGarnishKg(input, line) * factor),
-        here: `${grams(line.edibleKg / plan.portions)} a bowl, ${grams(line.edibleKg)}`,
-        why: 'By the bowl, whatever the bowl holds.',
-        source: 'common practice',
+        plainKg: writtenGarnishKg(input, line) * factor,
+        kg: line.edibleKg,
+        perBowlKg: line.edibleKg / plan.portions,
       });
     }
   }
@@ -190,34 +154,23 @@ function writtenGarnishKg(input: PlanInput, line: PlannedLine): number {
   return (perBowlKg * input.recipe.litres * 1000) / input.recipe.portionMl;
 }
 
-function doseNote(line: PlannedLine, ingredient: Ingredient, rule: string, factor: number): ScalingNote {
-  const isGarlic = ingredient.strength === 'pungent';
+function doseNote(line: PlannedLine, ingredient: Ingredient, rule: string, factor: number): DoseNote {
+  const dose = {
+    what: line.name,
+    plainKg: line.plainMultipleKg,
+    kg: line.edibleKg,
+    keptByKg: line.keptByKg ?? 0,
+    startPercent: (100 * line.edibleKg) / line.plainMultipleKg,
+    buildsUp: rule === 'startLow',
+  };
+  if (ingredient.strength !== 'pungent')
+    return { law: ingredient.kind === 'spirit' || ingredient.kind === 'wine' ? 'alcohol' : 'taste', ...dose };
   const cut = garlicCutOf(line.cut ?? '');
   const standsMin = (CUTTING_MIN_PER_KG * line.edibleKg) / 2;
-  const bite =
+  const bites =
     garlicStrength({ cut, standingMin: standsMin }) /
-    garlicStrength({ cut, standingMin: (CUTTING_MIN_PER_KG * line.edibleKg) / 2 / Math.max(1, factor) });
-  return {
-    law: isGarlic
-      ? 'garlic'
-      : ingredient.kind === 'spirit' || ingredient.kind === 'wine'
-        ? 'alcohol'
-        : 'taste',
-    what: line.name,
-    plain: grams(line.plainMultipleKg),
-    here: `${grams(line.edibleKg)} first; ${grams(line.keptByKg ?? 0)} kept by`,
-    why: isGarlic
-      ? `Cut for so many it stands ${standsMin.toFixed(0)} min on average and bites ${bite.toFixed(2)} times as hard, ${cut}; then taste.`
-      : rule === 'startLow'
-        ? `Heat and spirit start at ${startShare(line)} % of the multiple: they build up, and cannot be taken out.`
-        : `Strong herbs and spices start at ${startShare(line)} % of the multiple; the rest after tasting.`,
-    source: 'common practice; exponents from memory',
-  };
-}
-
-/** What goes in at first of the plain multiple, percent. */
-function startShare(line: PlannedLine): number {
-  return Math.round((100 * line.edibleKg) / line.plainMultipleKg);
+    garlicStrength({ cut, standingMin: standsMin / Math.max(1, factor) });
+  return { law: 'garlic', ...dose, cut, standsMin, bites };
 }
 
 function rouxNotes(input: PlanInput, plan: Plan): ScalingNote[] {
@@ -257,11 +210,14 @@ function rouxNotes(input: PlanInput, plan: Plan): ScalingNote[] {
   return [
     {
       law: 'roux',
-      what: `Roux, ${grams(kg)}`,
-      plain: `${paperMin.toFixed(0)} min, as for ${grams(writtenKg)}`,
-      here: `${plannedMin.toFixed(0)} min in a pan of ${Math.max(wantedCm, input.equipment?.fryingPanCm ?? 0).toFixed(0)} cm or wider`,
-      why: `More takes longer to get hot (${heatMin.toFixed(0)} min at a low flame) and lies ${depthCm.toFixed(1)} cm deep in this pot; over ${ROUX_DEPTH_CM} cm it cooks unevenly.`,
-      source: 'heat balance; minutes to the stage common practice',
+      kg,
+      plainKg: writtenKg,
+      plainMin: paperMin,
+      minutes: plannedMin,
+      panCm: Math.max(wantedCm, input.equipment?.fryingPanCm ?? 0),
+      heatMin,
+      depthCm,
+      mostDepthCm: ROUX_DEPTH_CM,
     },
   ];
 }
@@ -278,10 +234,8 @@ function sweatNotes(input: PlanInput, plan: Plan): ScalingNote[] {
       {
         law: 'sweat',
         what: stage.title,
-        plain: `${stage.ends.minutes} min`,
-        here: `${clockMin.toFixed(0)} min`,
-        why: 'So much more has first to get hot on the same burner before it gives up its water.',
-        source: 'heat balance, docs/model.md § 4',
+        plainMin: stage.ends.minutes,
+        minutes: clockMin,
       },
     ];
   });
@@ -302,22 +256,18 @@ function browningNotes(input: PlanInput, plan: Plan, factor: number): ScalingNot
     const once = browningLoads(input, stage, paper);
     if (loads === once && factor > 1) return [];
     const kg = BROWNING_KG_PER_M2 * browningM2(input, stage);
-    const where = method.inOven ? 'on the trays' : `on the bottom of the ${input.pot.name}`;
     return [
       {
         law: 'browning',
         what: stage.title,
-        plain: loadsWord(once),
-        here: `${loadsWord(loads)}, ${plan.stages.find((one) => one.stageId === stage.id)!.minutes.toFixed(0)} min`,
-        why: `One layer with gaps: ${kg.toFixed(1)} kg at a time ${where}. Crowded it stews.`,
-        source: 'common practice',
+        plainLoads: once,
+        loads,
+        minutes: plan.stages.find((one) => one.stageId === stage.id)!.minutes,
+        kgAtATime: kg,
+        where: method.inOven ? null : input.pot.name,
       },
     ];
   });
-}
-
-function loadsWord(loads: number): string {
-  return loads === 1 ? 'one load' : `${loads} loads`;
 }
 
 function blenderNotes(input: PlanInput, plan: Plan): ScalingNote[] {
@@ -327,19 +277,16 @@ function blenderNotes(input: PlanInput, plan: Plan): ScalingNote[] {
     const share = planned.litresAtStart * stage.does.share;
     const { blenderJarLitres, hasStickBlender } = input.equipment;
     const fills = jarFills(input, share);
-    const stick = hasStickBlender ? 'the stick blender in the pot' : '';
-    const jar =
-      fills > 0
-        ? `${fills} fills of ${(blenderJarLitres * HOT_FILL).toFixed(1)} L, ${Math.ceil(fills * JAR_MIN)} min`
-        : '';
     return [
       {
         law: 'blender',
         what: stage.title,
-        plain: stage.ends.rule === 'minutes' ? `${stage.ends.minutes} min` : '',
-        here: [jar, stick].filter((one) => one !== '').join(', or ') || 'no blender in this kitchen',
-        why: `${litres(share)} to purée; a hot jar is filled at most a third to a half, lid vented: steam blows it off.`,
-        source: 'common practice',
+        plainMin: stage.ends.rule === 'minutes' ? stage.ends.minutes : null,
+        litres: share,
+        fills,
+        fillLitres: blenderJarLitres * HOT_FILL,
+        minutes: Math.ceil(fills * JAR_MIN),
+        hasStick: hasStickBlender,
       },
     ];
   });
@@ -347,13 +294,4 @@ function blenderNotes(input: PlanInput, plan: Plan): ScalingNote[] {
 
 function ruleOf(input: PlanInput, line: PlannedLine): unknown {
   return input.recipe.lines.find((one) => one.id === line.lineId)?.scaling;
-}
-
-function grams(kg: number): string {
-  const g = kg * 1000;
-  return g >= 1000 ? `${kg.toFixed(2)} kg` : `${g < 10 ? g.toFixed(1) : g.toFixed(0)} g`;
-}
-
-function litres(value: number): string {
-  return `${value.toFixed(1)} L`;
 }

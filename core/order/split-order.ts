@@ -44,7 +44,7 @@ const HELD_BACK_STEPS = [0.1, 0.2, 0.3, 0.4, 0.5] as const;
 
 /**
  * Ways to cook an order that this pot does not hold: equal batches one after the other, two pots at once, cooked
- * concentrated and let down at service, or another pot altogether. Each is planned in full; what does not fit or cannot
+ * concentrated and diluted at service, or another pot altogether. Each is planned in full; what does not fit or cannot
  * be cooked is left out.
  *
  * @param input the order, in its pot

@@ -53,7 +53,7 @@ export interface PlanInput {
   holdBackShare?: number;
   /** blender, trays and pans; without them no hands’ time grows with the batch */
   equipment?: Equipment;
-  /** how hot it is held and brought back; absent in orders of older batches, which keep to the code */
+  /** how hot it is held and reheated; absent in orders of older batches, which keep to the code */
   limits?: HotLimits;
 }
 
@@ -76,7 +76,7 @@ export interface PlannedLine {
   plainMultipleKg: number;
   /** pieces as bought, of what is counted by the piece: eggs */
   count?: number;
-  /** kept by for the palate, kg: the rest of the plain multiple of what is dosed by taste */
+  /** kept back for the palate, kg: the rest of the plain multiple of what is dosed by taste */
   keptByKg?: number;
   comesOut?: { word: string; count: number };
 }
@@ -106,7 +106,7 @@ export interface LetDown {
   ladleMl: number;
   name: string;
   kg: number;
-  /** what the pot itself comes to, before it is let down */
+  /** what the pot itself comes to, before it is diluted */
   potSaltPercent: number;
   potBand: number;
 }
@@ -142,7 +142,7 @@ export interface PlannedBase {
   fatPercent: number;
 }
 
-/** A dish brought back that is not hot in time. */
+/** A reheated dish that is not hot in time. */
 export interface SlowReheat {
   /** minutes from the cold to the temperature, and the most there may be */
   minutes: number;
@@ -177,7 +177,7 @@ export interface Plan {
   runs?: PlannedRun[];
   /** what was asked for and cannot be had; absent where all of it can */
   unmet?: UnmetWish[];
-  /** brought back, it is not hot within the hours that the code allows */
+  /** reheated, it is not hot within the hours that the code allows */
   slowReheat?: SlowReheat;
   saltPercent: number;
   saltToAddG: number;

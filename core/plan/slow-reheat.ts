@@ -5,7 +5,7 @@ import type { PlanInput, SlowReheat } from './plan';
 import { setupOf } from './setup-of';
 
 /**
- * Where a dish brought back takes longer from the cold to its temperature than the kitchen allows; null where it does not,
+ * Where a reheated dish takes longer from the cold to its temperature than the kitchen allows; null where it does not,
  * and for what is no reheating.
  *
  * @param load kg of each line

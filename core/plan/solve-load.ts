@@ -96,7 +96,7 @@ interface LoadSystem {
   at(x: readonly number[]): { load: Load; cooked: CookedThrough };
   /** what is too much (above 0) or missing of litres, body and salt, as shares of what is wanted */
   residuals(x: readonly number[]): number[];
-  /** how they follow the unknowns, by what the foods are: the first guess, which the trials put right */
+  /** how they follow the unknowns, by what the foods are: the first guess, which the trials correct */
   jacobian(): number[][];
 }
 

@@ -7,6 +7,7 @@ export { type PaperLine, paperRecipe, paperStage } from './paper-recipe';
 export { fitsRole, fromPattern } from './pattern';
 export { type ReadingTable, readingTable, readLine } from './read-line';
 export { type RecipeDraft, readRecipeText } from './read-recipe-text';
+export type { ParseWarning } from './reading';
 export { tooBigForSpoon } from './spoon-fit';
 export { writeLine } from './write-line';
 export { rewritten, writtenOf } from './written-of';

@@ -58,8 +58,8 @@ export function readAmount(line: string): ReadAmount | null {
     // 1,200 g is a thousand and more; 1,200 kg cannot be told from 1.2 kg by its writing
     const isSmallUnit = /^\s*(g|gr|grams?|ml)\b/i.test(rest);
     const value = isSmallUnit ? Number(single[1]!.replace(',', '')) : numberOf(single[1]!);
-    const sentence = `“${single[1]}” was read as ${value}: say so if the comma parts thousands.`;
-    return { ...spanOf(value, value, rest), warnings: isSmallUnit ? [] : [{ kind: 'separator', sentence }] };
+    const doubt: ParseWarning = { kind: 'separator', words: single[1]!, value };
+    return { ...spanOf(value, value, rest), warnings: isSmallUnit ? [] : [doubt] };
   }
   const word = SINGLE_WORD.exec(hedged);
   if (!word) return null;
@@ -68,16 +68,13 @@ export function readAmount(line: string): ReadAmount | null {
   const vague = /few|several|couple/.test(said);
   return {
     ...spanOf(value, value, hedged.slice(word[0].length)),
-    warnings: vague ? [{ kind: 'amount', sentence: `“${said}” was read as ${value}.` }] : [],
+    warnings: vague ? [{ kind: 'amount', words: said, value }] : [],
   };
 }
 
 function spanOf(a: number, b: number, rest: string): ReadAmount {
   const [low, high] = a <= b ? [a, b] : [b, a];
-  const warnings: ParseWarning[] =
-    low === high
-      ? []
-      : [{ kind: 'range', sentence: `A range: ${low} to ${high}; the middle is weighed out.` }];
+  const warnings: ParseWarning[] = low === high ? [] : [{ kind: 'range', low, high }];
   return { low, high, rest: rest.trim(), warnings };
 }
 

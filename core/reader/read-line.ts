@@ -82,7 +82,7 @@ export function readLine(text: string, table: ReadingTable, keptId?: string): Re
   const heaped = /^heap(ed|ing)\b/i.test(rest);
   if (heaped) {
     ({ unit, rest: named } = takeUnit(rest.replace(/^heap(ed|ing)\s*/i, '')));
-    warnings.push({ kind: 'measure', sentence: 'A heaped spoon was taken as one and a half.' });
+    warnings.push({ kind: 'measure', spoon: 'heaped' });
   }
   const second = /^\/\s*[\d./\s]+\s*[a-z]+\.?\s+/i.exec(named);
   if (second) named = named.slice(second[0].length);
@@ -110,29 +110,23 @@ export function readLine(text: string, table: ReadingTable, keptId?: string): Re
     !/ and (peeled|chopped|drained|sliced|diced|deveined|bearded|cleaned)/i.test(first) &&
     !spansTheAnd(table.names, first);
   const words = wordsOf(isTwo ? first.split(/ (?:and|&) /i)[0]! : first);
-  if (isEither) warnings.push({ kind: 'either', sentence: `“${head}”: the first of them was taken.` });
+  if (isEither) warnings.push({ kind: 'either', words: head });
 
   let found = findName(table.names, words) ?? (isEither ? findName(table.names, wordsOf(head)) : null);
   if (isTwo) {
     const other = findName(table.names, wordsOf(first.split(/ (?:and|&) /i)[1]!));
-    if (other && found && other.ingredientId !== found.ingredientId) {
-      const sentence = `Two things in one line: only ${table.ingredients[found.ingredientId]!.name} was taken. Give the other a line of its own.`;
-      warnings.push({ kind: 'two', sentence });
-    }
+    if (other && found && other.ingredientId !== found.ingredientId)
+      warnings.push({ kind: 'two', name: table.ingredients[found.ingredientId]!.name });
   }
   if (!found) {
     found = nearName(table.names, words);
     if (found)
-      warnings.push({
-        kind: 'likely',
-        sentence: `Taken for ${table.ingredients[found.ingredientId]!.name} by its spelling.`,
-      });
+      warnings.push({ kind: 'likely', name: table.ingredients[found.ingredientId]!.name, unread: null });
   }
   const kept = keptId === undefined ? undefined : own(table.ingredients, keptId);
   const ingredient =
     kept ?? (found ? preserved(table, table.ingredients[found.ingredientId]!, unit, words) : null);
-  if (!ingredient)
-    warnings.push({ kind: 'unknown', sentence: `“${head || text.trim()}” is not in the table yet.` });
+  if (!ingredient) warnings.push({ kind: 'unknown', name: head || text.trim() });
 
   const left = found ? words.filter((_, i) => i < found.from || i >= found.to) : [];
   const size = sizeOf(wordsOf(first));
@@ -141,10 +135,7 @@ export function readLine(text: string, table: ReadingTable, keptId?: string): Re
   unit = trailing?.unit ?? unit ?? (amount ? 'each' : null);
   const strange = left.filter((word) => word !== trailing?.word && !isKnownWord(word));
   if (ingredient && strange.length > 0) {
-    warnings.push({
-      kind: 'likely',
-      sentence: `Taken for ${ingredient.name}; “${strange.join(' ')}” was passed over.`,
-    });
+    warnings.push({ kind: 'likely', name: ingredient.name, unread: strange.join(' ') });
   }
 
   const before = cutBefore(first, found, ingredient);
@@ -168,8 +159,7 @@ export function readLine(text: string, table: ReadingTable, keptId?: string): Re
     if (unit === 'each' || MEASURES[unit as keyof typeof MEASURES]?.words === undefined)
       weighed.grams = weights.total;
     else if (Math.abs(weights.total - weighed.grams) > 0.12 * weights.total) {
-      const sentence = `${Math.round(weights.total)} g in brackets does not agree with ${Math.round(weighed.grams)} g; the brackets were taken.`;
-      warnings.push({ kind: 'disagree', sentence });
+      warnings.push({ kind: 'disagree', bracketsG: weights.total, readG: weighed.grams });
       weighed.grams = weights.total;
     }
   } else if (!weighed && ingredient && middle !== null && weights.total !== null) {
@@ -177,15 +167,12 @@ export function readLine(text: string, table: ReadingTable, keptId?: string): Re
     return finish({ grams: middle * weights.total, isEdible: false });
   }
   if (!weighed && ingredient && middle !== null && unit) {
-    warnings.push({
-      kind: 'measure',
-      sentence: `A ${unit === 'each' ? 'piece' : unit} of ${ingredient.name} has no weight in the table: give grams.`,
-    });
+    warnings.push({ kind: 'measure', measure: unit, name: ingredient.name, grams: null });
   }
   const isSeasoning = ingredient?.kind === 'salt' || ingredient?.kind === 'spice';
   const toTaste = toTasteSaid || (amount === null && isSeasoning);
   if (amount === null && !toTaste && ingredient) {
-    warnings.push({ kind: 'amount', sentence: `No amount: how much ${ingredient.name.toLowerCase()}?` });
+    warnings.push({ kind: 'amount', name: ingredient.name });
   }
   return finish(weighed);
 
@@ -259,7 +246,9 @@ function weigh(of: {
   if (weight?.isGuess && of.unit !== 'pinch' && of.unit !== 'tin') {
     of.warnings.push({
       kind: 'measure',
-      sentence: `A ${of.unit} of ${of.ingredient.name} was taken as ${Math.round(weight.grams / of.count)} g.`,
+      measure: of.unit,
+      name: of.ingredient.name,
+      grams: weight.grams / of.count,
     });
   }
   return weight;

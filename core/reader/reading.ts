@@ -1,22 +1,26 @@
 import type { WrittenUnit } from './data/measures';
 
 /** Why a reading should be looked at. A line without a doubt was understood to its last word. */
-export type ParseWarningKind =
-  | 'unknown'
-  | 'likely'
-  | 'either'
-  | 'amount'
-  | 'range'
-  | 'measure'
-  | 'disagree'
-  | 'two'
-  | 'separator';
+export type ParseWarningKind = ParseWarning['kind'];
 
-export interface ParseWarning {
-  kind: ParseWarningKind;
-  /** for the cook, one sentence */
-  sentence: string;
-}
+/** What was doubtful in a line, and how it was taken. */
+export type ParseWarning =
+  /** no food of the table */
+  | { kind: 'unknown'; name: string }
+  /** by its spelling, or with words that say nothing */
+  | { kind: 'likely'; name: string; unread: string | null }
+  | { kind: 'either'; words: string }
+  /** none, or a vague one */
+  | { kind: 'amount'; name: string }
+  | { kind: 'amount'; words: string; value: number }
+  | { kind: 'range'; low: number; high: number }
+  | { kind: 'measure'; spoon: 'heaped' }
+  /** grams of one of the measure; null where the table has none */
+  | { kind: 'measure'; measure: WrittenUnit; name: string; grams: number | null }
+  /** in brackets and as read, g */
+  | { kind: 'disagree'; bracketsG: number; readG: number }
+  | { kind: 'two'; name: string }
+  | { kind: 'separator'; words: string; value: number };
 
 /** What a written line was taken for. */
 export interface Reading {

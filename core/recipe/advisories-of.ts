@@ -4,11 +4,18 @@ import type { Library } from './library';
 import { type Recipe, type RecipeLine, SIMMER_UNDER_BOIL_C, type Stage } from './recipe';
 import { namedBy } from './what-it-holds';
 
-/** What must be looked for, kept cold or declared. */
-export interface Advisory {
-  kind: ServingCheck | 'rawEgg' | 'rawFish' | 'rawMeat' | 'garlicOil' | 'shortLife' | 'caution';
-  sentence: string;
-}
+/** What must be looked for, kept cold or declared; `from` names what it is about. */
+export type Advisory =
+  | { kind: ServingCheck; from: string[] }
+  | { kind: RawKind; from: string[] }
+  /** as the food's own row says it */
+  | { kind: 'caution'; text: string }
+  | { kind: 'garlicOil'; name: string; hours: number }
+  /** as its recipe says it */
+  | { kind: 'shortLife'; name: string; hours: number; advisory: string };
+
+/** What is served raw. */
+type RawKind = 'rawEgg' | 'rawFish' | 'rawMeat';
 
 /** A food of a dish, with what is done to it on its way to the bowl. */
 interface Handled {
@@ -31,34 +38,22 @@ interface Handled {
 export function advisoriesOf(recipe: Recipe, library: Library): Advisory[] {
   const foods = handledIn(recipe, library, [recipe.id], { hottestC: COLD_C, isStrained: false });
   const found: Advisory[] = [];
-  for (const [check, sentence] of Object.entries(CHECK_SENTENCES) as [ServingCheck, string][]) {
-    const from = names(foods.filter((food) => food.ingredient.checks?.includes(check) && !food.isStrained));
-    if (from) found.push({ kind: check, sentence: `${sentence} (${from})` });
+  for (const kind of SERVING_CHECKS) {
+    const from = names(foods.filter((food) => food.ingredient.checks?.includes(kind) && !food.isStrained));
+    if (from.length > 0) found.push({ kind, from });
   }
   for (const { ingredient } of foods)
-    if (ingredient.caution) found.push({ kind: 'caution', sentence: ingredient.caution });
-  for (const [kind, { what, mind }] of Object.entries(RAW) as [keyof typeof RAW, (typeof RAW)['rawEgg']][]) {
+    if (ingredient.caution) found.push({ kind: 'caution', text: ingredient.caution });
+  for (const kind of ['rawEgg', 'rawFish', 'rawMeat'] as const) {
     const from = names(foods.filter((food) => rawAs(food) === kind));
-    if (from) found.push({ kind, sentence: `${what} (${from}): ${mind}` });
+    if (from.length > 0) found.push({ kind, from });
   }
   for (const part of partsOf(recipe, library, [recipe.id])) found.push(...ofKeeping(part, library));
-  return found.filter((one, i) => found.findIndex((other) => other.sentence === one.sentence) === i);
+  const keys = found.map((one) => JSON.stringify(one));
+  return found.filter((_, i) => keys.indexOf(keys[i]!) === i);
 }
 
-const CHECK_SENTENCES: Record<ServingCheck, string> = {
-  pinBones: 'Run a finger over every fillet for pin bones',
-  shell: 'Look for bits of shell; what stays shut is thrown away',
-  splinters: 'Look for splinters of bone; strain where it was chopped',
-};
-
-const RAW = {
-  rawEgg: { what: 'Raw egg', mind: 'keep it at 5 °C or below, use it today, say so on the menu.' },
-  rawFish: {
-    what: 'Raw fish or shellfish',
-    mind: 'say so on the menu; fish that was frozen against parasites only.',
-  },
-  rawMeat: { what: 'Raw meat', mind: 'say so on the menu, or cook it through.' },
-} as const;
+const SERVING_CHECKS: readonly ServingCheck[] = ['pinBones', 'shell', 'splinters'];
 
 /** Pots are filled from the cold, °C. */
 const COLD_C = 20;
@@ -70,7 +65,7 @@ const OFF_THE_HEAT_K = 10;
 const NEXT_TO_OFF = 0.05;
 
 /** What it is served as, where it never got hot enough: null for what is cooked, or safe as it comes. */
-function rawAs({ ingredient, hottestC, isStrained }: Handled): keyof typeof RAW | null {
+function rawAs({ ingredient, hottestC, isStrained }: Handled): RawKind | null {
   const { kind, isReady, out } = ingredient;
   if (isReady || isStrained || out === 'bones') return null;
   const under = (limit: { value: number }) => hottestC < limit.value;
@@ -145,15 +140,8 @@ function ofKeeping(part: Recipe, library: Library): Advisory[] {
     (row) => row.kind === 'herb' || (row.kind === 'vegetable' && row.strength === 'pungent'),
   );
   if (fatKg > OIL_SHARE * allKg && isAromatic)
-    return [
-      {
-        kind: 'garlicOil',
-        sentence: `${part.name}: garlic or herbs in oil. At 5 °C or below, ${part.keeps?.hours ?? OIL_HOURS} h at the most, never on the shelf.`,
-      },
-    ];
-  return part.keeps
-    ? [{ kind: 'shortLife', sentence: `${part.name} keeps ${part.keeps.hours} h: ${part.keeps.advisory}` }]
-    : [];
+    return [{ kind: 'garlicOil', name: part.name, hours: part.keeps?.hours ?? OIL_HOURS }];
+  return part.keeps ? [{ kind: 'shortLife', name: part.name, ...part.keeps }] : [];
 }
 
 /** More fat than this is an oil with something in it, and how long that keeps. Common practice. */
@@ -168,5 +156,6 @@ function partsOf(recipe: Recipe, library: Library, path: readonly string[]): Rec
   return [recipe, ...below];
 }
 
-const names = (foods: readonly Handled[]): string =>
-  [...new Set(foods.map((food) => food.path.join(' ← ')))].join(', ');
+const names = (foods: readonly Handled[]): string[] => [
+  ...new Set(foods.map((food) => food.path.join(' ← '))),
+];

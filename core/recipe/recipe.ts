@@ -17,7 +17,7 @@ export const SCALINGS = [
  * How a line follows the order. `straight` multiplies; `toYield` is the liquid that makes up the litres after what
  * boils away; `toThickness` and `toSalt` are solved for the target at the end; `sameAs` is as much as another line by
  * weight, or `times` as much; `perBowl` is garnish, kg a portion, never in the pot; `bySurface` is fat for a pan's bottom; `byTaste` and
- * `startLow` begin under the straight multiple, the rest kept by for the palate.
+ * `startLow` begin under the straight multiple, the rest kept back for the palate.
  */
 export type Scaling = (typeof SCALINGS)[number] | { sameAs: string; times?: number };
 

@@ -41,7 +41,7 @@ const inPot = (minutes: number) =>
     Date.UTC(2026, 2, 10, 10, 0) + minutes * 60_000,
   );
 
-describe('a dish brought back hot', () => {
+describe('a dish reheated', () => {
   it('is one line of the dish itself, cold, and its garnish; brought to 74 °C, tasted, served', () => {
     const recipe = back(BROTH);
     expect(recipe).toMatchObject({ id: 'reheat:broth', reheats: 'broth', litres: BROTH.litres });

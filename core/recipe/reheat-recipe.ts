@@ -6,18 +6,18 @@ import type { Recipe, Stage } from './recipe';
 
 const PREFIX = 'reheat:';
 
-/** From this thickness on a soup is brought back on half heat, or it catches. Common practice. */
+/** From this thickness on a soup is reheated on half heat, or it catches. Common practice. */
 const CATCHES_FROM_BAND = 2;
 /** A dish with any body keeps its milk from splitting, as so much flour to the litre does, g. source: from memory */
 const BOUND_G_PER_L = 30;
 
-/** The id a dish is planned under when it is only brought back hot. */
+/** The id a dish is planned under when it is only reheated. */
 export function reheatId(recipeId: string): string {
   return `${PREFIX}${recipeId}`;
 }
 
 /**
- * A recipe by its id: one of the book, or one of the book brought back hot.
+ * A recipe by its id: one of the book, or one of the book reheated.
  *
  * @param ingredients every row a line may name
  * @param limits the kitchen's own
@@ -35,7 +35,7 @@ export function recipeIn(
 }
 
 /**
- * A dish that was made before and put by, brought back for a service: out of its lots, to the reheating temperature all
+ * A dish that was made before and stored, reheated for a service: out of its lots, to the reheating temperature all
  * through, and held. What is in it sets the same top as on the day it was made.
  *
  * @param recipe the dish

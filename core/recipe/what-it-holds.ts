@@ -23,7 +23,6 @@ export interface Holdings {
 /** A claim on the menu that the pot does not keep. */
 export interface BrokenClaim {
   claim: Diet;
-  sentence: string;
   from: Bringer[];
 }
 
@@ -81,8 +80,7 @@ export function brokenClaims(recipe: Recipe, holds: Holdings): BrokenClaim[] {
   return (recipe.claims ?? []).flatMap((claim) => {
     const from = claim === 'vegan' ? holds.notVegan : claim === 'vegetarian' ? holds.notVegetarian : [];
     if (from.length === 0) return [];
-    const what = from.map((one) => `${one.path.join(' ← ')}${one.hides ? ` (${one.hides})` : ''}`).join('; ');
-    return [{ claim, from, sentence: `Said to be ${claim}, and holds ${what}.` }];
+    return [{ claim, from }];
   });
 }
 

@@ -53,7 +53,7 @@ export function decideRetire(facts: ItemFacts, kind: string, itemId: string): De
     : refused({ field: 'itemId', code: 'itemBusy', name: item.name, by });
 }
 
-/** Whether a retired thing may be brought back: under its name, unless another has it now. */
+/** Whether a retired thing may be used again: under its name, unless another has it now. */
 export function decideRestore(facts: ItemFacts, kind: string, itemId: string): Decision<object> {
   const item = facts.items(kind).find((one) => one.id === itemId && one.isRetired);
   if (!item) return refused({ field: 'itemId', code: 'unknownItem', kind, itemId });

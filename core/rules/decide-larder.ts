@@ -138,7 +138,7 @@ function refuseOnShelf(larder: LarderFacts, said: LarderEventBody, nowMs: number
         const refusal = refuseInUse('payload.eventId', larder.lot(lotId), larder.usesOf(lotId));
         if (refusal) return refusal;
       }
-      // what is brought back is said once more: there must still be enough for it
+      // what is undone is said once more: there must still be enough for it
       const back = larder.broughtBack(eventId);
       return back ? refuseOnShelf(larder, back, nowMs) : null;
     }

@@ -62,7 +62,7 @@ type PotRefusal =
 type ServingRefusal =
   | { code: 'bowlsOverTheBrim'; portions: number; litres: number; brimLitres: number; potName: string }
   | { code: 'moreThanThere'; litres: number; thereLitres: number; potName: string }
-  /** brought back once, what is left is thrown away */
+  /** reheated once, what is left is thrown away */
   | { code: 'reheatedNotKept' }
   | {
       code: 'stillInThePot';

@@ -4,7 +4,7 @@ import { FOOD_CODE } from './data/food-code';
 export interface HotLimits {
   /** held at this or above, °C */
   hotHoldingC: number;
-  /** brought back to this all through, °C */
+  /** reheated to this all through, °C */
   reheatC: number;
   /** and within so long of leaving the cold, hours */
   reheatWithinH: number;

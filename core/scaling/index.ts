@@ -13,5 +13,5 @@ export {
   STICK_BLENDER,
 } from './data/equipment';
 export { firstDose } from './first-dose';
-export { CUTTING_MIN_PER_KG, garlicCutOf, garlicStrength } from './garlic-strength';
+export { CUTTING_MIN_PER_KG, type GarlicCut, garlicCutOf, garlicStrength } from './garlic-strength';
 export { sweatingFatKg } from './sweating-fat-kg';

@@ -83,7 +83,7 @@ describe('when one pot does not hold it', () => {
     expect(Math.abs(second.startAtMs - first.readyAtMs - 15 * 60_000)).toBeLessThan(60_000);
     expect(second.readyAtMs).toBeLessThan(input.serviceAtMs);
   });
-  it('held back: the pot is concentrated, and the bowl let down is as ordered', () => {
+  it('held back: the pot is concentrated, and the bowl diluted is as ordered', () => {
     const { holdBackShare } = of('holdBack').parts[0]!;
     const plan = planBatch({ ...input, holdBackShare });
     const let_ = plan.letDown!;

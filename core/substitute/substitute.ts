@@ -4,7 +4,7 @@ import { cookingStages, type Recipe, type RecipeLine } from '../recipe';
 import { umamiGPer100g } from '../taste';
 import { bodyG } from '../thickness';
 
-import type { Substituted, Substitution, SwapKeeps } from './substitution';
+import type { Substituted, Substitution, SubstitutionNote, SwapKeeps } from './substitution';
 
 /** A gram of dried herb does what three of fresh do; common practice. */
 const FRESH_PER_DRIED = 3;
@@ -88,8 +88,7 @@ function swap(
   };
   const partner =
     change.keep === 'strength' && after.thickener !== 'flour' ? withoutRoux(recipe, line) : recipe;
-  if (partner !== recipe)
-    notes.push('Slaked cold and stirred in at the end: the fat of the roux goes with it.');
+  if (partner !== recipe) notes.push({ code: 'rouxFatGoes' });
   const kept = share < 1 ? [{ ...line, kg: line.kg * (1 - share) }] : [];
   return {
     recipe: {
@@ -132,7 +131,7 @@ function makeUp(
   if (!stage) throw new RangeError(`recipe must have a stage, got ${recipe.id}`);
   return {
     recipe: { ...recipe, lines: [...recipe.lines, { ...line, stageId: stage.id }] },
-    notes: [`${food.name} makes up the litres.`],
+    notes: [{ code: 'makesUp', name: food.name }],
   };
 }
 
@@ -145,7 +144,7 @@ function measured(
   after: Ingredient,
   line: RecipeLine,
   keep: SwapKeeps,
-): { factor: number; notes: string[] } {
+): { factor: number; notes: SubstitutionNote[] } {
   switch (keep) {
     case 'weight':
       return { factor: 1, notes: [] };
@@ -155,42 +154,26 @@ function measured(
         throw new RangeError(`byIngredientId must thicken, got ${after.id}`);
       return {
         factor,
-        notes: [`${after.name} binds ${(1 / factor).toFixed(1)} times as hard, weight for weight.`],
+        notes: [{ code: 'binds', name: after.name, times: 1 / factor }],
       };
     }
     case 'solids': {
       const solids = (one: Ingredient) => 1 - one.perKg.water - one.perKg.salt;
       const factor = solids(before) / solids(after);
       const water = factor * after.perKg.water - before.perKg.water;
-      const said =
-        water > 0
-          ? `brings ${water.toFixed(2)} kg more water to each kg, to boil off`
-          : `brings ${(-water).toFixed(2)} kg less water to each kg`;
-      return { factor, notes: [`By solids: ${factor.toFixed(2)} kg for each kg; it ${said}.`] };
+      return { factor, notes: [{ code: 'bySolids', kgPerKg: factor, waterKgPerKg: water }] };
     }
     case 'dried': {
-      if (before.driedOf === after.id)
-        return {
-          factor: FRESH_PER_DRIED,
-          notes: [`Fresh for dried, three to one; in late, or it cooks away.`],
-        };
+      if (before.driedOf === after.id) return { factor: FRESH_PER_DRIED, notes: [{ code: 'freshForDried' }] };
       if (after.driedOf === before.id)
-        return {
-          factor: 1 / FRESH_PER_DRIED,
-          notes: [`Dried for fresh, one to three; in early, it needs time.`],
-        };
+        return { factor: 1 / FRESH_PER_DRIED, notes: [{ code: 'driedForFresh' }] };
       throw new RangeError(`byIngredientId must be the fresh or dried of ${before.id}, got ${after.id}`);
     }
     case 'umami': {
       const factor = umamiStrength(before) / umamiStrength(after);
       if (!Number.isFinite(factor) || factor <= 0)
         throw new RangeError(`byIngredientId must bring umami, got ${after.id}`);
-      return {
-        factor,
-        notes: [
-          `${(factor * 1000).toFixed(0)} g to the kg keeps the umami where it was (by Yamaguchi’s relation, each alone).`,
-        ],
-      };
+      return { factor, notes: [{ code: 'keepsUmami', gPerKg: factor * 1000 }] };
     }
   }
 }
@@ -224,13 +207,16 @@ function bouillon(
   );
   const mostKg = powder.perKg.salt > 0 ? roomKg / powder.perKg.salt : wantedKg;
   const kg = Math.min(wantedKg, mostKg);
-  const notes = [
-    `Brings ${(kg * powder.perKg.salt * 1000).toFixed(0)} g of salt to ${recipe.litres} L; the salt line gives that much up.`,
+  const notes: SubstitutionNote[] = [
+    { code: 'bouillonSalt', saltG: kg * powder.perKg.salt * 1000, litres: recipe.litres },
   ];
   if (kg < wantedKg)
-    notes.push(
-      `${change.gPerL} g a litre would be past ${recipe.targetSaltPercent} % salt by itself: ${((1000 * kg) / Math.max(litres, 1e-9)).toFixed(0)} g a litre, and no salt.`,
-    );
+    notes.push({
+      code: 'bouillonCapped',
+      askedGPerL: change.gPerL,
+      gPerL: (1000 * kg) / Math.max(litres, 1e-9),
+      saltPercent: recipe.targetSaltPercent,
+    });
   const kept = share < 1 ? [{ ...line, kg: line.kg * (1 - share) }] : [];
   const water: RecipeLine = {
     ...withoutTag(line),
@@ -308,7 +294,7 @@ function aromatics(
   );
   return {
     recipe: litres > 0 ? { ...watered.recipe, lines: [...watered.recipe.lines, ...lines] } : recipe,
-    notes: ['Big pieces, tied or in a basket; they give what they have in an hour, then come out.'],
+    notes: [{ code: 'aromatics' }],
   };
 }
 
@@ -334,9 +320,7 @@ function dairyFat(
   );
   return {
     recipe: { ...recipe, lines },
-    notes: [
-      `${((100 * creamKg) / total).toFixed(0)} parts cream to ${((100 * (total - creamKg)) / total).toFixed(0)} of milk is ${fat.toFixed(1)} % fat.`,
-    ],
+    notes: [{ code: 'dairyFat', creamPercent: (100 * creamKg) / total, fatPercent: fat }],
   };
 }
 

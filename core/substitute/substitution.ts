@@ -20,5 +20,23 @@ export type SwapKeeps = (typeof SWAP_KEEPS)[number];
 /** A recipe after a substitution, and what to know about it. */
 export interface Substituted {
   recipe: Recipe;
-  notes: string[];
+  notes: SubstitutionNote[];
 }
+
+export type SubstitutionNote =
+  /** a slurry takes the place of a roux */
+  | { code: 'rouxFatGoes' }
+  | { code: 'makesUp'; name: string }
+  /** weight for weight */
+  | { code: 'binds'; name: string; times: number }
+  /** kg of the new for each of the old, and the water that comes or stays away with it, kg */
+  | { code: 'bySolids'; kgPerKg: number; waterKgPerKg: number }
+  | { code: 'freshForDried' }
+  | { code: 'driedForFresh' }
+  | { code: 'keepsUmami'; gPerKg: number }
+  /** at the written size */
+  | { code: 'bouillonSalt'; saltG: number; litres: number }
+  /** so much would salt the dish past its target by itself */
+  | { code: 'bouillonCapped'; askedGPerL: number; gPerL: number; saltPercent: number }
+  | { code: 'aromatics' }
+  | { code: 'dairyFat'; creamPercent: number; fatPercent: number };

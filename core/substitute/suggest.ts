@@ -1,14 +1,15 @@
 import { baseMinutes } from '../book';
-import { DIETS, type Ingredient } from '../matter';
+import { DIETS, type Diet, type Ingredient } from '../matter';
 import type { Recipe, RecipeLine } from '../recipe';
 
 import { BOUILLON_G_PER_L } from './substitute';
 import type { Substitution } from './substitution';
 
-/** A substitution worth offering, in words. */
+/** A substitution worth offering. */
 export interface Suggestion {
-  sentence: string;
   change: Substitution;
+  /** what a diet that does without it gains by it */
+  avoids?: Diet;
   /** minutes to make it first, where it is a base that is made */
   makeMin?: number;
 }
@@ -50,59 +51,40 @@ function forLine(line: RecipeLine, ingredients: Readonly<Record<string, Ingredie
   const row = ingredients[line.ingredientId];
   if (!row) return [];
   const found: Suggestion[] = [];
-  const name = row.name.toLowerCase();
-  const offer = (sentence: string, change: Substitution, makeMin?: number) =>
-    found.push({ sentence, change, ...(makeMin === undefined ? {} : { makeMin }) });
+  const offer = (change: Substitution, more: Omit<Suggestion, 'change'> = {}) =>
+    found.push({ change, ...more });
   const swap = (
     byIngredientId: string,
     share: number,
     keep: Extract<Substitution, { kind: 'swap' }>['keep'],
   ): Substitution => ({ kind: 'swap', lineId: line.id, byIngredientId, share, keep });
   if (row.kind === 'stock' && row.share === 'liquid' && row.perKg.water > 0.5) {
-    offer(`Half of the ${name} as water`, swap('water', 0.5, 'weight'));
-    offer(`Water for the ${name}, its aromatics in the pot`, {
-      kind: 'aromatics',
-      lineId: line.id,
-      share: 1,
-    });
-    offer(`Half of the ${name} as bouillon`, {
-      kind: 'bouillon',
-      lineId: line.id,
-      share: 0.5,
-      gPerL: BOUILLON_G_PER_L,
-    });
-    offer(`All of the ${name} as bouillon`, {
-      kind: 'bouillon',
-      lineId: line.id,
-      share: 1,
-      gPerL: BOUILLON_G_PER_L,
-    });
+    offer(swap('water', 0.5, 'weight'));
+    offer({ kind: 'aromatics', lineId: line.id, share: 1 });
+    for (const share of [0.5, 1])
+      offer({ kind: 'bouillon', lineId: line.id, share, gPerL: BOUILLON_G_PER_L });
     const isKelp = row.id === KELP || PLANT_FOR[row.id]?.includes(KELP);
-    if (!isKelp && ingredients[KELP])
-      offer(`Kelp and mushroom stock for the ${name}`, swap(KELP, 1, 'weight'), kelpMinutes());
+    if (!isKelp && ingredients[KELP]) offer(swap(KELP, 1, 'weight'), { makeMin: kelpMinutes() });
   }
-  if (row.thickener === 'flour') {
-    offer('Cornstarch for the flour, by strength', swap('cornstarch', 1, 'strength'));
-    offer('Rice flour for the flour, by strength', swap('rice-flour', 1, 'strength'));
-  }
+  if (row.thickener === 'flour')
+    for (const starch of ['cornstarch', 'rice-flour']) offer(swap(starch, 1, 'strength'));
+  const rows = Object.values(ingredients);
   const fresh = ingredients[row.tinnedOf ?? ''];
-  if (fresh) offer(`${fresh.name} for tinned, by solids`, swap(fresh.id, 1, 'solids'));
-  const tinned = Object.values(ingredients).find((one) => one.tinnedOf === row.id);
-  if (tinned) offer(`${tinned.name} for fresh, by solids`, swap(tinned.id, 1, 'solids'));
-  if (row.driedOf && ingredients[row.driedOf])
-    offer(`Fresh for dried ${row.driedOf}`, swap(row.driedOf, 1, 'dried'));
-  const dried = Object.values(ingredients).find((one) => one.driedOf === row.id);
-  if (dried) offer(`Dried for fresh ${name}`, swap(dried.id, 1, 'dried'));
+  if (fresh) offer(swap(fresh.id, 1, 'solids'));
+  const tinned = rows.find((one) => one.tinnedOf === row.id);
+  if (tinned) offer(swap(tinned.id, 1, 'solids'));
+  if (row.driedOf && ingredients[row.driedOf]) offer(swap(row.driedOf, 1, 'dried'));
+  const dried = rows.find((one) => one.driedOf === row.id);
+  if (dried) offer(swap(dried.id, 1, 'dried'));
   if (DIETS.indexOf(row.diet) > DIETS.indexOf('vegetarian')) {
     for (const id of PLANT_FOR[row.id] ?? []) {
       const plant = ingredients[id];
       if (!plant) continue;
       const isSauce = ['seasoning', 'fish', 'vegetable'].includes(row.kind) && row.umami && plant.umami;
-      offer(
-        `${plant.name} for the ${name}, no ${row.diet}`,
-        swap(id, 1, isSauce ? 'umami' : 'weight'),
-        id === KELP ? kelpMinutes() : undefined,
-      );
+      offer(swap(id, 1, isSauce ? 'umami' : 'weight'), {
+        avoids: row.diet,
+        ...(id === KELP ? { makeMin: kelpMinutes() } : {}),
+      });
     }
   }
   return found;
@@ -115,7 +97,6 @@ function forDairy(recipe: Recipe, ingredients: Readonly<Record<string, Ingredien
   const cream = recipe.lines.find((line) => /cream$/.test(line.ingredientId));
   if (!milk || !cream) return [];
   return [10, 15].map((fatPercent) => ({
-    sentence: `Milk and cream to ${fatPercent} % fat`,
     change: { kind: 'dairyFat', milkLineId: milk.id, creamLineId: cream.id, fatPercent },
   }));
 }

@@ -16,7 +16,7 @@ export function contentsFor(ingredientId: string, change: Partial<LotContents> =
   return { ...contentsOfRow(INGREDIENT_BY_ID[ingredientId]!), ...change };
 }
 
-/** A lot that a batch of its own put by, minutes after the shelf opened. */
+/** A lot that a batch of its own stored, minutes after the shelf opened. */
 export function lotMade(
   lotId: string,
   kg: number,

@@ -6,7 +6,7 @@ import { UNITS, type Unit } from './data/units';
  *
  * @param value in `from` units, any finite number
  * @param from,to mL L tsp tbsp floz cup pint quart gallon (US), imp-floz imp-pint imp-quart imp-gallon, metric-cup metric-tbsp,
- *   g kg oz lb, degC degF, cm in
+ *   g kg oz lb, degC degF, cm m in ft
  * @param densityGPerMl above 0; needed only between mass and volume
  * @returns the quantity in `to` units, unrounded
  * @throws RangeError for an unknown unit, a pair of kinds that do not convert, or mass and volume without density

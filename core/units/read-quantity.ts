@@ -3,15 +3,17 @@ import type { Unit } from './data/units';
 import type { Measures, UnitSystem } from './measures';
 
 /** What a field asks for, in the model's own units. */
-export const FIELD_UNITS = ['kg', 'g', 'L', 'mL', 'cm', '°C'] as const;
+export const FIELD_UNITS = ['kg', 'g', 'L', 'mL', 'cm', 'm', '°C'] as const;
 export type FieldUnit = (typeof FIELD_UNITS)[number];
 
-const MODEL_UNIT: Readonly<Record<FieldUnit, Unit>> = {
+/** What a field's figure is in. */
+export const MODEL_UNIT: Readonly<Record<FieldUnit, Unit>> = {
   kg: 'kg',
   g: 'g',
   L: 'L',
   mL: 'mL',
   cm: 'cm',
+  m: 'm',
   '°C': 'degC',
 };
 
@@ -63,6 +65,14 @@ const NAMES: Readonly<Record<string, Unit | readonly [us: Unit, imperial: Unit]>
   tsp: 'tsp',
   tbsp: ['tbsp', 'metric-tbsp'],
   cm: 'cm',
+  m: 'm',
+  metre: 'm',
+  metres: 'm',
+  meter: 'm',
+  meters: 'm',
+  ft: 'ft',
+  feet: 'ft',
+  foot: 'ft',
   in: 'in',
   inch: 'in',
   inches: 'in',
@@ -107,6 +117,8 @@ export function kitchenUnit(field: FieldUnit, measures: Measures): Unit {
       return { metric: 'mL', us: 'floz', imperial: 'imp-floz' }[volume] as Unit;
     case 'cm':
       return volume === 'metric' ? 'cm' : 'in';
+    case 'm':
+      return volume === 'metric' ? 'm' : 'ft';
     case '°C':
       return temperature === 'C' ? 'degC' : 'degF';
   }
@@ -167,7 +179,7 @@ function unitNamed(word: string, system: UnitSystem): Unit | null {
 const kindOf = (unit: Unit): string =>
   ['degC', 'degF'].includes(unit)
     ? 'degrees'
-    : ['cm', 'in'].includes(unit)
+    : ['cm', 'm', 'in', 'ft'].includes(unit)
       ? 'length'
       : ['g', 'kg', 'oz', 'lb'].includes(unit)
         ? 'mass'

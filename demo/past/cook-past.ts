@@ -55,7 +55,7 @@ export interface CookedBefore {
   potId: string;
   burnerId: keyof typeof HIDDEN.heatFactor;
   seed: number;
-  /** what is put by of it, in shares of what is there; the rest stays in the pot, or is served */
+  /** what is stored of it, in shares of what is there; the rest stays in the pot, or is served */
   stored?: readonly { lotId: string; share: number; place: string; storage: LotStorage }[];
 }
 

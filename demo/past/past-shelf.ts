@@ -22,7 +22,7 @@ export interface PastShelf {
   lotsAt(atMs: number): ShelfLot[];
   /** puts down what was done on the shelf */
   say(atMs: number, body: LarderEventBody): void;
-  /** takes in what a batch drew and put by */
+  /** takes in what a batch drew and stored */
   takeIn(batch: PastBatch): void;
   events(): LarderEvent[];
   /** lots in the order they were born */

@@ -187,7 +187,7 @@ describe('pots, burners, services', () => {
     expect(after.snapshot).toEqual(started.snapshot);
     await change({ change: 'save', kind: 'pot', item: own });
   });
-  it('retired it is planned with no more, its past stays, and it can be brought back', async () => {
+  it('retired it is planned with no more, its past stays, and it can be used again', async () => {
     const retired: KitchenView = (await change({ change: 'retire', kind: 'pot', itemId: 'kettle-60' })).json;
     expect(retired.pots.some((one) => one.id === 'kettle-60')).toBe(false);
     expect(retired.retired).toEqual([

@@ -79,7 +79,7 @@ describe('the shelf', () => {
     ).toBe(409);
     expect((await reload(stock)).place).toBe('shelf 9');
   });
-  it('split, frozen, thawed, counted, thrown away, taken back', async () => {
+  it('split, frozen, thawed, counted, thrown away, undone', async () => {
     const stock = await lotOf('brown-poultry-stock');
     const toLotId = uuid();
     expect(
@@ -301,7 +301,7 @@ describe('planned from the shelf', () => {
     for (const batch of [one, two])
       await ask('POST', `/batches/${batch.id}/events`, said('closed', { leftLitres: 0 }));
   });
-  it('an order kept for a day to come is listed until it is cooked or struck out', async () => {
+  it('an order kept for a day to come is listed until it is cooked or deleted', async () => {
     const kept = order({ serviceAtMs: at('13:10', 4) });
     expect((await ask('POST', '/orders', kept)).status).toBe(201);
     expect((await ask('POST', '/orders', kept)).status).toBe(200);

@@ -49,7 +49,7 @@ export function lotDetail(context: CommandContext, lotId: string): LotDetail {
   };
 }
 
-/** Entries that name a lot whose making was taken back: kept, for a person to settle. */
+/** Entries that name a lot whose making was undone: kept, for a person to settle. */
 export function strays(db: Db): LarderStray[] {
   return strayEventIds(db).map((eventId) => {
     const drawn = writtenEvent(db, eventId);

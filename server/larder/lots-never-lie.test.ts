@@ -198,7 +198,7 @@ describe('an entry that cannot be so any more', () => {
     expect(refused.status).toBe(422);
     expect(refused.json.detail).toMatch(/came into the larder/);
   });
-  it('what was thrown away, taken back and used since is not thrown away again', async () => {
+  it('what was thrown away, undone and used since is not thrown away again', async () => {
     const lotId = await found('vegetable-stock', 9);
     const away = saidOfShelf('discarded', { lotId, kg: 5, reason: 'spilt' });
     await ask('POST', '/larder/events', away);

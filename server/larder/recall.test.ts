@@ -128,7 +128,7 @@ describe('a base is made, drawn, recalled', () => {
   });
 });
 
-describe('a dish put by is brought back for another train', () => {
+describe('a stored dish is reheated for another train', () => {
   const back = (change: object = {}) =>
     order({
       recipeId: 'reheat:celeriac-veloute',

@@ -1,4 +1,4 @@
-import type { FoodsView } from '../../contract';
+import { type FoodsView, readingDoubt } from '../../contract';
 import { libraryOf, prepareRecipe, rowsOf } from '../../core/book';
 import { linesAgain, readingTable } from '../../core/reader';
 import type { Recipe } from '../../core/recipe';
@@ -56,6 +56,7 @@ function withLines(
   const [first] = notUnderstood;
   if (!first) return { ...recipe, lines };
   const at = written.findIndex((line) => line.id === first.line.id);
-  const why = first.reading.warnings[0]?.sentence ?? 'its weight is not known: give grams.';
+  const [doubt] = first.reading.warnings;
+  const why = doubt ? readingDoubt(doubt) : 'its weight is not known: give grams.';
   throw impossible(`recipe.written.${at}`, `“${first.line.text}”: ${why}`);
 }

@@ -117,7 +117,7 @@ describe('killed between any two statements of a command', () => {
     ],
     ['closed', at('closed', { leftLitres: 0.5 })],
     [
-      'the closing taken back',
+      'the closing undone',
       () => {
         const closed = kitchen.logs.of(batchId).events.find((event) => event.type === 'closed')!;
         return at('undone', { eventId: closed.id })();

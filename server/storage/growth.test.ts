@@ -45,7 +45,7 @@ it('no page or command reads what it does not show', async () => {
     await ask(method, path, body ?? undefined);
   }
   await kitchenServer.stop();
-  // and everything that a cook may say, late and taken back too
+  // and everything that a cook may say, late and undone too
   now = 'said by the random cook';
   const small = commandKitchen({ onStatement: hear });
   const cook = new RandomCook(small, chanceOf(2718), 'growth');

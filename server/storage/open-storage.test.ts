@@ -183,7 +183,7 @@ describe('a file that is no kitchen any more is told in words and left as it is'
     expect(problem.message).toMatch(words);
     const after = existsSync(db(folder)) ? readFileSync(db(folder)) : null;
     expect(after === null ? before === null : before !== null && after.equals(before)).toBe(true);
-    // the folder is let go of: put right, it opens
+    // the folder is let go of: corrected, it opens
     expect(readdirSync(folder)).not.toContain('slow-pot.lock.json');
   });
   it('copied while its server ran, without its write-ahead log: it holds no tables yet', () => {

@@ -165,7 +165,7 @@ export const events = sqliteTable(
   (table) => [index('events_by_batch').on(table.batchId, table.seq)],
 );
 
-/** The larder's own log: deliveries and what was done on the shelf. What batches put by and draw is in theirs. */
+/** The larder's own log: deliveries and what was done on the shelf. What batches store and draw is in theirs. */
 export const larderEvents = sqliteTable(
   'larder_events',
   {

@@ -9,7 +9,7 @@ import { KEYS } from './queries';
 
 /**
  * Keeps the page and the server the same by one stream. It is opened with the position of the first answer: whatever is
- * said after that is heard, and what a query brings that was asked before is put right.
+ * said after that is heard, and what a query brings that was asked before is corrected.
  */
 export function useLive(): void {
   const client = useQueryClient();

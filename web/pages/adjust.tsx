@@ -14,7 +14,7 @@ import { Empty, Halves, Page } from '../components/page';
 import { Caution, Errors, FigureText, Over, Soft, Subtitle } from '../components/text';
 import { useLots } from '../data/queries';
 import { colour, size, space, target } from '../theme/tokens';
-import { adjustWarningWords, adjustWords, money, weight } from '../words';
+import { adjustHowWords, adjustWarningWords, adjustWords, money, weight } from '../words';
 import type { BatchHere } from './batch-frame';
 import { useSubmit } from './pot-parts/use-submit';
 
@@ -159,7 +159,7 @@ export function AdjustPage() {
           <Soft>
             {adjustWords.nowItWithGOf(
               verb(figures.band),
-              Math.round(figures.flourEquivalentGPerL),
+              figures.flourEquivalentGPerL,
               figures.bandAtEnd.toFixed(1),
               figures.targetBand,
               comingWords(here),
@@ -245,12 +245,13 @@ function WayRow({ way, here }: { way: AdjustWay; here: BatchHere }) {
   const { tell, refusals } = useSubmit(here.batch.id);
   const { data: lots = [] } = useLots();
   const { after } = way;
+  const { title, how } = adjustHowWords(way.how);
   const { input } = here.batch.snapshot;
   return (
     <tr>
       <td>
-        <strong>{way.title}</strong>
-        <Over>{way.how}</Over>
+        <strong>{title}</strong>
+        <Over>{how}</Over>
         {way.warns.map((warn) => (
           <Caution key={`${warn.code} ${'name' in warn ? warn.name : ''}`}>
             {adjustWarningWords(warn)}
@@ -288,7 +289,7 @@ function WayRow({ way, here }: { way: AdjustWay; here: BatchHere }) {
                 },
               })
             }
-            aria-label={adjustWords.itIsIn2(way.title)}
+            aria-label={adjustWords.itIsIn2(title)}
           >
             {adjustWords.itIsIn}
           </Button>

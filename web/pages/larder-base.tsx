@@ -15,7 +15,7 @@ import { useMinuteMs } from '../data/clock';
 import { useLots } from '../data/queries';
 import { useBook } from '../data/use-book';
 import { colour, space } from '../theme/tokens';
-import { basesWords } from '../words';
+import { basesWords, inMeasures } from '../words';
 import { partsWords, timeWords } from './larder-bases';
 import { LarderNav } from './larder-parts/larder-nav';
 import { LotRow } from './larder-parts/lot-row';
@@ -77,9 +77,9 @@ export function LarderBase() {
           <Subtitle>{basesWords.rulesAndWhy}</Subtitle>
           <Rules>
             {kind.rules.map((rule) => (
-              <li key={rule.rule}>
-                <strong>{rule.rule}</strong>
-                <Over>{rule.reason}</Over>
+              <li key={inMeasures(rule.rule)}>
+                <strong>{inMeasures(rule.rule)}</strong>
+                <Over>{inMeasures(rule.reason)}</Over>
               </li>
             ))}
           </Rules>

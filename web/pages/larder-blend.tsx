@@ -15,7 +15,7 @@ import { Errors, Over, Soft, Subtitle, Title } from '../components/text';
 import { useMinuteMs } from '../data/clock';
 import { useLots } from '../data/queries';
 import { colour, space } from '../theme/tokens';
-import { basesWords, containsWords, isPouredLot, litres, money, weight } from '../words';
+import { basesWords, containsWords, isPouredLot, litres, pricePerWeight, weight } from '../words';
 import { type BlendField, contradictionWords, loosenWords, wantedOf } from './larder-parts/blend-wanted';
 import { LarderNav } from './larder-parts/larder-nav';
 import { PouredFrom, WATER } from './larder-parts/poured-from';
@@ -116,7 +116,7 @@ export function LarderBlend() {
                 onChange={set('umamiMin')}
               />
               <SmallField
-                label={basesWords.aKiloAtMost}
+                label={basesWords.aWeightAtMost()}
                 unit={kitchen.currency}
                 value={typed.priceMax}
                 onChange={set('priceMax')}
@@ -152,7 +152,7 @@ export function LarderBlend() {
                     percent(blend.outcome.saltPercent),
                     blend.outcome.brix.toFixed(1),
                     blend.outcome.umami.toFixed(2),
-                    money(blend.outcome.centsPerKg, kitchen.currency),
+                    pricePerWeight(blend.outcome.centsPerKg, kitchen.currency),
                   )}
                 </p>
                 <Over>

@@ -118,7 +118,7 @@ function Told({ batch }: { batch: BatchView }) {
             result.discarded > 0 ? logWords.discarded(result.discarded) : '',
             result.reasons.length > 0
               ? `${sentenceCase(result.reasons.map(reasonWords).join('; '))}.`
-              : logWords.theLitresCameOutAs,
+              : logWords.theYieldCameOutAs,
           )}
         </Outcome>
       </header>

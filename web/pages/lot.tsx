@@ -16,8 +16,8 @@ import { useMinuteMs } from '../data/clock';
 import { useLot, useRecipes } from '../data/queries';
 import { colour, space } from '../theme/tokens';
 import { day, dayAndHour, isPouredLot, lotColour, lotWords, storyWords } from '../words';
+import { DiluteSheet } from './larder-parts/dilute-sheet';
 import { LarderNav } from './larder-parts/larder-nav';
-import { LetDownSheet } from './larder-parts/let-down-sheet';
 import { actsFor, LOT_ACTS, type LotActId, LotActSheet } from './larder-parts/lot-acts';
 import { LotFigures } from './larder-parts/lot-figures';
 import { TraceList } from './larder-parts/trace-list';
@@ -147,7 +147,7 @@ function LotOf({ detail }: { detail: LotDetail }) {
           <StoryList detail={detail} kitchen={kitchen} />
         </section>
       </Halves>
-      {act === 'letDown' && <LetDownSheet lot={lot} kitchen={kitchen} onClose={() => setAct(null)} />}
+      {act === 'letDown' && <DiluteSheet lot={lot} kitchen={kitchen} onClose={() => setAct(null)} />}
       {act !== null && act !== 'letDown' && (
         <LotActSheet key={act} lot={lot} act={act} onClose={() => setAct(null)} />
       )}

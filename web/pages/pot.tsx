@@ -12,10 +12,10 @@ import { HeatForm } from './pot-parts/heat-form';
 import { LiftForm } from './pot-parts/lift-form';
 import { MarkForm } from './pot-parts/mark-form';
 import type { PotSheet } from './pot-parts/more-acts';
+import { PotLog } from './pot-parts/pot-log';
 import { ReadingForm } from './pot-parts/reading-form';
 import { heatLine, Section } from './pot-parts/section';
 import { SlipForm } from './pot-parts/slip-form';
-import { TakeBack } from './pot-parts/take-back';
 import { TemperForm } from './pot-parts/temper-form';
 import { WhatIf } from './pot-parts/what-if';
 
@@ -86,7 +86,7 @@ const SHEETS: Readonly<
     ),
   },
   heat: { title: potWords.heatAndLid, inside: (of) => <HeatForm here={of.here} onClose={of.onClose} /> },
-  log: { title: potWords.theLogOfThisPot, inside: (of) => <TakeBack here={of.here} /> },
+  log: { title: potWords.theLogOfThisPot, inside: (of) => <PotLog here={of.here} /> },
   whatIf: { title: potWords.whatIf, inside: (of) => <WhatIf here={of.here} onClose={of.onClose} /> },
   slip: {
     title: potWords.somethingWentWrong,

@@ -235,8 +235,8 @@ function FormFor({
           <Button kind="main" onPress={keep} isDisabled={save.isPending}>
             {form.basedOn === null ? recipeEditorWords.save : recipeEditorWords.saveVersion(form.basedOn + 1)}
           </Button>
-          {editing.canTakeBack && (
-            <Button kind="quiet" onPress={editing.takeBack}>
+          {editing.canUndo && (
+            <Button kind="quiet" onPress={editing.undo}>
               {recipeEditorWords.undo}
             </Button>
           )}

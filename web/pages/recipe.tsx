@@ -20,7 +20,16 @@ import { Halves, Page, Waiting } from '../components/page';
 import { Caution, Over, Soft, Subtitle, Title } from '../components/text';
 import { useBook } from '../data/use-book';
 import { colour, media, size, space } from '../theme/tokens';
-import { attentionOf, countedOrWeighed, endOf, heatOf, money, recipeWords, weight } from '../words';
+import {
+  attentionOf,
+  countedOrWeighed,
+  endOf,
+  heatOf,
+  inMeasures,
+  money,
+  recipeWords,
+  weight,
+} from '../words';
 import { NotHere } from './not-here';
 import { PatternSheet } from './recipe-parts/pattern-sheet';
 import { Versions } from './recipe-parts/versions';
@@ -184,7 +193,13 @@ function StageOf({
       <div>
         <Subtitle>{stage.title}</Subtitle>
         <Over>
-          {recipeWords.lid(stage.method, heatOf(stage), stage.lid, endOf(stage), attentionOf(stage))}
+          {recipeWords.lid(
+            inMeasures(stage.method),
+            heatOf(stage),
+            stage.lid,
+            endOf(stage),
+            attentionOf(stage),
+          )}
         </Over>
         <Lines>
           {lines.map((line) => (
@@ -197,7 +212,7 @@ function StageOf({
                 ) : (
                   rows[line.ingredientId]?.name
                 )}
-                {line.cut && <small>, {line.cut}</small>}
+                {line.cut && <small>, {inMeasures(line.cut)}</small>}
                 {line.comesOut && <small>{recipeWords.removedBeforeServing}</small>}
               </span>
               <span>{amount(line)}</span>
@@ -206,15 +221,15 @@ function StageOf({
         </Lines>
       </div>
       <div>
-        <p>{stage.act}</p>
+        <p>{inMeasures(stage.act)}</p>
         <p>
-          <strong>{recipeWords.readyWhen}</strong> {stage.cue}
+          <strong>{recipeWords.readyWhen}</strong> {inMeasures(stage.cue)}
         </p>
         <p>
-          <strong>{recipeWords.ifItGoesWrong}</strong> {stage.trouble}
+          <strong>{recipeWords.ifItGoesWrong}</strong> {inMeasures(stage.trouble)}
         </p>
-        <Soft>{recipeWords.whySo(stage.methodReason)}</Soft>
-        {stage.caution && <Caution>{stage.caution}</Caution>}
+        <Soft>{recipeWords.whySo(inMeasures(stage.methodReason))}</Soft>
+        {stage.caution && <Caution>{inMeasures(stage.caution)}</Caution>}
       </div>
     </StageRow>
   );
@@ -222,7 +237,7 @@ function StageOf({
 
 function amount(line: RecipeLine): string {
   if (line.scaling === 'toThickness') return recipeWords.toTheThicknessAbout(weight(line.kg));
-  if (line.scaling === 'toYield') return recipeWords.toMakeUpTheLitres(weight(line.kg));
+  if (line.scaling === 'toYield') return recipeWords.toMakeUpTheAmount(weight(line.kg));
   if (line.scaling === 'toSalt') return recipeWords.toTheSalt;
   if (line.scaling === 'perBowl') return recipeWords.aBowl(weight(line.kg));
   if (typeof line.scaling === 'object') return recipeWords.equalWeight(weight(line.kg));

@@ -129,7 +129,7 @@ function RecipeRow({ recipe, book }: { recipe: Recipe; book: Book }) {
       </div>
       <span className="cost">
         {known && <strong>{money(known.cents, kitchen.currency)}</strong>}
-        <Over>{recipe.portionMl >= 1000 ? recipeWords.aLitre : recipeWords.aPortion}</Over>
+        <Over>{recipe.portionMl >= 1000 ? recipeWords.aVolume() : recipeWords.aPortion}</Over>
       </span>
       <LinkButton to={`/plan?recipe=${recipe.id}`}>{recipeWords.planIt}</LinkButton>
     </Row>

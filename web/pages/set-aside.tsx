@@ -30,7 +30,7 @@ const Entries = styled.ol`
   }
 `;
 
-/** A batch that cannot be worked out: its log as it was written, and the way to take back what stops it. */
+/** A batch that cannot be worked out: its log as it was written, and the way to undo what stops it. */
 export function SetAside({ batch, broken }: { batch: BatchView; broken: NonNullable<BatchView['broken']> }) {
   const { zone } = useKitchenHere();
   const { data: written, error, refetch } = useWrittenLog(batch.id);

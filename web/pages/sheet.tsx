@@ -10,7 +10,7 @@ import { Caution, Errors, Over, Soft, Title } from '../components/text';
 import { useMinuteMs } from '../data/clock';
 import { useRecipes, useWholeKitchen } from '../data/queries';
 import { media, space } from '../theme/tokens';
-import { dayAndHour, litres, sheetWords } from '../words';
+import { advisoryWords, dayAndHour, litres, sheetWords } from '../words';
 import { NotHere } from './not-here';
 import { useOrder } from './plan-parts/use-order';
 import { BatchPart } from './sheet-parts/batch-part';
@@ -85,9 +85,11 @@ function SheetOf({
           {sheetWords.recipeVersion(recipe.version)}
         </p>
         {order.holds && <HoldsLine holds={order.holds} />}
-        {advisoriesOf(recipe, libraryOf(kitchen, book)).map((one) => (
-          <Caution key={one.sentence}>{one.sentence}</Caution>
-        ))}
+        {advisoriesOf(recipe, libraryOf(kitchen, book))
+          .map(advisoryWords)
+          .map((words) => (
+            <Caution key={words}>{words}</Caution>
+          ))}
       </header>
       <PullPart name={recipe.name} plan={plan} input={input} />
       <MisePart plan={plan} input={input} />

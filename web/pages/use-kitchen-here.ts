@@ -10,7 +10,7 @@ export function useKitchenHere(): KitchenView {
   return useOutletContext<KitchenView>();
 }
 
-/** The recipe that an address names, one of the book or one brought back hot; the same one for as long as it holds. */
+/** The recipe that an address names, one of the book or one reheated; the same one for as long as it holds. */
 export function useOrderedRecipe(id: string | null): Recipe | undefined {
   const { limits } = useKitchenHere();
   const { data: foods } = useFoods();

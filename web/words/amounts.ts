@@ -5,6 +5,7 @@ import {
   kitchenUnit,
   METRIC,
   type Measures,
+  MODEL_UNIT,
   readQuantity,
   UNITS,
   type Unit,
@@ -34,6 +35,17 @@ export const portion = (ml: number): string => edge.portion(ml, here.measures);
 export const depth = (cm: number): string => edge.depth(cm, here.measures);
 export const temperature = (tempC: number, digits = 0): string =>
   edge.temperature(tempC, here.measures, digits);
+/** A strength, g a litre, as the kitchen weighs and pours: g/L, or tenths of an ounce to the quart. */
+export function strength(gPerL: number): string {
+  const weighed = kitchenUnit('g', here.measures);
+  const poured = kitchenUnit('L', here.measures);
+  const value =
+    convert({ value: gPerL, from: 'g', to: weighed }) / convert({ value: 1, from: 'L', to: poured });
+  return `${value.toFixed(weighed === 'g' ? 0 : 2)} ${weighed}/${WRITTEN[poured] ?? poured}`;
+}
+
+/** A height over the sea: whole metres or feet. */
+export const altitude = (m: number): string => exact(m, 'm');
 /** Litres to a tenth in the kitchen's unit, without its name. */
 export const writeTenths = (value: number): string => Number(writeField(value, 'L')).toFixed(1);
 
@@ -79,6 +91,30 @@ export function fieldUnit(unit: FieldUnit): string {
 /** What was typed into such a field, in the model's unit; null for what is no quantity. */
 export const readField = (text: string, unit: FieldUnit): number | null =>
   readQuantity(text, unit, here.measures);
+
+/** What the kitchen's large weight is of a kilogram: what costs so much a kilogram costs so much less a pound. */
+export const kgHere = (): number => (here.measures.weight === 'metric' ? 1 : UNITS.lb.factor / 1000);
+
+/** What a kilogram costs, as a pound's price in a kitchen that weighs in pounds. */
+export const pricePerWeight = (centsPerKg: number, currency: string): string =>
+  money(centsPerKg * kgHere(), currency);
+
+/** What a litre costs, as a quart's or a pint's price. */
+export const pricePerVolume = (centsPerLitre: number, currency: string): string =>
+  money(centsPerLitre * convert({ value: 1, from: kitchenUnit('L', here.measures), to: 'L' }), currency);
+
+/** What stands in the field of such a price. */
+export const priceHere = (centsPerKg: number): string => ((centsPerKg * kgHere()) / 100).toFixed(2);
+
+/** A price as it is typed, for the kitchen's large weight, in cents a kilogram to a hundredth of a cent. */
+export const centsPerKgTyped = (price: number): number => Math.round((price * 1e4) / kgHere()) / 100;
+
+/** A figure of an arithmetic in the kitchen's unit, to so many digits, with its unit; an ounce has one more than a gram. */
+export function exact(value: number, unit: FieldUnit, digits = 0): string {
+  const own = kitchenUnit(unit, here.measures);
+  const shown = convert({ value, from: MODEL_UNIT[unit], to: own });
+  return `${shown.toFixed(own === 'oz' || own === 'floz' ? digits + 1 : digits)} ${WRITTEN[own] ?? own}`;
+}
 
 /** A figure in the model's unit as it stands in such a field. */
 export const writeField = (value: number, unit: FieldUnit): string =>

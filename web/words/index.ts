@@ -1,5 +1,7 @@
 /** What Slow Pot says, in the language of this folder: another language is another folder, named here. */
 export {
+  altitude,
+  centsPerKgTyped,
   day,
   dayAndHour,
   depth,
@@ -10,7 +12,11 @@ export {
   money,
   portion,
   potUnit,
+  priceHere,
+  pricePerVolume,
+  pricePerWeight,
   stick,
+  strength,
   temperature,
   volume,
   weight,
@@ -18,3 +24,4 @@ export {
   writeTenths,
 } from './amounts';
 export * from './en';
+export { inMeasures } from './in-measures';

@@ -74,7 +74,7 @@ const filesIn = (room: string): string[] =>
     .map((one) => join(one.parentPath, one.name));
 
 /** Pages for the cook: paragraphs and points, without what is typed at a machine. */
-const PAGES = ['docs/guide.md', 'docs/running.md'];
+const PAGES = ['README.md', ...readdirSync('docs').filter((name) => name.endsWith('.md')).map((name) => join('docs', name))];
 
 function paragraphsOf(file: string): Text[] {
   const prose = readFileSync(file, 'utf8').replace(/^( {4}|\|).*$/gm, '');

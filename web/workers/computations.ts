@@ -24,10 +24,11 @@ import {
   comparePlans,
   type PlanChange,
   type Substitution,
+  type SubstitutionNote,
   type Suggestion,
+  substitute,
   suggestSubstitutions,
 } from '../../core/substitute';
-import { commonWords } from '../words';
 
 /** An order with all it is planned from: what every computation starts with. */
 export interface OrderAsked {
@@ -44,11 +45,10 @@ export interface OrderAsked {
 }
 
 /** A substitution with what it would lead to; null where it cannot be planned. */
-export interface WeighedSwap {
-  sentence: string;
-  change: Substitution;
-  /** minutes to make it first, where it is a base that is made */
-  makeMin?: number;
+export interface WeighedSwap extends Suggestion {
+  /** a cook's own, not one that was offered */
+  isOwn: boolean;
+  notes: readonly SubstitutionNote[];
   effect: PlanChange | null;
 }
 
@@ -105,11 +105,14 @@ function weighedSwaps(asked: OrderAsked & { more?: readonly Substitution[] }): W
   const before = { plan: planBatch(now), ingredients: now.ingredients };
   const done = asked.request.changes ?? [];
   const table = { ...libraryOf(asked.kitchen, asked.book).ingredients, ...now.ingredients };
-  const offers: Suggestion[] = [
-    ...(asked.more ?? []).map((change) => ({ sentence: commonWords.asYouSay, change })),
-    ...suggestSubstitutions(now.recipe, table),
+  const offers = [
+    ...(asked.more ?? []).map((change) => ({ change, isOwn: true })),
+    ...suggestSubstitutions(now.recipe, table).map((offer) => ({ ...offer, isOwn: false })),
   ];
-  return offers.map((offer) => ({ ...offer, effect: effectOf(asked, before, [...done, offer.change]) }));
+  return offers.map((offer) => {
+    const effect = effectOf(asked, before, [...done, offer.change]);
+    return { ...offer, effect, notes: effect ? substitute(now.recipe, offer.change, table).notes : [] };
+  });
 }
 
 function effectOf(

@@ -4,7 +4,7 @@ import { drawFromPot, potLitres } from '../../pot';
 import type { BatchState, StoredLot } from '../batch-state';
 import type { EventOf, FoldContext } from '../fold-context';
 
-/** What is put by is measured cold, °C. */
+/** What is stored is measured cold, °C. */
 const COLD_C = 20;
 
 /** Bowls leave the pot, to be eaten or thrown away. */

@@ -24,7 +24,9 @@ export const UNITS = {
   oz: { kind: 'mass', factor: 28.349523125 },
   lb: { kind: 'mass', factor: 453.59237 },
   cm: { kind: 'length', factor: 1 },
+  m: { kind: 'length', factor: 100 },
   in: { kind: 'length', factor: 2.54 },
+  ft: { kind: 'length', factor: 30.48 },
   degC: { kind: 'temperature', factor: 1 },
   degF: { kind: 'temperature', factor: 5 / 9 },
 } as const;

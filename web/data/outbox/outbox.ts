@@ -52,7 +52,7 @@ export function setDecider(decider: Decider): void {
 
 /**
  * Says what a cook did in one go. It is in the pot at once; the answer tells whether the server has it, will get it,
- * or will not. When one is refused, those said with it and after it are taken back too.
+ * or will not. When one is refused, those said with it and after it are undone too.
  */
 export async function submitEvents(
   batchId: string,

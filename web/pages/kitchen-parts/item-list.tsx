@@ -52,7 +52,7 @@ const Section = styled.section`
   align-content: start;
 `;
 
-/** Things of one kind in their order: each is edited, moved up, retired; what was retired can be brought back. */
+/** Things of one kind in their order: each is edited, moved up, retired; what was retired can be used again. */
 export function ItemList<I extends { id: string; name: string }>(of: {
   kind: ItemKind;
   title: string;

@@ -170,7 +170,7 @@ export function DipChart({ name, vessel }: { name: string; vessel: Vessel }) {
   const rows = Math.ceil(depths.length / 3);
   return (
     <Chart>
-      <caption>{potsWords.litresByTheStick(name)}</caption>
+      <caption>{potsWords.volumeByTheStick(name)}</caption>
       <thead>
         <tr>
           {[0, 1, 2].map((column) => [

@@ -1,5 +1,5 @@
 import type { KitchenView } from '../../../contract';
-import { kitchenWords } from '../../words';
+import { altitude, kitchenWords } from '../../words';
 
 /** The parts of a kitchen, in the order a newcomer fills them, with what is known of each and the minutes it takes. */
 export interface KitchenSection {
@@ -18,7 +18,7 @@ export const SECTIONS: readonly KitchenSection[] = [
   {
     id: 'place',
     title: kitchenWords.place,
-    known: (kitchen) => (kitchen.name ? `${kitchen.altitudeM} m` : null),
+    known: (kitchen) => (kitchen.name ? altitude(kitchen.altitudeM) : null),
     minutes: 1,
   },
   {

@@ -3,7 +3,7 @@ import { hourMinute, type ItemKind, type ItemOf, type KitchenView, MARKS } from 
 import { thermometerVerdict } from '../../../core/kitchen';
 import { Button } from '../../components/button';
 import { Sheet } from '../../components/sheet';
-import { KIND_WORDS, kitchenWords, MARK_WORDS, temperature, weekdayWords } from '../../words';
+import { KIND_WORDS, kitchenWords, MARK_WORDS, portion, temperature, weekdayWords } from '../../words';
 import { type FieldSpec, ItemForm } from './item-form';
 import { ItemList } from './item-list';
 import { ThermometerCheckSheet } from './thermometer-check';
@@ -205,7 +205,7 @@ export function ServiceSection({ kitchen }: Of) {
         empty={kitchenWords.mostLadlesHoldALittle}
         items={kitchen.ladles}
         kitchen={kitchen}
-        about={(one) => `${one.ml} mL`}
+        about={(one) => portion(one.ml)}
       />
     </>
   );

@@ -19,7 +19,7 @@ import { levelWords, litres, potsWords, SHAPE_WORDS } from '../../words';
 
 const Levels = styled.div`
   display: grid;
-  grid-template-columns: 104px 104px 1fr;
+  grid-template-columns: 132px 132px 1fr;
   gap: ${space.s};
   align-items: center;
 `;
@@ -79,8 +79,8 @@ export function WaterLevels(of: {
         </Tick>
       </Rim>
       <Levels>
-        <Over>{potsWords.litresIn}</Over>
-        <Over>{potsWords.stickCm}</Over>
+        <Over>{potsWords.waterIn}</Over>
+        <Over>{potsWords.onTheStick}</Over>
         <span />
         {levels.map((level, i) => (
           <LevelRow
@@ -113,16 +113,16 @@ function LevelRow({
   return (
     <>
       <SmallField
-        label={potsWords.levelLitresPouredIn(n)}
+        label={potsWords.levelPouredIn(n)}
         isLabelHidden
-        inputMode="decimal"
+        unit="L"
         value={level.litres}
         onChange={(text) => onChange({ ...level, litres: text })}
       />
       <SmallField
-        label={potsWords.levelCentimetresOnTheStick(n)}
+        label={potsWords.levelOnTheStick(n)}
         isLabelHidden
-        inputMode="decimal"
+        unit="cm"
         value={level.depth}
         onChange={(text) => onChange({ ...level, depth: text })}
       />

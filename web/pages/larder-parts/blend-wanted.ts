@@ -1,13 +1,13 @@
 import { typedNumber } from '../../../contract';
 import type { Blend, BlendLimit, BlendWanted, LooserLimit } from '../../../core/larder';
 import type { LotView } from '../../../core/views';
-import { basesWords, money } from '../../words';
+import { basesWords, centsPerKgTyped, pricePerWeight } from '../../words';
 
 /** The fields of a blend. */
 export type BlendField = 'litres' | 'saltMax' | 'brixMin' | 'umamiMin' | 'priceMax';
 
 const NAMES: Record<BlendField, string> = {
-  litres: basesWords.litres,
+  litres: basesWords.amountOf,
   saltMax: basesWords.salt,
   brixMin: basesWords.strength,
   umamiMin: basesWords.umami,
@@ -26,7 +26,7 @@ export function wantedOf(
   const wrong = (Object.keys(NAMES) as BlendField[])
     .filter((key) => values[key] === null || (values[key] ?? 0) < 0)
     .map((key) => basesWords.mustBeANumber0(NAMES[key], typed[key]));
-  if (!values.litres || values.litres <= 0) wrong.push(basesWords.sayHowManyLitresAbove);
+  if (!values.litres || values.litres <= 0) wrong.push(basesWords.sayHowMuchAbove);
   if (wrong.length > 0) return { wanted: null, wrong };
   const density = lots[0]?.contents.densityKgPerL ?? 1;
   return {
@@ -37,7 +37,7 @@ export function wantedOf(
       ...(values.saltMax == null ? {} : { saltMax: values.saltMax }),
       ...(values.brixMin == null ? {} : { brixMin: values.brixMin }),
       ...(values.umamiMin == null ? {} : { umamiMin: values.umamiMin }),
-      ...(values.priceMax == null ? {} : { centsPerKgMax: values.priceMax * 100 }),
+      ...(values.priceMax == null ? {} : { centsPerKgMax: centsPerKgTyped(values.priceMax) }),
     },
   };
 }
@@ -67,7 +67,10 @@ export function loosenWords({ limit, wanted, reachable }: LooserLimit, currency:
     case 'umamiMin':
       return basesWords.umamiAtLeastGIn(least(2), wanted.toFixed(2));
     case 'centsPerKgMax':
-      return basesWords.aKiloAtMostNot(money(Math.ceil(reachable), currency), money(wanted, currency));
+      return basesWords.aWeightAtMostNot(
+        pricePerWeight(Math.ceil(reachable), currency),
+        pricePerWeight(wanted, currency),
+      );
   }
 }
 

@@ -13,7 +13,7 @@ import { Caution, Errors } from '../../components/text';
 import { useMinuteMs } from '../../data/clock';
 import { useFoods } from '../../data/queries';
 import { useBook } from '../../data/use-book';
-import { larderWords } from '../../words';
+import { centsPerKgTyped, larderWords } from '../../words';
 import { useKitchenHere } from '../use-kitchen-here';
 import { useShelf } from './use-shelf';
 
@@ -56,7 +56,7 @@ export function DeliverySheet({ onClose }: { onClose: () => void }) {
           ...(days === undefined
             ? {}
             : { useByMs: zonedTimeMs('23:59', kitchen.zone, nowMs, Math.floor(days)) }),
-          ...(price === undefined ? {} : { centsPerKg: Math.round(price * 100) }),
+          ...(price === undefined ? {} : { centsPerKg: Math.round(centsPerKgTyped(price)) }),
           place,
           storage,
         },
@@ -123,7 +123,7 @@ export function DeliverySheet({ onClose }: { onClose: () => void }) {
           {(field) => <field.InOffice label={larderWords.daysToItsUseBy} inputMode="decimal" />}
         </form.AppField>
         <form.AppField name="price">
-          {(field) => <field.InOffice label={larderWords.aKilogramCostsIfNot} unit={kitchen.currency} />}
+          {(field) => <field.InOffice label={larderWords.aWeightCostsIfNot()} unit={kitchen.currency} />}
         </form.AppField>
         <form.AppField name="place">
           {(field) => (

@@ -13,7 +13,7 @@ import { Errors, Over, Soft, Unseen } from '../../components/text';
 import { useFoods, usePriceChange } from '../../data/queries';
 import { type Book, useBook } from '../../data/use-book';
 import { colour, media, radius, size, space, target } from '../../theme/tokens';
-import { larderWords, money } from '../../words';
+import { centsPerKgTyped, larderWords, money, priceHere, pricePerWeight } from '../../words';
 import { useKitchenHere } from '../use-kitchen-here';
 import { FoodForm } from './food-form';
 import { PricesIn } from './prices-in';
@@ -128,7 +128,7 @@ export function Foods() {
               {larderWords.leftAfterTrim}
             </th>
             <th scope="col" className="figure">
-              {larderWords.aKgAsBought}
+              {larderWords.aWeightCosts()}
             </th>
             <th scope="col">
               <Unseen>{larderWords.label}</Unseen>
@@ -149,7 +149,7 @@ export function Foods() {
                 <Price aria-label={larderWords.priceOf(row.name)} onPress={() => setPriced(row)}>
                   {foods.pricesCentsPerKg[row.id] === undefined
                     ? larderWords.noneYet
-                    : money(foods.pricesCentsPerKg[row.id]!, kitchen.currency)}
+                    : pricePerWeight(foods.pricesCentsPerKg[row.id]!, kitchen.currency)}
                 </Price>
               </td>
               <td>
@@ -231,13 +231,13 @@ function PriceSheet({
   const now = foods.pricesCentsPerKg[food.id];
   const form = useTypedForm({
     first: {
-      price: now === undefined ? '' : (now / 100).toFixed(2),
+      price: now === undefined ? '' : priceHere(now),
       supplier: foods.suppliers[food.id] ?? '',
     },
     schema: PRICE,
     keep: ({ price, supplier }) =>
       save.mutate(
-        { prices: [{ ingredientId: food.id, centsPerKg: Math.round(price * 1e4) / 100, supplier }] },
+        { prices: [{ ingredientId: food.id, centsPerKg: centsPerKgTyped(price), supplier }] },
         { onSuccess: onClose },
       ),
   });
@@ -247,7 +247,7 @@ function PriceSheet({
         <form.AppField name="price">
           {(field) => (
             <>
-              <field.InOffice label={larderWords.aKilogramAsBought} unit={kitchen.currency} />
+              <field.InOffice label={larderWords.aWeightAsPurchased()} unit={kitchen.currency} />
               <MovesOf food={food} book={book} price={typedNumber(field.state.value)} />
             </>
           )}

@@ -12,8 +12,9 @@ import {
   dietWords,
   isPouredLot,
   lotAmount,
+  lotPrice,
   lotWords,
-  money,
+  pricePerWeight,
   useByWords,
 } from '../../words';
 
@@ -120,10 +121,10 @@ export function LotFigures({ lot, kitchen, nowMs }: { lot: LotView; kitchen: Kit
         />
       )}
       <Figure
-        label={poured ? lotWords.aLitreCosts : lotWords.aKiloCosts}
-        value={money(poured ? lot.centsPerLitre : lot.centsPerKg, currency)}
+        label={poured ? lotWords.aVolumeCosts() : lotWords.aWeightCosts()}
+        value={lotPrice(lot, currency)}
         working={working(
-          [lotWords.aKgWhatWentInto(money(lot.centsPerKg, currency))],
+          [lotWords.aKgWhatWentInto(pricePerWeight(lot.centsPerKg, currency))],
           'the prices of the day it was made',
           'trim included; fuel and hands are not',
         )}

@@ -5,7 +5,7 @@ import { FigureText, Over } from '../../components/text';
 import { Tub } from '../../components/tub';
 import { useRecipes } from '../../data/queries';
 import { colour, media } from '../../theme/tokens';
-import { dateWords, isPouredLot, lotAmount, lotColour, lotWords, money, standingWords } from '../../words';
+import { dateWords, isPouredLot, lotAmount, lotColour, lotPrice, lotWords, standingWords } from '../../words';
 import { RowLink } from './row-link';
 
 const Row = styled(RowLink)`
@@ -43,7 +43,6 @@ const Tone = styled.span<{ $tone: 'calm' | 'soon' | 'past' }>`
 export function LotRow({ lot, kitchen, nowMs }: { lot: LotView; kitchen: KitchenView; nowMs: number }) {
   const { data: recipes } = useRecipes();
   const date = dateWords(lot, nowMs, kitchen.zone);
-  const perUnit = isPouredLot(lot) ? lot.centsPerLitre : lot.centsPerKg;
   return (
     <Row to={`/larder/lots/${lot.id}`}>
       <Tub
@@ -68,7 +67,7 @@ export function LotRow({ lot, kitchen, nowMs }: { lot: LotView; kitchen: Kitchen
       <span className="left">
         <FigureText>{lotAmount(lot, lot.leftKg)}</FigureText>
         <Over as="span" style={{ display: 'block' }}>
-          {lotWords.theLitre(money(perUnit, kitchen.currency), isPouredLot(lot))}
+          {lotWords.pricePer(lotPrice(lot, kitchen.currency), isPouredLot(lot))}
         </Over>
       </span>
     </Row>

@@ -7,7 +7,7 @@ import { Errors, Over, Soft } from '../../components/text';
 import { sentencesOf } from '../../data/api';
 import { usePriceChange, useReadFile } from '../../data/queries';
 import { colour, space } from '../../theme/tokens';
-import { larderWords, money } from '../../words';
+import { larderWords, pricePerWeight } from '../../words';
 import { FilePick } from '../recipe-parts/file-pick';
 import { useKitchenHere } from '../use-kitchen-here';
 
@@ -94,8 +94,10 @@ function PricesFound(of: {
                 )}
               </span>
               <span>
-                {row.beforeCentsPerKg === null ? larderWords.noneYet : money(row.beforeCentsPerKg, currency)}{' '}
-                → <strong>{money(row.centsPerKg, currency)}</strong>
+                {row.beforeCentsPerKg === null
+                  ? larderWords.noneYet
+                  : pricePerWeight(row.beforeCentsPerKg, currency)}{' '}
+                → <strong>{pricePerWeight(row.centsPerKg, currency)}</strong>
               </span>
             </li>
           ))}

@@ -170,7 +170,7 @@ function planAddress(making: NonNullable<BaseAhead['making']>, zone: string, now
   })}`;
 }
 
-/** The orders themselves: opened again, or struck out. */
+/** The orders themselves: opened again, or deleted. */
 function KeptOrders({ kitchen }: { kitchen: KitchenView }) {
   const { data: orders = [] } = useOrders();
   const { data: book = [] } = useRecipes();

@@ -7,7 +7,7 @@ import { Over } from '../../components/text';
 import { useLotsOf } from '../../data/queries';
 import { litres, logWords } from '../../words';
 
-/** Lots a batch drew from and lots it put by, each a step of a recall. */
+/** Lots a batch drew from and lots it stored, each a step of a recall. */
 export function LotsOfBatch({ batch }: { batch: BatchView }) {
   const { data: lots = [] } = useLotsOf(batch.id);
   const { ingredients } = batch.snapshot.input;

@@ -117,7 +117,7 @@ function StoreSheet({ here, onClose }: { here: BatchHere; onClose: () => void })
           </form.AppField>
         )}
         <form.AppField name="litres">
-          {(field) => <field.AtPot label={passWords.litresAsTheyAreCold} unit="L" />}
+          {(field) => <field.AtPot label={passWords.amountAsItIsCold} unit="L" />}
         </form.AppField>
         <form.AppField name="place">
           {(field) => <field.AtPot label={passWords.whereItIsKept} isText />}

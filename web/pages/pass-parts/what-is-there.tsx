@@ -72,7 +72,7 @@ export function BowlsThere({ here, left }: { here: BatchHere; left: number }) {
   );
 }
 
-/** Litres of a base in the pot, and what has been put by. */
+/** Litres of a base in the pot, and what has been stored. */
 export function LitresThere({ here }: { here: BatchHere }) {
   const { plan } = here.batch.snapshot;
   const { state, nowMs } = here.pot;

@@ -3,7 +3,7 @@ import { SETS_FROM_GELATIN_PERCENT } from '../../../core/bases';
 import type { Plan, PlannedBase } from '../../../core/plan';
 import { bandName } from '../../../core/thickness';
 import { Figure } from '../../components/figure';
-import { money, planWords, workingWords } from '../../words';
+import { money, planWords, pricePerVolume, workingWords } from '../../words';
 import { useKitchenHere } from '../use-kitchen-here';
 
 /** What the bowl is: its salt, its body, its price. */
@@ -20,7 +20,7 @@ export function BowlFigures({ plan }: { plan: Plan }) {
       <Figure
         label={planWords.thickness}
         value={bandName(plan.band)}
-        note={planWords.gL(Math.round(plan.flourEquivalentGPerL))}
+        note={planWords.flourLike(plan.flourEquivalentGPerL)}
         working={workingWords(plan, 'body', currency)}
       />
       <Figure
@@ -69,8 +69,8 @@ export function BaseFigures({ plan, base }: { plan: Plan; base: PlannedBase }) {
         />
       )}
       <Figure
-        label={planWords.aLitreCosts}
-        value={money(plan.costCents / plan.yieldLitres, currency)}
+        label={planWords.aVolumeCosts()}
+        value={pricePerVolume(plan.costCents / plan.yieldLitres, currency)}
         working={workingWords(plan, 'cost', currency)}
       />
     </>

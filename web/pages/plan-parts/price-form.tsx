@@ -7,7 +7,7 @@ import { figure, TypedForm, useTypedForm } from '../../components/form';
 import { Caution, Errors } from '../../components/text';
 import { usePriceChange } from '../../data/queries';
 import { space } from '../../theme/tokens';
-import { planWords } from '../../words';
+import { centsPerKgTyped, planWords } from '../../words';
 import { useKitchenHere } from '../use-kitchen-here';
 
 const Rows = styled.div`
@@ -46,7 +46,7 @@ function PriceOf({ food }: { food: Ingredient }) {
     first: { price: '' },
     schema: PRICE,
     keep: async ({ price }) => {
-      const prices = [{ ingredientId: food.id, centsPerKg: Math.round(price * 1e4) / 100 }];
+      const prices = [{ ingredientId: food.id, centsPerKg: centsPerKgTyped(price) }];
       await save.mutateAsync({ prices }).catch(() => undefined);
     },
   });
@@ -54,7 +54,7 @@ function PriceOf({ food }: { food: Ingredient }) {
     <TypedForm form={form}>
       <Row>
         <form.AppField name="price">
-          {(field) => <field.InOffice label={planWords.aKilogramAsPurchased(food.name)} unit={currency} />}
+          {(field) => <field.InOffice label={planWords.aWeightAsPurchased(food.name)} unit={currency} />}
         </form.AppField>
         <Button type="submit" isDisabled={save.isPending}>
           {planWords.saveThePrice}

@@ -1,7 +1,7 @@
 import styled from 'styled-components';
 import { Over, Subtitle } from '../../components/text';
 import { colour, size, space } from '../../theme/tokens';
-import { planWords } from '../../words';
+import { planWords, scalingWords } from '../../words';
 import { useComputed } from '../../workers/use-computed';
 import type { Order } from './use-order';
 
@@ -27,18 +27,17 @@ const List = styled.ul`
   }
 `;
 
-/** What does not follow the plain multiple, each by its own law: what that would say, struck out, and what is so. */
+/** What does not follow the plain multiple, each by its own law: what that would say, struck through, and what is so. */
 export function ScalingList({ order }: { order: Order }) {
   const { data: notes = [] } = useComputed('notes', order.asked);
   if (notes.length === 0) return null;
   return (
-    // its notes are still worded by core, in metric
-    <section aria-label={planWords.whatDoesNotScaleIn} data-worded-by="core">
+    <section aria-label={planWords.whatDoesNotScaleIn}>
       <Subtitle>{planWords.whatDoesNotScaleIn}</Subtitle>
       <Over>{planWords.struckThroughWhatPlainMultiplying}</Over>
       <List>
-        {notes.map((note) => (
-          <li key={`${note.law} ${note.what}`}>
+        {notes.map(scalingWords).map((note) => (
+          <li key={`${note.what} ${note.why}`}>
             <span className="pair">
               <span>{note.what}</span>
               <span>

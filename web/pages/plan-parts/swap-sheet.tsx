@@ -9,7 +9,7 @@ import { SmallField } from '../../components/small-field';
 import { Errors, Over, Soft } from '../../components/text';
 import { useBook } from '../../data/use-book';
 import { colour, radius, size, space } from '../../theme/tokens';
-import { money, planWords } from '../../words';
+import { commonWords, money, planWords, swapNote, swapTitle } from '../../words';
 import type { WeighedSwap } from '../../workers/computations';
 import { useComputed } from '../../workers/use-computed';
 import { useKitchenHere } from '../use-kitchen-here';
@@ -92,6 +92,13 @@ export function SwapSheet({
   const offers = (swaps ?? []).filter(
     ({ change }) => onlyLineId === null || ('lineId' in change && change.lineId === onlyLineId),
   );
+  const nameOf = (change: Substitution) => {
+    const names = 'lineId' in change ? lines.find((line) => line.lineId === change.lineId)?.name : '';
+    const by = 'byIngredientId' in change ? (book?.rows[change.byIngredientId]?.name ?? '') : '';
+    return { of: names ?? '', by };
+  };
+  const titleOf = ({ change, isOwn, avoids }: WeighedSwap) =>
+    isOwn ? commonWords.asYouSay : swapTitle(change, nameOf(change), avoids);
   const only = lines.find((line) => line.lineId === onlyLineId);
   return (
     <Sheet
@@ -102,10 +109,13 @@ export function SwapSheet({
       {isPending && <Soft role="status">{planWords.workingOutEachOfThem}</Soft>}
       <List>
         {offers.map((swap) => (
-          <li key={swap.sentence + JSON.stringify(swap.change)}>
+          <li key={JSON.stringify(swap.change)}>
             <button type="button" disabled={swap.effect === null} onClick={() => take(swap.change)}>
-              <strong>{swap.sentence}</strong>
+              <strong>{titleOf(swap)}</strong>
               <Effect swap={swap} currency={kitchen.currency} />
+              {swap.notes.map(swapNote).map((words) => (
+                <small key={words}>{words}</small>
+              ))}
               {swap.makeMin !== undefined && <small>{planWords.madeFirst(minutes(swap.makeMin))}</small>}
             </button>
           </li>
@@ -143,9 +153,7 @@ export function SwapSheet({
       </Own>
       <Errors
         sentences={
-          own && swaps?.[0]?.effect === null && swaps[0].sentence === 'As you say'
-            ? [planWords.itCannotBeMeasuredThat]
-            : []
+          own && swaps?.[0]?.effect === null && swaps[0].isOwn ? [planWords.itCannotBeMeasuredThat] : []
         }
       />
     </Sheet>
@@ -161,9 +169,7 @@ function Effect({ swap, currency }: { swap: WeighedSwap; currency: string }) {
   const said = [
     Math.abs(effect.saltToAddG) >= 1 ? planWords.saltToAddG(effect.saltToAddG) : '',
     Math.abs(effect.saltPercent) >= 0.01 ? planWords.saltAtTheEnd2(signed(effect.saltPercent, 2)) : '',
-    Math.abs(effect.flourEquivalentGPerL) >= 1
-      ? planWords.thicknessGL(signed(effect.flourEquivalentGPerL, 0))
-      : '',
+    Math.abs(effect.flourEquivalentGPerL) >= 1 ? planWords.thicknessMoves(effect.flourEquivalentGPerL) : '',
     Math.abs(effect.umamiShare - 1) >= 0.03
       ? planWords.umamiOfBefore(Math.round(effect.umamiShare * 100))
       : '',
@@ -181,7 +187,7 @@ function Effect({ swap, currency }: { swap: WeighedSwap; currency: string }) {
   return <small>{said.length > 0 ? said.join('; ') : planWords.nothingElseChanges}</small>;
 }
 
-/** What has been put in another's place in this order, each to be taken back. */
+/** What has been put in another's place in this order, each to be undone. */
 export function SwapsDone({ order }: { order: Order }) {
   const kitchen = useKitchenHere();
   const book = useBook(kitchen);

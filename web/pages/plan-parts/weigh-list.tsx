@@ -2,7 +2,7 @@ import styled from 'styled-components';
 
 import type { PlannedLine } from '../../../core/plan';
 import { colour, size } from '../../theme/tokens';
-import { countedOrWeighed, planWords, volume, weight } from '../../words';
+import { countedOrWeighed, inMeasures, planWords, volume, weight } from '../../words';
 
 const Table = styled.table`
   width: 100%;
@@ -62,7 +62,7 @@ export function WeighList({
             <tr key={line.lineId}>
               <td>
                 {line.name}
-                {line.cut && <small>, {line.cut}</small>}
+                {line.cut && <small>, {inMeasures(line.cut)}</small>}
                 {line.perBowl && <small>{planWords.onTheBowls}</small>}
               </td>
               <td>

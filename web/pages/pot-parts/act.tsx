@@ -9,7 +9,7 @@ import { Field } from '../../components/field';
 import { Caution, Errors, Over, Soft } from '../../components/text';
 import { useLots } from '../../data/queries';
 import { colour, radius, space } from '../../theme/tokens';
-import { heatWords, potWords } from '../../words';
+import { heatWords, inMeasures, potWords } from '../../words';
 import type { BatchHere } from '../batch-frame';
 import { WeighList } from '../plan-parts/weigh-list';
 import { AmountsSheet, itemsOf } from './amounts-sheet';
@@ -91,8 +91,8 @@ function Beginning({ here, next, onOpen }: ActProps & { next: Extract<NextAction
         <h2>{next.stage.title}</h2>
       </div>
       <Cues>
-        <p>{next.stage.act}</p>
-        {next.stage.caution && <Caution>{next.stage.caution}</Caution>}
+        <p>{inMeasures(next.stage.act)}</p>
+        {next.stage.caution && <Caution>{inMeasures(next.stage.caution)}</Caution>}
         {rounds > 1 && <Caution>{potWords.rawItDoesNotFit(rounds)}</Caution>}
       </Cues>
       {next.lines.length > 0 && <WeighList lines={next.lines} withBuying={false} />}

@@ -12,9 +12,9 @@ import { useSubmit } from './use-submit';
 
 const KINDS = [
   { value: 'gone', text: potWords.aShareGone },
-  { value: 'litres', text: potWords.litres },
+  { value: 'litres', text: potWords.volumeOf },
   { value: 'depth', text: potWords.cmOnTheStick },
-  { value: 'weight', text: potWords.kilograms },
+  { value: 'weight', text: potWords.weightOf },
   { value: 'brix', text: potWords.brix },
   { value: 'salt', text: potWords.salt },
   { value: 'band', text: potWords.thickness },

@@ -30,8 +30,8 @@ const Both = styled.div`
 
 const KINDS = [
   { value: 'depth', text: potWords.cmOnTheStick },
-  { value: 'litres', text: potWords.litres },
-  { value: 'weight', text: potWords.kilograms },
+  { value: 'litres', text: potWords.volumeOf },
+  { value: 'weight', text: potWords.weightOf },
   { value: 'brix', text: potWords.brix },
   { value: 'eye', text: potWords.byEye },
   { value: 'temperature', text: potWords.thermometer },
@@ -56,7 +56,7 @@ const WORTH: Readonly<Record<PotReading['kind'], string>> = {
   temperature: potWords.saysHowTheHeatComes,
 };
 
-/** “It is here now”: point at the wall, or type what the stick, the scale or the thermometer shows. */
+/** “Take a reading”: point at the wall, or type what the stick, the scale or the thermometer shows. */
 export function ReadingForm({
   here,
   onClose,

@@ -6,7 +6,7 @@ import { massKg } from '../../../core/matter';
 import { potLitres } from '../../../core/pot';
 import { Caution, Over } from '../../components/text';
 import { colour, font, size, space } from '../../theme/tokens';
-import { heatWords, litres, potWords } from '../../words';
+import { heatWords, inMeasures, litres, potWords } from '../../words';
 import type { BatchHere } from '../batch-frame';
 import { FallChart } from './fall-chart';
 import { Cues } from './pot-styles';
@@ -56,7 +56,7 @@ export function Running({
         <Over>{overWords(next, nowMs, zone)}</Over>
         <h2>{titleOf(next, here.pot.state.onBurner.dial)}</h2>
         <Cues>
-          <p>{next.kind === 'finish' ? stage.cue : stage.act}</p>
+          <p>{inMeasures(next.kind === 'finish' ? stage.cue : stage.act)}</p>
         </Cues>
       </div>
       <Answers>
@@ -94,13 +94,13 @@ export function Running({
       <Cues>
         {next.kind !== 'finish' && (
           <p>
-            <strong>{potWords.readyWhen}</strong> {stage.cue}
+            <strong>{potWords.readyWhen}</strong> {inMeasures(stage.cue)}
           </p>
         )}
         <p>
-          <strong>{potWords.ifItGoesWrong}</strong> {stage.trouble}
+          <strong>{potWords.ifItGoesWrong}</strong> {inMeasures(stage.trouble)}
         </p>
-        {stage.caution && <Caution>{stage.caution}</Caution>}
+        {stage.caution && <Caution>{inMeasures(stage.caution)}</Caution>}
       </Cues>
     </>
   );

@@ -16,7 +16,7 @@ import { Errors, Over, Soft } from '../../components/text';
 import { useLots } from '../../data/queries';
 import { useBook } from '../../data/use-book';
 import { space } from '../../theme/tokens';
-import { lotAsChoice, potWords, TROUBLE_WORDS } from '../../words';
+import { lotAsChoice, potWords, rescueWords, slipTitle, TROUBLE_WORDS } from '../../words';
 import type { BatchHere } from '../batch-frame';
 import { useSubmit } from './use-submit';
 
@@ -206,9 +206,9 @@ function RescueOf({ here, slip, onClose }: { here: BatchHere; slip: Slip; onClos
   const trouble = slip.kind === 'trouble' ? here.pot.clock?.stage.trouble : null;
   return (
     <>
-      <h3>{rescue.title}</h3>
+      <h3>{slipTitle(slip, slipName(here, slip))}</h3>
       <Steps>
-        {rescue.steps.map((step) => (
+        {rescue.steps.flatMap(rescueWords).map((step) => (
           <li key={step}>{step}</li>
         ))}
       </Steps>
@@ -222,7 +222,7 @@ function RescueOf({ here, slip, onClose }: { here: BatchHere; slip: Slip; onClos
         </Soft>
       )}
       {slip.kind === 'trouble' && slip.trouble === 'scorched' && <IntoAnotherPot here={here} />}
-      {rescue.toBench && (
+      {rescue.toAdjust && (
         <LinkButton to={`/batches/${here.batch.id}/adjust`} $main>
           {potWords.compareTheWaysOnAdjust}
         </LinkButton>
@@ -232,4 +232,12 @@ function RescueOf({ here, slip, onClose }: { here: BatchHere; slip: Slip; onClos
       </Button>
     </>
   );
+}
+
+/** The food that a slip is about, by name. */
+function slipName({ batch: { snapshot }, pot }: BatchHere, slip: Slip): string {
+  if (slip.kind === 'trouble') return '';
+  if (slip.kind === 'forgot')
+    return snapshot.plan.lines.find((line) => line.lineId === slip.lineId)?.name ?? slip.lineId;
+  return rowsInPot(snapshot, pot.state)[slip.ingredientId]?.name ?? slip.ingredientId;
 }

@@ -9,7 +9,7 @@ import { PickOne } from '../../components/menu';
 import { SmallField } from '../../components/small-field';
 import type { Book } from '../../data/use-book';
 import { colour, media, size, space } from '../../theme/tokens';
-import { countedOrWeighed, recipeEditorWords, volume, weight } from '../../words';
+import { countedOrWeighed, doubtWords, recipeEditorWords, volume, weight } from '../../words';
 import { LineSheet } from './line-sheet';
 import type { Editing } from './use-editing';
 
@@ -121,9 +121,9 @@ export function LineRow({
         <span className="doubt wrong">✕ {wrong.sentence}</span>
       ) : (
         line.ingredientId === undefined &&
-        reading.warnings.map((warning) => (
-          <span key={warning.sentence} className="doubt">
-            {recipeEditorWords.look(warning.sentence)}
+        reading.warnings.map(doubtWords).map((doubt) => (
+          <span key={doubt} className="doubt">
+            {recipeEditorWords.look(doubt)}
           </span>
         ))
       )}

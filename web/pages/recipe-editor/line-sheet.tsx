@@ -27,7 +27,7 @@ const Two = styled.div`
 const SCALING_WORDS: readonly { id: string; text: string }[] = [
   { id: 'auto', text: recipeEditorWords.scalingRuleByKind },
   { id: 'straight', text: recipeEditorWords.inProportionToTheBowls },
-  { id: 'toYield', text: recipeEditorWords.makesUpTheLitres },
+  { id: 'toYield', text: recipeEditorWords.makesUpTheAmount },
   { id: 'toThickness', text: recipeEditorWords.toTheThickness },
   { id: 'toSalt', text: recipeEditorWords.toTheSalt },
   { id: 'bySurface', text: recipeEditorWords.byTheWidthOfThe },
@@ -36,7 +36,7 @@ const SCALING_WORDS: readonly { id: string; text: string }[] = [
   { id: 'perBowl', text: recipeEditorWords.byTheBowl },
 ];
 
-/** One line put right: what it is, how much, whether it comes out, where its parts go, how it scales, its brine. */
+/** One line corrected: what it is, how much, whether it comes out, where its parts go, how it scales, its brine. */
 export function LineSheet({
   isOpen,
   onClose,

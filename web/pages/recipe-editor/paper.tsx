@@ -11,7 +11,7 @@ import { sentencesOf } from '../../data/api';
 import { useReadFile } from '../../data/queries';
 import type { Book } from '../../data/use-book';
 import { colour, size, space } from '../../theme/tokens';
-import { countedOrWeighed, recipeEditorWords } from '../../words';
+import { countedOrWeighed, doubtWords, recipeEditorWords } from '../../words';
 import { FilePick } from '../recipe-parts/file-pick';
 import { keepPaper, keptPaper } from './kept-form';
 
@@ -135,8 +135,8 @@ export function Paper({ book, onTaken }: { book: Book; onTaken: (draft: RecipeDr
                           ? recipeEditorWords.toTaste2
                           : '?'}
                     </b>
-                    {one.warnings.map((warning) => (
-                      <small key={warning.sentence}>{recipeEditorWords.look(warning.sentence)}</small>
+                    {one.warnings.map(doubtWords).map((doubt) => (
+                      <small key={doubt}>{recipeEditorWords.look(doubt)}</small>
                     ))}
                   </li>
                 ))}

@@ -11,7 +11,7 @@ import { TypedForm, useTypedForm } from '../../components/form';
 import { Sheet } from '../../components/sheet';
 import { Caution, Over } from '../../components/text';
 import { colour, radius, size, space } from '../../theme/tokens';
-import { attentionOf, endOf, recipeEditorWords, weight } from '../../words';
+import { attentionOf, endOf, inMeasures, recipeEditorWords, weight } from '../../words';
 import type { Editing } from './use-editing';
 
 const Ways = styled(RadioGroup)`
@@ -179,8 +179,8 @@ function School({ method, stage, rawKg }: { method: Method; stage: Stage; rawKg:
       </small>
       {method.id === stage.methodId && (
         <>
-          <small>{recipeEditorWords.why(method.reason)}</small>
-          {method.caution && <Caution>{method.caution}</Caution>}
+          <small>{recipeEditorWords.why(inMeasures(method.reason))}</small>
+          {method.caution && <Caution>{inMeasures(method.caution)}</Caution>}
         </>
       )}
     </Radio>

@@ -5,6 +5,7 @@ import { LEEK_SOUP } from '../../../core/testing/book';
 import { BOOK } from '../../../demo/dishes/dishes';
 import { kitchenView } from '../../../demo/kitchen-view';
 import type { Book } from '../../data/use-book';
+import { brokenClaimWords } from '../../words';
 import { formOfDraft, formOfRecipe, look } from './use-editing';
 
 const library = libraryOf(kitchenView(), BOOK);
@@ -33,7 +34,7 @@ describe('a draft laid out in the form', () => {
     expect(Number(of('6 g salt').saltPercent)).toBeLessThan(Number(of('12 g salt').saltPercent));
     expect(of('salt to taste').saltPercent).toBe('0.9');
   });
-  it('is a recipe with nothing to put right', () => {
+  it('is a recipe with nothing to correct', () => {
     const seen = look(fresh, book);
     expect(seen.errors).toEqual([]);
     expect(seen.recipe.lines).toHaveLength(draft.written.length);
@@ -99,8 +100,8 @@ describe('a recipe of the book taken up again', () => {
   });
   it('a false claim is named', () => {
     const form = formOfRecipe(BOOK.find((one) => one.id === 'mutton-leek-pot')!, book);
-    expect(look({ ...form, claims: ['vegan'] }, book).broken[0]!.sentence).toMatch(
-      /Said to be vegan, and holds Mutton/,
+    expect(brokenClaimWords(look({ ...form, claims: ['vegan'] }, book).broken[0]!)).toMatch(
+      /claim is vegan, and it contains Mutton/,
     );
   });
 });

@@ -35,7 +35,7 @@ import {
 } from '../../../core/recipe';
 import { BANDS } from '../../../core/thickness';
 import type { Book } from '../../data/use-book';
-import { recipeEditorWords } from '../../words';
+import { doubtWords, recipeEditorWords } from '../../words';
 
 /** A recipe in the form: words as typed, lines as written, stages in order. */
 export interface RecipeForm {
@@ -91,11 +91,11 @@ export interface Editing {
   costCents: number | null;
   /** foods that the cost leaves out, by name */
   unpriced: readonly string[];
-  /** true while there is something to take back */
-  canTakeBack: boolean;
-  takeBack(): void;
+  /** true while there is something to undo */
+  canUndo: boolean;
+  undo(): void;
   change(part: Partial<RecipeForm>): void;
-  /** as `change`, and to be taken back in one */
+  /** as `change`, and to be undone in one */
   alter(part: Partial<RecipeForm>): void;
   changeLine(id: string, part: Partial<WrittenLine>): void;
   addLine(): void;
@@ -182,7 +182,7 @@ function figuresOf(recipe: Recipe): Pick<RecipeForm, 'portions' | 'portionMl' | 
   };
 }
 
-/** Steps that can be taken back, at the most. */
+/** Steps that can be undone, at the most. */
 const MOST_STEPS = 50;
 
 export function useEditing(first: RecipeForm, book: Book): Editing {
@@ -199,8 +199,8 @@ export function useEditing(first: RecipeForm, book: Book): Editing {
     ...seen,
     change,
     alter,
-    canTakeBack: past.length > 0,
-    takeBack: () => {
+    canUndo: past.length > 0,
+    undo: () => {
       const before = past.at(-1);
       if (!before) return;
       setForm(before);
@@ -247,7 +247,7 @@ export function useEditing(first: RecipeForm, book: Book): Editing {
   };
 }
 
-/** What went in at a stage that is struck out goes in at the one before it. */
+/** What went in at a stage that is deleted goes in at the one before it. */
 function inherited(parts: WrittenLine['parts'], from: string, to: string): WrittenLine['parts'] {
   const moved = parts.map((part) => (part.stageId === from ? { ...part, stageId: to } : part));
   return moved
@@ -268,10 +268,7 @@ function fresh(letter: string, used: readonly { id: string }[]): string {
 export function look(
   form: RecipeForm,
   book: Book,
-): Omit<
-  Editing,
-  'form' | 'alter' | 'canTakeBack' | 'takeBack' | `${'change' | 'add' | 'drop' | 'order'}${string}`
-> {
+): Omit<Editing, 'form' | 'alter' | 'canUndo' | 'undo' | `${'change' | 'add' | 'drop' | 'order'}${string}`> {
   const errors: FormError[] = [];
   const figure = (
     field: keyof RecipeForm & string,
@@ -299,10 +296,11 @@ export function look(
   const { lines, notUnderstood, untouched } = linesAgain(shape, written, book.table, was);
   const table = tableOf(book.table, was);
   const isAllAsItWas = was !== null && untouched.size === written.length && lines.length === was.lines.length;
-  for (const one of notUnderstood) {
+  for (const { line, reading } of notUnderstood) {
+    const [doubt] = reading.warnings;
     errors.push({
-      field: `line.${one.line.id}`,
-      sentence: one.reading.warnings[0]?.sentence ?? recipeEditorWords.itsWeightIsNotKnown,
+      field: `line.${line.id}`,
+      sentence: doubt ? doubtWords(doubt) : recipeEditorWords.itsWeightIsNotKnown,
     });
   }
   for (const line of written) {

@@ -3,7 +3,7 @@ import { sentenceCase } from '../../../contract';
 import type { Advisory, Bringer, BrokenClaim, Holdings } from '../../../core/recipe';
 import { Caution, Over, Subtitle } from '../../components/text';
 import { colour, size, space } from '../../theme/tokens';
-import { recipeWords } from '../../words';
+import { advisoryWords, bringerWords, brokenClaimWords, recipeWords } from '../../words';
 
 const Box = styled.div`
   display: grid;
@@ -48,7 +48,7 @@ export function WhatItHolds({
       {broken.map((one) => (
         <Broken key={one.claim} role="alert">
           <strong>{recipeWords.not(one.claim)}</strong>
-          {one.sentence}
+          {brokenClaimWords(one)}
         </Broken>
       ))}
       <Over>
@@ -64,8 +64,8 @@ export function WhatItHolds({
           />
         ))}
       </List>
-      {advisories.map((one) => (
-        <Caution key={one.sentence}>{one.sentence}</Caution>
+      {advisories.map(advisoryWords).map((words) => (
+        <Caution key={words}>{words}</Caution>
       ))}
     </Box>
   );
@@ -82,7 +82,7 @@ function FragmentOf({ name, from }: { name: string; from: readonly Bringer[] }) 
   return (
     <>
       <dt>{name}</dt>
-      <dd>{from.map((one) => `${one.path.join(' ← ')}${one.hides ? ` (${one.hides})` : ''}`).join(', ')}</dd>
+      <dd>{from.map(bringerWords).join(', ')}</dd>
     </>
   );
 }

@@ -1,7 +1,7 @@
 import { hourMinute, minutes, percent } from '../../../contract';
 import type { Plan, PlanInput } from '../../../core/plan';
 import { Caution, Over, Soft, Subtitle } from '../../components/text';
-import { endOf, heatOf, litres, sheetWords } from '../../words';
+import { endOf, heatOf, inMeasures, litres, sheetWords } from '../../words';
 import { amountOf } from '../plan-parts/weigh-list';
 import { useKitchenHere } from '../use-kitchen-here';
 
@@ -56,13 +56,13 @@ export function BatchPart({ plan, input }: { plan: Plan; input: PlanInput }) {
                 </td>
                 <td>
                   <b>{stage.title}</b>
-                  <small>{stage.act}</small>
+                  <small>{inMeasures(stage.act)}</small>
                   <small>
                     {sheetWords.lid(heatOf(stage), stage.lid, endOf(stage))}
                     {(planned?.rounds ?? 1) > 1 && `; goes in by ${planned!.rounds} loads`}
                   </small>
-                  <small>{sheetWords.readyWhen(stage.cue)}</small>
-                  {stage.caution && <small>{sheetWords.mind(stage.caution)}</small>}
+                  <small>{sheetWords.readyWhen(inMeasures(stage.cue))}</small>
+                  {stage.caution && <small>{sheetWords.mind(inMeasures(stage.caution))}</small>}
                 </td>
                 <td>
                   {lines.map((line) => (

@@ -1,8 +1,8 @@
-import { hourMinute, minutes, sentenceCase } from '../../../contract';
+import { hourMinute, minutes } from '../../../contract';
 import { BOARDS, miseList } from '../../../core/lists';
 import type { Plan, PlanInput } from '../../../core/plan';
 import { Over, Subtitle, Unseen } from '../../components/text';
-import { dayAndHour, sheetWords, weight } from '../../words';
+import { BOARD_NAME, dayAndHour, inMeasures, miseNote, sheetWords, weight } from '../../words';
 import { useKitchenHere } from '../use-kitchen-here';
 import { Part, Table } from './paper';
 
@@ -17,7 +17,7 @@ export function MisePart({ plan, input }: { plan: Plan; input: PlanInput }) {
       <Over>{sheetWords.aboutOfHandsInAll(minutes(hands))}</Over>
       {BOARDS.filter((board) => items.some((item) => item.board === board)).map((board) => (
         <Table key={board}>
-          <caption>{sheetWords.aBoardOfItsOwn(sentenceCase(board))}</caption>
+          <caption>{sheetWords.aBoardOfItsOwn(BOARD_NAME[board])}</caption>
           <thead>
             <tr>
               <th className="box" scope="col">
@@ -45,10 +45,10 @@ export function MisePart({ plan, input }: { plan: Plan; input: PlanInput }) {
                   </td>
                   <td>
                     {item.name}
-                    {item.cut && <b>, {item.cut}</b>}
-                    {item.notes.length > 0 && <small>{item.notes.join(' ')}</small>}
+                    {item.cut && <b>, {inMeasures(item.cut)}</b>}
+                    {item.notes.length > 0 && <small>{item.notes.map(miseNote).join(' ')}</small>}
                     {item.keptByKg > 0.00005 && (
-                      <small>{sheetWords.andKeptByForThe(weight(item.keptByKg))}</small>
+                      <small>{sheetWords.andKeptBackForThe(weight(item.keptByKg))}</small>
                     )}
                   </td>
                   <td className="figure">

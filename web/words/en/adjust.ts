@@ -1,6 +1,6 @@
-import type { AdjustWarning } from '../../../core/adjust';
+import type { AdjustHow, AdjustWarning } from '../../../core/adjust';
 import { ALLERGENS } from '../../../core/matter';
-import { dose, litres } from '../amounts';
+import { dose, litres, strength } from '../amounts';
 
 /** What Adjust says. */
 export const adjustWords = {
@@ -22,7 +22,7 @@ export const adjustWords = {
     targetBand: number,
     comingWords: string,
   ) =>
-    `Now it ${verb}, with ${dose(flourEquivalentGPerL)} of flour or the like to a litre of liquid. At the end it will be band ${bandAtEnd}; wanted is ${targetBand}. ${comingWords}`,
+    `Now it ${verb}, with ${strength(flourEquivalentGPerL)} of flour or the like in its liquid. At the end it will be band ${bandAtEnd}; wanted is ${targetBand}. ${comingWords}`,
   itWillBeThereNothing: 'It will be there. Nothing to do; press another band to see what it would take.',
   waysToTheThicknessWanted: 'Ways to the thickness wanted',
   aWayThereAndWhat: 'A way there, and what it does',
@@ -55,4 +55,33 @@ export function adjustWarningWords(warning: AdjustWarning): string {
     case 'noRoom':
       return `does not fit: ${litres(warning.litres)} in a pot that brims at ${litres(warning.brimLitres)}.`;
   }
+}
+
+/** A way of adjusting a pot: its name, and how it is done. */
+export function adjustHowWords(how: AdjustHow): { title: string; how: string } {
+  switch (how.code) {
+    case 'kneadedButter':
+      return {
+        title: 'Kneaded butter',
+        how: 'Equal weights of soft butter and flour, whisked in by the lump; two thirds first, simmer, test.',
+      };
+    case 'slurry':
+      return {
+        title: 'Starch slurry',
+        how: 'Cornstarch in twice its weight of cold water, poured in a thread into the moving soup.',
+      };
+    case 'reduce':
+      return {
+        title: 'Reduce, lid off',
+        how: 'No more goes in, and the salt climbs as water leaves. Stir along the bottom.',
+      };
+    case 'loosen':
+      return { title: `Loosen with ${how.name.toLowerCase()}`, how: loosenWords(how.kind) };
+  }
+}
+
+function loosenWords(kind: Extract<AdjustHow, { code: 'loosen' }>['kind']): string {
+  if (kind === 'water') return 'Hot, a ladle at a time: cheapest, and it thins the taste most.';
+  if (kind === 'dairy') return 'Warmed, a ladle at a time; it stays under a simmer.';
+  return 'Hot, a ladle at a time, stirring; taste for salt again.';
 }

@@ -1,4 +1,5 @@
 import { depth, dose, litres, temperature, weight } from '../amounts';
+import { weightWord } from './units';
 /** What is said of bases and their making. */
 export const basesWords = {
   toMake: 'To make',
@@ -67,13 +68,13 @@ export const basesWords = {
     'Yamaguchi 1971: amino acids and nucleotides multiply. To compare bases with, no score.',
   onTheShelf: 'On the shelf',
   none: 'None.',
-  litres: 'Litres',
+  amountOf: 'Amount',
   salt: 'Salt',
   strength: 'Strength',
   umami: 'Umami',
   thePrice: 'The price',
   mustBeANumber0: (names: string, typed: string) => `${names} must be a number, 0 or more, not “${typed}”.`,
-  sayHowManyLitresAbove: 'Say how many litres, above 0.',
+  sayHowMuchAbove: 'Say how much, above 0.',
   kgOfItNotThere: (least: number, wanted: number) =>
     `${weight(least)} of it, not ${weight(wanted)}: there is too little for more.`,
   saltAtMostNot: (most: string, wanted: string) => `Salt at most ${most} %, not ${wanted} %.`,
@@ -82,7 +83,7 @@ export const basesWords = {
     `Strength at least ${least} °Brix, not ${wanted}.`,
   strengthAtMostBrixNot: (most: string, wanted: string) => `Strength at most ${most} °Brix, not ${wanted}.`,
   umamiAtLeastGIn: (least: string, wanted: string) => `Umami at least ${least} g in 100 g, not ${wanted} g.`,
-  aKiloAtMostNot: (money: string, money2: string) => `A kilo at most ${money}, not ${money2}.`,
+  aWeightAtMostNot: (least: string, wanted: string) => `A ${weightWord()} at most ${least}, not ${wanted}.`,
   theAmount: 'the amount',
   thePrice2: 'the price',
   nothingHasOfAtLeast: (limitNames: string, leastValue: number, mostValue: number) =>
@@ -95,14 +96,14 @@ export const basesWords = {
   saltAtMost: 'Salt at most',
   strengthAtLeast: 'Strength at least',
   umamiAtLeastIn100: 'Umami at least, in 100 g',
-  aKiloAtMost: 'A kilo at most',
+  aWeightAtMost: () => `A ${weightWord()} at most`,
   aFieldLeftEmptySets: 'A field left empty sets no limit. The cheapest blend within the others is found.',
   theBlend: 'The blend',
   pourTogether: 'Pour together',
   lot: (number: number) => `lot ${number}`,
   water: 'Water',
   comesToSaltBrixUmami: (percent: string, brix: string, umami: string, money: string) =>
-    `Comes to ${percent} salt, ${brix} °Brix, umami as ${umami} g in 100 g, ${money} a kilo.`,
+    `Comes to ${percent} salt, ${brix} °Brix, umami as ${umami} g in 100 g, ${money} a ${weightWord()}.`,
   itKeepsTheEarliestDate: (containsWords: string) =>
     `It keeps the earliest date of what is poured into it. ${containsWords}.`,
   blendedLogIt: 'Blended: log it',

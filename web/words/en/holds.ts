@@ -1,7 +1,9 @@
 import { sentenceCase } from '../../../contract';
 import type { BatchHolds, MoreThanOrdered } from '../../../core/batch';
 import { ALLERGENS, type Allergen, type Brings, type Diet, type Holds } from '../../../core/matter';
-import type { HoldsMove } from '../../../core/recipe';
+import type { Advisory, Bringer, BrokenClaim, HoldsMove } from '../../../core/recipe';
+import { temperature } from '../amounts';
+import { inMeasures } from '../in-measures';
 
 /** What a guest is told of a dish, a pot or a lot, the same on every screen and label. */
 
@@ -75,4 +77,36 @@ export function holdsMoveWords({ loses, gains, diet }: HoldsMove): string {
     diet ? `${DIET[diet.after]}; it was ${DIET[diet.before]}` : '',
   ].filter(Boolean);
   return parts.join('; ');
+}
+
+/** Where an allergen comes from, through every sub-recipe: “stock ← anchovies (in the sauce)”. */
+export const bringerWords = ({ path, hides }: Bringer): string =>
+  `${path.join(' ← ')}${hides ? ` (${hides})` : ''}`;
+
+/** What breaks a menu claim. */
+export const brokenClaimWords = ({ claim, from }: BrokenClaim): string =>
+  `The menu claim is ${claim}, and it contains ${from.map(bringerWords).join('; ')}.`;
+
+/** What to look for, keep cold or say on the menu. */
+export function advisoryWords(advisory: Advisory): string {
+  switch (advisory.kind) {
+    case 'pinBones':
+      return `Run a finger over every fillet for pin bones (${advisory.from.join(', ')}).`;
+    case 'shell':
+      return `Look for bits of shell; throw away what stays shut (${advisory.from.join(', ')}).`;
+    case 'splinters':
+      return `Look for splinters of bone; strain where it was chopped (${advisory.from.join(', ')}).`;
+    case 'caution':
+      return inMeasures(advisory.text);
+    case 'rawEgg':
+      return `Raw egg (${advisory.from.join(', ')}): keep it at ${temperature(5)} or below, use it today, say so on the menu.`;
+    case 'rawFish':
+      return `Raw fish or shellfish (${advisory.from.join(', ')}): say so on the menu. Only fish that was frozen against parasites.`;
+    case 'rawMeat':
+      return `Raw meat (${advisory.from.join(', ')}): say so on the menu, or cook it through.`;
+    case 'garlicOil':
+      return `${advisory.name}: garlic or herbs in oil. At ${temperature(5)} or below, ${advisory.hours} h at the most, never on the shelf.`;
+    case 'shortLife':
+      return `${advisory.name} keeps ${advisory.hours} h: ${inMeasures(advisory.advisory)}`;
+  }
 }

@@ -1,7 +1,7 @@
 import { type ItemKind, type ItemOf, type KitchenView, sentenceCase } from '../../../contract';
 import { boilingPointC } from '../../../core/heat';
 import { litresAtDepth, type ShapeFit, type Vessel } from '../../../core/vessel';
-import { depth, dose, litres, portion, temperature, weight } from '../amounts';
+import { depth, dose, altitude as height, litres, portion, temperature, weight } from '../amounts';
 import { plural } from './plural';
 
 /** Colours that people are marked by. */
@@ -156,7 +156,7 @@ export const kitchenWords = {
   waterBoilsBetween: (leastC: number, mostC: number) =>
     `Water boils between ${temperature(leastC)} and ${temperature(mostC)}: check the thermometer on ice.`,
   aboutMGiveOrTake: (altitudeM: number, sdM: number) =>
-    `About ${altitudeM} m, give or take ${sdM}: the weather moves the boil, and so does the thermometer.`,
+    `About ${height(altitudeM)}, give or take ${height(sdM)}: the weather moves the boil, and so does the thermometer.`,
   useThat: 'Use that',
   save: 'Save',
   cancel: 'Cancel',
@@ -328,7 +328,7 @@ export function levelWords(fit: ShapeFit, straight: ShapeFit, i: number, shownCm
     const expected = shownCm - straight.missesCm[i]!;
     return Math.abs(straight.missesCm[i]!) < 0.15
       ? 'as a straight pot would show'
-      : `a straight pot would show ${expected.toFixed(1)}`;
+      : `a straight pot would show ${depth(expected)}`;
   }
   const off = Math.abs(fit.missesCm[i]!);
   return off < 0.05 ? 'fits' : `fits within ${depth(off)}`;

@@ -1,5 +1,6 @@
 import { temperature, weight } from '../amounts';
 import { plural } from './plural';
+import { weightWord } from './units';
 
 /** What the larder says. */
 export const larderWords = {
@@ -45,7 +46,7 @@ export const larderWords = {
   theTagIsKeptDays: (shellfishTagDays: number) =>
     `the tag is kept ${shellfishTagDays} days from the last one served.`,
   daysToItsUseBy: 'Days to its use-by, if it has one',
-  aKilogramCostsIfNot: 'A kilogram costs, if not as usual',
+  aWeightCostsIfNot: () => `A ${weightWord()} costs, if not as usual`,
   whereItGoes: 'Where it goes',
   itIsIn: 'It is in',
   inTheLarder: 'In the larder',
@@ -88,7 +89,7 @@ export const larderWords = {
   food: 'Food',
   storedIn: 'Stored in',
   leftAfterTrim: 'Left after trim',
-  aKgAsBought: 'A kg as bought',
+  aWeightCosts: () => `A ${weightWord()}, as purchased`,
   label: 'Label',
   priceOf: (name: string) => `Price of ${name}`,
   labelOf: (name: string) => `Label of ${name}`,
@@ -96,7 +97,7 @@ export const larderWords = {
   shownWhatHasAPrice: (count: number) =>
     `Shown: what has a price or a label here. ${count} foods can be found by name.`,
   theLabelOf: (name: string) => `The label of ${name}`,
-  aKilogramAsBought: 'A kilogram as bought',
+  aWeightAsPurchased: () => `A ${weightWord()} as purchased`,
   saveThePrice: 'Save the price',
   changesNoDish: 'Changes no dish.',
   changesAPortion: 'Changes, a portion:',
@@ -130,7 +131,7 @@ export const larderWords = {
   lotAtBrix: (name: string, number: number, litres: string, brix: string) =>
     `${name}, lot ${number}: ${litres} at ${brix} °Brix.`,
   thisMuchOfIt: 'This much of it',
-  isNoNumberOfLitres: (amount: string) => `“${amount}” is no number of litres.`,
+  isNoAmount: (amount: string) => `“${amount}” is no amount.`,
   thereAreLeft: (litres: string) => `There are ${litres} left.`,
   toThisStrengthTheUsual: (usual: string) => `To this strength (the usual is ${usual})`,
   kgOfWaterGives: (waterOffKg: number, litres: string) => `${weight(waterOffKg)} of water gives ${litres}`,

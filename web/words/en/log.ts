@@ -42,7 +42,7 @@ export const logWords = {
     `${dayAndHour}, ${name}, ${name2}; by version ${version} of the recipe`,
   stored2: (litres: string) => `${litres} stored; `,
   discarded: (discarded: number) => `, ${discarded} discarded`,
-  theLitresCameOutAs: 'The litres came out as planned.',
+  theYieldCameOutAs: 'The yield came out as planned.',
   servedLeft: (n: string, served: number, left: number, n2: string, n3: string) =>
     `${n}${served} served, ${left} left${n2}. ${n3}`,
   what: 'What',

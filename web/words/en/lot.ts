@@ -1,9 +1,11 @@
 import { temperature, weight } from '../amounts';
+import { volumeWord, weightWord } from './units';
 /** What a lot says of itself. */
 export const lotWords = {
   lot: (number: number) => `lot ${number}`,
   countItMoreWasUsed: 'count it: more was used than there was',
-  theLitre: (money: string, isPouredLot: boolean) => `${money} the ${isPouredLot ? 'litre' : 'kilo'}`,
+  pricePer: (money: string, isPouredLot: boolean) =>
+    `${money} a ${isPouredLot ? volumeWord() : weightWord()}`,
   whereItGoes: 'Where it goes',
   why: 'Why',
   count: 'Count',
@@ -80,9 +82,10 @@ export const lotWords = {
   umami: 'Umami',
   asG: (umami: string) => `as ${umami} g`,
   glutamateIn100G: 'glutamate in 100 g',
-  aLitreCosts: 'A litre costs',
-  aKiloCosts: 'A kilo costs',
-  aKgWhatWentInto: (money: string) => `${money} a kg: what went into its pot, shared over what came out`,
+  aVolumeCosts: () => `A ${volumeWord()} costs`,
+  aWeightCosts: () => `A ${weightWord()} costs`,
+  aKgWhatWentInto: (money: string) =>
+    `${money} a ${weightWord()}: what went into its pot, shared over what came out`,
   contains: 'Contains',
   noneOfTheFourteenAllergens: 'none of the fourteen allergens',
   ofEverythingThatWentInto: 'Of everything that went into its pot, lifted out or not.',

@@ -4,7 +4,7 @@ import type { LarderEventBody } from '../../../core/larder';
 import { bringsTo, type Holds } from '../../../core/matter';
 import { recipeRowId } from '../../../core/recipe';
 import type { LotView } from '../../../core/views';
-import { day, dayAndHour, temperature, volume, weight } from '../amounts';
+import { day, dayAndHour, pricePerVolume, pricePerWeight, temperature, volume, weight } from '../amounts';
 import { bringsWords } from './holds';
 
 /** Words for a lot, the same on every screen. */
@@ -186,3 +186,7 @@ export function lotColour(
 ): string | undefined {
   return recipes?.find((one) => recipeRowId(one.id) === lot.contents.ingredientId)?.colour;
 }
+
+/** What a litre of a lot that is poured costs, or a kilogram of one that is weighed, in the kitchen's measures. */
+export const lotPrice = (lot: LotView, currency: string): string =>
+  isPouredLot(lot) ? pricePerVolume(lot.centsPerLitre, currency) : pricePerWeight(lot.centsPerKg, currency);

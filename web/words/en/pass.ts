@@ -18,7 +18,7 @@ export const passWords = {
   thePlace: 'The place',
   storedForTheLarder: 'Stored for the larder',
   orSayWhyItStays: 'Or say why it stays in',
-  litresAsTheyAreCold: 'Litres, as they are cold',
+  amountAsItIsCold: 'Amount, as it is cold',
   whereItIsKept: 'Where it is kept',
   storeIt: 'Store it',
   toCWithinHTo: (

@@ -1,5 +1,6 @@
-import { dose, portion, weight } from '../amounts';
+import { dose, portion, strength, weight } from '../amounts';
 import { pieces } from './foods';
+import { volumeWord, weightWord } from './units';
 
 /** What the plan says. */
 export const planWords = {
@@ -8,7 +9,7 @@ export const planWords = {
   onDay: (day: string) => `on ${day}`,
   saltAtTheEnd: 'Salt at the end',
   addG: (saltToAddG: number) => `add ${dose(saltToAddG)}`,
-  gL: (flourEquivalentGPerL: number) => `${flourEquivalentGPerL} g/L`,
+  flourLike: (gPerL: number) => strength(gPerL),
   aBowlCostsAtLeast: 'A bowl costs at least',
   aBowlCosts: 'A bowl costs',
   withoutAPrice: (count: number) => `${count} without a price`,
@@ -25,7 +26,7 @@ export const planWords = {
   gelatinSetsFromAbout: (gelatinPercent: string, setsFromGelatinPercent: number) =>
     `${gelatinPercent} % gelatin; sets from about ${setsFromGelatinPercent} %`,
   aFirstGuess: 'a first guess',
-  aLitreCosts: 'A litre costs',
+  aVolumeCosts: () => `A ${volumeWord()} costs`,
   bowls: 'bowls',
   volumeInBowls: (volume: string) => `${volume}, in bowls`,
   timesTheRecipeInBowls: 'times the recipe, in bowls',
@@ -54,7 +55,7 @@ export const planWords = {
   make: (name: string) => `Make ${name}`,
   thePrice: 'The price',
   theCostLeavesOutNo: (names: string) => `the cost leaves out ${names}: no price yet.`,
-  aKilogramAsPurchased: (name: string) => `${name}, a kilogram as purchased`,
+  aWeightAsPurchased: (name: string) => `${name}, a ${weightWord()} as purchased`,
   saveThePrice: 'Save the price',
   lightTheBurner: 'Light the burner',
   readyToServe: 'Ready to serve',
@@ -147,7 +148,7 @@ export const planWords = {
   cannotBeCookedThatWay: 'cannot be cooked that way',
   saltToAddG: (signed: number) => `salt to add ${signed > 0 ? '+' : ''}${dose(signed)}`,
   saltAtTheEnd2: (signed: string) => `salt at the end ${signed} %`,
-  thicknessGL: (signed: string) => `thickness ${signed} g/L`,
+  thicknessMoves: (gPerL: number) => `thickness ${gPerL >= 0 ? '+' : '−'}${strength(Math.abs(gPerL))}`,
   umamiOfBefore: (umamiShare: number) => `umami ${umamiShare} % of before`,
   aBowl: (n: string, money: string) => `a bowl ${n}${money}`,
   min2: (signed: string) => `${signed} min`,

@@ -44,7 +44,7 @@ export function wayWords(way: Split, portionMl: number, limits: HotLimits): stri
   }
 }
 
-/** A dish brought back that is too slow, and what makes it quicker. */
+/** A reheated dish that is too slow, and what makes it quicker. */
 export function slowReheatWords(
   { minutes: long, mostMinutes, halfMinutes }: SlowReheat,
   limits: HotLimits = CODE_HOT_LIMITS,

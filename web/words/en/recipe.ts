@@ -1,4 +1,5 @@
 import { litres, portion } from '../amounts';
+import { volumeWord } from './units';
 /** What the book and a recipe say. */
 export const recipeWords = {
   import: 'Import',
@@ -29,7 +30,7 @@ export const recipeWords = {
   contains2: (diet: string, allergens: string) => `${diet}; contains ${allergens}`,
   hasAMistake: 'has a mistake',
   version: (version: number) => `; version ${version}`,
-  aLitre: 'a litre',
+  aVolume: () => `a ${volumeWord()}`,
   aPortion: 'a portion',
   planIt: 'Plan it',
   withFish: 'with fish',
@@ -64,7 +65,7 @@ export const recipeWords = {
   saltMlABowl2: (bandName: string, targetSaltPercent: number, portionMl: number) =>
     `${bandName}, ${targetSaltPercent} % salt, ${portion(portionMl)} a bowl. `,
   aLitreAsWritten: (money: string, isPortionMl: boolean) =>
-    `${money} ${isPortionMl ? 'a litre' : 'a portion'} as written.`,
+    `${money} ${isPortionMl ? `a ${volumeWord()}` : 'a portion'} as written.`,
   makeAVariation: 'Make a variation',
   rehearseIt: 'Rehearse it',
   edit: 'Edit',
@@ -80,7 +81,7 @@ export const recipeWords = {
   ifItGoesWrong: 'If it goes wrong:',
   whySo: (methodReason: string) => `Why so: ${methodReason}`,
   toTheThicknessAbout: (weight: string) => `to the thickness, about ${weight}`,
-  toMakeUpTheLitres: (weight: string) => `to make up the litres, about ${weight}`,
+  toMakeUpTheAmount: (weight: string) => `to make up the amount, about ${weight}`,
   toTheSalt: 'to the salt',
   aBowl: (weight: string) => `${weight} a bowl`,
   equalWeight: (weight: string) => `${weight}, equal weight`,

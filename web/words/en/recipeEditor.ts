@@ -13,7 +13,7 @@ export const recipeEditorWords = {
   thisDoesNotHoldTogether: (message: string) => `This does not hold together: ${message}.`,
   scalingRuleByKind: 'scaling rule by kind',
   inProportionToTheBowls: 'in proportion to the bowls',
-  makesUpTheLitres: 'makes up the litres',
+  makesUpTheAmount: 'makes up the amount',
   toTheThickness: 'to the thickness',
   toTheSalt: 'to the salt',
   byTheWidthOfThe: 'by the width of the pan',

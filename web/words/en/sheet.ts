@@ -25,7 +25,7 @@ export const sheetWords = {
   from: 'From',
   ready: 'Ready',
   beginBy: 'Begin by',
-  andKeptByForThe: (weight: string) => `And ${weight} kept by, for the taste.`,
+  andKeptBackForThe: (weight: string) => `And ${weight} kept back, for the taste.`,
   trim: (weight: string) => `trim ${weight}`,
   inAt: (hourMinute: string) => `in at ${hourMinute}`,
   whatToPull: 'What to pull',

@@ -1,6 +1,6 @@
 import type { FigureName, Plan, Sureness, WorkingLine, WorkingSource } from '../../../core/plan';
 import { bandName } from '../../../core/thickness';
-import { money, temperature } from '../amounts';
+import { exact, money, pricePerWeight, strength, temperature } from '../amounts';
 
 /** A figure's arithmetic in words: a line each, where it comes from, how sure it is. */
 export interface WorkingWords {
@@ -34,23 +34,24 @@ function lineWords(line: WorkingLine, currency: string): string {
     case 'spread':
       return `one standard deviation is ${n(line.sdMinutes)} min: nine batches in ten are ready in time`;
     case 'bowlLitres':
-      return `${line.portions} × ${n(line.portionMl)} mL = ${n(line.litres, 2)} L`;
+      return `${line.portions} × ${exact(line.portionMl, 'mL')} = ${exact(line.litres, 'L', 2)}`;
     case 'afterCling':
-      return `${n(line.bowlLitres, 2)} L ÷ ${n(line.share, 2)} = ${n(line.litres, 2)} L, hot, with what stays in the pot`;
+      return `${exact(line.bowlLitres, 'L', 2)} ÷ ${n(line.share, 2)} = ${exact(line.litres, 'L', 2)}, hot, with what stays in the pot`;
     case 'heldBack':
-      return `${n(line.litres + line.potLitres, 2)} L − ${n(line.litres, 2)} L kept out of the pot = ${n(line.potLitres, 2)} L`;
+      return `${exact(line.litres + line.potLitres, 'L', 2)} − ${exact(line.litres, 'L', 2)} kept out of the pot = ${exact(line.potLitres, 'L', 2)}`;
     case 'comesTo':
-      return `${n(line.litres, 2)} L in the pot at the end, hot`;
+      return `${exact(line.litres, 'L', 2)} in the pot at the end, hot`;
     case 'balance': {
-      const out = line.outKg > 0.005 ? ` − ${n(line.outKg, 2)} kg lifted, strained or skimmed off` : '';
-      return `${n(line.inKg, 2)} kg go in − ${n(line.steamedKg, 2)} kg of steam${out} = ${n(line.endKg, 2)} kg`;
+      const out =
+        line.outKg > 0.005 ? ` − ${exact(line.outKg, 'kg', 2)} lifted, strained or skimmed off` : '';
+      return `${exact(line.inKg, 'kg', 2)} go in − ${exact(line.steamedKg, 'kg', 2)} of steam${out} = ${exact(line.endKg, 'kg', 2)}`;
     }
     case 'stageSteam':
-      return `${line.title}: ${n(line.kg, 2)} kg of steam in ${n(line.minutes)} min`;
+      return `${line.title}: ${exact(line.kg, 'kg', 2)} of steam in ${n(line.minutes)} min`;
     case 'otherSteam':
-      return `the other stages: ${n(line.kg, 2)} kg`;
+      return `the other stages: ${exact(line.kg, 'kg', 2)}`;
     case 'steamInAll':
-      return `${n(line.kg, 2)} kg in all, put in beforehand`;
+      return `${exact(line.kg, 'kg', 2)} in all, put in beforehand`;
     case 'toWarm':
       return `${n(line.kg, 2)} kg × ${n(line.specificHeatKJ, 2)} kJ/kg·K × ${n(line.toC - line.fromC, 1)} K = ${n(line.kJ)} kJ`;
     case 'heatIn':
@@ -58,31 +59,31 @@ function lineWords(line: WorkingLine, currency: string): string {
     case 'bareHeating':
       return `${n(line.kJ)} kJ ÷ ${n(line.netW / 1000, 2)} kW = ${n(line.minutes)} min without losses`;
     case 'boilsAt':
-      return `${n(line.minutes)} min with wall, steam and hands; water boils at ${temperature(line.boilingC, 1)} at ${n(line.altitudeM)} m`;
+      return `${n(line.minutes)} min with wall, steam and hands; water boils at ${temperature(line.boilingC, 1)} at ${exact(line.altitudeM, 'm')}`;
     case 'noSimmer':
       return 'this recipe does not come to a simmer';
     case 'saltWanted':
-      return `${n(line.massKg, 2)} kg at the end × ${n(line.percent, 2)} % = ${n(line.grams)} g`;
+      return `${exact(line.massKg, 'kg', 2)} at the end × ${n(line.percent, 2)} % = ${exact(line.grams, 'g')}`;
     case 'saltBrought':
-      return `${line.name} brings ${n(line.grams)} g`;
+      return `${line.name} brings ${exact(line.grams, 'g')}`;
     case 'saltBroughtOther':
-      return `the rest brings ${n(line.grams, 1)} g`;
+      return `the rest brings ${exact(line.grams, 'g', 1)}`;
     case 'saltGone':
-      return `${n(line.grams, 1)} g leaves with what is lifted, strained or skimmed`;
+      return `${exact(line.grams, 'g', 1)} leaves with what is lifted, strained or skimmed`;
     case 'saltToAdd':
-      return `${n(line.grams)} g to add, last, is ${n(line.saltG)} g of salt`;
+      return `${exact(line.grams, 'g')} to add, last, is ${exact(line.saltG, 'g')} of salt`;
     case 'saltHeldBack':
-      return `with ${n(line.heldKg, 2)} kg ladled in beside it, ${n(line.grams, 1)} g in it: ${n(line.percent, 2)} % in the bowl`;
+      return `with ${exact(line.heldKg, 'kg', 2)} ladled in beside it, ${exact(line.grams, 'g', 1)} in it: ${n(line.percent, 2)} % in the bowl`;
     case 'saltWithGarnish':
       return `with the garnish a bowl comes to ${n(line.percent, 2)} %`;
     case 'perLitre':
-      return `${n(line.grams)} g of flour or the like ÷ ${n(line.litres, 2)} L of liquid without pieces = ${n(line.gPerL)} g/L`;
+      return `${exact(line.grams, 'g')} of flour or the like ÷ ${exact(line.litres, 'L', 2)} of liquid without pieces = ${strength(line.gPerL)}`;
     case 'bodyHeldBack':
-      return `in the bowl ${n(line.grams)} g ÷ ${n(line.litres, 2)} L = ${n(line.gPerL)} g/L`;
+      return `in the bowl ${exact(line.grams, 'g')} ÷ ${exact(line.litres, 'L', 2)} = ${strength(line.gPerL)}`;
     case 'band':
       return `band ${n(line.band, 1)}, ${bandName(line.band)}`;
     case 'lineCost':
-      return `${line.name}: ${n(line.kg, 2)} kg × ${money(line.centsPerKg, currency)} = ${money(line.cents, currency)}`;
+      return `${line.name}: ${exact(line.kg, 'kg', 2)} × ${pricePerWeight(line.centsPerKg, currency)} = ${money(line.cents, currency)}`;
     case 'otherCost':
       return `the rest ${money(line.cents, currency)}`;
     case 'unpriced':
@@ -90,11 +91,11 @@ function lineWords(line: WorkingLine, currency: string): string {
     case 'costEach':
       return `${money(line.cents, currency)} in all ÷ ${line.portions} = ${money(line.eachCents, currency)}`;
     case 'workingFill':
-      return `brim ${n(line.brimLitres, 1)} L × ${n(line.share, 2)} = ${n(line.litres, 1)} L${line.foams ? ', as milk or starch foams' : ''}`;
+      return `brim ${exact(line.brimLitres, 'L', 1)} × ${n(line.share, 2)} = ${exact(line.litres, 'L', 1)}${line.foams ? ', as milk or starch foams' : ''}`;
     case 'fullest':
-      return `fullest ${n(line.litres, 1)} L, raw pieces lying loose`;
+      return `fullest ${exact(line.litres, 'L', 1)}, raw pieces lying loose`;
     case 'atTheEnd':
-      return `${n(line.litres, 1)} L at the end`;
+      return `${exact(line.litres, 'L', 1)} at the end`;
     case 'allergen':
       return `${line.name}: ${line.from.join(', ')}`;
   }

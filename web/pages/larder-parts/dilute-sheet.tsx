@@ -17,7 +17,7 @@ import { larderWords, litres } from '../../words';
 import { useShelf } from './use-shelf';
 
 /** Stronger by the pot, or weaker with water: what it becomes, before it is done. */
-export function LetDownSheet({
+export function DiluteSheet({
   lot,
   kitchen,
   onClose,
@@ -68,7 +68,7 @@ export function LetDownSheet({
         onChange={setAmount}
         error={
           typedLitres === null || typedLitres <= 0
-            ? larderWords.isNoNumberOfLitres(amount)
+            ? larderWords.isNoAmount(amount)
             : tooMuch
               ? larderWords.thereAreLeft(litres(lot.leftLitres))
               : null

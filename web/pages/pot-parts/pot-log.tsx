@@ -25,8 +25,8 @@ const List = styled.ol`
 
 const NOTE = v.object({ text: typedWords(textField(potWords.theNote, 500)) });
 
-/** The batch's log, newest first: anything in it can be taken back, and a note put to it. */
-export function TakeBack({ here }: { here: BatchHere }) {
+/** The batch's log, newest first: anything in it can be undone, and a note put to it. */
+export function PotLog({ here }: { here: BatchHere }) {
   const { tell, refusals } = useSubmit(here.batch.id);
   const { tell: tellNote, refusals: noteRefusals } = useSubmit(here.batch.id);
   const form = useTypedForm({

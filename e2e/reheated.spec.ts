@@ -6,7 +6,7 @@ import { lotWords, planWords, potWords } from '../web/words';
 import { openPot } from './cook';
 import { type DemoServer, demoServer } from './demo-server';
 
-/** A soup of the day before, brought back for a train: out of its lot, under its top, over the least. */
+/** A soup of the day before, reheated for a train: out of its lot, under its top, over the least. */
 let server: DemoServer;
 test.beforeAll(async () => {
   server = await demoServer();
@@ -16,7 +16,7 @@ test.afterAll(() => server.remove());
 
 const button = (page: Page, name: string | RegExp) => page.getByRole('button', { name });
 
-/** Five litres of velouté in the walk-in, made and put by through the server’s own door. */
+/** Five litres of velouté in the walk-in, made and stored through the server’s own door. */
 async function velouteInTheWalkIn(page: Page): Promise<void> {
   const ask = async (method: 'GET' | 'POST', path: string, data?: object) => {
     const answer = await page.request.fetch(`${server.url}/api${path}`, {
@@ -54,7 +54,7 @@ async function velouteInTheWalkIn(page: Page): Promise<void> {
   await say('closed', { leftLitres: 0 });
 }
 
-test('a dish put by is brought back hot: one press from its lot, its top and its least both told, a hotter probe stopped', async ({
+test('a stored dish is reheated: one press from its lot, its top and its least both told, a hotter probe stopped', async ({
   page,
 }) => {
   await page.goto(server.url);
