@@ -111,6 +111,7 @@ export type {
 export {
   day,
   dayAndHour,
+  decimal,
   depth,
   dose,
   hourMinute,

@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { Suspense, useCallback, useEffect, useMemo, useRef, useState } from 'react';
 import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import styled from 'styled-components';
-import { hourMinute, type KitchenView, nextServiceAtMs, span } from '../contract';
+import { type KitchenView, nextServiceAtMs, span } from '../contract';
 import { Boundary } from './components/boundary';
 import { CallStrip } from './components/call-strip';
 import { Notices } from './components/notices';
@@ -16,7 +16,7 @@ import { useLive } from './data/live';
 import { setDecider } from './data/outbox';
 import { useKitchen } from './data/queries';
 import { colour, font, media, size, space, target } from './theme/tokens';
-import { commonWords, writeFiguresAs } from './words';
+import { commonWords, hourMinute, writeFiguresAs } from './words';
 
 const Frame = styled.div`
   height: 100dvh;

@@ -35,6 +35,17 @@ describe('time as a cook reads it', () => {
       'Di., 10. März, 13:10',
     ]);
   });
+  it('goes by the locale’s own clock; tenths have its own sign', () => {
+    expect([hourMinute(winter, ZONE, 'en-US'), hourMinute(winter - 5 * 3_600_000, ZONE)]).toEqual([
+      '1:10\u00a0PM',
+      '08:10',
+    ]);
+    expect([weight(2.154, { weight: 'metric', locale: 'de-DE' }), percent(0.85, 'fr-FR')]).toEqual([
+      '2,15 kg',
+      '0,85 %',
+    ]);
+    expect([litres(1232.04), litres(-0.04)]).toEqual(['1232.0 L', '0.0 L']);
+  });
   it.each([
     [0, 'now'],
     [29_000, 'now'],

@@ -203,12 +203,15 @@ function over(whole: number, top: number, bottom: number): number | null {
 }
 
 /**
- * A quantity as it stands in a field of the kitchen's unit, to four figures: read again it is the same to half a
- * thousandth.
+ * A quantity as it stands in a field of the kitchen's unit, to four figures and, from one up, to hundredths: read
+ * again it is the same to half of what is shown.
  *
  * @param value in the field's unit, finite
  */
 export function writeQuantity(value: number, field: FieldUnit, measures: Measures): string {
   const shown = convert({ value, from: MODEL_UNIT[field], to: kitchenUnit(field, measures) });
-  return String(field === '°C' ? Math.round(shown * 10) / 10 : Number(shown.toPrecision(4)));
+  if (field === '°C') return String(Math.round(shown * 10) / 10);
+  const digits = Number(shown.toPrecision(4));
+  // a hundredth of a pound, a quart, an ounce is the finest that any kitchen reads
+  return String(Math.abs(digits) < 1 ? digits : Math.round(digits * 100) / 100);
 }

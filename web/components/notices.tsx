@@ -1,8 +1,8 @@
 import styled from 'styled-components';
-import { hourMinute, type KitchenNotice, type KitchenView, span } from '../../contract';
+import { type KitchenNotice, type KitchenView, span } from '../../contract';
 import { loadNow, useNewBuild } from '../data/new-build';
 import { colour, media, space } from '../theme/tokens';
-import { commonWords } from '../words';
+import { commonWords, hourMinute } from '../words';
 import { Button } from './button';
 
 const Strip = styled.div`

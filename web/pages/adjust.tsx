@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { useOutletContext } from 'react-router';
 import styled from 'styled-components';
 import * as v from 'valibot';
-import { hourMinute, minutes, numberField, percent } from '../../contract';
+import { minutes, numberField } from '../../contract';
 import { type Adjustments, type AdjustWay, adjustments } from '../../core/adjust';
 import { loadStillToAdd } from '../../core/batch';
 import { itemsFromLots } from '../../core/larder';
@@ -14,7 +14,16 @@ import { Empty, Halves, Page } from '../components/page';
 import { Caution, Errors, FigureText, Over, Soft, Subtitle } from '../components/text';
 import { useLots } from '../data/queries';
 import { colour, size, space, target } from '../theme/tokens';
-import { adjustHowWords, adjustWarningWords, adjustWords, money, weight } from '../words';
+import {
+  adjustHowWords,
+  adjustWarningWords,
+  adjustWords,
+  decimal,
+  hourMinute,
+  money,
+  percent,
+  weight,
+} from '../words';
 import type { BatchHere } from './batch-frame';
 import { useSubmit } from './pot-parts/use-submit';
 
@@ -160,7 +169,7 @@ export function AdjustPage() {
             {adjustWords.nowItWithGOf(
               verb(figures.band),
               figures.flourEquivalentGPerL,
-              figures.bandAtEnd.toFixed(1),
+              decimal(figures.bandAtEnd, 1),
               figures.targetBand,
               comingWords(here),
             )}

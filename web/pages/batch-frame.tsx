@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import { Link, NavLink, Outlet, useParams } from 'react-router';
 import styled from 'styled-components';
-import { type BatchView, hourMinute, type KitchenView } from '../../contract';
+import type { BatchView, KitchenView } from '../../contract';
 import type { BatchHolds } from '../../core/batch';
 import { LinkButton } from '../components/link-button';
 import { Empty, Page, Waiting } from '../components/page';
@@ -12,7 +12,7 @@ import { holdsHere } from '../data/holds-here';
 import { useBatch, useLots, useLotsOf } from '../data/queries';
 import { type LivePot, useLivePot } from '../data/use-pot';
 import { colour, font, media, size, space, target } from '../theme/tokens';
-import { containsWords, notAsOrdered, potWords } from '../words';
+import { containsWords, hourMinute, notAsOrdered, potWords } from '../words';
 import { SetAside } from './set-aside';
 import { useKitchenHere } from './use-kitchen-here';
 

@@ -15,7 +15,7 @@ import { useMinuteMs } from '../data/clock';
 import { useLots } from '../data/queries';
 import { useBook } from '../data/use-book';
 import { colour, space } from '../theme/tokens';
-import { basesWords, inMeasures } from '../words';
+import { basesWords, decimal, inMeasures } from '../words';
 import { partsWords, timeWords } from './larder-bases';
 import { LarderNav } from './larder-parts/larder-nav';
 import { LotRow } from './larder-parts/lot-row';
@@ -181,10 +181,10 @@ function Together({ recipe, row }: { recipe: Recipe; row: Ingredient }) {
       <Subtitle>{basesWords.whatTheyDoTogether}</Subtitle>
       <p>
         {basesWords.aloneTogetherAs(
-          each.map((one) => basesWords.tastesAsGOfGlutamate(one.name, one.alone.toFixed(3))).join(', '),
+          each.map((one) => basesWords.tastesAsGOfGlutamate(one.name, decimal(one.alone, 3))).join(', '),
         )}
         <strong>{basesWords.g(all)}</strong>
-        {basesWords.timesTheSum((all / Math.max(sum, 1e-6)).toFixed(1))}
+        {basesWords.timesTheSum(decimal(all / Math.max(sum, 1e-6), 1))}
       </p>
       <Over>{basesWords.yamaguchi1971AminoAcidsAnd}</Over>
     </>

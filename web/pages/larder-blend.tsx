@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { v7 as uuid } from 'uuid';
-import { percent } from '../../contract';
+
 import { type BaseFamily, baseKind } from '../../core/bases';
 import { type Blend, type BlendWanted, blendLots } from '../../core/larder';
 import { holdsOf } from '../../core/matter';
@@ -15,7 +15,17 @@ import { Errors, Over, Soft, Subtitle, Title } from '../components/text';
 import { useMinuteMs } from '../data/clock';
 import { useLots } from '../data/queries';
 import { colour, space } from '../theme/tokens';
-import { basesWords, containsWords, isPouredLot, litres, pricePerWeight, weight } from '../words';
+import {
+  basesWords,
+  containsWords,
+  decimal,
+  isPouredLot,
+  larderWords,
+  litres,
+  percent,
+  pricePerWeight,
+  weight,
+} from '../words';
 import { type BlendField, contradictionWords, loosenWords, wantedOf } from './larder-parts/blend-wanted';
 import { LarderNav } from './larder-parts/larder-nav';
 import { PouredFrom, WATER } from './larder-parts/poured-from';
@@ -110,8 +120,8 @@ export function LarderBlend() {
                 onChange={set('brixMin')}
               />
               <SmallField
-                label={basesWords.umamiAtLeastIn100}
-                unit="g"
+                label={basesWords.umamiAtLeast}
+                unit={larderWords.gIn100G}
                 value={typed.umamiMin}
                 onChange={set('umamiMin')}
               />
@@ -150,8 +160,8 @@ export function LarderBlend() {
                 <p>
                   {basesWords.comesToSaltBrixUmami(
                     percent(blend.outcome.saltPercent),
-                    blend.outcome.brix.toFixed(1),
-                    blend.outcome.umami.toFixed(2),
+                    decimal(blend.outcome.brix, 1),
+                    decimal(blend.outcome.umami, 2),
                     pricePerWeight(blend.outcome.centsPerKg, kitchen.currency),
                   )}
                 </p>

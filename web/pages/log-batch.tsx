@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { useParams } from 'react-router';
 import styled from 'styled-components';
-import { type BatchView, hourMinute, percent, sentenceCase, span } from '../../contract';
+import { type BatchView, sentenceCase, span } from '../../contract';
 import { foldBatch, forecastBand, levelTrace } from '../../core/batch';
 import { activeEvents, undoneIds } from '../../core/log';
 import { LevelChart } from '../components/chart/level-chart';
@@ -10,7 +10,17 @@ import { Over, Soft, Subtitle, Title } from '../components/text';
 
 import { useBatch } from '../data/queries';
 import { colour, font, size, space } from '../theme/tokens';
-import { dayAndHour, describeEvent, litres, logWords, markWords, money, reasonWords } from '../words';
+import {
+  dayAndHour,
+  describeEvent,
+  hourMinute,
+  litres,
+  logWords,
+  markWords,
+  money,
+  percent,
+  reasonWords,
+} from '../words';
 import { LotsOfBatch } from './log-parts/lots-of-batch';
 import { useKitchenHere } from './use-kitchen-here';
 

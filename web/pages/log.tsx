@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { percent, span } from '../../contract';
+import { span } from '../../contract';
 import type { BatchHead } from '../../core/views';
 import { Button } from '../components/button';
 import { Empty, Page, Waiting } from '../components/page';
@@ -8,7 +8,7 @@ import { Over, Soft, Title } from '../components/text';
 
 import { useClosedBatches, useForecasts } from '../data/queries';
 import { colour, size, space } from '../theme/tokens';
-import { dayAndHour, litres, logWords, money } from '../words';
+import { dayAndHour, litres, logWords, money, percent } from '../words';
 import { HonestyOf } from './log-parts/honesty-of';
 import { useKitchenHere } from './use-kitchen-here';
 

@@ -7,7 +7,7 @@ import { Page, Waiting } from '../components/page';
 import { Soft } from '../components/text';
 import { useLot } from '../data/queries';
 import { colour, font, media, PRINT, space } from '../theme/tokens';
-import { allergenNames, dayAndHour, lotAmount, lotWords, useByWords } from '../words';
+import { allergenNames, dayAndHour, decimal, lotAmount, lotWords, useByWords } from '../words';
 import { useKitchenHere } from './use-kitchen-here';
 
 const Bar = styled.div`
@@ -104,11 +104,11 @@ export function LotLabel() {
           <dt>{lotWords.amount}</dt>
           <dd>{lotAmount(lot, lot.leftKg)}</dd>
           <dt>{lotWords.salt}</dt>
-          <dd>{lot.saltPercent.toFixed(2)} %</dd>
+          <dd>{decimal(lot.saltPercent, 2)} %</dd>
           {lot.strength !== null && (
             <>
               <dt>{lotWords.strength}</dt>
-              <dd>{lot.strength.toFixed(1)} ×</dd>
+              <dd>{decimal(lot.strength, 1)} ×</dd>
             </>
           )}
           {lot.tags.length > 0 && (

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 import styled from 'styled-components';
-import { hourMinute, sentenceCase, thePot, type WholeKitchen } from '../../contract';
+import { sentenceCase, thePot, type WholeKitchen } from '../../contract';
 import type { PotChoice } from '../../core/order';
 import type { Plan } from '../../core/plan';
 import type { Recipe } from '../../core/recipe';
@@ -14,7 +14,7 @@ import { Over, Soft } from '../components/text';
 import { useMinuteMs } from '../data/clock';
 import { useLots, useOpenBatches, useRecipes, useUsualRecipe, useWholeKitchen } from '../data/queries';
 import { colour, media, radius, size, space, target } from '../theme/tokens';
-import { fitWords, isFit, litres, missingWords, planWords } from '../words';
+import { fitWords, hourMinute, isFit, litres, missingWords, planWords } from '../words';
 import { useComputed } from '../workers/use-computed';
 import { Figures } from './plan-parts/figures';
 import { FromLarder } from './plan-parts/from-larder';

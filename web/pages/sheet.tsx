@@ -1,6 +1,6 @@
 import { Link, useSearchParams } from 'react-router';
 import styled from 'styled-components';
-import { hourMinute, thePot, type WholeKitchen } from '../../contract';
+import { thePot, type WholeKitchen } from '../../contract';
 import { libraryOf } from '../../core/book';
 import { advisoriesOf, type Recipe } from '../../core/recipe';
 import { Button } from '../components/button';
@@ -10,7 +10,7 @@ import { Caution, Errors, Over, Soft, Title } from '../components/text';
 import { useMinuteMs } from '../data/clock';
 import { useRecipes, useWholeKitchen } from '../data/queries';
 import { media, space } from '../theme/tokens';
-import { advisoryWords, dayAndHour, litres, sheetWords } from '../words';
+import { advisoryWords, dayAndHour, hourMinute, litres, sheetWords } from '../words';
 import { NotHere } from './not-here';
 import { useOrder } from './plan-parts/use-order';
 import { BatchPart } from './sheet-parts/batch-part';

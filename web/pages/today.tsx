@@ -2,7 +2,6 @@ import { Link, Navigate } from 'react-router';
 import styled from 'styled-components';
 import {
   type BatchView,
-  hourMinute,
   type KitchenView,
   nextServiceAtMs,
   type ServiceView,
@@ -26,6 +25,7 @@ import { colour, font, media, size, space, target } from '../theme/tokens';
 import {
   dateWords,
   day,
+  hourMinute,
   litres,
   lotAmount,
   missingWords,
@@ -48,7 +48,7 @@ const Line = styled.ol`
 const Stop = styled.li`
   position: relative;
   display: grid;
-  grid-template-columns: 118px 150px 1fr auto;
+  grid-template-columns: 140px 150px 1fr auto;
   gap: ${space.m};
   align-items: center;
   padding: ${space.m} 0 ${space.m} ${space.l};
@@ -79,6 +79,10 @@ const Hour = styled.span`
   font-weight: 700;
   font-size: 38px;
   line-height: 1;
+  white-space: nowrap;
+  small {
+    font-size: ${size.small};
+  }
 `;
 
 const Kept = styled.ul`
@@ -279,10 +283,14 @@ function ServiceStop(of: {
 }) {
   const { service, atMs, kitchen } = of;
   const order = `/plan?service=${service.id}`;
+  const [hour, half] = hourMinute(atMs, kitchen.zone).split('\u00a0');
   const isTomorrow = day(atMs, kitchen.zone) !== day(of.nowMs, kitchen.zone);
   return (
     <Stop>
-      <Hour>{hourMinute(atMs, kitchen.zone)}</Hour>
+      <Hour>
+        {hour}
+        {half && <small> {half}</small>}
+      </Hour>
       <span>
         <strong>{span(atMs - of.nowMs)}</strong>
         {todayWords.toGo}

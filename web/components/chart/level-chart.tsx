@@ -11,9 +11,9 @@ import {
 import { memo, useRef, useState } from 'react';
 import { Scatter } from 'react-chartjs-2';
 import styled from 'styled-components';
-import { hourMinute } from '../../../contract';
+
 import { useThemeColours } from '../../theme/use-theme';
-import { commonWords, potUnit } from '../../words';
+import { commonWords, hourMinute, potUnit } from '../../words';
 
 Chart.register(LineController, ScatterController, LineElement, PointElement, LinearScale, Filler);
 

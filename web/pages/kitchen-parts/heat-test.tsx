@@ -10,7 +10,7 @@ import { SmallField } from '../../components/small-field';
 import { Errors, FigureText, Over, Soft } from '../../components/text';
 import { useKitchenChange } from '../../data/queries';
 import { space } from '../../theme/tokens';
-import { day, heatingWords } from '../../words';
+import { day, decimal, heatingWords } from '../../words';
 
 const Row = styled.div`
   display: grid;
@@ -98,11 +98,11 @@ export function HeatTestSheet({
       {result && (
         <div>
           <Over>{heatingWords.intoTheWater}</Over>
-          <FigureText>{heatingWords.kw(result.waterKW.toFixed(2))}</FigureText>
+          <FigureText>{heatingWords.kw(decimal(result.waterKW, 2))}</FigureText>
           <Soft>
             {heatingWords.thePotItselfTookKw(
-              result.potKW.toFixed(2),
-              result.lostKW.toFixed(2),
+              decimal(result.potKW, 2),
+              decimal(result.lostKW, 2),
               Math.round(100 * result.heatFactor.mean),
               Math.max(1, Math.round((100 * result.heatFactor.sd) / result.heatFactor.mean)),
             )}
@@ -135,11 +135,11 @@ function Tests({ burner, kitchen }: { burner: BurnerView; kitchen: KitchenView }
       <Over>{heatingWords.testsSoFar}</Over>
       {tests.map((one) => (
         <p key={one.id}>
-          {heatingWords.kw2(day(one.atMs, kitchen.zone), one.waterKW.toFixed(2))}
+          {heatingWords.kw2(day(one.atMs, kitchen.zone), decimal(one.waterKW, 2))}
           <Button
             kind="quiet"
             onPress={() => change.mutate({ change: 'forgetHeatTest', testId: one.id })}
-            aria-label={heatingWords.deleteTheTestOfKw(day(one.atMs, kitchen.zone), one.waterKW.toFixed(2))}
+            aria-label={heatingWords.deleteTheTestOfKw(day(one.atMs, kitchen.zone), decimal(one.waterKW, 2))}
           >
             {heatingWords.delete}
           </Button>

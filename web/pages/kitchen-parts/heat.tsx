@@ -29,7 +29,7 @@ import { Tick } from '../../components/tick';
 import { ApiError, sentencesOf } from '../../data/api';
 import { useKitchenChange, useLearned } from '../../data/queries';
 import { space } from '../../theme/tokens';
-import { HEAT_WORDS, heatingWords } from '../../words';
+import { decimal, HEAT_WORDS, heatingWords } from '../../words';
 import { HeatTestSheet } from './heat-test';
 import { ItemList } from './item-list';
 import { LearnedTable } from './learned-table';
@@ -67,7 +67,7 @@ export function HeatSection({ kitchen }: { kitchen: KitchenView }) {
           <>
             {heatingWords.kwRated(
               HEAT_WORDS[burner.kind],
-              (burner.powerW / 1000).toFixed(1),
+              decimal(burner.powerW / 1000, 1),
               knownWords(burner),
             )}
             {burner.dial && (
@@ -128,7 +128,7 @@ export function HeatSection({ kitchen }: { kitchen: KitchenView }) {
 }
 
 function knownWords({ powerW, efficiency, heatFactor }: BurnerView): string {
-  const kW = ((powerW * efficiency * heatFactor.mean) / 1000).toFixed(2);
+  const kW = decimal((powerW * efficiency * heatFactor.mean) / 1000, 2);
   const { batches, tests = 0, sd, mean } = heatFactor;
   if (batches + tests === 0) return heatingWords.aboutKwIntoThePot(kW, Math.round(100 * sd));
   const by = [

@@ -1,9 +1,17 @@
 import { useState } from 'react';
-import { hourMinute, type ItemKind, type ItemOf, type KitchenView, MARKS } from '../../../contract';
+import { type ItemKind, type ItemOf, type KitchenView, MARKS } from '../../../contract';
 import { thermometerVerdict } from '../../../core/kitchen';
 import { Button } from '../../components/button';
 import { Sheet } from '../../components/sheet';
-import { KIND_WORDS, kitchenWords, MARK_WORDS, portion, temperature, weekdayWords } from '../../words';
+import {
+  hourMinute,
+  KIND_WORDS,
+  kitchenWords,
+  MARK_WORDS,
+  portion,
+  temperature,
+  weekdayWords,
+} from '../../words';
 import { type FieldSpec, ItemForm } from './item-form';
 import { ItemList } from './item-list';
 import { ThermometerCheckSheet } from './thermometer-check';

@@ -1,6 +1,6 @@
-import { hourMinute, type ItemKind, isOnDay } from '../../../contract';
+import { type ItemKind, isOnDay } from '../../../contract';
 import { useOpenBatches, useOrders } from '../../data/queries';
-import { touchedWords } from '../../words';
+import { hourMinute, touchedWords } from '../../words';
 import { useKitchenHere } from '../use-kitchen-here';
 
 /** What a change of a pot, a burner or a service touches, in a sentence; null for nothing. */

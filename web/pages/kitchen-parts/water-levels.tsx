@@ -13,7 +13,7 @@ import { SmallField } from '../../components/small-field';
 import { FigureText, Over, Soft } from '../../components/text';
 import { Tick } from '../../components/tick';
 import { colour, space } from '../../theme/tokens';
-import { levelWords, litres, potsWords, SHAPE_WORDS } from '../../words';
+import { decimal, levelWords, litres, potsWords, SHAPE_WORDS } from '../../words';
 
 /** A pot measured by water: the levels as they are typed, and what they come to. */
 
@@ -164,14 +164,14 @@ export function Found({
       <Soft>
         {potsWords.keptAs(
           SHAPE_WORDS[vessel.shape],
-          isMeasured ? potsWords.noPlainShapeComesWithin : potsWords.within((100 * of.misfit).toFixed(1)),
+          isMeasured ? potsWords.noPlainShapeComesWithin : potsWords.within(decimal(100 * of.misfit, 1)),
         )}
       </Soft>
       {worth && (
         <Worth>
           {potsWords.aStraightPotOfIts(
             litres(Math.abs(worth.litresOffAtHalf)),
-            Math.abs(worth.minutesEarly).toFixed(0),
+            decimal(Math.abs(worth.minutesEarly), 0),
             worth.minutesEarly > 0,
           )}
         </Worth>

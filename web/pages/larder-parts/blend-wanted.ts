@@ -1,7 +1,7 @@
 import { typedNumber } from '../../../contract';
 import type { Blend, BlendLimit, BlendWanted, LooserLimit } from '../../../core/larder';
 import type { LotView } from '../../../core/views';
-import { basesWords, centsPerKgTyped, pricePerWeight } from '../../words';
+import { basesWords, centsPerKgTyped, decimal, pricePerWeight } from '../../words';
 
 /** The fields of a blend. */
 export type BlendField = 'litres' | 'saltMax' | 'brixMin' | 'umamiMin' | 'priceMax';
@@ -46,7 +46,7 @@ export function wantedOf(
 const shown = (value: number, digits: number, isMost: boolean): string => {
   const unit = 10 ** digits;
   const rounded = isMost ? Math.ceil(value * unit - 1e-6) : Math.floor(value * unit + 1e-6);
-  return (rounded / unit).toFixed(digits);
+  return decimal(rounded / unit, digits);
 };
 
 /** A limit that stands in the way, with what it would have to be. */
@@ -57,15 +57,15 @@ export function loosenWords({ limit, wanted, reachable }: LooserLimit, currency:
     case 'kg':
       return basesWords.kgOfItNotThere(reachable, wanted);
     case 'saltMax':
-      return basesWords.saltAtMostNot(most(2), wanted.toFixed(2));
+      return basesWords.saltAtMostNot(most(2), decimal(wanted, 2));
     case 'saltMin':
-      return basesWords.saltAtLeastNot(least(2), wanted.toFixed(2));
+      return basesWords.saltAtLeastNot(least(2), decimal(wanted, 2));
     case 'brixMin':
-      return basesWords.strengthAtLeastBrixNot(least(1), wanted.toFixed(1));
+      return basesWords.strengthAtLeastBrixNot(least(1), decimal(wanted, 1));
     case 'brixMax':
-      return basesWords.strengthAtMostBrixNot(most(1), wanted.toFixed(1));
+      return basesWords.strengthAtMostBrixNot(most(1), decimal(wanted, 1));
     case 'umamiMin':
-      return basesWords.umamiAtLeastGIn(least(2), wanted.toFixed(2));
+      return basesWords.umamiAtLeastGIn(least(2), decimal(wanted, 2));
     case 'centsPerKgMax':
       return basesWords.aWeightAtMostNot(
         pricePerWeight(Math.ceil(reachable), currency),

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { v7 as uuid } from 'uuid';
-import { type KitchenView, minutes, percent, typedNumber } from '../../../contract';
+import { type KitchenView, minutes, typedNumber } from '../../../contract';
 import { baseKind } from '../../../core/bases';
 import { boilOffKgPerHour } from '../../../core/evaporation';
 import { concentrate, letDown, type Strengthened } from '../../../core/larder';
@@ -13,7 +13,7 @@ import { SmallField } from '../../components/small-field';
 import { Caution, Errors, Soft } from '../../components/text';
 
 import { useRecipes } from '../../data/queries';
-import { larderWords, litres } from '../../words';
+import { decimal, larderWords, litres, percent } from '../../words';
 import { useShelf } from './use-shelf';
 
 /** Stronger by the pot, or weaker with water: what it becomes, before it is done. */
@@ -60,7 +60,7 @@ export function DiluteSheet({
   });
   return (
     <Sheet title={larderWords.diluteOrReduce} isOpen onClose={onClose}>
-      <Soft>{larderWords.lotAtBrix(lot.name, lot.number, litres(lot.leftLitres), lot.brix.toFixed(1))}</Soft>
+      <Soft>{larderWords.lotAtBrix(lot.name, lot.number, litres(lot.leftLitres), decimal(lot.brix, 1))}</Soft>
       <SmallField
         label={larderWords.thisMuchOfIt}
         unit="L"
@@ -75,7 +75,7 @@ export function DiluteSheet({
         }
       />
       <SmallField
-        label={larderWords.toThisStrengthTheUsual(usual.toFixed(1))}
+        label={larderWords.toThisStrengthTheUsual(decimal(usual, 1))}
         unit="°Brix"
         value={brix}
         onChange={setBrix}

@@ -15,7 +15,7 @@ import { sentencesOf } from '../../data/api';
 import { useOwnFood } from '../../data/queries';
 import { useBook } from '../../data/use-book';
 import { space } from '../../theme/tokens';
-import { holdsMoveWords, larderWords } from '../../words';
+import { decimal, holdsMoveWords, larderWords } from '../../words';
 import { useKitchenHere } from '../use-kitchen-here';
 
 const Two = styled.div`
@@ -106,7 +106,7 @@ export function FoodForm({
             <field.InOffice
               label={larderWords.saltOffTheLabel}
               unit="g in 100 g"
-              placeholder={base ? (base.perKg.salt * 100).toFixed(1) : ''}
+              placeholder={base ? decimal(base.perKg.salt * 100, 1) : ''}
             />
           )}
         </form.AppField>
@@ -115,7 +115,7 @@ export function FoodForm({
             <field.InOffice
               label={larderWords.fatOffTheLabel}
               unit="g in 100 g"
-              placeholder={base ? (base.perKg.fat * 100).toFixed(1) : ''}
+              placeholder={base ? decimal(base.perKg.fat * 100, 1) : ''}
             />
           )}
         </form.AppField>

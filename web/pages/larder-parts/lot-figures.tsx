@@ -1,4 +1,4 @@
-import { type KitchenView, percent } from '../../../contract';
+import type { KitchenView } from '../../../contract';
 import { baseKind, SETS_FROM_GELATIN_PERCENT } from '../../../core/bases';
 import type { LotView } from '../../../core/views';
 import { Figure } from '../../components/figure';
@@ -9,11 +9,13 @@ import {
   dateWords,
   day,
   dayAndHour,
+  decimal,
   dietWords,
   isPouredLot,
   lotAmount,
   lotPrice,
   lotWords,
+  percent,
   pricePerWeight,
   useByWords,
 } from '../../words';
@@ -41,7 +43,7 @@ export function LotFigures({ lot, kitchen, nowMs }: { lot: LotView; kitchen: Kit
         working={working(
           [
             lotWords.kgWhenItCameTo(lot.bornKg, lot.leftKg),
-            ...(poured ? [lotWords.kgL(lot.contents.densityKgPerL.toFixed(3))] : []),
+            ...(poured ? [lotWords.kgL(decimal(lot.contents.densityKgPerL, 3))] : []),
           ],
           'the logs of the batches and of the larder',
           'as sure as what was said; a count mends it',
@@ -71,13 +73,13 @@ export function LotFigures({ lot, kitchen, nowMs }: { lot: LotView; kitchen: Kit
       {lot.strength !== null && kind && (
         <Figure
           label={lotWords.strength}
-          value={`${lot.strength.toFixed(1)} ×`}
-          note={lotWords.brixRead(lot.brix.toFixed(1), lot.isBrixRead)}
+          value={`${decimal(lot.strength, 1)} ×`}
+          note={lotWords.brixRead(decimal(lot.brix, 1), lot.isBrixRead)}
           working={working(
             [
               lot.isBrixRead
-                ? lotWords.brixByTheRefractometer(lot.brix.toFixed(2))
-                : lotWords.gDissolvedIn100G(dissolved.toFixed(2), lot.brix.toFixed(2)),
+                ? lotWords.brixByTheRefractometer(decimal(lot.brix, 2))
+                : lotWords.gDissolvedIn100G(decimal(dissolved, 2), decimal(lot.brix, 2)),
               `÷ ${kind.standardBrix} °Brix, the usual for ${kind.name.toLowerCase()}`,
             ],
             'what the water drew by the rate law of each food, docs/model.md § 13',
@@ -89,7 +91,7 @@ export function LotFigures({ lot, kitchen, nowMs }: { lot: LotView; kitchen: Kit
         label={lotWords.salt}
         value={percent(lot.saltPercent)}
         working={working(
-          [lotWords.gInAKilogramFrom((10 * lot.saltPercent).toFixed(2))],
+          [lotWords.gInAKilogramFrom(decimal(10 * lot.saltPercent, 2))],
           'the table’s salt of each food, through the pot',
           'a meter corrects it',
         )}
@@ -101,9 +103,9 @@ export function LotFigures({ lot, kitchen, nowMs }: { lot: LotView; kitchen: Kit
           note={lot.sets.isSeen ? lotWords.seen : lotWords.expected}
           working={working(
             [
-              lotWords.gelatinSetsFromAbout(lot.gelatinPercent.toFixed(2), SETS_FROM_GELATIN_PERCENT),
+              lotWords.gelatinSetsFromAbout(decimal(lot.gelatinPercent, 2), SETS_FROM_GELATIN_PERCENT),
               lotWords.fat(
-                lot.fatPercent.toFixed(2),
+                decimal(lot.fatPercent, 2),
                 lot.fatLiftedKg > 0 ? lotWords.kgLifted(lot.fatLiftedKg) : '',
               ),
             ],
@@ -115,7 +117,7 @@ export function LotFigures({ lot, kitchen, nowMs }: { lot: LotView; kitchen: Kit
       {lot.umami > 0.005 && (
         <Figure
           label={lotWords.umami}
-          value={lotWords.asG(lot.umami.toFixed(2))}
+          value={lotWords.asG(decimal(lot.umami, 2))}
           note={lotWords.glutamateIn100G}
           working={umamiWorking(lot)}
         />
@@ -166,12 +168,12 @@ function dateWorking(lot: LotView, kitchen: KitchenView): WorkingWords {
 
 function umamiWorking(lot: LotView): WorkingWords {
   const per = lot.contents.savourPerKg;
-  const g = (share: number) => (100 * share).toFixed(3);
+  const g = (share: number) => decimal(100 * share, 3);
   return {
     lines: [
       lotWords.aminoAcidsGlutamate0077(g(per.glutamate), g(per.aspartate)),
       lotWords.nucleotidesInosinate23Guanylate(g(per.imp), g(per.gmp)),
-      `amino + 1218 × amino × nucleotide = ${lot.umami.toFixed(3)}`,
+      `amino + 1218 × amino × nucleotide = ${decimal(lot.umami, 3)}`,
     ],
     source: 'Yamaguchi 1971',
     sureness: lotWords.toCompareBasesWithNo,

@@ -1,10 +1,10 @@
 import { Checkbox, CheckboxGroup, Label } from 'react-aria-components';
 import styled from 'styled-components';
-import { percent } from '../../../contract';
+
 import type { LotView } from '../../../core/views';
 
 import { colour, radius, size, space, target } from '../../theme/tokens';
-import { larderWords, litres } from '../../words';
+import { decimal, larderWords, litres, percent } from '../../words';
 
 const Picked = styled(CheckboxGroup)`
   display: grid;
@@ -74,7 +74,7 @@ export function PouredFrom({
             {lot.name} <small>{larderWords.lot(lot.number)}</small>
           </span>
           <span>{litres(lot.leftLitres)}</span>
-          <span>{larderWords.brix(lot.brix.toFixed(1))}</span>
+          <span>{larderWords.brix(decimal(lot.brix, 1))}</span>
           <span>{larderWords.salt2(percent(lot.saltPercent))}</span>
         </Checkbox>
       ))}

@@ -1,6 +1,6 @@
 import { Link } from 'react-router';
 import styled from 'styled-components';
-import { daysAhead, hourMinute, type KitchenView, refusalSentence } from '../../../contract';
+import { daysAhead, type KitchenView, refusalSentence } from '../../../contract';
 import { orderedRecipe } from '../../../core/book';
 import type { BaseAhead } from '../../../core/order';
 import { Button } from '../../components/button';
@@ -16,7 +16,7 @@ import {
   useWholeKitchen,
 } from '../../data/queries';
 import { colour, radius, size, space } from '../../theme/tokens';
-import { basesWords, day, dayAndHour, litres, makingRefusalWords } from '../../words';
+import { basesWords, day, dayAndHour, hourMinute, litres, makingRefusalWords } from '../../words';
 import { useComputed } from '../../workers/use-computed';
 
 const Part = styled.section`

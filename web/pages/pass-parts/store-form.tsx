@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import styled from 'styled-components';
 import { v7 as uuid } from 'uuid';
 import * as v from 'valibot';
-import { type KitchenView, numberField, percent, textField } from '../../../contract';
+import { type KitchenView, numberField, textField } from '../../../contract';
 import { baseKind, SETS_FROM_GELATIN_PERCENT, timesStandard } from '../../../core/bases';
 import { toComeOut } from '../../../core/batch';
 import { coolingHours, FILM_WM2K } from '../../../core/cooling';
@@ -16,7 +16,7 @@ import { StorageChoice } from '../../components/storage-choice';
 import { Caution, Errors, Over, Soft, Subtitle } from '../../components/text';
 import { useLots } from '../../data/queries';
 import { space } from '../../theme/tokens';
-import { litres, passWords } from '../../words';
+import { decimal, litres, passWords, percent } from '../../words';
 import type { BatchHere } from '../batch-frame';
 import { TakeOut } from '../pot-parts/take-out';
 import { useSubmit } from '../pot-parts/use-submit';
@@ -75,8 +75,8 @@ function Strength({ here }: { here: BatchHere }) {
   const gelatin = (100 * mixture.savour.gelatin) / kg;
   return (
     <Over>
-      {passWords.calculatedBrix(brix.toFixed(1))}
-      {timesStandard(brix, kind.id)?.toFixed(1)}
+      {passWords.calculatedBrix(decimal(brix, 1))}
+      {timesUsual(brix, kind.id)}
       {passWords.timesTheUsualSaltIt(
         percent(operations.saltPercent(mixture, 'all')),
         gelatin >= SETS_FROM_GELATIN_PERCENT,
@@ -163,9 +163,14 @@ function CoolingWords({ kitchen }: { kitchen: KitchenView }) {
       <Soft>
         {passWords.inForTheFirstStep(
           place === SOME_WALK_IN ? place.name : `the ${place.name.toLowerCase()}`,
-          PANS.map((depthCm) => passWords.cmDeepTakesH(depthCm, hours(depthCm).toFixed(1))).join(', '),
+          PANS.map((depthCm) => passWords.cmDeepTakesH(depthCm, decimal(hours(depthCm), 1))).join(', '),
         )}
       </Soft>
     </>
   );
 }
+
+const timesUsual = (brix: number, kindId: string): string => {
+  const times = timesStandard(brix, kindId);
+  return times === null ? '' : decimal(times, 1);
+};

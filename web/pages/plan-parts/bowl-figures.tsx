@@ -1,9 +1,8 @@
-import { percent } from '../../../contract';
 import { SETS_FROM_GELATIN_PERCENT } from '../../../core/bases';
 import type { Plan, PlannedBase } from '../../../core/plan';
 import { bandName } from '../../../core/thickness';
 import { Figure } from '../../components/figure';
-import { money, planWords, pricePerVolume, workingWords } from '../../words';
+import { decimal, money, percent, planWords, pricePerVolume, workingWords } from '../../words';
 import { useKitchenHere } from '../use-kitchen-here';
 
 /** What the bowl is: its salt, its body, its price. */
@@ -43,12 +42,12 @@ export function BaseFigures({ plan, base }: { plan: Plan; base: PlannedBase }) {
       {base.strength !== null && (
         <Figure
           label={planWords.strength}
-          value={`${base.strength.toFixed(1)} ×`}
-          note={planWords.brix(base.brix.toFixed(1))}
+          value={`${decimal(base.strength, 1)} ×`}
+          note={planWords.brix(decimal(base.brix, 1))}
           working={{
             lines: [
-              planWords.whatTheWaterDrawsOver(base.brix.toFixed(2)),
-              planWords.fatBesideItToBe(base.fatPercent.toFixed(1)),
+              planWords.whatTheWaterDrawsOver(decimal(base.brix, 2)),
+              planWords.fatBesideItToBe(decimal(base.fatPercent, 1)),
             ],
             source,
             sureness: planWords.aFirstGuessAQuarter,
@@ -61,7 +60,7 @@ export function BaseFigures({ plan, base }: { plan: Plan; base: PlannedBase }) {
           value={sets ? planWords.sets : planWords.staysLiquid}
           working={{
             lines: [
-              planWords.gelatinSetsFromAbout(base.gelatinPercent.toFixed(2), SETS_FROM_GELATIN_PERCENT),
+              planWords.gelatinSetsFromAbout(decimal(base.gelatinPercent, 2), SETS_FROM_GELATIN_PERCENT),
             ],
             source,
             sureness: planWords.aFirstGuess,

@@ -2,7 +2,7 @@ import { useEffect, useState } from 'react';
 import { useLocation, useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { v7 as uuid } from 'uuid';
-import { daysAhead, hourMinute, minutes, percent, span } from '../../../contract';
+import { daysAhead, minutes, span } from '../../../contract';
 import { orderedRecipe } from '../../../core/book';
 import type { FigureName, Plan } from '../../../core/plan';
 import { Button } from '../../components/button';
@@ -25,7 +25,9 @@ import { colour, size, space } from '../../theme/tokens';
 import {
   day,
   dayAndHour,
+  hourMinute,
   litres,
+  percent,
   planWords,
   runsWords,
   slowReheatWords,

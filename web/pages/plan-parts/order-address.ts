@@ -1,5 +1,6 @@
-import { daysAhead, hourMinute, type KitchenView, type OrderView } from '../../../contract';
+import { daysAhead, type KitchenView, type OrderView } from '../../../contract';
 import { BANDS } from '../../../core/thickness';
+import { hourMinute } from '../../words';
 
 /** A kept order as the address that opens it as it was kept: its day, its salt, what stands in for what, its lots. */
 export function orderAddress({ id, request }: OrderView, kitchen: KitchenView, nowMs: number): string {

@@ -9,7 +9,7 @@ import { SmallField } from '../../components/small-field';
 import { Errors, Over, Soft } from '../../components/text';
 import { useBook } from '../../data/use-book';
 import { colour, radius, size, space } from '../../theme/tokens';
-import { commonWords, money, planWords, swapNote, swapTitle } from '../../words';
+import { commonWords, decimal, money, planWords, swapNote, swapTitle } from '../../words';
 import type { WeighedSwap } from '../../workers/computations';
 import { useComputed } from '../../workers/use-computed';
 import { useKitchenHere } from '../use-kitchen-here';
@@ -165,7 +165,7 @@ function Effect({ swap, currency }: { swap: WeighedSwap; currency: string }) {
   const { effect } = swap;
   if (!effect) return <small>{planWords.cannotBeCookedThatWay}</small>;
   const signed = (value: number, digits: number) =>
-    `${value >= 0 ? '+' : '−'}${Math.abs(value).toFixed(digits)}`;
+    `${value >= 0 ? '+' : '−'}${decimal(Math.abs(value), digits)}`;
   const said = [
     Math.abs(effect.saltToAddG) >= 1 ? planWords.saltToAddG(effect.saltToAddG) : '',
     Math.abs(effect.saltPercent) >= 0.01 ? planWords.saltAtTheEnd2(signed(effect.saltPercent, 2)) : '',

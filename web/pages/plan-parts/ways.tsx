@@ -1,9 +1,9 @@
 import styled from 'styled-components';
-import { daysAhead, hourMinute, span, thePot } from '../../../contract';
+import { daysAhead, span, thePot } from '../../../contract';
 import type { Split } from '../../../core/order';
 import { Over, Soft, Subtitle } from '../../components/text';
 import { colour, radius, size, space } from '../../theme/tokens';
-import { litres, planWords, wayWords } from '../../words';
+import { hourMinute, litres, planWords, wayWords } from '../../words';
 import { useComputed } from '../../workers/use-computed';
 import { useKitchenHere } from '../use-kitchen-here';
 import type { Order } from './use-order';

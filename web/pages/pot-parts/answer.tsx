@@ -1,7 +1,7 @@
-import { hourMinute, sentenceCase } from '../../../contract';
+import { sentenceCase } from '../../../contract';
 import { Button } from '../../components/button';
 import { Errors, Over, Soft } from '../../components/text';
-import { potWords, questionWords } from '../../words';
+import { hourMinute, potWords, questionWords } from '../../words';
 import type { BatchHere } from '../batch-frame';
 import { Acts, Cues } from './pot-styles';
 import { useSubmit } from './use-submit';

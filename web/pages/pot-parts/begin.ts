@@ -1,4 +1,4 @@
-import { hourMinute, span } from '../../../contract';
+import { span } from '../../../contract';
 import {
   type BatchSnapshot,
   type LineDraw,
@@ -9,7 +9,7 @@ import {
 import { massKg } from '../../../core/matter';
 import { SIMMER_UNDER_BOIL_C, type Stage } from '../../../core/recipe';
 import type { BatchCommand } from '../../../core/rules';
-import { heatOf, potWords } from '../../words';
+import { heatOf, hourMinute, potWords } from '../../words';
 import type { BatchHere } from '../batch-frame';
 import { itemsOf } from './amounts-sheet';
 

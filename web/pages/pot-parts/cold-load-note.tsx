@@ -1,10 +1,9 @@
-import { hourMinute } from '../../../contract';
 import type { NextAction } from '../../../core/batch';
 import { massKg } from '../../../core/matter';
 import { coldLoad } from '../../../core/pot';
 import { SIMMER_UNDER_BOIL_C } from '../../../core/recipe';
 import { Soft } from '../../components/text';
-import { potWords } from '../../words';
+import { hourMinute, potWords } from '../../words';
 import type { BatchHere } from '../batch-frame';
 import { firstHeat } from './begin';
 

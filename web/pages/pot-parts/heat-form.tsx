@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { hourMinute } from '../../../contract';
+
 import type { Lid } from '../../../core/evaporation';
 import { markNear } from '../../../core/kitchen';
 import { forecastPot, massAtLitres, type PotState } from '../../../core/pot';
@@ -7,7 +7,7 @@ import type { BatchCommand } from '../../../core/rules';
 import { Button } from '../../components/button';
 import { Choice } from '../../components/choice';
 import { Errors, Over, Soft } from '../../components/text';
-import { heatWords, potWords } from '../../words';
+import { heatWords, hourMinute, potWords } from '../../words';
 import type { BatchHere } from '../batch-frame';
 import { useSubmit } from './use-submit';
 

@@ -1,12 +1,12 @@
 import { useState } from 'react';
 import * as v from 'valibot';
-import { hourMinute, typedNumber } from '../../../contract';
+import { typedNumber } from '../../../contract';
 import { type FallTarget, fallTo, forecastPot, litresAtMass, potLitres } from '../../../core/pot';
 import { Button } from '../../components/button';
 import { Choice } from '../../components/choice';
 import { TypedForm, useTypedForm } from '../../components/form';
 import { Errors, Over, Soft } from '../../components/text';
-import { litres, potWords } from '../../words';
+import { hourMinute, litres, potWords } from '../../words';
 import type { BatchHere } from '../batch-frame';
 import { useSubmit } from './use-submit';
 

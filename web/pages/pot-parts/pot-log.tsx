@@ -1,12 +1,12 @@
 import styled from 'styled-components';
 import * as v from 'valibot';
-import { hourMinute, textField } from '../../../contract';
+import { textField } from '../../../contract';
 import { activeEvents } from '../../../core/log';
 import { Button } from '../../components/button';
 import { TypedForm, typedWords, useTypedForm } from '../../components/form';
 import { Errors, Over, Soft } from '../../components/text';
 import { colour, space } from '../../theme/tokens';
-import { describeEvent, potWords } from '../../words';
+import { describeEvent, hourMinute, potWords } from '../../words';
 import type { BatchHere } from '../batch-frame';
 import { useSubmit } from './use-submit';
 

@@ -1,12 +1,12 @@
 import styled from 'styled-components';
-import { hourMinute, span } from '../../../contract';
+import { span } from '../../../contract';
 import { lookFromMs, lossKgPerHour, type NextAction } from '../../../core/batch';
 import type { Dial } from '../../../core/kitchen';
 import { massKg } from '../../../core/matter';
 import { potLitres } from '../../../core/pot';
 import { Caution, Over } from '../../components/text';
 import { colour, font, size, space } from '../../theme/tokens';
-import { heatWords, inMeasures, litres, potWords } from '../../words';
+import { heatWords, hourMinute, inMeasures, litres, potWords } from '../../words';
 import type { BatchHere } from '../batch-frame';
 import { FallChart } from './fall-chart';
 import { Cues } from './pot-styles';

@@ -1,11 +1,11 @@
 import { useMemo } from 'react';
-import { hourMinute, sentenceCase } from '../../../contract';
+import { sentenceCase } from '../../../contract';
 import { lossKgPerHour, toComeOut } from '../../../core/batch';
 import { massKg, totalKg } from '../../../core/matter';
 import { potLitres } from '../../../core/pot';
 import { workingFillLitres } from '../../../core/vessel';
 import { PotSection, type WallMark } from '../../components/pot-section/pot-section';
-import { heatWords, litres, potWords } from '../../words';
+import { heatWords, hourMinute, litres, potWords } from '../../words';
 import type { BatchHere } from '../batch-frame';
 
 /** The batch's own pot, drawn as it is now. */

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import * as v from 'valibot';
-import { hourMinute, numberField } from '../../../contract';
+import { numberField } from '../../../contract';
 import { hasGoneIn, rescueOf, rowsInPot, type Slip, TROUBLES, type Trouble } from '../../../core/batch';
 import { lotsFor, oldestFirst } from '../../../core/larder';
 import { massKg } from '../../../core/matter';
@@ -16,7 +16,7 @@ import { Errors, Over, Soft } from '../../components/text';
 import { useLots } from '../../data/queries';
 import { useBook } from '../../data/use-book';
 import { space } from '../../theme/tokens';
-import { lotAsChoice, potWords, rescueWords, slipTitle, TROUBLE_WORDS } from '../../words';
+import { hourMinute, lotAsChoice, potWords, rescueWords, slipTitle, TROUBLE_WORDS } from '../../words';
 import type { BatchHere } from '../batch-frame';
 import { useSubmit } from './use-submit';
 

@@ -1,13 +1,13 @@
 import { useQuery } from '@tanstack/react-query';
 import styled from 'styled-components';
-import { hourMinute, span, thePot } from '../../../contract';
+import { span, thePot } from '../../../contract';
 import { CATCHES_UNDER, type Lever, minutesAfter, saves } from '../../../core/batch';
 import type { BatchCommand } from '../../../core/rules';
 import { Button } from '../../components/button';
 import { Errors, Over, Soft } from '../../components/text';
 import { useOpenBatches } from '../../data/queries';
 import { colour, font, size, space } from '../../theme/tokens';
-import { heatWords, potWords } from '../../words';
+import { heatWords, hourMinute, potWords } from '../../words';
 import { compute } from '../../workers/use-computed';
 import type { BatchHere } from '../batch-frame';
 import { useSubmit } from './use-submit';

@@ -13,7 +13,7 @@ import { LinkButton } from '../../components/link-button';
 import { Soft, Subtitle } from '../../components/text';
 import { useKeepRehearsal, useRehearsals } from '../../data/queries';
 import { colour, size, space } from '../../theme/tokens';
-import { rehearseWords } from '../../words';
+import { decimal, rehearseWords } from '../../words';
 
 const Table = styled.table`
   width: 100%;
@@ -115,7 +115,7 @@ export function Told({
 
 function reallyWords(one: ScoredCall): string {
   return one.call === 'coatsTheSpoon'
-    ? `band ${one.really.toFixed(1)}`
+    ? `band ${decimal(one.really, 1)}`
     : rehearseWords.gone(Math.round(one.really * 100));
 }
 
@@ -123,7 +123,7 @@ function offWords(one: ScoredCall): string {
   if (Math.abs(one.off) < 1) return 'right';
   const how = one.off > 0 ? rehearseWords.tooEarly : rehearseWords.tooLate;
   return one.call === 'coatsTheSpoon'
-    ? rehearseWords.ofABand((Math.abs(one.off) / 10).toFixed(1), how)
+    ? rehearseWords.ofABand(decimal(Math.abs(one.off) / 10, 1), how)
     : rehearseWords.points(Math.round(Math.abs(one.off)), how);
 }
 

@@ -1,7 +1,7 @@
-import { hourMinute, minutes, percent } from '../../../contract';
+import { minutes } from '../../../contract';
 import type { Plan, PlanInput } from '../../../core/plan';
 import { Caution, Over, Soft, Subtitle } from '../../components/text';
-import { endOf, heatOf, inMeasures, litres, sheetWords } from '../../words';
+import { endOf, heatOf, hourMinute, inMeasures, litres, percent, sheetWords } from '../../words';
 import { amountOf } from '../plan-parts/weigh-list';
 import { useKitchenHere } from '../use-kitchen-here';
 

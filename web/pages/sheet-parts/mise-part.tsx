@@ -1,8 +1,8 @@
-import { hourMinute, minutes } from '../../../contract';
+import { minutes } from '../../../contract';
 import { BOARDS, miseList } from '../../../core/lists';
 import type { Plan, PlanInput } from '../../../core/plan';
 import { Over, Subtitle, Unseen } from '../../components/text';
-import { BOARD_NAME, dayAndHour, inMeasures, miseNote, sheetWords, weight } from '../../words';
+import { BOARD_NAME, dayAndHour, hourMinute, inMeasures, miseNote, sheetWords, weight } from '../../words';
 import { useKitchenHere } from '../use-kitchen-here';
 import { Part, Table } from './paper';
 

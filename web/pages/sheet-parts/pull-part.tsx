@@ -1,10 +1,11 @@
 import { sentenceCase } from '../../../contract';
 import { pullList } from '../../../core/lists';
+import type { Ingredient } from '../../../core/matter';
 import type { Plan, PlanInput } from '../../../core/plan';
 import { recipeIdOf } from '../../../core/recipe';
 import { Subtitle, Unseen } from '../../components/text';
 import { useFoods } from '../../data/queries';
-import { sheetWords, volume, weight } from '../../words';
+import { countedOrWeighed, sheetWords, volume } from '../../words';
 import { Part, Table } from './paper';
 
 /** What to fetch, by the place it is kept in and who brings it. */
@@ -46,7 +47,9 @@ export function PullPart({ name, plan, input }: { name: string; plan: Plan; inpu
                         : '')}
                   </td>
                   <td className="figure">
-                    {item.litres !== null ? volume(item.litres) : weight(item.purchasedKg)}
+                    {item.litres !== null
+                      ? volume(item.litres)
+                      : countedOrWeighed(item.purchasedKg, countedAs(input.ingredients[item.ingredientId]))}
                   </td>
                 </tr>
               ))}
@@ -56,3 +59,6 @@ export function PullPart({ name, plan, input }: { name: string; plan: Plan; inpu
     </Part>
   );
 }
+
+/** What is lifted out again is counted out too: bay leaves, not grams of them. */
+const countedAs = (food: Ingredient | undefined) => (food?.out ? { eachG: food.pieceG } : null);

@@ -22,7 +22,7 @@ export const adjustWords = {
     targetBand: number,
     comingWords: string,
   ) =>
-    `Now it ${verb}, with ${strength(flourEquivalentGPerL)} of flour or the like in its liquid. At the end it will be band ${bandAtEnd}; wanted is ${targetBand}. ${comingWords}`,
+    `Now it ${verb}${flourEquivalentGPerL < 1 ? '' : `, with ${strength(flourEquivalentGPerL)} of flour or the like in its liquid`}. At the end it will be band ${bandAtEnd}; wanted is ${targetBand}. ${comingWords}`,
   itWillBeThereNothing: 'It will be there. Nothing to do; press another band to see what it would take.',
   waysToTheThicknessWanted: 'Ways to the thickness wanted',
   aWayThereAndWhat: 'A way there, and what it does',

@@ -95,7 +95,7 @@ export const basesWords = {
   make: 'Make',
   saltAtMost: 'Salt at most',
   strengthAtLeast: 'Strength at least',
-  umamiAtLeastIn100: 'Umami at least, in 100 g',
+  umamiAtLeast: 'Umami at least',
   aWeightAtMost: () => `A ${weightWord()} at most`,
   aFieldLeftEmptySets: 'A field left empty sets no limit. The cheapest blend within the others is found.',
   theBlend: 'The blend',

@@ -1,4 +1,4 @@
-import { hourMinute, span, thePot } from '../../../contract';
+import { span, thePot } from '../../../contract';
 import {
   type BatchEvent,
   type BatchSnapshot,
@@ -13,7 +13,7 @@ import {
 import { type Dial, markNear } from '../../../core/kitchen';
 import type { FallTarget } from '../../../core/pot';
 import { bandName } from '../../../core/thickness';
-import { depth, litres, temperature, weight } from '../amounts';
+import { depth, hourMinute, litres, temperature, weight } from '../amounts';
 
 /** A reading the pot cannot explain: what was read, what was expected, and what is asked. */
 export function questionWords({ why, read, expected }: Question): string {

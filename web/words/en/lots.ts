@@ -4,7 +4,16 @@ import type { LarderEventBody } from '../../../core/larder';
 import { bringsTo, type Holds } from '../../../core/matter';
 import { recipeRowId } from '../../../core/recipe';
 import type { LotView } from '../../../core/views';
-import { day, dayAndHour, pricePerVolume, pricePerWeight, temperature, volume, weight } from '../amounts';
+import {
+  day,
+  dayAndHour,
+  decimal,
+  pricePerVolume,
+  pricePerWeight,
+  temperature,
+  volume,
+  weight,
+} from '../amounts';
 import { bringsWords } from './holds';
 
 /** Words for a lot, the same on every screen. */
@@ -81,7 +90,7 @@ export function standingWords(lot: LotView): string[] {
   const kind = baseKind(lot.contents.base);
   const isStock = kind?.family === 'stock' || kind?.family === 'broth' || kind?.family === 'concentrate';
   return [
-    lot.strength === null ? '' : `${lot.strength.toFixed(1)} × the usual strength`,
+    lot.strength === null ? '' : `${decimal(lot.strength, 1)} × the usual strength`,
     isStock && (lot.sets.value || lot.sets.isSeen)
       ? lot.sets.value
         ? lot.sets.isSeen
@@ -90,7 +99,7 @@ export function standingWords(lot: LotView): string[] {
         : 'does not set'
       : '',
     lot.origin.kind !== 'delivery' && lot.saltPercent >= WORTH_SAYING_PERCENT
-      ? `${lot.saltPercent.toFixed(2)} % salt`
+      ? `${decimal(lot.saltPercent, 2)} % salt`
       : '',
     lot.fatLiftedKg > 0 ? 'fat lifted' : '',
     lot.best && lot.best.stands !== 'best' ? bestWords(lot) : '',

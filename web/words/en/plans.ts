@@ -3,7 +3,7 @@ import type { MakingRefusal, PotChoice, Split } from '../../../core/order';
 import type { PlannedRun, SlowReheat, UnmetWish } from '../../../core/plan';
 import { CODE_HOT_LIMITS, type HotLimits, limitSource } from '../../../core/safety';
 import { bandName } from '../../../core/thickness';
-import { litres, portion, temperature } from '../amounts';
+import { decimal, litres, portion, temperature } from '../amounts';
 
 /** Words for plans compared: how an order goes in a pot, the ways to cook it, why a base cannot be made. */
 
@@ -32,7 +32,7 @@ export function wayWords(way: Split, portionMl: number, limits: HotLimits): stri
   const [first, second] = way.parts;
   switch (way.kind) {
     case 'batches':
-      return `${way.parts.length} equal batches in ${thePot(first!.potName)}, ${way.turnaroundMin} min between them. Hold the first hot at ${temperature(limits.hotHoldingC)} or above for ${way.heldH!.toFixed(1)} h, or cool and reheat it.`;
+      return `${way.parts.length} equal batches in ${thePot(first!.potName)}, ${way.turnaroundMin} min between them. Hold the first hot at ${temperature(limits.hotHoldingC)} or above for ${decimal(way.heldH!, 1)} h, or cool and reheat it.`;
     case 'otherPot':
       return `All of it at once in ${thePot(first!.potName)} on ${first!.burnerName}.`;
     case 'twoPots':
@@ -58,9 +58,9 @@ export function unmetWords({ wish, wanted, nearest, why }: UnmetWish): string {
   const because = UNMET_BECAUSE[wish][why] ?? 'it cannot be had with these amounts';
   switch (wish) {
     case 'bowls':
-      return `it comes to ${nearest.toFixed(1)} bowls, not ${wanted}: ${because}.`;
+      return `it comes to ${decimal(nearest, 1)} bowls, not ${wanted}: ${because}.`;
     case 'salt':
-      return `salt comes to ${nearest.toFixed(2)} %, not ${wanted} %: ${because}.`;
+      return `salt comes to ${decimal(nearest, 2)} %, not ${wanted} %: ${because}.`;
     case 'band':
       return `it ${nearest < wanted ? 'only' : 'already'} ${bandName(nearest)}: ${because}.`;
   }

@@ -1,6 +1,6 @@
 import { sentenceCase } from '../../../contract';
 import type { RescueStep, Slip, Trouble } from '../../../core/batch';
-import { weight } from '../amounts';
+import { decimal, weight } from '../amounts';
 
 /** What is done at once about trouble at the pot; common practice. */
 const TROUBLE: Readonly<Record<Trouble, { title: string; steps: readonly string[] }>> = {
@@ -71,7 +71,7 @@ export function rescueWords(step: RescueStep): readonly string[] {
       return [`Fish out what you can of the ${step.name.toLowerCase()}, before it gives.`];
     case 'dilute':
       return [
-        `It stands at ${step.saltPercent.toFixed(2)} % salt. ${weight(step.kg)} of unsalted liquid brings it back to ${step.wantedPercent} %.`,
+        `It stands at ${decimal(step.saltPercent, 2)} % salt. ${weight(step.kg)} of unsalted liquid brings it back to ${step.wantedPercent} %.`,
         'That is so much more to reduce, or to serve.',
       ];
     case 'thin':

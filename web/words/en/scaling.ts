@@ -1,5 +1,5 @@
 import type { ClockNote, DoseNote, RouxNote, ScalingNote } from '../../../core/order';
-import { depth, litres, weight } from '../amounts';
+import { decimal, depth, litres, weight } from '../amounts';
 
 /** What does not scale straight, as the plan says it: what a plain multiple would say, what is so here, and why. */
 export interface ScalingWords {
@@ -65,7 +65,7 @@ export function scalingWords(note: ScalingNote): ScalingWords {
       return {
         what: note.what,
         ...amounts(note),
-        why: `To ${note.saltPercent.toFixed(2)} % at the end, after what the rest of the pot brings (${weight(note.broughtG / 1000)}).`,
+        why: `To ${decimal(note.saltPercent, 2)} % at the end, after what the rest of the pot brings (${weight(note.broughtG / 1000)}).`,
       };
     case 'garnish':
       return {
@@ -77,7 +77,7 @@ export function scalingWords(note: ScalingNote): ScalingWords {
   }
 }
 
-const min = (value: number): string => `${value.toFixed(0)} min`;
+const min = (value: number): string => `${decimal(value, 0)} min`;
 
 const amounts = ({ plainKg, kg }: { plainKg: number; kg: number }) => ({
   plain: weight(plainKg),
@@ -99,12 +99,12 @@ function clockWords({
     law === 'heatUp'
       ? `The same burner has that much ${of > 1 ? 'more' : 'less'} to heat.`
       : of > 1
-        ? `${of.toFixed(1)} times as much stands deeper over the same surface, and takes about as many times longer.`
-        : `${of.toFixed(1)} times as much stands lower over the same surface, and is reduced sooner.`;
+        ? `${decimal(of, 1)} times as much stands deeper over the same surface, and takes about as many times longer.`
+        : `${decimal(of, 1)} times as much stands lower over the same surface, and is reduced sooner.`;
   return {
     what,
     plain: `${min(plainMin)}, as for ${litres(plainLitres)}`,
-    here: `${min(minutes)}, ${times.toFixed(1)} times`,
+    here: `${min(minutes)}, ${decimal(times, 1)} times`,
     why,
   };
 }
@@ -130,14 +130,14 @@ function blenderWords({
 }
 
 function doseWords(note: DoseNote): ScalingWords {
-  const share = `${note.startPercent.toFixed(0)} %`;
+  const share = `${decimal(note.startPercent, 0)} %`;
   return {
     what: note.what,
     plain: weight(note.plainKg),
     here: `${weight(note.kg)} first, ${weight(note.keptByKg)} kept back`,
     why:
       note.law === 'garlic'
-        ? `Cut for so many it stands ${min(note.standsMin)} and bites ${note.bites.toFixed(2)} times as hard, ${note.cut}. Then taste.`
+        ? `Cut for so many it stands ${min(note.standsMin)} and bites ${decimal(note.bites, 2)} times as hard, ${note.cut}. Then taste.`
         : note.buildsUp
           ? `Heat and spirit start at ${share} of the multiple: they build up, and cannot be taken out.`
           : `Strong herbs and spices start at ${share} of the multiple; the rest after tasting.`,

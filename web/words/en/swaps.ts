@@ -1,6 +1,6 @@
 import type { Diet } from '../../../core/matter';
 import type { Substitution, SubstitutionNote } from '../../../core/substitute';
-import { dose, litres, weight } from '../amounts';
+import { decimal, dose, litres, weight } from '../amounts';
 
 /** A substitution that is offered, by the names of what it takes out and puts in. */
 export function swapTitle(change: Substitution, names: { of: string; by: string }, avoids?: Diet): string {
@@ -30,10 +30,10 @@ export function swapNote(note: SubstitutionNote): string {
     case 'makesUp':
       return `${note.name} makes up the amount.`;
     case 'binds':
-      return `${note.name} binds ${note.times.toFixed(1)} times as hard, weight for weight.`;
+      return `${note.name} binds ${decimal(note.times, 1)} times as hard, weight for weight.`;
     case 'bySolids': {
       const water = `${weight(Math.abs(note.waterKgPerKg))} ${note.waterKgPerKg > 0 ? 'more' : 'less'} water`;
-      return `By solids, ${note.kgPerKg.toFixed(2)} times the weight. It brings ${water} to each ${weight(1)}.`;
+      return `By solids, ${decimal(note.kgPerKg, 2)} times the weight. It brings ${water} to each ${weight(1)}.`;
     }
     case 'freshForDried':
       return 'Three of fresh for one of dried. In late, or it cooks away.';
@@ -48,6 +48,6 @@ export function swapNote(note: SubstitutionNote): string {
     case 'aromatics':
       return 'Big pieces, tied or in a basket. They give what they have in an hour, then come out.';
     case 'dairyFat':
-      return `${note.creamPercent.toFixed(0)} parts cream to ${(100 - note.creamPercent).toFixed(0)} of milk is ${note.fatPercent.toFixed(1)} % fat.`;
+      return `${decimal(note.creamPercent, 0)} parts cream to ${decimal(100 - note.creamPercent, 0)} of milk is ${decimal(note.fatPercent, 1)} % fat.`;
   }
 }

@@ -1,6 +1,6 @@
 import type { FigureName, Plan, Sureness, WorkingLine, WorkingSource } from '../../../core/plan';
 import { bandName } from '../../../core/thickness';
-import { exact, money, pricePerWeight, strength, temperature } from '../amounts';
+import { decimal, exact, money, pricePerWeight, strength, temperature } from '../amounts';
 
 /** A figure's arithmetic in words: a line each, where it comes from, how sure it is. */
 export interface WorkingWords {
@@ -142,7 +142,7 @@ function surenessWords(sureness: Sureness): string {
 }
 
 function n(value: number, digits = 0): string {
-  return value.toFixed(digits);
+  return decimal(value, digits);
 }
 
 function percent(share: number): string {
