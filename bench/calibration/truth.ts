@@ -1,160 +1,189 @@
+import { chance } from './chance';
+import {
+  boilsAtC,
+  latentKJ,
+  litresOf,
+  lossKW,
+  type Moment,
+  type PotShape,
+  pressureAt,
+  type Real,
+  stepReal,
+  truePot,
+} from './physics';
+
 /**
- * Pots as they really are, for the forecasts to be held against. Nothing here comes from core: other constants, other
- * laws, another integrator. A batch is a pot that steams away on a burner that wanders, read with instruments that are
- * each a little wrong, by a cook who mistypes.
+ * Pots as they really are, for the forecasts to be held against. Nothing here comes from core. A batch is a pot that
+ * steams away, mostly held under the boil with the heat turned down, on a burner that wanders, with a lid changed or
+ * something cold put in half way, read with instruments that are each a little wrong, by a cook who mistypes.
  */
-
-/** Random numbers from a seed: the minimal standard generator of Park and Miller 1988, and Marsaglia's polar normal. */
-export function chance(seed: number) {
-  let state = (seed * 7919) % 2147483647 || 1;
-  const uniform = () => {
-    state = (state * 48271) % 2147483647;
-    return state / 2147483647;
-  };
-  const normal = (): number => {
-    for (;;) {
-      const a = 2 * uniform() - 1;
-      const b = 2 * uniform() - 1;
-      const s = a * a + b * b;
-      if (s > 0 && s < 1) return a * Math.sqrt((-2 * Math.log(s)) / s);
-    }
-  };
-  for (let i = 0; i < 10; i++) uniform();
-  return { uniform, normal, between: (low: number, high: number) => low + (high - low) * uniform() };
-}
-export type Chance = ReturnType<typeof chance>;
-
 export type Instrument = 'scale' | 'dip' | 'brix' | 'eye';
+export type Lid = 'off' | 'ajar';
 
 /** What the kitchen's list says of the pot and burner, which the cook's figures go by. */
 export interface Listed {
-  diameterCm: number;
-  heightCm: number;
+  vessel: PotShape;
+  altitudeM: number;
   powerW: number;
   efficiency: number;
   heatFraction: number;
   startKg: number;
+  startC: number;
+  lid: Lid;
   solidsShare: number;
-  /** share of the start that is to steam away: of the weight by scale, of the level by stick and eye */
-  goneShare: number;
 }
 
+export type Change = { minute: number } & (
+  | { kind: 'lid'; lid: Lid }
+  | { kind: 'add'; kg: number; tempC: number }
+);
+
 export interface TruthOptions {
-  /** standard deviation of the burner's wander, a logarithm */
-  wanderSd: number;
   typingErrors: number;
   /** the pot is taken off the boil for a dip, so that the level stands still */
   dipsStill?: boolean;
+  /** standard deviation of the burner's wander, a logarithm; drawn from 0.05 to 0.18 where none is given */
+  wanderSd?: number;
 }
 
-/** Saturation pressure over water, kPa. source: published: Antoine, NIST constants for 99 to 374 °C and below, from memory: Bolton 1980 form */
-const satKPa = (tempC: number) => 0.6112 * Math.exp((17.67 * tempC) / (tempC + 243.5));
-/** Latent heat, kJ/kg. source: from memory: the linear rule of meteorology, 2501 − 2.36 T */
-const latentKJ = (tempC: number) => 2501 - 2.36 * tempC;
-
-/** kg/L. source: from memory: Thiesen, Scheel and Diesselhorst 1900 */
-const waterKgPerL = (t: number) => 1 - ((t + 288.9414) * (t - 3.9863) ** 2) / (508929.2 * (t + 68.12963));
-
-const BOILS_AT_C = 99.6;
-/** from here the surface dances, and a dip is good to 4 mm instead of 2 */
-const ROLLS_FROM_C = 97;
-const STARTS_AT_C = 97.6;
 const STEP_S = 15;
+const LONGEST_S = 30 * 3600;
+/** within this of the boil the surface dances */
+const ROLLS_WITHIN_C = 2.6;
+
+const SHARED = { scale: 0.002, dip: 0.01, brix: 0.05, eye: 0.25 } as const;
+const NOISE = { scale: 0.03, dip: 0.6, brix: 0.2, eye: 0.05 } as const;
+const STILL_DIP_CM = 0.3;
+const PROBE = { sharedC: 0.7, noiseC: 0.4 } as const;
 
 /** One batch: its truth run to the end, and a hand that reads it. */
 export function brew(seed: number, instrument: Instrument, options: TruthOptions) {
   const r = chance(seed);
-  const listed: Listed = {
-    diameterCm: r.between(24, 44),
-    heightCm: 40,
-    powerW: r.between(3500, 9000),
-    efficiency: 0.4,
-    heatFraction: r.between(0.5, 1),
-    startKg: 0,
-    solidsShare: r.between(0.05, 0.1),
-    goneShare: r.between(0.2, 0.55),
-  };
-  const areaM2 = (Math.PI / 4) * (listed.diameterCm / 100) ** 2;
-  listed.startKg = areaM2 * 1000 * r.between(0.12, 0.28);
+  const isBoiling = r.uniform() < 1 / 3;
+  const hasProbe = r.uniform() < 0.5;
+  const altitudeM = r.between(0, 2600);
+  const pressureKPa = pressureAt(altitudeM);
+  const boilsC = boilsAtC(pressureKPa);
+  const vessel = vesselOf(r.uniform(), r.between(26, 46));
   // the pot on the list is a per cent or so wider or narrower than the one on the fire
-  const trueAreaM2 = areaM2 * (1 + 0.015 * r.normal()) ** 2;
+  const wider = 1 + 0.015 * r.normal();
+  const pot = truePot(scaled(vessel, wider));
+  const fullLitres = pot.litresAt(vessel.heightCm);
+  const startLitres = fullLitres * r.between(0.4, 0.75);
+  const solidsShare = r.between(0.05, 0.1);
+  const startC = isBoiling ? boilsC - 1 : Math.min(r.between(88, 95), boilsC - 3);
+  const startKg = startLitres * 0.985;
+  const law = r.uniform() < 0.5 ? 'pressure' : 'convection';
+  const surfaceFactor = Math.exp(r.between(Math.log(0.6), Math.log(1.5)));
+  const real: Real = {
+    pot,
+    pressureKPa,
+    boilsC,
+    law,
+    surfaceFactor,
+    wallKWPerM2K: 0.001 * Math.max(3, 11 + 3 * r.normal()),
+    solidsKg: solidsShare * startKg,
+  };
+  const lidShares: Readonly<Record<Lid, number>> = {
+    off: 1,
+    ajar: Math.min(0.95, 0.45 * Math.exp(0.4 * r.normal())),
+  };
+  const lid: Lid = r.uniform() < 0.7 ? 'off' : 'ajar';
+  const heatFraction = isBoiling ? r.between(0.5, 1) : r.between(0.2, 0.8);
   // the first guess is wrong by a factor from one half to two
   const factor = 2 ** r.between(-1, 1);
-  const fullKW = (listed.powerW * listed.efficiency * listed.heatFraction * factor) / 1000;
+  const start: Moment = { kg: startKg, tempC: startC };
+  const held = lossKW(real, start, lidShares[lid]);
+  const heldKW = held.wallKW + held.surfaceKgS * latentKJ(startC);
+  // turned down to hold it, or well up
+  const inKW = isBoiling ? r.between(0.11, 0.2) * startKg ** 0.8 + held.wallKW : heldKW;
+  const listed: Listed = {
+    vessel,
+    altitudeM,
+    powerW: (inKW * 1000) / (0.4 * heatFraction * factor),
+    efficiency: 0.4,
+    heatFraction,
+    startKg,
+    startC,
+    lid,
+    solidsShare,
+  };
+  const goneShare = isBoiling ? r.between(0.2, 0.55) : r.between(0.06, 0.2);
+  const wanderSd = options.wanderSd ?? r.between(0.05, 0.18);
   const forgetS = 60 * r.between(15, 60);
-  const surfaceFactor = Math.exp(0.3 * r.normal());
+  const whatChanges = r.uniform();
+  const sharedError = SHARED[instrument] * r.normal();
+  const probeOffC = PROBE.sharedC * r.normal();
 
-  const gainError = { scale: 0.002, dip: 0.01, brix: 0.05, eye: 0.2 }[instrument] * r.normal();
+  const firstLitres = litresOf(real, start);
   /** what the instrument shows without its noise: kg, cm, °Brix, or the share gone as the eye takes it */
-  const litresOf = (atKg: number, atC: number) =>
-    // water at its temperature, denser by what is dissolved in it
-    atKg / (waterKgPerL(atC) * (1 + (0.39 * listed.solidsShare * listed.startKg) / atKg));
-  const startLitres = litresOf(listed.startKg, STARTS_AT_C);
-  const shows = (atKg: number, atC: number): number =>
-    ({
-      scale: () => atKg * (1 + gainError),
-      dip: () => (litresOf(atKg, atC) / 10 / trueAreaM2) * (1 + gainError),
-      brix: () => (100 * listed.solidsShare * listed.startKg * (1 + gainError)) / atKg,
-      eye: () => (1 - litresOf(atKg, atC) / startLitres) * (1 + gainError),
-    })[instrument]();
-  const noise = { scale: 0.02, dip: 0.4, brix: 0.2, eye: 0.04 }[instrument];
-  /** the surface is still before the fall begins */
-  const shown = (atKg: number, atC: number, isStill: boolean) =>
-    shows(atKg, atC) +
-    (instrument === 'dip' && (isStill || options.dipsStill || atC < ROLLS_FROM_C) ? 0.2 : noise) * r.normal();
-  const firstShown = shown(listed.startKg, STARTS_AT_C, true);
+  const showsWith = (at: Moment, ownError: number): number => {
+    switch (instrument) {
+      case 'scale':
+        return at.kg * (1 + ownError);
+      case 'dip':
+        return pot.cmAt(litresOf(real, at)) * (1 + ownError);
+      case 'brix':
+        return (100 * real.solidsKg * (1 + ownError)) / at.kg;
+      case 'eye':
+        return (1 - litresOf(real, at) / firstLitres) * (1 + ownError);
+    }
+  };
+  const shows = (at: Moment): number => showsWith(at, sharedError);
+  const noiseAt = (tempC: number, isStill: boolean): number =>
+    instrument === 'dip' && (isStill || options.dipsStill || tempC < boilsC - ROLLS_WITHIN_C)
+      ? STILL_DIP_CM
+      : NOISE[instrument];
+  const shown = (at: Moment, isStill: boolean) => shows(at) + noiseAt(at.tempC, isStill) * r.normal();
+  const firstShown = shown(start, true);
   /** the mark: a figure of that instrument, counted from what it showed at first; for the eye what is really so */
   const mark = {
-    scale: firstShown * (1 - listed.goneShare),
-    dip: firstShown * (1 - listed.goneShare),
-    brix: (100 * listed.solidsShare) / (1 - listed.goneShare),
-    eye: listed.goneShare,
+    scale: firstShown * (1 - goneShare),
+    dip: firstShown * (1 - goneShare),
+    brix: (100 * solidsShare) / (1 - goneShare),
+    eye: goneShare,
   }[instrument];
-  const isThere = (atKg: number, atC: number): boolean => {
-    if (instrument === 'eye') return 1 - litresOf(atKg, atC) / startLitres >= mark;
-    return instrument === 'brix' ? shows(atKg, atC) >= mark : shows(atKg, atC) <= mark;
+  const isThereFor = (at: Moment, ownError: number): boolean => {
+    if (instrument === 'eye') return 1 - litresOf(real, at) / firstLitres >= mark;
+    return instrument === 'brix' ? showsWith(at, ownError) >= mark : showsWith(at, ownError) <= mark;
   };
+  const isThere = (at: Moment): boolean => isThereFor(at, sharedError);
 
-  let wander = options.wanderSd * r.normal();
-  let kg = listed.startKg;
-  let tempC = STARTS_AT_C;
-  const masses: number[] = [];
-  const temps: number[] = [];
+  let wander = wanderSd * r.normal();
+  let at = start;
+  let under = lid;
+  let change: Change | null = null;
+  /** the pot as it would have gone on without the change: what a forecast before it is held against */
+  let without: Moment | null = null;
+  let endWithoutS: number | null = null;
+  const path: Moment[] = [];
   let endS: number | null = null;
-  for (let s = 0; s < 16 * 3600; s += STEP_S) {
-    masses.push(kg);
-    temps.push(tempC);
-    if (isThere(kg, tempC)) {
-      endS = s;
-      break;
+  for (let s = 0; s < LONGEST_S; s += STEP_S) {
+    if (endS === null) path.push(at);
+    if (endS === null && isThere(at)) endS = s;
+    if (without && endWithoutS === null && isThere(without)) endWithoutS = s;
+    if (endS !== null && (!change || endWithoutS !== null)) break;
+    if (!change && whatChanges < 2 / 3 && startKg - at.kg > 0.45 * goneShare * startKg) {
+      without = at;
+      if (whatChanges < 1 / 3) {
+        under = lid === 'off' ? 'ajar' : 'off';
+        change = { minute: s / 60, kind: 'lid', lid: under };
+      } else {
+        const kg = at.kg * r.between(0.05, 0.12);
+        const tempC = r.between(4, 15);
+        change = { minute: s / 60, kind: 'add', kg, tempC };
+        at = { kg: at.kg + kg, tempC: (at.kg * at.tempC + kg * tempC) / (at.kg + kg) };
+      }
     }
     const keeps = Math.exp(-STEP_S / forgetS);
-    wander = wander * keeps + options.wanderSd * Math.sqrt(1 - keeps * keeps) * r.normal();
-    const depthM = kg / 1000 / trueAreaM2;
-    const wallKW = 0.0105 * Math.PI * (listed.diameterCm / 100) * depthM * (tempC - 24);
-    const inKW = fullKW * Math.exp(wander);
-    // below the boil: mass transfer in proportion to the pressure difference, steeper as it nears the boil
-    const gap = Math.max(0.5, 101.3 - satKPa(tempC));
-    const surfaceKg = (surfaceFactor * trueAreaM2 * 4e-5 * (satKPa(tempC) - 1.6) * 101.3) / (gap + 25);
-    const surfaceKW = surfaceKg * latentKJ(tempC);
-    const risen = tempC + ((inKW - wallKW - surfaceKW) * STEP_S) / (kg * 4.1);
-    if (risen >= BOILS_AT_C) {
-      const spareKW = inKW - wallKW - ((BOILS_AT_C - tempC) * kg * 4.1) / STEP_S;
-      kg -= (Math.max(spareKW, 0) / latentKJ(BOILS_AT_C)) * STEP_S;
-      tempC = BOILS_AT_C;
-    } else {
-      kg -= surfaceKg * STEP_S;
-      tempC = risen;
-    }
+    wander = wander * keeps + wanderSd * Math.sqrt(1 - keeps * keeps) * r.normal();
+    const kW = inKW * Math.exp(wander);
+    at = stepReal(real, at, kW, lidShares[under], STEP_S);
+    if (without) without = stepReal(real, without, kW, lidShares[lid], STEP_S);
   }
 
-  const massAt = (minute: number) => {
-    const at = (minute * 60) / STEP_S;
-    const low = Math.min(Math.floor(at), masses.length - 1);
-    const high = Math.min(low + 1, masses.length - 1);
-    return masses[low]! + (masses[high]! - masses[low]!) * (at - low);
-  };
-  const tempAt = (minute: number) => temps[Math.min(temps.length - 1, Math.round((minute * 60) / STEP_S))]!;
+  const at_ = (minute: number): Moment =>
+    path[Math.min(path.length - 1, Math.round((minute * 60) / STEP_S))]!;
   const mistyped = (text: string): string => {
     if (r.uniform() >= options.typingErrors) return text;
     const digits = text.replace('.', '').split('');
@@ -167,14 +196,18 @@ export function brew(seed: number, instrument: Instrument, options: TruthOptions
 
   return {
     listed,
+    isBoiling,
+    hasProbe,
     mark,
     firstShown,
-    endMin: endS === null ? null : endS / 60,
-    massAt,
-    tempAt,
+    change,
+    endMin: endS === null || (change && endWithoutS === null) ? null : endS / 60,
+    /** when the mark is met, as things stand at a minute */
+    endAsOf: (minute: number): number => (change && minute < change.minute ? endWithoutS! : endS!) / 60,
+    momentAt: at_,
     /** what the hand writes down at a minute, and what it would write if asked to look again */
     read(minute: number): { typed: number; meant: number } {
-      const value = minute === 0 ? firstShown : shown(massAt(minute), tempAt(minute), false);
+      const value = minute === 0 ? firstShown : shown(at_(minute), false);
       const text = {
         scale: () => value.toFixed(2),
         dip: () => value.toFixed(1),
@@ -183,5 +216,40 @@ export function brew(seed: number, instrument: Instrument, options: TruthOptions
       }[instrument]();
       return { typed: Number(mistyped(text)), meant: Number(text) };
     },
+    probe: (minute: number): number =>
+      Number((at_(minute).tempC + probeOffC + PROBE.noiseC * r.normal()).toFixed(1)),
+    /** what nobody in the kitchen knows, for a filter that is given it */
+    secret: {
+      real,
+      ratedKW: inKW / factor,
+      lidShares,
+      wanderSd,
+      forgetS,
+      showsWith,
+      sharedSd: SHARED[instrument],
+      noiseAt,
+      isThereFor,
+      probe: PROBE,
+      start,
+    },
   };
+}
+export type Batch = ReturnType<typeof brew>;
+
+function vesselOf(pick: number, diameterCm: number): PotShape {
+  if (pick < 0.5) return { shape: 'cylinder', diameterCm, heightCm: diameterCm * 0.95 };
+  if (pick < 0.8)
+    return {
+      shape: 'tapered',
+      topDiameterCm: diameterCm,
+      bottomDiameterCm: diameterCm * 0.82,
+      heightCm: diameterCm * 0.6,
+    };
+  return { shape: 'kettle', diameterCm: diameterCm * 1.3, heightCm: diameterCm * 0.95 };
+}
+
+function scaled(vessel: PotShape, by: number): PotShape {
+  return vessel.shape === 'tapered'
+    ? { ...vessel, topDiameterCm: vessel.topDiameterCm * by, bottomDiameterCm: vessel.bottomDiameterCm * by }
+    : { ...vessel, diameterCm: vessel.diameterCm * by };
 }

@@ -4,6 +4,7 @@ import { type PlannedBurner, type Pot, setupOf, strongestBurner } from '../plan'
 import {
   arrivingAt,
   changeBurner,
+  coverPot,
   drawFromPot,
   type ForecastInterval,
   forecastPot,
@@ -96,7 +97,7 @@ export function levers(snapshot: BatchSnapshot, state: BatchState, free: FreeRan
     ...(['off', 'ajar', 'on'] as const)
       .filter((lid) => lid !== pot.lid)
       .map((lid) =>
-        lever(`lid-${lid}`, 'lid', { lid }, { setup, pot: { ...pot, lid }, target, afterMin: 0 }),
+        lever(`lid-${lid}`, 'lid', { lid }, { setup, pot: coverPot(pot, lid), target, afterMin: 0 }),
       ),
     ...HEATS.filter((fraction) => Math.abs(fraction - pot.heatFraction) > 0.04).map((fraction) =>
       lever(

@@ -2,7 +2,6 @@ import { boilOffKgPerHour } from '../evaporation';
 import { stageTarget, UNDER_THE_TOP_C } from '../plan';
 import {
   arrivingAt,
-  exits,
   type ForecastInterval,
   fallTo,
   forecastPot,
@@ -12,7 +11,7 @@ import {
   type PotSetup,
   type PotState,
   type PotTarget,
-  potLitres,
+  potWays,
   steamHeat,
 } from '../pot';
 import { SIMMER_UNDER_BOIL_C, type Stage } from '../recipe';
@@ -86,17 +85,17 @@ export function wantedHeat(
   if (pot.tempC < holdC - 2 && !isHeldHot) return 1;
   return Math.max(
     0.05,
-    Math.round(fractionToHold(setup, potLitres(pot), holdC, stage.lid, arrivingAt(pot)) * 20) / 20,
+    Math.round(fractionToHold(setup, potWays(setup, pot, stage.lid), holdC, arrivingAt(pot)) * 20) / 20,
   );
 }
 
 /** What a pot is losing now, kg/h. */
 export function lossKgPerHour(setup: PotSetup, pot: PotState): number {
-  const out = exits(setup, potLitres(pot));
+  const out = potWays(setup, pot);
   const inKW = fullKW(setup) * pot.heatFraction * arrivingAt(pot);
   const leftOverKW = Math.max(0, inKW - out.wallKWPerK * (pot.tempC - setup.air.airTempC));
   const boiling = pot.tempC >= setup.air.boilingC - 0.01;
-  const steamKW = boiling ? leftOverKW : steamHeat(setup.air, pot.tempC, out.surfaceM2, pot.lid).kW;
+  const steamKW = boiling ? leftOverKW : steamHeat(setup.air, pot.tempC, out.openM2).kW;
   return boilOffKgPerHour({ netPowerW: steamKW * 1000, tempC: pot.tempC });
 }
 

@@ -2,7 +2,7 @@ import { atLeast, positive, within } from '../check';
 import type { Lid } from '../evaporation';
 import { STEEL_SPECIFIC_HEAT_KJ } from '../heat';
 import { waterDensityKgPerL } from '../matter';
-import { exits, heatStep, kitchenAir } from '../pot';
+import { exits, heatStep, kitchenAir, waysOut } from '../pot';
 import { litresAtDepth, type Vessel } from '../vessel';
 
 /** Water heated by the clock in a pot of the kitchen: what the heat under it is worth. */
@@ -68,12 +68,12 @@ export function heatTestResult(
   const waterKJ = litres * waterDensityKgPerL({ tempC: fromC }) * WATER_KJ;
   const potKJ = of.emptyMassKg * STEEL_SPECIFIC_HEAT_KJ;
   const setup = { vessel: of.vessel, emptyMassKg: of.emptyMassKg, burner: of.burner, air };
-  const out = exits(setup, litres);
+  const out = waysOut(exits(setup, litres), { lid, surface: 1, passes: 0, wall: 1 });
   const warmedTo = (inputKW: number) => {
     const steps = Math.ceil(seconds / 5);
     const step = { inputKW, capacityKJPerK: waterKJ + potKJ, seconds: seconds / steps };
     let tempC = fromC;
-    for (let i = 0; i < steps; i++) tempC = heatStep(air, out, lid, { ...step, startC: tempC }).tempC;
+    for (let i = 0; i < steps; i++) tempC = heatStep(air, out, { ...step, startC: tempC }).tempC;
     return tempC;
   };
   const waterKW = (waterKJ * (toC - fromC)) / seconds;

@@ -15,6 +15,7 @@ import {
   type PotState,
   type PotTarget,
   potLitres,
+  potWays,
   putFoodIn,
 } from '../pot';
 import { cookingStages, SIMMER_UNDER_BOIL_C, type Stage } from '../recipe';
@@ -329,7 +330,7 @@ function cookStage(
   }
   // up to where it is held, then held there
   let here = pot;
-  const holdFraction = fractionToHold(setup, potLitres(here), holdC, stage.lid, arrivingAt(pot));
+  const holdFraction = fractionToHold(setup, potWays(setup, here, stage.lid), holdC, arrivingAt(pot));
   if (heat.kind === 'burner') {
     const lit = { ...here, heatFraction: heat.fraction };
     const isUp: PotTarget = { kind: 'temperature', tempC: holdC };

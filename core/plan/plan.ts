@@ -200,4 +200,4 @@ export interface Plan {
 }
 
 /** Raised whenever a plan or a fold would come out otherwise than before. */
-export const MODEL_VERSION = 5;
+export const MODEL_VERSION = 6;

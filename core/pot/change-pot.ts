@@ -1,4 +1,5 @@
 import { finite, positive, within } from '../check';
+import type { Lid } from '../evaporation';
 import { type MixPart, mixTempC } from '../heat';
 import {
   absorb,
@@ -16,7 +17,7 @@ import {
   whole,
 } from '../matter';
 import { initialCovariance, setAfresh, withAddition } from './covariance';
-import { SETTING_SD, WANDER } from './data/estimator';
+import { LID_SD, SETTING_SD, SURFACE, WALL_SD, WANDER } from './data/estimator';
 import type { PotState } from './pot';
 import { lessSteeping } from './steep';
 
@@ -28,7 +29,10 @@ export function openPot(input: {
   atMs: number;
   tempC: number;
   heatFactor: { mean: number; sd: number };
+  /** what is known of its surface, where the kitchen knows */
+  surface?: { mean: number; sd: number } | undefined;
 }): PotState {
+  const surface = input.surface ?? SURFACE;
   return {
     atMs: finite('atMs', input.atMs),
     mixture: EMPTY,
@@ -36,11 +40,15 @@ export function openPot(input: {
     heatFactor: positive('heatFactor.mean', input.heatFactor.mean),
     wander: 0,
     setting: 0,
+    surface: positive('surface.mean', surface.mean),
+    passes: 0,
+    wall: 1,
     bias: { dip: 0, scale: 0, brix: 0, eye: 0 },
-    covariance: initialCovariance({
-      mean: input.heatFactor.mean,
-      sd: positive('heatFactor.sd', input.heatFactor.sd),
-    }),
+    probeBiasC: 0,
+    covariance: initialCovariance(
+      { mean: input.heatFactor.mean, sd: positive('heatFactor.sd', input.heatFactor.sd) },
+      surface.sd,
+    ),
     heatFraction: 0,
     lid: 'off',
     softenedMin: 0,
@@ -135,6 +143,23 @@ export function setHeat(pot: PotState, fraction: number, known?: { mean: number;
 }
 
 /**
+ * Puts a lid on, takes it off, sets it ajar. What it lets through beside its usual share is known afresh: nothing to know
+ * of no lid, little of a lid that is on; or what earlier batches have shown of this pot under it.
+ *
+ * @param known what leaves under that lid over what the law and its usual share say, where the kitchen knows
+ */
+export function coverPot(pot: PotState, lid: Lid, known?: { mean: number; sd: number }): PotState {
+  if (lid === pot.lid) return pot;
+  const sd = lid === 'off' ? 0 : (known?.sd ?? LID_SD[lid] * pot.surface);
+  return {
+    ...pot,
+    lid,
+    passes: lid === 'off' || !known ? 0 : known.mean - pot.surface,
+    covariance: setAfresh(pot.covariance, 'lid', sd * sd),
+  };
+}
+
+/**
  * Another burner under it, or another pot with the same one: full knowledge of a new burner starts from what is known
  * of it, and the heat is off until it is set.
  *
@@ -149,6 +174,13 @@ export function changeBurner(pot: PotState, heatFactor: { mean: number; sd: numb
     (WANDER.sd * heatFactor.mean) ** 2,
   );
   return { ...off, heatFactor: positive('heatFactor.mean', heatFactor.mean), covariance };
+}
+
+/** All of it into another pot: its surface and wall are its own. */
+export function changeVessel(pot: PotState, surface?: { mean: number; sd: number }): PotState {
+  const { mean, sd } = surface ?? SURFACE;
+  const covariance = setAfresh(setAfresh(pot.covariance, 'surface', sd * sd), 'wall', WALL_SD ** 2);
+  return { ...pot, surface: mean, wall: 1, covariance };
 }
 
 /** Takes fat off the top, kg; no more than floats. */

@@ -13,6 +13,7 @@ import {
   variance,
   withAddition,
 } from './covariance';
+import { WANDER } from './data/estimator';
 
 const N = UNSURE_OF.length;
 const at = (name: (typeof UNSURE_OF)[number]) => UNSURE_OF.indexOf(name);
@@ -28,6 +29,8 @@ const doubts = fc
     const p = add(multiply(a, transpose(a)), multiply(0.01, identity(N))) as Matrix;
     return asRows(p).flat();
   });
+/** Surface and wall as they are. */
+const STILL = { massBySurface: 0, massByWall: 0, tempBySurface: 0, tempByWall: 0 };
 const share = fc.double({ min: 0, max: 1, noNaN: true });
 const slope = fc.double({ min: -2, max: 2, noNaN: true });
 
@@ -43,6 +46,10 @@ describe('doubt, held against a general matrix library (mathjs)', () => {
           tempByMass: slope,
           tempByTemp: slope,
           tempByHeat: slope,
+          massBySurface: slope,
+          massByWall: slope,
+          tempBySurface: slope,
+          tempByWall: slope,
         }),
         share,
         (p, j, keeps) => {
@@ -56,6 +63,12 @@ describe('doubt, held against a general matrix library (mathjs)', () => {
             rows[at('mass')]![at(name)] = j.massByHeat;
             rows[at('temp')]![at(name)] = j.tempByHeat;
           }
+          for (const name of ['surface', 'lid'] as const) {
+            rows[at('mass')]![at(name)] = j.massBySurface;
+            rows[at('temp')]![at(name)] = j.tempBySurface;
+          }
+          rows[at('mass')]![at('wall')] = j.massByWall;
+          rows[at('temp')]![at('wall')] = j.tempByWall;
           rows[at('wander')]![at('wander')] = keeps;
           const jacobian = matrix(rows);
           const expected = asRows(
@@ -64,8 +77,9 @@ describe('doubt, held against a general matrix library (mathjs)', () => {
           expected[at('mass')]![at('mass')]! += 0.1;
           expected[at('temp')]![at('temp')]! += 0.2;
           expected[at('wander')]![at('wander')]! += 0.3;
+          expected[at('surface')]![at('surface')]! += 0.4;
           const ours = p.slice();
-          predict(ours, j, keeps, { mass: 0.1, temp: 0.2, wander: 0.3 });
+          predict(ours, j, keeps, { mass: 0.1, temp: 0.2, wander: 0.3, surface: 0.4 });
           for (const [i, value] of expected.flat().entries()) expect(ours[i]).toBeCloseTo(value, 9);
         },
       ),
@@ -99,7 +113,7 @@ describe('doubt, held against a general matrix library (mathjs)', () => {
   it('of a sum is the sum of all it is made of', () => {
     const p = initialCovariance({ mean: 1, sd: 0.2 });
     expect(covarianceOf(p, { burner: 1, wander: 1 }, { burner: 1, wander: 1 })).toBeCloseTo(
-      0.04 + 0.15 ** 2,
+      0.04 + WANDER.sd ** 2,
       12,
     );
     expect(covarianceOf(p, { burner: 1 }, { wander: 1 })).toBe(0);
@@ -108,9 +122,9 @@ describe('doubt, held against a general matrix library (mathjs)', () => {
     const p = initialCovariance({ mean: 1, sd: 0.2 });
     predict(
       p,
-      { massByMass: 1, massByTemp: 0, massByHeat: -2, tempByMass: 0, tempByTemp: 1, tempByHeat: 3 },
+      { massByMass: 1, massByTemp: 0, massByHeat: -2, tempByMass: 0, tempByTemp: 1, tempByHeat: 3, ...STILL },
       1,
-      { mass: 0, temp: 0, wander: 0 },
+      { mass: 0, temp: 0, wander: 0, surface: 0 },
     );
     const loaded = withAddition(p, 0.5, 0.01);
     expect(variance(loaded, 'temp')).toBeCloseTo(variance(p, 'temp') / 4, 12);

@@ -3,10 +3,10 @@ import { Z } from '../forecast';
 import { massKg } from '../matter';
 
 import { STEP_S } from './advance-pot';
-import { type Blend, covarianceOf } from './covariance';
-import { WANDER } from './data/estimator';
+import { leaningsOf, noSlopes, ROW, variance } from './covariance';
+import { surfaceShare, wallShare } from './heat-balance';
 import { arrivingAt, type Instrument, type PotSetup, type PotState } from './pot';
-import { type PotRun, startRun, stepRun } from './pot-run';
+import { AS_EXPECTED, type Day, type PotRun, startRun, stepRun } from './pot-run';
 
 /** Moments (ms) by which a target is met with 10, 50 and 90 % likelihood; null where it is not within the horizon. */
 export interface ForecastInterval {
@@ -26,9 +26,6 @@ export type PotTarget =
 /** Vegetables of one name soften at their own pace, one standard deviation. source: from memory */
 const SOFTENING_SPREAD = 0.15;
 
-/** Nearer to the target than this share of the doubt about it, the way left no longer counts. */
-const NEAR = 0.1;
-
 /** How far a forecast looks unless told otherwise: 12 hours. */
 const HORIZON_MIN = 720;
 
@@ -36,8 +33,9 @@ const HORIZON_MIN = 720;
  * When a pot, left with its heat and lid as they are, will be down to a mass, up to a temperature, or its roots soft.
  *
  * The middle is the model run forward. Each quantile is the model run again on the likeliest of the days that are so
- * early or so late: heat, mass and temperature each off by their share of the doubt (the design point of a first-order
- * reliability method). The heat is its average over the way, so that its wandering evens out on a long one.
+ * early or so late: heat, surface, wall, mass and temperature each off by their share of the doubt (the design point of a
+ * first-order reliability method). How the end leans on each of them is carried along the middle run, and so is what the
+ * burner's wandering adds on the way.
  *
  * @param setup vessel, burner, air
  * @param pot the pot now
@@ -53,23 +51,64 @@ export function forecastPot(
   target: PotTarget,
   horizonMin = HORIZON_MIN,
 ): ForecastInterval {
-  positive('horizonMin', horizonMin);
-  const p50Ms = crossingMs(setup, pot, target, horizonMin);
-  const at = (q: number) => {
-    const off = dayOf(pot, target, q, p50Ms === null ? horizonMin : (p50Ms - pot.atMs) / 60_000);
-    return crossingMs(setup, pot, target, horizonMin, off);
-  };
-  return { p10Ms: at(Z.p90), p50Ms, p90Ms: at(Z.p10) };
+  const [p10Ms, p50Ms, p90Ms] = quantilesMs(setup, pot, target, [Z.p10, Z.p50, Z.p90], horizonMin);
+  return { p10Ms: p10Ms!, p50Ms: p50Ms!, p90Ms: p90Ms! };
 }
 
-/** How a day differs from the middle one: heat times so much, the target nearer or further by so much. */
-interface Day {
-  hotter: number;
-  /** added to what the pot is held against: kg, K, or minutes' share */
+/**
+ * The moments by which a target is met with given likelihoods, as `forecastPot` has three of them.
+ *
+ * @param z standard normal quantiles, below 0 for early
+ * @returns ms, null where it is not within the horizon
+ */
+export function quantilesMs(
+  setup: PotSetup,
+  pot: PotState,
+  target: PotTarget,
+  z: readonly number[],
+  horizonMin = HORIZON_MIN,
+): (number | null)[] {
+  positive('horizonMin', horizonMin);
+  if (massKg(pot.mixture) <= 0) return z.map(() => null);
+  const way = middleWay(setup, pot, target, horizonMin);
+  return z.map((one) =>
+    one === 0 ? way.ms : crossingMs(setup, pot, target, horizonMin, dayOf(pot, target, way, -one)),
+  );
+}
+
+/** The middle of a forecast: its moment, and how what is held against the target leans there on what is known now. */
+interface MiddleWay {
+  ms: number | null;
+  /** by row, of the mass or the temperature that the target is about */
+  slopes: Float64Array;
+  /** variance that the way itself adds: a burner that wanders, splashes */
+  wayVariance: number;
+}
+
+function middleWay(setup: PotSetup, pot: PotState, target: PotTarget, horizonMin: number): MiddleWay {
+  const run = startRun(setup, pot);
+  const slopes = noSlopes();
+  run.slopes = slopes;
+  const of = target.kind === 'mass' ? 'mass' : 'temp';
+  const before = new Float64Array(slopes[of]);
+  let varianceBefore = variance(pot.covariance, of);
+  const met = meet(pot, run, target, horizonMin, MIDDLE_DAY.shift, STEP_S, () => {
+    before.set(slopes[of]);
+    varianceBefore = variance(run.covariance!, of);
+  });
+  const share = met.share;
+  const here = before.map((was, i) => was + share * (slopes[of][i]! - was));
+  const own = varianceBefore + share * (variance(run.covariance!, of) - varianceBefore);
+  const known = leaningsOf(pot.covariance, here).variance;
+  return { ms: met.ms, slopes: here, wayVariance: Math.max(0, own - known) };
+}
+
+/** How far the target itself is shifted on a day: kg or K nearer, or a share of softness. */
+interface Shifted extends Day {
   shift: number;
 }
 
-export const MIDDLE_DAY: Day = { hotter: 1, shift: 0 };
+export const MIDDLE_DAY: Shifted = { ...AS_EXPECTED, shift: 0 };
 
 /**
  * The moment a run forward meets its target; null if not within the horizon.
@@ -82,7 +121,7 @@ export function crossingMs(
   pot: PotState,
   target: PotTarget,
   horizonMin = HORIZON_MIN,
-  off: Day = MIDDLE_DAY,
+  off: Shifted = MIDDLE_DAY,
   stepS: number = STEP_S,
 ): number | null {
   finite(
@@ -90,20 +129,35 @@ export function crossingMs(
     target.kind === 'mass' ? target.kg : target.kind === 'softened' ? target.minutesAt100C : target.tempC,
   );
   if (massKg(pot.mixture) <= 0) return null;
-  const run = startRun(setup, pot, off.hotter);
-  const toGo = (r: PotRun) => stillToGo(pot, r, target, off.shift);
-  let left = toGo(run);
-  if (left <= 0) return pot.atMs;
+  return meet(pot, startRun(setup, pot, off), target, horizonMin, off.shift, stepS).ms;
+}
+
+/** Runs on until the target is met: when, and at which share of the last step; null where it is not. */
+function meet(
+  pot: PotState,
+  run: PotRun,
+  target: PotTarget,
+  horizonMin: number,
+  shift: number,
+  stepS: number,
+  beforeStep?: () => void,
+): { ms: number | null; share: number } {
+  let left = stillToGo(pot, run, target, shift);
+  if (left <= 0) return { ms: pot.atMs, share: 0 };
   while (run.elapsedS < horizonMin * 60) {
     const fromS = run.elapsedS;
     const wasC = run.tempC;
+    beforeStep?.();
     stepRun(run, stepS);
-    const next = toGo(run);
-    if (next <= 0) return pot.atMs + 1000 * (fromS + stepS * (left / (left - next)));
-    if (next === left && Math.abs(run.tempC - wasC) < 1e-6 && Math.abs(run.wander) < 1e-3) return null;
+    const next = stillToGo(pot, run, target, shift);
+    if (next <= 0) {
+      const share = left / (left - next);
+      return { ms: pot.atMs + 1000 * (fromS + stepS * share), share };
+    }
+    if (next === left && Math.abs(run.tempC - wasC) < 1e-6 && Math.abs(run.wander) < 1e-3) break;
     left = next;
   }
-  return null;
+  return { ms: null, share: 1 };
 }
 
 /** What is still missing to the target; nothing or less when it is met. */
@@ -125,33 +179,38 @@ function markKg(pot: PotState, target: Extract<PotTarget, { kind: 'mass' }>): nu
   return target.readBy ? target.kg / (1 + pot.bias[target.readBy]) : target.kg;
 }
 
-/** The likeliest of the days on which the target is met `q` standard deviations early (above 0) or late (below). */
-function dayOf(pot: PotState, target: PotTarget, q: number, minutes: number): Day {
-  if (target.kind === 'softened') return { hotter: 1, shift: -q * SOFTENING_SPREAD };
-  const x = Math.max(minutes / WANDER.forgetMin, 1e-6);
-  // mean over the way of what is left of the wandering of now, and variance of what is yet to come
-  const keeps = (1 - Math.exp(-x)) / x;
-  // all of it as shares of the heat that arrives, so that a day is so many times hotter
-  const here = arrivingAt(pot);
-  const yetToCome =
-    ((WANDER.sd * pot.heatFactor) / here) ** 2 * Math.max(0, (2 * (1 - keeps)) / x - keeps * keeps);
-  const heat: Blend = { burner: 1 / here, wander: keeps / here, setting: 1 / here };
-  const kgNow = massKg(pot.mixture);
-  const offTarget: Blend =
-    target.kind === 'mass'
-      ? { mass: 1, ...(target.readBy ? { [target.readBy]: markKg(pot, target) } : {}) }
-      : { temp: 1 };
-  const gap = target.kind === 'mass' ? kgNow - markKg(pot, target) : Math.abs(target.tempC - pot.tempC);
-  // at the mark, or thought past it, only the doubt about where it stands is left
-  const needed = Math.max(gap, NEAR * Math.sqrt(covarianceOf(pot.covariance, offTarget, offTarget)), 1e-9);
-  const sign = target.kind === 'temperature' ? 1 : -1;
-  const early: Blend = { ...heat };
-  for (const [name, much] of Object.entries(offTarget) as [keyof Blend, number][])
-    early[name] = (early[name] ?? 0) + (sign * much) / needed;
-  const sd = Math.sqrt(covarianceOf(pot.covariance, early, early) + yetToCome);
-  if (sd === 0) return MIDDLE_DAY;
+/** Further than this from the middle no day is looked for, as a logarithm. */
+const FURTHEST = 2.5;
+const times = (share: number): number => Math.exp(Math.min(FURTHEST, Math.max(-FURTHEST, share)));
+
+/**
+ * The likeliest of the days on which the target is met `q` standard deviations early (above 0) or late (below): what is
+ * known now is off along its own doubt, and the way's own noise counts as heat. source: published: the first-order
+ * reliability method's design point (Hasofer and Lind 1974), from memory
+ */
+function dayOf(pot: PotState, target: PotTarget, way: MiddleWay, q: number): Shifted {
+  if (target.kind === 'softened') return { ...MIDDLE_DAY, shift: -q * SOFTENING_SPREAD };
+  const by = new Float64Array(way.slopes);
+  const lever = target.kind === 'mass' && target.readBy ? markKg(pot, target) : 0;
+  if (target.kind === 'mass' && target.readBy) by[ROW[target.readBy]] = by[ROW[target.readBy]]! + lever;
+  const { each, variance: known } = leaningsOf(pot.covariance, by);
+  const sd = Math.sqrt(known + way.wayVariance);
+  if (!(sd > 0)) return MIDDLE_DAY;
+  // less mass or a lower temperature is nearer, except to what is warmed up to
+  const off = ((target.kind === 'temperature' ? 1 : -1) * q) / sd;
+  const byHeat = by[ROW.burner]!;
+  const ofHeat = (share: number) => (Math.abs(byHeat) > 1e-9 ? share / byHeat : 0);
+  const heat =
+    each[ROW.burner]! +
+    each[ROW.setting]! +
+    ofHeat(each[ROW.wander]! * by[ROW.wander]!) +
+    ofHeat(way.wayVariance);
   return {
-    hotter: Math.exp((q * (covarianceOf(pot.covariance, heat, early) + yetToCome)) / sd),
-    shift: (q * covarianceOf(pot.covariance, offTarget, early)) / sd,
+    hotter: times((off * heat) / arrivingAt(pot)),
+    opener: times((off * (each[ROW.surface]! + each[ROW.lid]!)) / surfaceShare(pot.surface, pot.passes)),
+    thinner: times((off * each[ROW.wall]!) / wallShare(pot.wall)),
+    moreKg: off * each[ROW.mass]!,
+    warmerK: off * each[ROW.temp]!,
+    shift: target.kind === 'mass' && target.readBy ? off * each[ROW[target.readBy]]! * lever : 0,
   };
 }

@@ -3,7 +3,8 @@ import { WALL_LOSS_W_PER_M2K } from '../heat';
 import { depthAtLitres, litresAtDepth, surfaceM2, wallM2 } from '../vessel';
 
 import type { KitchenAir } from './kitchen-air';
-import type { PotSetup } from './pot';
+import type { PotSetup, PotState } from './pot';
+import { potLitres } from './pot-litres';
 
 /** Closer to boiling than this the surface law is not asked: the burner alone decides. */
 const BOILING_MARGIN_C = 1e-6;
@@ -24,33 +25,47 @@ export function exits(setup: PotSetup, litres: number): Exits {
   };
 }
 
+/** What of them a pot's lid leaves open, and what its own surface and wall let through beside the law: see `PotState`. */
+export interface Ways {
+  openM2: number;
+  wallKWPerK: number;
+}
+
+/** Whatever the readings say, something leaves an open surface and a wall: the least, as a share of the law. */
+const LEAST_LEAVING = 0.1;
+
+/** What leaves the surface over what the law says, under the lid that is on it. */
+export const surfaceShare = (surface: number, passes: number): number =>
+  Math.max(LEAST_LEAVING, surface + passes);
+
+export const wallShare = (wall: number): number => Math.max(LEAST_LEAVING, wall);
+
+/** The ways out of a pot filled to some depth, under a lid. */
+export function waysOut(out: Exits, pot: { lid: Lid; surface: number; passes: number; wall: number }): Ways {
+  return {
+    openM2: out.surfaceM2 * LID_FACTOR[pot.lid] * surfaceShare(pot.surface, pot.passes),
+    wallKWPerK: out.wallKWPerK * wallShare(pot.wall),
+  };
+}
+
+/** The ways out of a pot as it stands, or under another lid. */
+export function potWays(setup: PotSetup, pot: PotState, lid: Lid = pot.lid): Ways {
+  return waysOut(exits(setup, potLitres(pot)), lid === pot.lid ? pot : { ...pot, lid, passes: 0 });
+}
+
 /** Heat that leaves as steam below the boil, kW, and how it grows, kW/K. */
-export function steamHeat(
-  air: KitchenAir,
-  tempC: number,
-  areaM2: number,
-  lid: Lid,
-): { kW: number; kWPerK: number } {
+export function steamHeat(air: KitchenAir, tempC: number, openM2: number): { kW: number; kWPerK: number } {
   const law = surfaceSteam({ tempC, pressureKPa: air.pressureKPa, airVapourKPa: air.vapourKPa });
-  const scale = areaM2 * LID_FACTOR[lid];
-  return { kW: law.kWPerM2 * scale, kWPerK: law.kWPerM2K * scale };
+  return { kW: law.kWPerM2 * openM2, kWPerK: law.kWPerM2K * openM2 };
 }
 
 /** The burner's share of full power that holds a temperature below the boil, 0..1; 1 when it cannot. */
-export function fractionToHold(
-  setup: PotSetup,
-  litres: number,
-  tempC: number,
-  lid: Lid,
-  heatFactor: number,
-): number {
-  const out = exits(setup, litres);
-  const needKW =
-    steamHeat(setup.air, tempC, out.surfaceM2, lid).kW + out.wallKWPerK * (tempC - setup.air.airTempC);
+export function fractionToHold(setup: PotSetup, ways: Ways, tempC: number, heatFactor: number): number {
+  const needKW = steamHeat(setup.air, tempC, ways.openM2).kW + ways.wallKWPerK * (tempC - setup.air.airTempC);
   return Math.min(1, needKW / (fullKW(setup) * heatFactor));
 }
 
-/** What reaches the pot at full heat when the burner does what its plate says, kW. */
+/** What reaches the pot at full heat when the burner does what it is rated at, kW. */
 export function fullKW(setup: PotSetup): number {
   return (setup.burner.powerW * setup.burner.efficiency) / 1000;
 }
@@ -62,6 +77,8 @@ export interface HeatStep {
   tempPerStartTemp: number;
   tempPerKW: number;
   tempPerCapacity: number;
+  /** steam that the law lets through at that temperature, kW; of no account at the boil */
+  lawKW: number;
 }
 
 /**
@@ -70,8 +87,7 @@ export interface HeatStep {
  */
 export function heatStep(
   air: KitchenAir,
-  out: Exits,
-  lid: Lid,
+  out: Ways,
   step: { startC: number; inputKW: number; capacityKJPerK: number; seconds: number },
 ): HeatStep {
   const inertia = step.capacityKJPerK / step.seconds;
@@ -80,21 +96,24 @@ export function heatStep(
   const ceiling = air.boilingC - BOILING_MARGIN_C;
   const leftAtCeiling = leftOver(ceiling);
   // what is left over falls with the temperature and the steam is never below nothing: mostly the first test will do
-  if (leftAtCeiling >= 0 && leftAtCeiling >= steamHeat(air, ceiling, out.surfaceM2, lid).kW) {
+  if (leftAtCeiling >= 0 && leftAtCeiling >= steamHeat(air, ceiling, out.openM2).kW) {
     return {
       tempC: air.boilingC,
       steamKW: Math.max(0, leftOver(air.boilingC)),
       tempPerStartTemp: 0,
       tempPerKW: 0,
       tempPerCapacity: 0,
+      lawKW: 0,
     };
   }
   let low = Math.min(step.startC, air.airTempC) - 1;
   let high = ceiling;
   let tempC = Math.min(Math.max(step.startC, low), high);
   let steepness = inertia + out.wallKWPerK;
+  let lawKW = 0;
   for (let round = 0; round < 50; round++) {
-    const steam = steamHeat(air, tempC, out.surfaceM2, lid);
+    const steam = steamHeat(air, tempC, out.openM2);
+    lawKW = steam.kW;
     const excess = leftOver(tempC) - steam.kW;
     steepness = inertia + out.wallKWPerK + steam.kWPerK;
     if (excess > 0) low = tempC;
@@ -110,5 +129,6 @@ export function heatStep(
     tempPerStartTemp: inertia / steepness,
     tempPerKW: 1 / steepness,
     tempPerCapacity: -(tempC - step.startC) / step.seconds / steepness,
+    lawKW,
   };
 }

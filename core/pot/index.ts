@@ -1,11 +1,27 @@
 export { advancePot, leaveOven } from './advance-pot';
-export { addToPot, changeBurner, drawFromPot, openPot, setHeat, takeFatOff } from './change-pot';
+export {
+  addToPot,
+  changeBurner,
+  changeVessel,
+  coverPot,
+  drawFromPot,
+  openPot,
+  setHeat,
+  takeFatOff,
+} from './change-pot';
 export { coldLoad } from './cold-load';
 export { covarianceOf, variance } from './covariance';
 export { type FallTarget, fallTo } from './fall-target';
 export { finishStage } from './finish-stage';
-export { crossingMs, type ForecastInterval, forecastPot, MIDDLE_DAY, type PotTarget } from './forecast-pot';
-export { exits, fractionToHold, fullKW, heatStep, steamHeat } from './heat-balance';
+export {
+  crossingMs,
+  type ForecastInterval,
+  forecastPot,
+  MIDDLE_DAY,
+  type PotTarget,
+  quantilesMs,
+} from './forecast-pot';
+export { exits, fractionToHold, fullKW, heatStep, potWays, steamHeat, waysOut } from './heat-balance';
 export { kitchenAir } from './kitchen-air';
 export { arrivingAt, type Burner, FIRST_GUESS_HEAT_FACTOR, type PotSetup, type PotState } from './pot';
 export { liquidLitres, litresAtMass, massAtLitres, potLitres } from './pot-litres';

@@ -1,9 +1,18 @@
 import type { Lid } from '../evaporation';
 import { latentHeatKJPerKg, STEEL_SPECIFIC_HEAT_KJ, softeningFactor } from '../heat';
 import { massKg, specificHeatKJ, volumeLitres, waterDensityKgPerL, whole } from '../matter';
-import { type Covariance, type Jacobian, predict } from './covariance';
-import { LOOSE_PER_HOUR, WANDER } from './data/estimator';
-import { type Exits, exits, fullKW, type HeatStep, heatStep } from './heat-balance';
+import { type Covariance, carrySlopes, type Jacobian, predict, type Slopes } from './covariance';
+import { LOOSE_PER_HOUR, SURFACE, WANDER } from './data/estimator';
+import {
+  exits,
+  fullKW,
+  type HeatStep,
+  heatStep,
+  surfaceShare,
+  type Ways,
+  wallShare,
+  waysOut,
+} from './heat-balance';
 import { arriving, type PotSetup, type PotState } from './pot';
 import { steepingFactor } from './steep';
 
@@ -30,12 +39,18 @@ export interface PotRun {
   wander: number;
   /** carried along, or null in a run that is only asked where it gets to */
   covariance: Covariance | null;
+  /** how what it comes to leans on what it began with; null where nobody asks */
+  slopes: Slopes | null;
   /** where the heat leaves by, and the level that belongs to */
-  out: Exits;
+  out: Ways;
   outAtLitres: number;
 
   readonly setup: PotSetup;
   readonly lid: Lid;
+  /** what leaves surface and wall over the law, as shares that stay as they are */
+  readonly surface: number;
+  readonly passes: number;
+  readonly wall: number;
   readonly heatFactor: number;
   readonly setting: number;
   readonly hotter: number;
@@ -45,32 +60,52 @@ export interface PotRun {
   readonly isSteeping: boolean;
 }
 
+/** How a day differs from the middle one: heat, surface and wall times so much, more in the pot, hotter by so much. */
+export interface Day {
+  hotter: number;
+  opener: number;
+  thinner: number;
+  moreKg: number;
+  warmerK: number;
+}
+
+export const AS_EXPECTED: Day = { hotter: 1, opener: 1, thinner: 1, moreKg: 0, warmerK: 0 };
+
 /**
  * Starts a run from a state; `stepRun` takes it further. Heat and lid stay as the state has them, the wandering dies
  * away. The state must hold something.
  *
- * @param hotter what arrives times this: a run on the burner's good or bad day; such a run carries no doubt
+ * @param day a run on a day of its own, good or bad; such a run carries no doubt
  */
-export function startRun(setup: PotSetup, state: PotState, hotter?: number): PotRun {
+export function startRun(setup: PotSetup, state: PotState, day?: Day): PotRun {
   const contents = whole(state.mixture);
-  const litres = volumeLitres(contents, state.tempC);
+  const { hotter, opener, thinner, moreKg, warmerK } = day ?? AS_EXPECTED;
+  const litres = Math.max(0, volumeLitres(contents, state.tempC) + moreKg);
+  const leaves = {
+    lid: state.lid,
+    // as one share: a day is so many times more open, whatever made it so
+    surface: surfaceShare(state.surface, state.passes) * opener,
+    passes: 0,
+    wall: wallShare(state.wall) * thinner,
+  };
   return {
     elapsedS: 0,
-    massKg: massKg(state.mixture),
+    massKg: Math.max(0, massKg(state.mixture) + moreKg),
     steamedKg: 0,
     litres,
-    tempC: state.tempC,
+    tempC: state.tempC + warmerK,
     softenedMin: state.softenedMin,
     steepedMin: { diffuses: 0, dissolves: 0 },
     wander: state.wander,
-    covariance: hotter === undefined ? state.covariance.slice() : null,
-    out: exits(setup, litres),
+    covariance: day ? null : state.covariance.slice(),
+    slopes: null,
+    out: waysOut(exits(setup, litres), leaves),
     outAtLitres: litres,
     setup,
-    lid: state.lid,
+    ...leaves,
     heatFactor: state.heatFactor,
     setting: state.setting,
-    hotter: hotter ?? 1,
+    hotter,
     plateKW: fullKW(setup) * state.heatFraction,
     specificHeat: specificHeatKJ(contents),
     mostSteamKg: mostSteamKg(state),
@@ -89,24 +124,28 @@ function mostSteamKg({ mixture, piecesGiveKg }: PotState): number {
 export function stepRun(run: PotRun, seconds: number): void {
   const { setup, plateKW, specificHeat, heatFactor } = run;
   if (Math.abs(run.litres - run.outAtLitres) > LEVEL_MOVED * run.outAtLitres) {
-    run.out = exits(setup, run.litres);
+    run.out = waysOut(exits(setup, run.litres), run);
     run.outAtLitres = run.litres;
   }
   const capacityKJPerK = run.massKg * specificHeat + setup.emptyMassKg * STEEL_SPECIFIC_HEAT_KJ;
   const inputKW = plateKW * run.hotter * arriving(heatFactor, run.wander, run.setting);
   const startC = run.tempC;
-  const heat = heatStep(setup.air, run.out, run.lid, { startC, inputKW, capacityKJPerK, seconds });
+  const heat = heatStep(setup.air, run.out, { startC, inputKW, capacityKJPerK, seconds });
   const latentKJ = latentHeatKJPerKg({ tempC: heat.tempC });
   const leftKg = Math.max(0, run.mostSteamKg - run.steamedKg);
   const kg = Math.min((heat.steamKW * seconds) / latentKJ, leftKg);
   const keeps = Math.exp(-seconds / 60 / WANDER.forgetMin);
-  if (run.covariance) {
+  if (run.covariance || run.slopes) {
     const leaning = { heat, seconds, latentKJ, plateKW, specificHeat, capacityKJPerK, startC };
-    predict(run.covariance, jacobian(leaning, run.out.wallKWPerK, kg < leftKg), keeps, {
-      mass: (LOOSE_PER_HOUR.massKg2 * seconds) / 3600,
-      temp: (LOOSE_PER_HOUR.tempC2 * seconds) / 3600,
-      wander: (WANDER.sd * heatFactor) ** 2 * (1 - keeps * keeps),
-    });
+    const j = jacobian(leaning, run, kg < leftKg);
+    if (run.slopes) carrySlopes(run.slopes, j, keeps);
+    if (run.covariance)
+      predict(run.covariance, j, keeps, {
+        mass: (LOOSE_PER_HOUR.massKg2 * seconds) / 3600,
+        temp: (LOOSE_PER_HOUR.tempC2 * seconds) / 3600,
+        wander: (WANDER.sd * heatFactor) ** 2 * (1 - keeps * keeps),
+        surface: (SURFACE.perHour ** 2 * seconds) / 3600,
+      });
   }
   run.wander *= keeps;
   run.elapsedS += seconds;
@@ -121,7 +160,7 @@ export function stepRun(run: PotRun, seconds: number): void {
   }
 }
 
-/** Mass and temperature after a step by mass, temperature and the share of heat before it. */
+/** Mass and temperature after a step by mass, temperature and the shares of heat, surface and wall before it. */
 function jacobian(
   of: {
     heat: HeatStep;
@@ -132,24 +171,34 @@ function jacobian(
     capacityKJPerK: number;
     startC: number;
   },
-  wallKWPerK: number,
+  run: PotRun,
   isSteaming: boolean,
 ): Jacobian {
   const { heat, seconds, plateKW, specificHeat } = of;
   const inertia = of.capacityKJPerK / seconds;
-  const stiffness = wallKWPerK + inertia;
+  const stiffness = run.out.wallKWPerK + inertia;
   const tempByHeat = heat.tempPerKW * plateKW;
   const tempByMass = heat.tempPerCapacity * specificHeat;
   const steamByHeat = plateKW - stiffness * tempByHeat;
   const steamByTemp = inertia - stiffness * heat.tempPerStartTemp;
   const steamByMass = (-specificHeat * (heat.tempC - of.startC)) / seconds - stiffness * tempByMass;
+  // a share more of surface cools it by what the law lets through, and steams what the cooling leaves
+  const tempBySurface = (-heat.tempPerKW * heat.lawKW) / run.surface;
+  const steamBySurface = -stiffness * tempBySurface;
+  const wallKW = (run.out.wallKWPerK / run.wall) * (heat.tempC - run.setup.air.airTempC);
+  const tempByWall = -heat.tempPerKW * wallKW;
+  const steamByWall = -wallKW - stiffness * tempByWall;
   const massPerKW = isSteaming && heat.steamKW > 0 ? -seconds / of.latentKJ : 0;
   return {
     massByMass: 1 + massPerKW * steamByMass,
     massByTemp: massPerKW * steamByTemp,
     massByHeat: massPerKW * steamByHeat,
+    massBySurface: massPerKW * steamBySurface,
+    massByWall: massPerKW * steamByWall,
     tempByMass,
     tempByTemp: heat.tempPerStartTemp,
     tempByHeat,
+    tempBySurface,
+    tempByWall,
   };
 }

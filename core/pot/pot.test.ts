@@ -18,7 +18,7 @@ import {
   readPot,
 } from './';
 import { variance } from './covariance';
-import { steamHeat } from './heat-balance';
+import { potWays, steamHeat } from './heat-balance';
 
 const setup = STOCKPOT;
 const minute = 60_000;
@@ -108,7 +108,8 @@ describe('a pot left alone', () => {
     expect(variance(twice.covariance, 'mass') / variance(once.covariance, 'mass')).toBeCloseTo(1, 2);
   });
   it('a lid on saves heat: less burner holds the same pot', () => {
-    const at = (lid: 'on' | 'off') => steamHeat(setup.air, 95, 0.1018, lid).kW;
+    const at = (lid: 'on' | 'off') =>
+      steamHeat(setup.air, 95, potWays(setup, waterPot(20, 95), lid).openM2).kW;
     expect(at('on')).toBeCloseTo(0.1 * at('off'), 9);
     expect(airPressureKPa({ altitudeM: 0 })).toBeCloseTo(101.325, 9);
   });

@@ -25,7 +25,7 @@ export interface PotSetup {
 /**
  * A pot at a moment: what is in it, how hot, how it is heated, and how sure that is.
  *
- * `heatFactor` is the share of its expected heat that the burner gives on the average, 1 when it does what its plate says;
+ * `heatFactor` is the share of its expected heat that the burner gives on the average, 1 when it does what it is rated at;
  * `wander` and `setting` are the shares it gives beside that just now and at this setting. Mass, temperature,
  * heat and the instruments' own errors are estimated together, so that a dip, a weight or a thermometer teaches all.
  */
@@ -36,8 +36,16 @@ export interface PotState {
   heatFactor: number;
   wander: number;
   setting: number;
+  /** what leaves its open surface over what the law says, 1 when it keeps to it; slow, and the pot's own */
+  surface: number;
+  /** what its lid lets through beside its usual, a share; nothing under none */
+  passes: number;
+  /** what its wall loses over what is usual */
+  wall: number;
   /** what each instrument reads too much, as a share; by eye of what has gone */
   bias: Readonly<Record<Instrument, number>>;
+  /** what the probe shows too much where it sits, K */
+  probeBiasC: number;
   covariance: Covariance;
   /** share of the burner's full power, 0..1 */
   heatFraction: number;
@@ -84,7 +92,11 @@ export function copyPot(pot: PotState): PotState {
     heatFactor: pot.heatFactor,
     wander: pot.wander,
     setting: pot.setting,
+    surface: pot.surface,
+    passes: pot.passes,
+    wall: pot.wall,
     bias: pot.bias,
+    probeBiasC: pot.probeBiasC,
     covariance: pot.covariance,
     heatFraction: pot.heatFraction,
     lid: pot.lid,

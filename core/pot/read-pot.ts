@@ -36,8 +36,13 @@ const ROLLING_WITHIN_C = 3;
 /** How well the sum of all that was weighed in is known, as a share. source: common practice */
 const WEIGHED_IN_SD = 0.01;
 
-/** No estimate leaves this range, as shares of what the plate says. */
-const GAIN_RANGE = { least: 0.05, most: 5 } as const;
+/** No estimate leaves its range, as shares of what the burner is rated at and of what the laws say. */
+const HEAT_RANGE = { least: 0.05, most: 5 } as const;
+const SURFACE_RANGE = { least: 0.2, most: 4 } as const;
+const WALL_RANGE = { least: 0.2, most: 4 } as const;
+
+const kept = (value: number, { least, most }: { least: number; most: number }): number =>
+  Math.min(most, Math.max(least, value));
 
 export interface ReadResult {
   pot: PotState;
@@ -88,9 +93,9 @@ export function readPot(
   if (reading.kind === 'temperature') {
     const value = within('value', reading.value, -30, 130);
     return settle(pot, {
-      blend: { temp: 1 },
-      innovation: value - pot.tempC,
-      noise: INSTRUMENTS.thermometer.noiseC ** 2,
+      blend: { temp: 1, probe: 1 },
+      innovation: value - pot.tempC - pot.probeBiasC,
+      noise: INSTRUMENTS.probe.noiseC ** 2,
       believed,
       litres: null,
     });
@@ -194,12 +199,13 @@ function settle(
 function moved(pot: PotState, { pull, covariance }: ReturnType<typeof update>): PotState {
   const after = copyPot(pot);
   after.tempC = pot.tempC + pull[ROW.temp]!;
-  after.heatFactor = Math.min(
-    GAIN_RANGE.most,
-    Math.max(GAIN_RANGE.least, pot.heatFactor + pull[ROW.burner]!),
-  );
+  after.heatFactor = kept(pot.heatFactor + pull[ROW.burner]!, HEAT_RANGE);
   after.wander = pot.wander + pull[ROW.wander]!;
   after.setting = pot.setting + pull[ROW.setting]!;
+  after.surface = kept(pot.surface + pull[ROW.surface]!, SURFACE_RANGE);
+  after.passes = pot.passes + pull[ROW.lid]!;
+  after.wall = kept(pot.wall + pull[ROW.wall]!, WALL_RANGE);
+  after.probeBiasC = pot.probeBiasC + pull[ROW.probe]!;
   after.bias = {
     dip: pot.bias.dip + pull[ROW.dip]!,
     scale: pot.bias.scale + pull[ROW.scale]!,

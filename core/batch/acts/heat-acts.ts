@@ -1,6 +1,14 @@
 import type { Lid } from '../../evaporation';
 import { setupOf } from '../../plan';
-import { arrivingAt, changeBurner, covarianceOf, type PotState, setHeat } from '../../pot';
+import {
+  arrivingAt,
+  changeBurner,
+  changeVessel,
+  covarianceOf,
+  coverPot,
+  type PotState,
+  setHeat,
+} from '../../pot';
 
 import type { BatchState, HeatSegment } from '../batch-state';
 import type { EventOf, FoldContext } from '../fold-context';
@@ -32,7 +40,7 @@ function knownOf(state: BatchState, fraction: number): { mean: number; sd: numbe
 
 export function setLid(context: FoldContext, state: BatchState, lid: Lid, atMs: number): BatchState {
   if (lid === state.pot.lid) return state;
-  const pot = { ...state.pot, lid };
+  const pot = coverPot(state.pot, lid);
   return { ...withSegment(context, state, atMs), pot, heatKnown: arrivingIn(pot) };
 }
 
@@ -40,7 +48,8 @@ export function setLid(context: FoldContext, state: BatchState, lid: Lid, atMs: 
 export function moveOver(context: FoldContext, state: BatchState, event: EventOf<'moved'>): BatchState {
   const { pot: inPot, burner: onBurner } = event.payload;
   const { kitchen } = context.snapshot.input;
-  const pot = changeBurner(state.pot, onBurner.id === state.onBurner.id ? null : onBurner.heatFactor);
+  const poured = inPot.id === state.inPot.id ? state.pot : changeVessel(state.pot);
+  const pot = changeBurner(poured, onBurner.id === state.onBurner.id ? null : onBurner.heatFactor);
   return {
     ...withSegment(context, state, event.actedAtMs),
     inPot,

@@ -3,7 +3,7 @@
  * Mean-reverting, one standard deviation as a share of that average, and the minutes it takes to forget.
  * source: from memory: gas flames and draughts some 10 to 15 %, forgotten within the hour
  */
-export const WANDER = { sd: 0.15, forgetMin: 40 } as const;
+export const WANDER = { sd: 0.12, forgetMin: 40 } as const;
 
 /**
  * What a setting below full gives beside what its share says, one standard deviation as a share at no heat at all,
@@ -12,23 +12,41 @@ export const WANDER = { sd: 0.15, forgetMin: 40 } as const;
  */
 export const SETTING_SD = 0.3;
 
+/**
+ * What leaves the surface over what the law says: the law itself is in doubt, and differs from pot to pot by draught,
+ * fat and foam; and how slowly that changes within a batch. Shares. Two published forms stand half as much apart again at
+ * 90 °C (ASHRAE's over pools, and Sherwood's number over a hot plate), and the trade's own yields agree with the lower:
+ * one, with a doubt that holds both. source: docs/model.md § 5
+ */
+export const SURFACE = { mean: 1, sd: 0.55, perHour: 0.05 } as const;
+
+/**
+ * How far what a lid lets through is known beside its usual share, one standard deviation as a share of it: ajar 0.45
+ * (0.25 to 0.7 in four of five), on 0.1 (0.03 to 0.25). source: common practice
+ */
+export const LID_SD = { off: 0, ajar: 0.4, on: 0.8 } as const;
+
+/** The wall's loss, 11 ± 3 W/m²K: a share. source: common practice, docs/model.md § 4 */
+export const WALL_SD = 0.27;
+
 /** Variances an hour adds that belong to no burner: splashes, lids lifted, a bulk that is not one temperature. From memory. */
 export const LOOSE_PER_HOUR = { massKg2: 0.0004, tempC2: 1 } as const;
 
 /**
  * Each instrument's noise and the error it shares with all its readings, one standard deviation.
- * Dip 2 mm still and 5 mm at a roll; scale 0.2 %; °Brix 0.2; by eye mostly shared.
+ * Dip 3 mm still and 6 mm at a roll; scale 0.2 %; °Brix 0.2; by eye mostly shared; a probe sits where it sits.
  * source: common practice, docs/model.md § 5
  */
 export const INSTRUMENTS = {
   /** shared: the stick's own marks, and the pot's true width against its listed one */
-  dip: { stillCm: 0.2, rollingCm: 0.5, sharedShare: 0.02 },
+  dip: { stillCm: 0.3, rollingCm: 0.6, sharedShare: 0.02 },
   scale: { noiseKg: 0.03, sharedShare: 0.002 },
   /** shared: how well the dissolved solids are known */
   brix: { noiseBrix: 0.2, sharedShare: 0.05 },
   /** of what has gone, not of what is there: noise in shares of the start, shared in shares of what has gone */
-  eye: { noiseShare: 0.05, sharedShare: 0.2 },
-  thermometer: { noiseC: 1 },
+  eye: { noiseShare: 0.05, sharedShare: 0.25 },
+  /** shared: in K, what the probe and its place show too much */
+  probe: { noiseC: 0.7, sharedC: 0.7 },
 } as const;
 
 /** A reading beyond this many standard deviations counts for less; beyond the second it is asked about. source: Huber's idea, limits from memory */
