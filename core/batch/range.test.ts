@@ -155,8 +155,8 @@ describe('levers, before any is moved', () => {
     );
   });
   it('a wider pan on a stronger burner saves time, and so do two pots', () => {
-    expect(by(/^pot-wide-strong/).gainsMin!).toBeGreaterThan(3);
-    expect(by(/^split-/).gainsMin!).toBeGreaterThan(3);
+    expect(by(/^pot-wide-strong/).gainsMin!).toBeGreaterThan(2);
+    expect(by(/^split-/).gainsMin!).toBeGreaterThan(2);
   });
   it('more heat has less margin; what would catch saves nothing', () => {
     expect(by(/^heat-1/).margin).toBeLessThan(by(/^heat-0.75/).margin);

@@ -1,2 +1,2 @@
 export { forecast, type MassReading } from './forecast';
-export { Z } from './normal';
+export { normalShare, Z } from './normal';

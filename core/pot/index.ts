@@ -1,4 +1,5 @@
 export { advancePot, leaveOven } from './advance-pot';
+export { type MayNever, mayNever } from './chance-of-meeting';
 export {
   addToPot,
   changeBurner,
@@ -31,3 +32,4 @@ export { scorchMargin } from './scorch-margin';
 export type { StageDeed } from './stage-deed';
 export { steepingFactor } from './steep';
 export { temper } from './temper';
+export { type ShareShown, whatReadingsShow } from './what-readings-show';

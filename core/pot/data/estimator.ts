@@ -38,8 +38,8 @@ export const LOOSE_PER_HOUR = { massKg2: 0.0004, tempC2: 1 } as const;
  * source: common practice, docs/model.md § 5
  */
 export const INSTRUMENTS = {
-  /** shared: the stick's own marks, and the pot's true width against its listed one */
-  dip: { stillCm: 0.3, rollingCm: 0.6, sharedShare: 0.02 },
+  /** shared: the stick’s own marks 1 %, and the pot’s true width 1.5 % off its listed one, which is 3 % of its litres */
+  dip: { stillCm: 0.3, rollingCm: 0.6, sharedShare: 0.032 },
   scale: { noiseKg: 0.03, sharedShare: 0.002 },
   /** shared: how well the dissolved solids are known */
   brix: { noiseBrix: 0.2, sharedShare: 0.05 },

@@ -1,12 +1,23 @@
+import { useMemo } from 'react';
 import styled from 'styled-components';
-import { span } from '../../../contract';
+import { sentenceCase, span } from '../../../contract';
 import { lookFromMs, lossKgPerHour, type NextAction } from '../../../core/batch';
 import type { Dial } from '../../../core/kitchen';
 import { massKg } from '../../../core/matter';
-import { potLitres } from '../../../core/pot';
+import { mayNever, potLitres, whatReadingsShow } from '../../../core/pot';
 import { Caution, Over } from '../../components/text';
-import { colour, font, size, space } from '../../theme/tokens';
-import { heatWords, hourMinute, inMeasures, litres, potWords } from '../../words';
+import { colour, font, size, space, target } from '../../theme/tokens';
+import {
+  forecastWords,
+  heatShownWords,
+  heatWords,
+  hourMinute,
+  inMeasures,
+  litres,
+  mayNeverWords,
+  potWords,
+  surfaceShownWords,
+} from '../../words';
 import type { BatchHere } from '../batch-frame';
 import { FallChart } from './fall-chart';
 import { Cues } from './pot-styles';
@@ -35,6 +46,23 @@ const Answers = styled.dl`
   }
 `;
 
+/** What the estimator thinks, for who asks. */
+const Shown = styled.details`
+  color: ${colour.soft};
+  font-size: ${size.small};
+  summary {
+    display: inline-flex;
+    align-items: center;
+    min-height: ${target.anywhere};
+    text-decoration: underline dotted ${colour.edge};
+    text-underline-offset: 4px;
+    cursor: pointer;
+  }
+  summary:focus-visible {
+    outline: 3px solid ${colour.act};
+  }
+`;
+
 /** A running stage: its title, its cue, its clock, and the curve where a level falls. */
 export function Running({
   here,
@@ -49,6 +77,13 @@ export function Running({
   const now = potLitres(state.pot);
   const ends = clock?.ends;
   const isSure = ends?.p10Ms === ends?.p90Ms;
+  const shown = whatReadingsShow(state.pot);
+  const waitsFor = clock?.target ?? null;
+  const isDoubtful = waitsFor !== null && ends?.p90Ms === null && next.kind !== 'finish';
+  const never = useMemo(
+    () => (isDoubtful ? mayNever(state.setup, state.pot, waitsFor) : null),
+    [isDoubtful, state.setup, state.pot, waitsFor],
+  );
   const loss = massKg(state.pot.mixture) > 0 ? lossKgPerHour(state.setup, state.pot) : 0;
   return (
     <>
@@ -90,6 +125,14 @@ export function Running({
           </dd>
         </div>
       </Answers>
+      {never && <Caution>{mayNeverWords(never, state.onBurner.dial)}</Caution>}
+      {clock?.target && next.kind !== 'finish' && (
+        <Shown>
+          <summary>{forecastWords.whatItStandsOn}</summary>
+          <p>{heatShownWords(sentenceCase(state.onBurner.name), shown.heat)}</p>
+          <p>{surfaceShownWords(shown.surface, state.pot.lid)}</p>
+        </Shown>
+      )}
       {clock?.markLitres != null && <FallChart here={here} markLitres={clock.markLitres} />}
       <Cues>
         {next.kind !== 'finish' && (

@@ -4,6 +4,7 @@ export * from './batch';
 export * from './common';
 export * from './devices';
 export * from './foods';
+export * from './forecast';
 export * from './heating';
 export * from './holds';
 export * from './kitchen';
