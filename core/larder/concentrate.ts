@@ -2,8 +2,8 @@ import { positive } from '../check';
 import { brixOf, type LotContents, timesSavour, totalKg, volumeLitres } from '../matter';
 import { mixContents } from './mix-contents';
 
-/** A stock is reduced no further than this share of its water: by then it scorches. Common practice. */
-const MOST_DRIVEN_OFF = 0.97;
+/** A stock is reduced no further than this, °Brix: a glaze stands at 30 to 65, and over that it scorches. From memory. */
+const MOST_BRIX = 70;
 
 /** What a lot becomes when water leaves it or joins it. */
 export interface Strengthened {
@@ -29,7 +29,7 @@ export function concentrate(of: { contents: LotContents; kg: number; toBrix: num
     throw new RangeError(
       `toBrix must be above the present ${brixOf(of.contents.perKg).toFixed(1)}, got ${of.toBrix}`,
     );
-  if (waterOffKg > of.contents.perKg.water * kg * MOST_DRIVEN_OFF)
+  if (of.toBrix > MOST_BRIX)
     throw new RangeError(`toBrix must leave it runny enough not to scorch, got ${of.toBrix}`);
   const left = kg - waterOffKg;
   const factor = kg / left;
