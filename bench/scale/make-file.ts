@@ -4,6 +4,7 @@ import Database from 'better-sqlite3';
 import type { KitchenSeed } from '../../contract';
 import { foldBatch } from '../../core/batch';
 import { drawsOfBatch, foldLarder, lotsOfBatch } from '../../core/larder';
+import { MODEL_VERSION } from '../../core/plan';
 import { seed } from '../../demo/seed';
 import { openStorage, PROJECTIONS } from '../../server/storage';
 
@@ -50,7 +51,8 @@ function usedUp(kitchen: KitchenSeed): KitchenSeed['larderEvents'] {
  * @returns the folder; made once and kept while the demo and what is kept of a log are the same
  */
 export function fileOf(batches: number, root: string): string {
-  const versions = Object.values(PROJECTIONS).join('-');
+  // a file of an older model would be brought up to date at each start that is measured
+  const versions = [...Object.values(PROJECTIONS), MODEL_VERSION].join('-');
   const folder = join(root, `${batches} of ${versions}`);
   const done = join(folder, 'slow-pot.db');
   if (existsSync(done)) return folder;
