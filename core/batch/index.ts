@@ -46,6 +46,7 @@ export {
 export { forecastBand, levelAhead, levelTrace } from './level-trace';
 export { CATCHES_UNDER, type FreeRange, type Lever, levers, minutesAfter, saves } from './levers';
 export { lookEveryMin, lookFromMs } from './look-every';
+export { mayNeverFinish } from './may-never-finish';
 export { type LaterLine, type NextAction, nextAction } from './next-action';
 export { inPotKgOf, type ToComeOut, toComeOut } from './pot-items';
 export { type Call, callOf, dueSinceMs, rangeWalk } from './range-walk';

@@ -17,9 +17,9 @@ import {
   scorchMargin,
   setHeat,
 } from '../pot';
+import type { Stage } from '../recipe';
 import { thicknessBand } from '../thickness';
 import { depthAtLitres, litresAtDepth, panBottomM2, workingFillLitres } from '../vessel';
-
 import type { BatchSnapshot } from './batch-event';
 import type { BatchState } from './batch-state';
 import { stageClock } from './stage-clock';
@@ -78,7 +78,7 @@ export function levers(snapshot: BatchSnapshot, state: BatchState, free: FreeRan
     onBurner,
     second: null,
   };
-  const stirEveryMin = clock.stage.attention.kind === 'lookIn' ? clock.stage.attention.everyMin : 5;
+  const stirEveryMin = stirEveryMinOf(clock.stage);
   const lever = (
     id: string,
     kind: Lever['kind'],
@@ -157,6 +157,10 @@ export function saves(all: readonly Lever[], byMs: number): Lever[] {
     .filter((one) => one.margin >= CATCHES_UNDER)
     .sort((a, b) => b.margin - a.margin);
 }
+
+/** How often the bottom is stirred in a stage, min; a first guess where nobody is told to look in. Common practice. */
+export const stirEveryMinOf = ({ attention }: Stage): number =>
+  attention.kind === 'lookIn' ? attention.everyMin : 5;
 
 /** The floor's margin of a pot as it is heated now. */
 export function marginOf(setup: PotSetup, pot: PotState, stirEveryMin: number): number {

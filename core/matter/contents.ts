@@ -29,7 +29,7 @@ export interface DrawnLot {
   contents: LotContents;
   /** hundredths of the kitchen's money a kg */
   centsPerKg: number;
-  /** weighed as bought and trimmed; what the house made goes in whole */
+  /** weighed as purchased and trimmed; what the kitchen made goes in whole */
   isAsPurchased: boolean;
 }
 

@@ -27,7 +27,7 @@ export interface PlannedBurner extends Burner {
   settings?: readonly KnownSetting[];
 }
 
-/** What arrives at a setting under a lid, as a share of what the plate says; a first guess for the next batch. */
+/** What arrives at a setting under a lid, as a share of what the burner is rated at; a first guess for the next batch. */
 export interface KnownSetting {
   fraction: number;
   lid: Lid;
@@ -74,7 +74,7 @@ export interface PlannedLine {
   perBowl: boolean;
   /** what a plain multiple of the recipe would have said, kg */
   plainMultipleKg: number;
-  /** pieces as bought, of what is counted by the piece: eggs */
+  /** pieces as purchased, of what is counted by the piece: eggs */
   count?: number;
   /** kept back for the palate, kg: the rest of the plain multiple of what is dosed by taste */
   keptByKg?: number;

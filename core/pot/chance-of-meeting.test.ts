@@ -34,6 +34,12 @@ describe('a pot that may never get there', () => {
     expect(turnUpTo).toBeGreaterThan(held(90).heatFraction);
     expect(mayNever(STOCKPOT, setHeat(held(90), turnUpTo!), up(95))).toBeNull();
   });
+  it('is never told a heat that it cannot take, and nothing while it is left to cool', () => {
+    const { turnUpTo } = mayNever(STOCKPOT, held(90), up(95))!;
+    const gentle = mayNever(STOCKPOT, held(90), up(95), (heated) => heated.heatFraction < turnUpTo!)!;
+    expect(gentle.turnUpTo).toBeNull();
+    expect(mayNever(STOCKPOT, held(90), { kind: 'cooled', tempC: 20 })).toBeNull();
+  });
   it('with the heat off nothing is said of heat', () => {
     expect(mayNever(STOCKPOT, filled, up(92))).toBeNull();
   });

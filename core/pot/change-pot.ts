@@ -128,7 +128,7 @@ export function drawFromPot(pot: PotState, kg: number): { pot: PotState; drawn: 
  * flame; or what earlier batches have shown of it.
  *
  * @param fraction share of full power, 0..1
- * @param known what arrives at that setting, as a share of what the plate says, where the kitchen knows
+ * @param known what arrives at that setting, as a share of what the burner is rated at, where the kitchen knows
  */
 export function setHeat(pot: PotState, fraction: number, known?: { mean: number; sd: number }): PotState {
   if (within('fraction', fraction, 0, 1) === pot.heatFraction) return pot;

@@ -186,7 +186,7 @@ describe('readings', () => {
     expect(inside / truths.length).toBeGreaterThan(0.78);
     expect(inside / truths.length).toBeLessThan(0.9);
   });
-  it('a 12 typed for a 21 is asked about, not believed; stood by, it is', () => {
+  it('a 12 typed for a 21 is asked about, not believed; confirmed, it is', () => {
     const pot = { ...boiling() };
     const depth = 12;
     const asked = readPot(setup, pot, { kind: 'depth', value: depth });

@@ -4,7 +4,7 @@ export { linesOf, type Understood, understandLine } from './lines-of';
 export { edgeOf, minutesIn, stageKindOf } from './method-sentences';
 export { nameTaken } from './name-taken';
 export { type PaperLine, paperRecipe, paperStage } from './paper-recipe';
-export { fitsRole, fromPattern } from './pattern';
+export { fitsRole, fromPattern, type PatternNote } from './pattern';
 export { type ReadingTable, readingTable, readLine } from './read-line';
 export { type RecipeDraft, readRecipeText } from './read-recipe-text';
 export type { ParseWarning } from './reading';

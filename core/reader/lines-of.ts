@@ -32,7 +32,7 @@ export function understandLine(line: WrittenLine, table: ReadingTable): Understo
   const reading = readLine(line.text, table, keptFood(line, table));
   const ingredient = table.ingredients[line.ingredientId ?? reading.ingredientId ?? ''] ?? null;
   const isOther = line.ingredientId !== undefined && line.ingredientId !== reading.ingredientId;
-  // corrected to another food, the grams as bought stand and are trimmed by its own yield
+  // corrected to another food, the grams as purchased stand and are trimmed by its own yield
   const readG =
     isOther && reading.purchasedG !== null && ingredient
       ? reading.purchasedG * ingredient.yield

@@ -9,8 +9,18 @@ import { writeLine } from './write-line';
 /** A recipe made from a pattern, and what the swap brought with it. */
 export interface FromPattern {
   recipe: Recipe;
-  notes: string[];
+  notes: PatternNote[];
 }
+
+export type PatternNote =
+  /** minutes at 100 °C; null for what has no set time */
+  | { code: 'softens'; name: string; minutes: number; was: string; wasMinutes: number | null }
+  /** as purchased, where the trim differs */
+  | { code: 'trim'; name: string; kg: number; was: string; wasKg: number }
+  /** what it does to the colour, as the food's own row says it */
+  | { code: 'colours'; name: string; how: string }
+  | { code: 'goesDrab'; name: string }
+  | { code: 'browns'; name: string };
 
 /** What may stand in each role. */
 export function fitsRole(role: PatternSlot['role'], ingredient: Ingredient): boolean {
@@ -44,7 +54,7 @@ export function fromPattern(
     throw new RangeError(`pattern must have slots and written lines, got ${pattern.id}`);
   const stranger = Object.keys(swaps).find((id) => !pattern.pattern!.some((slot) => slot.writtenId === id));
   if (stranger) throw new RangeError(`swaps must name slots of the pattern, got ${stranger}`);
-  const notes: string[] = [];
+  const notes: PatternNote[] = [];
   let stages = pattern.stages;
   const written = pattern.written.map((line) => {
     const swap = swaps[line.id];
@@ -71,9 +81,13 @@ export function fromPattern(
         const edgeCm = edgeOf(reading.cut) ?? stage.ends.edgeCm;
         return { ...stage, ends: { rule: 'soft', edgeCm, softenMin: after.softenMin! } };
       });
-      notes.push(
-        `${after.name} softens in ${after.softenMin} min at 100 °C, ${before.name.toLowerCase()} in ${before.softenMin ?? 'no set'} min.`,
-      );
+      notes.push({
+        code: 'softens',
+        name: after.name,
+        minutes: after.softenMin,
+        was: before.name,
+        wasMinutes: before.softenMin ?? null,
+      });
     }
     const { ingredientId: _id, edibleG: _g, ...kept } = line;
     return {
@@ -94,16 +108,20 @@ function strength(ingredient: Ingredient): number {
   return Math.max(1, bodyG(ingredient, 1));
 }
 
-function swapNotes(before: Ingredient, after: Ingredient, beforeKg: number, afterKg: number): string[] {
-  const notes: string[] = [];
-  const bought = (kg: number, one: Ingredient) => (kg / one.yield).toFixed(2);
+function swapNotes(before: Ingredient, after: Ingredient, beforeKg: number, afterKg: number): PatternNote[] {
+  const notes: PatternNote[] = [];
   if (before.yield !== after.yield) {
-    notes.push(
-      `${bought(afterKg, after)} kg ${after.name.toLowerCase()} as bought, where it was ${bought(beforeKg, before)} kg ${before.name.toLowerCase()}.`,
-    );
+    notes.push({
+      code: 'trim',
+      name: after.name,
+      kg: afterKg / after.yield,
+      was: before.name,
+      wasKg: beforeKg / before.yield,
+    });
   }
-  if (after.colour) notes.push(`${after.name} ${after.colour}.`);
-  if (after.green) notes.push(`${after.name} goes drab when it is kept hot: last, and quickly.`);
-  if (after.browns) notes.push(`${after.name} browns in air: into water with a little lemon as it is cut.`);
+  const { name } = after;
+  if (after.colour) notes.push({ code: 'colours', name, how: after.colour });
+  if (after.green) notes.push({ code: 'goesDrab', name });
+  if (after.browns) notes.push({ code: 'browns', name });
   return notes;
 }

@@ -45,7 +45,7 @@ export function readingTable(
 /**
  * Reads an ingredient line as cooks write them: “2 large onions, sliced 3 mm”.
  *
- * A weight before a comma is as bought; a weight of something already peeled, chopped or cooked (“1 kg peeled
+ * A weight before a comma is as purchased; a weight of something already peeled, chopped or cooked (“1 kg peeled
  * potatoes”) or measured in cups is edible. A range is weighed at its middle. Whatever was not understood to the last
  * word comes back as a doubt; nothing is dropped in silence.
  *

@@ -36,7 +36,7 @@ export interface Reading {
   note: string;
   comesOut: boolean;
   toTaste: boolean;
-  /** g of the middle of the amount, as bought and as it goes in; null where it cannot be told */
+  /** g of the middle of the amount, as purchased and as it goes in; null where it cannot be told */
   purchasedG: number | null;
   edibleG: number | null;
   warnings: readonly ParseWarning[];

@@ -5,7 +5,7 @@ import { type ReadingTable, readLine } from './read-line';
  * Writes a line so that reading it gives it back: edible grams, the ingredient, its cut, whether it is lifted out.
  *
  * @param edibleKg 0 or above
- * @returns one line, such as “700 g onion, small dice”; weights of food with trim are written as bought
+ * @returns one line, such as “700 g onion, small dice”; weights of food with trim are written as purchased
  */
 export function writeLine(
   of: { ingredient: Ingredient; edibleKg: number; cut?: string; comesOut?: boolean },

@@ -1,10 +1,10 @@
 import { useMemo } from 'react';
 import styled from 'styled-components';
 import { sentenceCase, span } from '../../../contract';
-import { lookFromMs, lossKgPerHour, type NextAction } from '../../../core/batch';
+import { lookFromMs, lossKgPerHour, mayNeverFinish, type NextAction } from '../../../core/batch';
 import type { Dial } from '../../../core/kitchen';
 import { massKg } from '../../../core/matter';
-import { mayNever, potLitres, whatReadingsShow } from '../../../core/pot';
+import { potLitres, whatReadingsShow } from '../../../core/pot';
 import { Caution, Over } from '../../components/text';
 import { colour, font, size, space, target } from '../../theme/tokens';
 import {
@@ -78,11 +78,11 @@ export function Running({
   const ends = clock?.ends;
   const isSure = ends?.p10Ms === ends?.p90Ms;
   const shown = whatReadingsShow(state.pot);
-  const waitsFor = clock?.target ?? null;
-  const isDoubtful = waitsFor !== null && ends?.p90Ms === null && next.kind !== 'finish';
+  const isDoubtful = clock?.target != null && ends?.p90Ms === null && next.kind !== 'finish';
+  const { snapshot } = here.batch;
   const never = useMemo(
-    () => (isDoubtful ? mayNever(state.setup, state.pot, waitsFor) : null),
-    [isDoubtful, state.setup, state.pot, waitsFor],
+    () => (isDoubtful && clock ? mayNeverFinish(snapshot, state, clock) : null),
+    [isDoubtful, snapshot, state, clock],
   );
   const loss = massKg(state.pot.mixture) > 0 ? lossKgPerHour(state.setup, state.pot) : 0;
   return (
@@ -125,7 +125,9 @@ export function Running({
           </dd>
         </div>
       </Answers>
-      {never && <Caution>{mayNeverWords(never, state.onBurner.dial)}</Caution>}
+      {never && (
+        <Caution>{mayNeverWords(never, clock?.target?.kind === 'mass', state.onBurner.dial)}</Caution>
+      )}
       {clock?.target && next.kind !== 'finish' && (
         <Shown>
           <summary>{forecastWords.whatItStandsOn}</summary>

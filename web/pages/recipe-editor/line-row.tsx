@@ -106,7 +106,7 @@ export function LineRow({
             <>
               , <b>{amountIn(ingredient, edibleKg, Boolean(understood.comesOut))}</b>
               {recipeEditorWords.onTheBowls(isServed)}
-              {bought !== null && bought - edibleKg > 0.0005 && recipeEditorWords.asBought(weight(bought))}
+              {bought !== null && bought - edibleKg > 0.0005 && recipeEditorWords.asPurchased(weight(bought))}
             </>
           )}
           {reading.toTaste && edibleKg === null && recipeEditorWords.toTaste}

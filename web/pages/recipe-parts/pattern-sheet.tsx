@@ -11,7 +11,7 @@ import { Errors, Soft } from '../../components/text';
 import { sentencesOf } from '../../data/api';
 import { useSaveRecipe } from '../../data/queries';
 import type { Book } from '../../data/use-book';
-import { recipeWords } from '../../words';
+import { patternNote, recipeWords } from '../../words';
 
 const ROLE_WORDS: Record<PatternSlot['role'], string> = {
   vegetable: recipeWords.vegetable,
@@ -57,7 +57,7 @@ export function PatternSheet({
           />
         );
       })}
-      {made?.notes.map((note) => (
+      {made?.notes.map(patternNote).map((note) => (
         <Soft key={note}>{note}</Soft>
       ))}
       <Errors sentences={refused} />

@@ -12,10 +12,10 @@ export const forecastWords = {
 const A_GUESS_FROM = 0.45;
 
 /** “1 in 3 that it won’t get there at this heat: turn up to 60 %.” */
-export function mayNeverWords({ chance, turnUpTo }: MayNever, dial?: Dial): string {
+export function mayNeverWords({ chance, turnUpTo }: MayNever, isReducing: boolean, dial?: Dial): string {
   const likely = chance > 0.85 ? 'It won’t get there' : `${oddsWords(chance)} that it won’t get there`;
   return turnUpTo === null
-    ? `${likely}, at any heat of this burner: less lid, or less in the pot.`
+    ? `${likely} at this heat: ${isReducing ? 'lid off, or a wider pot' : 'put the lid on, or a stronger burner'}.`
     : `${likely} at this heat: turn up to ${heatWords(turnUpTo, dial)}.`;
 }
 

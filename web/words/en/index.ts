@@ -15,6 +15,7 @@ export * from './lots';
 export * from './marks';
 export * from './mise';
 export * from './pass';
+export * from './patterns';
 export * from './plan';
 export * from './plans';
 export * from './plural';

@@ -50,7 +50,7 @@ export const recipeEditorWords = {
   correct: (said: string) => `Correct: ${said}`,
   delete: (said: string) => `Delete: ${said}`,
   onTheBowls: (isServed: boolean) => ` ${isServed ? 'on the bowls' : 'in the pot'}`,
-  asBought: (weight: string) => `, ${weight} as bought`,
+  asPurchased: (weight: string) => `, ${weight} as purchased`,
   toTaste: ', to taste',
   removedBeforeServing: '; removed before serving',
   look: (sentence: string) => `Look: ${sentence}`,
