@@ -1,5 +1,5 @@
 import * as v from 'valibot';
-import { TROUBLES } from '../core/batch';
+import { FLOORS_FOUND, TROUBLES } from '../core/batch';
 import type { Written } from '../core/log';
 import { THICKENER_KINDS } from '../core/matter';
 import type { BatchCommand } from '../core/rules';
@@ -208,7 +208,13 @@ export const batchCommandSchema: v.GenericSchema<unknown, BatchCommand> = v.vari
       }),
     ),
     one('note', v.strictObject({ text: textField('The note', 500) })),
-    one('closed', v.strictObject({ leftLitres: numberField('What is left', 0, 2000, 'L') })),
+    one(
+      'closed',
+      v.strictObject({
+        leftLitres: numberField('What is left', 0, 2000, 'L'),
+        floor: v.optional(v.picklist(FLOORS_FOUND, 'The floor came clean or it caught.')),
+      }),
+    ),
     one('undone', v.strictObject({ eventId: textField('eventId') })),
   ],
   (issue) =>

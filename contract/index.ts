@@ -91,6 +91,7 @@ export type {
   KitchenNotice,
   KitchenView,
   LarderStray,
+  LearnedView,
   LiveMessage,
   LoggedEvent,
   LotDetail,

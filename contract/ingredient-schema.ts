@@ -70,6 +70,7 @@ export const ingredientSchema = v.strictObject({
   looseKgPerL: numberField('Its density as it lies', 0.01, 5, 'kg/L'),
   yield: numberField('What is left after trim', 0.01, 1, 'of a kg'),
   wholeInPot: v.optional(v.literal(true)),
+  grainVaries: v.optional(v.literal(true)),
   pieceG: v.optional(numberField('One of it', 0.01, 50_000, 'g')),
   measures: v.optional(v.record(textField('A measure', 30), numberField('A measure', 0.0001, 50_000, 'g'))),
   aliases: v.optional(v.pipe(v.array(textField('A name', 80)), v.maxLength(40, 'At most 40 names.'))),

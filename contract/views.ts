@@ -1,4 +1,4 @@
-import type { BatchEvent, BatchResult, BatchSnapshot, LearnedRate } from '../core/batch';
+import type { BatchEvent, BatchResult, BatchSnapshot, LearnedRate, LearnedShare } from '../core/batch';
 import type { ThermometerCheck } from '../core/kitchen';
 import type { LarderEventBody, TraceStep } from '../core/larder';
 import type { Holds, Ingredient } from '../core/matter';
@@ -91,7 +91,15 @@ export interface FoodsView {
 }
 
 /** The kitchen with all that a plan turns on. */
-export type WholeKitchen = KitchenView & FoodsView & { learned: LearnedRate[] };
+/** What pots and burners have shown: heat, the best known first, and what surfaces and floors do beside the law. */
+export interface LearnedView {
+  rates: LearnedRate[];
+  shares: LearnedShare[];
+  /** what the cook's eye takes too much for gone, a share, from rehearsals; null before there were any */
+  eye: { mean: number; sd: number } | null;
+}
+
+export type WholeKitchen = KitchenView & FoodsView & { learned: LearnedView };
 
 /** A page of a list, and where the next one begins; null after the last. */
 export interface PageOf<T> {

@@ -27,7 +27,7 @@ export function kitchenView(
       heatFactor: learnedHeatFactor(known[burner.id] ?? []),
     })),
     pricesCentsPerKg: { ...PRICES_CENTS_PER_KG },
-    learned: [],
+    learned: { rates: [], shares: [], eye: null },
     suppliers: {},
     ownIngredients: [],
     limits: DEFAULT_LIMITS,

@@ -1,7 +1,7 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import { expect, type Page, test } from '@playwright/test';
-import { commonWords, kitchenWords, planWords, potWords, recipeWords, rehearseWords } from '../web/words';
-import { cookStage, move, openPot, setHeatIfAsked, takeOutAll } from './cook';
+import { commonWords, kitchenWords, potWords, recipeWords, rehearseWords } from '../web/words';
+import { chowderFalling, move, openPot, setHeatIfAsked, take, takeOutAll } from './cook';
 import { type DemoServer, demoServer } from './demo-server';
 
 /** The heart of the house: what a pot wants, what may be done about it, what went wrong, and what devices say. */
@@ -31,36 +31,10 @@ async function accessible(page: Page, where: string) {
   expect(violations.map((one) => `${where}: ${one.id}`)).toEqual([]);
 }
 
-/** Takes the plan to its burner, short larder or not. */
-async function take(page: Page) {
-  await act(page, /^Take it to/).click();
-  const anyway = act(page, planWords.cookItAnyway);
-  await anyway
-    .or(page.getByRole('link', { name: potWords.pot, exact: true }))
-    .first()
-    .waitFor();
-  if (await anyway.isVisible()) {
-    await page.getByLabel(planWords.itComesFrom).fill('the hotel across the square');
-    await anyway.click();
-  }
-  await openPot(page);
-}
-
-/** A chowder that falls to its mark on burner 2. */
-async function chowderFalling(page: Page) {
-  await page.goto(`${server.url}/plan?service=midday`);
-  await take(page);
-  await cookStage(page, 'Sweat the vegetables', 3);
-  await cookStage(page, 'Dust with flour', 1);
-  await cookStage(page, 'Fumet in, up to a simmer', 15);
-  await act(page, /^These are in: begin|^Begin$/).click();
-  await expect(page.getByText(potWords.atTheMarkAbout)).toBeVisible();
-}
-
 test('a fall watched: called, stirred, asked what if, given another mark, mended; all of it by touch or key', async ({
   page,
 }) => {
-  await chowderFalling(page);
+  await chowderFalling(page, server.url);
 
   await test.step('it calls from wherever the cook is, is answered there, or put off', async () => {
     // the heat that holds is set whenever it is asked for on the way, so that the look-in is what calls

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { type APIRequestContext, expect, type Page } from '@playwright/test';
-import { potWords } from '../web/words';
+import { planWords, potWords } from '../web/words';
 
 /** A cook's hands on the real interface, and the demo's clock to make the minutes pass. */
 
@@ -80,4 +80,30 @@ export async function takeOutAll(page: Page): Promise<void> {
     await out.first().click();
     await expect(out).toHaveCount(left - 1);
   }
+}
+
+/** Takes the plan to its burner, short larder or not. */
+export async function take(page: Page): Promise<void> {
+  await page.getByRole('button', { name: /^Take it to/ }).click();
+  const anyway = page.getByRole('button', { name: planWords.cookItAnyway, exact: true });
+  await anyway
+    .or(page.getByRole('link', { name: potWords.pot, exact: true }))
+    .first()
+    .waitFor();
+  if (await anyway.isVisible()) {
+    await page.getByLabel(planWords.itComesFrom).fill('the hotel across the square');
+    await anyway.click();
+  }
+  await openPot(page);
+}
+
+/** A chowder that falls to its mark on burner 2. */
+export async function chowderFalling(page: Page, url: string): Promise<void> {
+  await page.goto(`${url}/plan?service=midday`);
+  await take(page);
+  await cookStage(page, 'Sweat the vegetables', 3);
+  await cookStage(page, 'Dust with flour', 1);
+  await cookStage(page, 'Fumet in, up to a simmer', 15);
+  await page.getByRole('button', { name: /^These are in: begin|^Begin$/ }).click();
+  await expect(page.getByText(potWords.atTheMarkAbout)).toBeVisible();
 }

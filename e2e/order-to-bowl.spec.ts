@@ -223,6 +223,7 @@ test('60 bowls at 13:10, from the order to the log', async ({ page, browser }) =
     await page.getByRole('button', { name: passWords.closeIt }).click();
     await expect(page.getByText(/What is left must be a number of L/)).toBeVisible();
     await left.fill('0.6');
+    await page.getByText(passWords.floors.caught).click();
     await page.getByRole('button', { name: passWords.closeIt }).click();
   });
 
@@ -235,6 +236,8 @@ test('60 bowls at 13:10, from the order to the log', async ({ page, browser }) =
     await page.getByRole('link', { name: commonWords.kitchen, exact: true }).click();
     await page.getByRole('link', { name: /^Heat/ }).click();
     await expect(page.getByText(/6 batches/)).toBeVisible();
+    // what was said of the floor stands for the next one
+    await expect(page.getByRole('row', { name: /Smoked trout and sweetcorn chowder/ })).toBeVisible();
   });
   expect(problems).toEqual([]);
 });

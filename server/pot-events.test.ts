@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import type { BatchView, KitchenView, PageOf } from '../contract';
-import { foldBatch, type LearnedRate } from '../core/batch';
-import { burnerFor } from '../core/order';
+import type { BatchView, KitchenView, LearnedView, PageOf } from '../contract';
+import { foldBatch } from '../core/batch';
+import { burnerFor, potFor } from '../core/order';
 import type { BatchHead } from '../core/views';
 import { seed } from '../demo/seed';
 import { chowderOrder, fieldOf, said, sentences } from './testing/say';
@@ -127,17 +127,27 @@ describe('moved to another pot', () => {
 
 describe('what a closed batch teaches', () => {
   it('its stretches of heat that were read stand in the kitchen, and start the next batch on that pot and burner', async () => {
-    const learned: LearnedRate[] = (await ask('GET', '/kitchen/learned')).json;
-    const known = learned.find((one) => one.fraction < 1)!;
+    const learned: LearnedView = (await ask('GET', '/kitchen/learned')).json;
+    const known = learned.rates.find((one) => one.fraction < 1)!;
     expect(known.segments).toBeGreaterThan(0);
     const { burners }: KitchenView = (await ask('GET', '/kitchen')).json;
     const burner = burners.find((one) => one.id === known.burnerId)!;
     const next = burnerFor({ learned }, burner, known.potId);
     expect(next.settings!.map((one) => one.fraction)).toContain(known.fraction);
   });
+  it('surfaces that were read and floors that were looked at start the next batch too', async () => {
+    const learned: LearnedView = (await ask('GET', '/kitchen/learned')).json;
+    const { pots }: KitchenView = (await ask('GET', '/kitchen')).json;
+    const surface = learned.shares.find((one) => 'surfaceOf' in one.key)!;
+    expect(surface.segments).toBeGreaterThan(0);
+    const potId = 'surfaceOf' in surface.key ? surface.key.surfaceOf : '';
+    const next = potFor({ learned }, pots.find((one) => one.id === potId)!, 'trout-chowder');
+    expect(next.surfaces!.map((one) => one.share)).toContainEqual(surface.share);
+    expect(learned.eye).toBeNull();
+  });
   it('a kettle that nobody ever read has taught nothing', async () => {
-    const learned: LearnedRate[] = (await ask('GET', '/kitchen/learned')).json;
-    expect(learned.filter((one) => one.burnerId === 'jacket')).toEqual([]);
+    const learned: LearnedView = (await ask('GET', '/kitchen/learned')).json;
+    expect(learned.rates.filter((one) => one.burnerId === 'jacket')).toEqual([]);
     const { burners }: KitchenView = (await ask('GET', '/kitchen')).json;
     expect(burners.find((one) => one.id === 'jacket')!.heatFactor).toMatchObject({ mean: 1, batches: 0 });
     const { rows } = (await ask('GET', '/batches')).json as PageOf<BatchHead>;

@@ -40,7 +40,7 @@ export interface Shown {
   true: number;
 }
 
-const KIND: Readonly<Record<Instrument, PotReading['kind']>> = {
+export const KIND: Readonly<Record<Instrument, PotReading['kind']>> = {
   scale: 'weight',
   dip: 'depth',
   brix: 'brix',
@@ -52,7 +52,7 @@ const LOOKS = [0, 1 / 6, 2 / 6, 3 / 6, 4 / 6, 5 / 6] as const;
 const QUANTILES = [-1.2816, -0.6745, 0, 0.6745, 1.2816] as const;
 const MINUTE = 60_000;
 /** No forecast is longer than a night. */
-const LONGEST_MIN = 30 * 60;
+export const LONGEST_MIN = 30 * 60;
 const PROBE_EVERY_MIN = 5;
 
 export interface AskOptions extends TruthOptions {
@@ -152,7 +152,7 @@ function potAtStart({ listed }: Batch): PotState {
   return coverPot(setHeat(filled, listed.heatFraction), listed.lid);
 }
 
-function changed(pot: PotState, change: NonNullable<Batch['change']>): PotState {
+export function changed(pot: PotState, change: NonNullable<Batch['change']>): PotState {
   if (change.kind === 'lid') return coverPot(pot, change.lid);
   const masses = { ...NO_MASSES, water: change.kg };
   return addToPot(pot, { masses, share: 'liquid', tempC: change.tempC });
@@ -161,7 +161,7 @@ function changed(pot: PotState, change: NonNullable<Batch['change']>): PotState 
 type Act = { minute: number } & ({ what: 'look'; look: number } | { what: 'probe' } | { what: 'change' });
 
 /** What is done at which minute, the hand by the clock on the wall: it does not know the way. */
-function actsOf({ endMin, change }: Batch, hasProbe: boolean): Act[] {
+export function actsOf({ endMin, change }: Batch, hasProbe: boolean): Act[] {
   const acts: Act[] = LOOKS.map((share, look) => ({ minute: endMin! * share, what: 'look', look }));
   if (change) acts.push({ minute: change.minute, what: 'change' });
   if (hasProbe)
@@ -171,7 +171,7 @@ function actsOf({ endMin, change }: Batch, hasProbe: boolean): Act[] {
 }
 
 /** The mark as the model is told it: one on the wall, or a figure of the same instrument; by eye a share of the level. */
-function targetOf(
+export function targetOf(
   setup: PotSetup,
   pot: PotState,
   by: Instrument,

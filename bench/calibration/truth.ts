@@ -44,6 +44,8 @@ export interface TruthOptions {
   dipsStill?: boolean;
   /** standard deviation of the burner's wander, a logarithm; drawn from 0.05 to 0.18 where none is given */
   wanderSd?: number;
+  /** seed of a kitchen whose pot, burner and taps stay the same from batch to batch; all drawn anew where none is given */
+  house?: number;
 }
 
 const STEP_S = 15;
@@ -59,48 +61,55 @@ const PROBE = { sharedC: 0.7, noiseC: 0.4 } as const;
 /** One batch: its truth run to the end, and a hand that reads it. */
 export function brew(seed: number, instrument: Instrument, options: TruthOptions) {
   const r = chance(seed);
+  // what is the kitchen's own, and stays
+  const k = options.house === undefined ? r : chance(options.house);
   const isBoiling = r.uniform() < 1 / 3;
   const hasProbe = r.uniform() < 0.5;
-  const altitudeM = r.between(0, 2600);
+  const altitudeM = k.between(0, 2600);
   const pressureKPa = pressureAt(altitudeM);
   const boilsC = boilsAtC(pressureKPa);
-  const vessel = vesselOf(r.uniform(), r.between(26, 46));
+  const vessel = vesselOf(k.uniform(), k.between(26, 46));
   // the pot on the list is a per cent or so wider or narrower than the one on the fire
-  const wider = 1 + 0.015 * r.normal();
+  const wider = 1 + 0.015 * k.normal();
   const pot = truePot(scaled(vessel, wider));
   const fullLitres = pot.litresAt(vessel.heightCm);
   const startLitres = fullLitres * r.between(0.4, 0.75);
   const solidsShare = r.between(0.05, 0.1);
   const startC = isBoiling ? boilsC - 1 : Math.min(r.between(88, 95), boilsC - 3);
   const startKg = startLitres * 0.985;
-  const law = r.uniform() < 0.5 ? 'pressure' : 'convection';
-  const surfaceFactor = Math.exp(r.between(Math.log(0.6), Math.log(1.5)));
+  const law = k.uniform() < 0.5 ? 'pressure' : 'convection';
+  const surfaceFactor = Math.exp(k.between(Math.log(0.6), Math.log(1.5)));
   const real: Real = {
     pot,
     pressureKPa,
     boilsC,
     law,
     surfaceFactor,
-    wallKWPerM2K: 0.001 * Math.max(3, 11 + 3 * r.normal()),
+    wallKWPerM2K: 0.001 * Math.max(3, 11 + 3 * k.normal()),
     solidsKg: solidsShare * startKg,
   };
   const lidShares: Readonly<Record<Lid, number>> = {
     off: 1,
-    ajar: Math.min(0.95, 0.45 * Math.exp(0.4 * r.normal())),
+    ajar: Math.min(0.95, 0.45 * Math.exp(0.4 * k.normal())),
   };
   const lid: Lid = r.uniform() < 0.7 ? 'off' : 'ajar';
-  const heatFraction = isBoiling ? r.between(0.5, 1) : r.between(0.2, 0.8);
+  const wanted = isBoiling ? r.between(0.5, 1) : r.between(0.2, 0.8);
   // the first guess is wrong by a factor from one half to two
-  const factor = 2 ** r.between(-1, 1);
+  const factor = 2 ** k.between(-1, 1);
   const start: Moment = { kg: startKg, tempC: startC };
   const held = lossKW(real, start, lidShares[lid]);
   const heldKW = held.wallKW + held.surfaceKgS * latentKJ(startC);
   // turned down to hold it, or well up
-  const inKW = isBoiling ? r.between(0.11, 0.2) * startKg ** 0.8 + held.wallKW : heldKW;
+  const wantedKW = isBoiling ? r.between(0.11, 0.2) * startKg ** 0.8 + held.wallKW : heldKW;
+  const tap =
+    options.house === undefined
+      ? { heatFraction: wanted, inKW: wantedKW, ratedKW: wantedKW / (wanted * factor) }
+      : tapOf(options.house, { wantedKW, fullKW: 0.24 * (0.75 * fullLitres) ** 0.8, factor });
+  const { heatFraction, inKW } = tap;
   const listed: Listed = {
     vessel,
     altitudeM,
-    powerW: (inKW * 1000) / (0.4 * heatFraction * factor),
+    powerW: (tap.ratedKW * 1000) / 0.4,
     efficiency: 0.4,
     heatFraction,
     startKg,
@@ -109,8 +118,8 @@ export function brew(seed: number, instrument: Instrument, options: TruthOptions
     solidsShare,
   };
   const goneShare = isBoiling ? r.between(0.2, 0.55) : r.between(0.06, 0.2);
-  const wanderSd = options.wanderSd ?? r.between(0.05, 0.18);
-  const forgetS = 60 * r.between(15, 60);
+  const wanderSd = options.wanderSd ?? k.between(0.05, 0.18);
+  const forgetS = 60 * k.between(15, 60);
   const whatChanges = r.uniform();
   const sharedError = SHARED[instrument] * r.normal();
   const probeOffC = PROBE.sharedC * r.normal();
@@ -221,7 +230,7 @@ export function brew(seed: number, instrument: Instrument, options: TruthOptions
     /** what nobody in the kitchen knows, for a filter that is given it */
     secret: {
       real,
-      ratedKW: inKW / factor,
+      ratedKW: tap.ratedKW * heatFraction,
       lidShares,
       wanderSd,
       forgetS,
@@ -235,6 +244,19 @@ export function brew(seed: number, instrument: Instrument, options: TruthOptions
   };
 }
 export type Batch = ReturnType<typeof brew>;
+
+/** A mark of a kitchen's tap, a tenth of full, as near as it comes to the heat wanted: what it gives is its own, not its share. */
+function tapOf(house: number, of: { wantedKW: number; fullKW: number; factor: number }) {
+  const marks = Array.from({ length: 10 }, (_, i) => {
+    const heatFraction = (i + 1) / 10;
+    const off = Math.exp(0.3 * (1 - heatFraction) * chance(house * 97 + i).normal());
+    return { heatFraction, inKW: of.fullKW * heatFraction * off };
+  });
+  const nearest = marks.reduce((a, b) =>
+    Math.abs(Math.log(b.inKW / of.wantedKW)) < Math.abs(Math.log(a.inKW / of.wantedKW)) ? b : a,
+  );
+  return { ...nearest, ratedKW: of.fullKW / of.factor };
+}
 
 function vesselOf(pick: number, diameterCm: number): PotShape {
   if (pick < 0.5) return { shape: 'cylinder', diameterCm, heightCm: diameterCm * 0.95 };

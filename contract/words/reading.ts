@@ -26,8 +26,12 @@ export function readingDoubt(doubt: ParseWarning, measures: Measures = METRIC): 
           ? 'has no weight in the table: give a weight.'
           : `was taken as ${dose(doubt.grams, measures)}.`
       }`;
+    case 'grain':
+      return `A spoon of it weighs by its grain, up to half less: ${dose(doubt.grams, measures)} was taken, of ${doubt.name.toLowerCase()}.`;
     case 'disagree':
       return `${dose(doubt.bracketsG, measures)} in brackets does not agree with ${dose(doubt.readG, measures)}; the brackets were taken.`;
+    case 'ofEach':
+      return `${dose(doubt.bracketsG, measures)} in brackets: of each, or of all ${doubt.count}? ${dose(doubt.grams, measures)} in all was taken.`;
     case 'two':
       return `Two things in one line: only ${doubt.name} was taken. Give the other a line of its own.`;
     case 'separator':

@@ -31,7 +31,7 @@ const pot = (...foods: [string, number][]): PotState =>
     openPot({ atMs: 0, tempC: 20, heatFactor: { mean: 1, sd: 0.1 } }),
   );
 const drawnAfter = (state: PotState, minutes: number) =>
-  steep(state.mixture, state.steeping ?? [], { diffuses: minutes, dissolves: minutes });
+  steep(state.mixture, state.steeping ?? [], { diffuses: minutes, dissolves: minutes, softens: 0 });
 
 describe('every kind of base', () => {
   it.each(
@@ -135,7 +135,11 @@ describe('what water draws', () => {
           const start = pot(['water', 10], ['fish-bones', 4], ['onion', 1]);
           let { mixture, steeping } = { mixture: start.mixture, steeping: start.steeping! };
           for (const minutes of steps)
-            ({ mixture, steeping } = steep(mixture, steeping, { diffuses: minutes, dissolves: minutes }));
+            ({ mixture, steeping } = steep(mixture, steeping, {
+              diffuses: minutes,
+              dissolves: minutes,
+              softens: 0,
+            }));
           const once = drawnAfter(
             start,
             steps.reduce((sum, one) => sum + one, 0),

@@ -49,6 +49,10 @@ export interface Fate {
   backStageId?: string;
 }
 
+/** What the floor of a pot looked like when it was emptied. */
+export const FLOORS_FOUND = ['clean', 'caught'] as const;
+export type FloorFound = (typeof FLOORS_FOUND)[number];
+
 export const TROUBLES = ['scorched', 'curdled', 'lumps', 'burntRoux', 'boiledOver'] as const;
 export type Trouble = (typeof TROUBLES)[number];
 
@@ -106,7 +110,7 @@ export type BatchEventBody =
       payload: { lotId: string; litres: number; place: string; storage: LotStorage; overrideReason?: string };
     }
   | { type: 'note'; payload: { text: string } }
-  | { type: 'closed'; payload: { leftLitres: number } }
+  | { type: 'closed'; payload: { leftLitres: number; floor?: FloorFound } }
   | { type: 'undone'; payload: { eventId: string } };
 
 export type BatchEventType = BatchEventBody['type'];

@@ -1,8 +1,9 @@
 import type { AsSaid } from '../log';
-import { variance } from '../pot';
+import { FIRST_GUESS_FLOOR, variance } from '../pot';
 import type { BatchEvent, BatchSnapshot } from './batch-event';
 import type { BatchState, HeatSegment } from './batch-state';
 import { type KeptForecast, keptForecasts } from './kept-forecasts';
+import { floorShown } from './learned-shares';
 
 /** Predicted beside actual, frozen when a batch is closed. */
 export interface BatchResult {
@@ -22,6 +23,8 @@ export interface BatchResult {
   heatFactor: { mean: number; sd: number; knew?: { mean: number; sd: number } };
   /** what each stretch of steady heat showed; absent in results of models before 4 */
   segments?: HeatSegment[];
+  /** what its floor showed, beside what was known of it; absent where it showed nothing */
+  floor?: { potId: string; recipeId: string; mean: number; sd: number; knew: { mean: number; sd: number } };
   /** every forecast that was shown, with what came true; absent in results of models before 4 */
   forecasts?: KeptForecast[];
 }
@@ -108,6 +111,7 @@ export function batchResult(
       knew: { mean: state.onBurner.heatFactor.mean, sd: state.onBurner.heatFactor.sd },
     },
     segments: state.segments,
+    ...floorOf(snapshot, state),
     forecasts: keptForecasts(snapshot, events),
   };
 }
@@ -122,4 +126,16 @@ function reasons(snapshot: BatchSnapshot, state: BatchState, yieldLitres: number
     { code: 'handling', litres: yieldLitres - (state.atService?.litres ?? yieldLitres) },
   ];
   return each.filter((one) => 'litres' in one && Math.abs(one.litres) > WORTH_SAYING_L);
+}
+
+/** What the floor showed: it caught, or it was found clean after all that heat. Of several pots none can be told. */
+function floorOf({ input }: BatchSnapshot, state: BatchState): Pick<BatchResult, 'floor'> {
+  const potId = state.inPot.id;
+  const margins = state.segments.flatMap((one) => one.floorMargin ?? []);
+  const found = state.caughtAt === null ? state.closed?.floor : 'caught';
+  const at = state.caughtAt ?? (margins.length > 0 ? Math.min(...margins) : null);
+  if (!found || at === null || !(at > 0) || !Number.isFinite(at)) return {};
+  if (state.segments.some((one) => one.potId !== potId)) return {};
+  const knew = input.pot.floor ?? FIRST_GUESS_FLOOR;
+  return { floor: { potId, recipeId: input.recipe.id, ...floorShown(knew, at, found), knew } };
 }

@@ -3,7 +3,7 @@ import type { LotStorage, Masses, Mixture } from '../matter';
 import type { PlannedBurner, Pot } from '../plan';
 import type { FallTarget, PotReading, PotSetup, PotState } from '../pot';
 
-import type { Slip } from './batch-event';
+import type { FloorFound, Slip } from './batch-event';
 import type { WentIn } from './went-in';
 
 export interface StageProgress {
@@ -86,6 +86,10 @@ export interface HeatSegment {
   arriving: { mean: number; sd: number };
   /** the same as it was known when the stretch began; absent in results of before */
   knew?: { mean: number; sd: number };
+  /** what left its surface under that lid, over what the law says, at its end and at its beginning; absent in results of before */
+  leaving?: { mean: number; sd: number; knew: { mean: number; sd: number } };
+  /** the least heat its floor bore over what it got, by the law; absent while it is fried in, and in results of before */
+  floorMargin?: number;
 }
 
 /** What was stored for the larder: as it left the pot. */
@@ -129,6 +133,10 @@ export interface BatchState {
   heatSinceMs: number;
   /** what was known then of the heat that arrives */
   heatKnown: { mean: number; sd: number };
+  /** and of what leaves the surface */
+  leavingKnown: { mean: number; sd: number };
+  /** the law's margin at which the floor caught, where it did */
+  caughtAt: number | null;
   readings: LoggedReading[];
   questions: Question[];
   served: number;
@@ -139,7 +147,7 @@ export interface BatchState {
   costCents: number;
   stored: StoredLot[];
   notes: { atMs: number; text: string }[];
-  closed: { atMs: number; leftLitres: number } | null;
+  closed: { atMs: number; leftLitres: number; floor?: FloorFound } | null;
   /** events that happened after closing: kept, marked, for a person to settle */
   lateEventIds: string[];
 }

@@ -19,6 +19,8 @@ export function copyBatch(state: BatchState): BatchState {
     snoozedUntilMs: state.snoozedUntilMs,
     slips: state.slips,
     segments: state.segments,
+    leavingKnown: state.leavingKnown,
+    caughtAt: state.caughtAt,
     touchedMs: state.touchedMs,
     heatSinceMs: state.heatSinceMs,
     heatKnown: state.heatKnown,

@@ -1,10 +1,10 @@
 import { activeEvents } from '../log';
 import { setupOf } from '../plan';
-import { openPot } from '../pot';
+import { FIRST_GUESS_SURFACE, openPot } from '../pot';
 import { cookingStages } from '../recipe';
 
 import { addFood, pourOff, slipped } from './acts/food-acts';
-import { moveOver, setLid, turnHeat, withSegment } from './acts/heat-acts';
+import { moveOver, setLid, surfaceOf, turnHeat, withSegment } from './acts/heat-acts';
 import { giveBack, liftPieces, takeTagOut } from './acts/out-acts';
 import { receiveReading } from './acts/reading-acts';
 import { atService, portion, storeLot } from './acts/serving-acts';
@@ -38,7 +38,13 @@ export function foldBatch(snapshot: BatchSnapshot, events: readonly BatchEvent[]
 export function openBatch(snapshot: BatchSnapshot, atMs: number): BatchState {
   const { input } = snapshot;
   return {
-    pot: openPot({ atMs, tempC: input.kitchen.airTempC, heatFactor: input.burner.heatFactor }),
+    pot: openPot({
+      atMs,
+      tempC: input.kitchen.airTempC,
+      heatFactor: input.burner.heatFactor,
+      surface: surfaceOf(input.pot, 'off'),
+      eye: input.eye,
+    }),
     inPot: input.pot,
     onBurner: input.burner,
     setup: setupOf(input),
@@ -61,6 +67,8 @@ export function openBatch(snapshot: BatchSnapshot, atMs: number): BatchState {
     touchedMs: atMs,
     heatSinceMs: atMs,
     heatKnown: input.burner.heatFactor,
+    leavingKnown: surfaceOf(input.pot, 'off') ?? FIRST_GUESS_SURFACE.off,
+    caughtAt: null,
     readings: [],
     questions: [],
     served: 0,
@@ -161,7 +169,7 @@ function act(context: FoldContext, state: BatchState, event: BatchEvent): BatchS
     case 'closed':
       return {
         ...withSegment(context, atService(state, atMs), atMs),
-        closed: { atMs, leftLitres: event.payload.leftLitres },
+        closed: { atMs, ...event.payload },
         currentStageId: null,
       };
     case 'undone':

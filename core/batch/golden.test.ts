@@ -75,6 +75,7 @@ function figuresOf(golden: Golden): Record<string, number> {
   const state = foldBatch(upcastSnapshot(1, golden.snapshot), events, golden.closedAtMs);
   return {
     massKg: massKg(state.pot.mixture),
+    bodyG: state.pot.mixture.flourEquivalentG,
     litres: potLitres(state.pot),
     tempC: state.pot.tempC,
     gain: state.pot.heatFactor,

@@ -9,6 +9,8 @@ export {
   type BatchEventType,
   type BatchSnapshot,
   type Fate,
+  FLOORS_FOUND,
+  type FloorFound,
   type LineDraw,
   type Slip,
   TROUBLES,
@@ -41,11 +43,13 @@ export {
   type RateSums,
   rateKey,
   rateOf,
+  type Stretch,
   withStretch,
 } from './learned-rates';
+export { betweenSdOf, floorShown, type LearnedShare, type ShareKey, shareOf } from './learned-shares';
 export { forecastBand, levelAhead, levelTrace } from './level-trace';
-export { CATCHES_UNDER, type FreeRange, type Lever, levers, minutesAfter, saves } from './levers';
-export { lookEveryMin, lookFromMs } from './look-every';
+export { type Covered, type FreeRange, type Lever, levers, minutesAfter, saves } from './levers';
+export { lookFromMs } from './look-every';
 export { mayNeverFinish } from './may-never-finish';
 export { type LaterLine, type NextAction, nextAction } from './next-action';
 export { inPotKgOf, type ToComeOut, toComeOut } from './pot-items';

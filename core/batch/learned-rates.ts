@@ -44,10 +44,21 @@ export function rateKey({ potId, burnerId, fraction, lid }: HeatSegment): RateKe
   return { potId, burnerId, fraction: Math.round(fraction * 10) / 10, lid };
 }
 
-/** The sums with one stretch more, newer than all before it. */
-export function withStretch(sums: RateSums, stretch: Pick<HeatSegment, 'arriving' | 'minutes'>): RateSums {
-  const { mean, sd } = stretch.arriving;
-  const weight = weightOf(sd);
+/** What one stretch has shown, and for how long. */
+export interface Stretch {
+  mean: number;
+  sd: number;
+  minutes: number;
+}
+
+/**
+ * The sums with one stretch more, newer than all before it.
+ *
+ * @param betweenSd how far one batch's may be from another's, one standard deviation
+ */
+export function withStretch(sums: RateSums, stretch: Stretch, betweenSd = BETWEEN_SD): RateSums {
+  const { mean, sd } = stretch;
+  const weight = weightOf(sd, betweenSd);
   return {
     weight: sums.weight + weight,
     sum: sums.sum + weight * mean,
@@ -87,7 +98,7 @@ export function learnedRates(segments: readonly HeatSegment[]): LearnedRate[] {
     if (!seen) continue;
     const key = rateKey(one);
     const name = JSON.stringify(key);
-    const stretch = { arriving: seen, minutes: one.minutes };
+    const stretch = { ...seen, minutes: one.minutes };
     groups.set(name, { key, sums: withStretch(groups.get(name)?.sums ?? NO_STRETCHES, stretch) });
   }
   return bestKnownFirst([...groups.values()].map(({ key, sums }) => rateOf(key, sums)));
@@ -103,6 +114,6 @@ function driftOf({ weight, sum, segments, last }: RateSums): number | null {
   return Math.abs(moved) > DRIFT_Z * Math.hypot(before.sd, now.sd) ? moved / before.mean : null;
 }
 
-function weightOf(sd: number): number {
-  return 1 / (sd ** 2 + BETWEEN_SD ** 2);
+function weightOf(sd: number, betweenSd = BETWEEN_SD): number {
+  return 1 / (sd ** 2 + betweenSd ** 2);
 }

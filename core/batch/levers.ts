@@ -1,25 +1,26 @@
 import type { Lid } from '../evaporation';
-import { brixOf, massKg } from '../matter';
-import { type PlannedBurner, type Pot, setupOf, strongestBurner } from '../plan';
+import { massKg } from '../matter';
+import { type PlannedBurner, type Pot, setupOf, stirEveryMin, strongestBurner } from '../plan';
 import {
   arrivingAt,
+  CATCHES_UNDER,
   changeBurner,
+  changeVessel,
   coverPot,
   drawFromPot,
   type ForecastInterval,
+  floorMargin,
   forecastPot,
-  fullKW,
-  liquidLitres,
+  fractionToHold,
   type PotSetup,
   type PotState,
   type PotTarget,
   potLitres,
-  scorchMargin,
+  potWays,
   setHeat,
 } from '../pot';
-import type { Stage } from '../recipe';
-import { thicknessBand } from '../thickness';
-import { depthAtLitres, litresAtDepth, panBottomM2, workingFillLitres } from '../vessel';
+import { SIMMER_UNDER_BOIL_C, type Stage } from '../recipe';
+import { panBottomM2, workingFillLitres } from '../vessel';
 import type { BatchSnapshot } from './batch-event';
 import type { BatchState } from './batch-state';
 import { stageClock } from './stage-clock';
@@ -37,8 +38,23 @@ export interface Lever {
   when: ForecastInterval;
   /** minutes sooner than as it is, by the middles; below 0 later; null where either never comes */
   gainsMin: number | null;
-  /** heat its floor bears over heat it gets */
-  margin: number;
+  /** of a lid: what it is for, where it hardly changes when */
+  covered: Covered | null;
+  /** heat its floor bears over heat it gets; null while it is fried in */
+  margin: number | null;
+}
+
+/**
+ * What another lid is for. At a full boil it hardly changes when: all the heat that is left over leaves as steam, lid on
+ * or off. Turned down to the simmer it keeps the heat in.
+ */
+export interface Covered {
+  isBoiling: boolean;
+  /** share of the burner that holds the stage's simmer under the lid it has, and under this one */
+  holdsNow: number;
+  holds: number;
+  /** of the burner's power as rated, kW; below 0 it costs so much */
+  savesKW: number;
 }
 
 /** Minutes to pour a pot over into another. Common practice. */
@@ -46,9 +62,6 @@ const POURING_MIN = 3;
 
 /** Heats that are tried, shares of full. */
 const HEATS = [0.25, 0.5, 0.75, 1] as const;
-
-/** A floor under this margin catches: such a lever is not among what saves the time. */
-export const CATCHES_UNDER = 1;
 
 /** What is free to be moved to. */
 export interface FreeRange {
@@ -64,7 +77,7 @@ export interface FreeRange {
  * @param state the batch now
  * @param free pots and burners that nothing stands on
  * @returns as it is first, then each lever; empty where the running stage waits for no mass or temperature
- * @source docs/model.md § 5; margins `scorchMargin`
+ * @source docs/model.md § 5; margins `floorMargin`
  */
 export function levers(snapshot: BatchSnapshot, state: BatchState, free: FreeRange): Lever[] {
   const clock = stageClock(snapshot, state);
@@ -78,19 +91,18 @@ export function levers(snapshot: BatchSnapshot, state: BatchState, free: FreeRan
     onBurner,
     second: null,
   };
-  const stirEveryMin = stirEveryMinOf(clock.stage);
   const lever = (
     id: string,
     kind: Lever['kind'],
     change: Partial<typeof here>,
     run: { setup: PotSetup; pot: PotState; target: PotTarget; afterMin: number },
-  ): Omit<Lever, 'gainsMin'> => ({
+  ): Omit<Lever, 'gainsMin' | 'covered'> => ({
     id,
     kind,
     ...here,
     ...change,
     when: later(forecastPot(run.setup, run.pot, run.target), run.afterMin),
-    margin: marginOf(run.setup, run.pot, stirEveryMin),
+    margin: floorMargin(run.setup, run.pot, stirEveryMin(clock.stage, run.pot)),
   });
   const asItIs = lever('as-it-is', 'asItIs', {}, { setup, pot, target, afterMin: 0 });
   const found = [
@@ -110,7 +122,7 @@ export function levers(snapshot: BatchSnapshot, state: BatchState, free: FreeRan
     ...otherPots(snapshot, state, free).map(({ pot: other, burner }) => {
       const there = setupOf({ kitchen: snapshot.input.kitchen, pot: other, burner });
       const moved = setHeat(
-        changeBurner(pot, burner.id === onBurner.id ? null : burner.heatFactor),
+        changeBurner(changeVessel(pot), burner.id === onBurner.id ? null : burner.heatFactor),
         Math.max(pot.heatFraction, 0.5),
       );
       return lever(
@@ -130,7 +142,7 @@ export function levers(snapshot: BatchSnapshot, state: BatchState, free: FreeRan
         { setup, pot: half, target: halfTarget, afterMin: POURING_MIN },
       );
       const there = setupOf({ kitchen: snapshot.input.kitchen, ...second });
-      const poured = setHeat(changeBurner(half, second.burner.heatFactor), pot.heatFraction);
+      const poured = setHeat(changeBurner(changeVessel(half), second.burner.heatFactor), pot.heatFraction);
       return {
         ...stays,
         when: slower(stays.when, later(forecastPot(there, poured, halfTarget), POURING_MIN)),
@@ -140,9 +152,34 @@ export function levers(snapshot: BatchSnapshot, state: BatchState, free: FreeRan
   const fromMs = asItIs.when.p50Ms;
   return [asItIs, ...found].map((one) => ({
     ...one,
+    covered: one.kind === 'lid' ? coveredBy(clock.stage, state, one.lid) : null,
     gainsMin: fromMs === null || one.when.p50Ms === null ? null : (fromMs - one.when.p50Ms) / 60_000,
   }));
 }
+
+const marginTold = ({ margin }: Lever): number => margin ?? Number.POSITIVE_INFINITY;
+
+function coveredBy(stage: Stage, { setup, pot }: BatchState, lid: Lid): Covered {
+  const { boilingC } = setup.air;
+  const simmer = stage.heat.kind === 'hold' ? stage.heat.simmer : 'steady';
+  const holding = (under: Lid) =>
+    fractionToHold(
+      setup,
+      potWays(setup, pot, under),
+      boilingC - SIMMER_UNDER_BOIL_C[simmer],
+      arrivingAt(pot),
+    );
+  const [holdsNow, holds] = [holding(pot.lid), holding(lid)];
+  return {
+    isBoiling: pot.tempC >= boilingC - BOILING_WITHIN_K,
+    holdsNow,
+    holds,
+    savesKW: ((holdsNow - holds) * setup.burner.powerW) / 1000,
+  };
+}
+
+/** An open pot at full heat stands so near under its boil, K: it rolls. From the surface law. */
+const BOILING_WITHIN_K = 1;
 
 /** Minutes of the stages that follow the running one, as planned. */
 export function minutesAfter(snapshot: BatchSnapshot, stageId: string): number {
@@ -154,28 +191,8 @@ export function minutesAfter(snapshot: BatchSnapshot, stageId: string): number {
 export function saves(all: readonly Lever[], byMs: number): Lever[] {
   return all
     .filter((one) => one.kind !== 'asItIs' && one.when.p50Ms !== null && one.when.p50Ms <= byMs)
-    .filter((one) => one.margin >= CATCHES_UNDER)
-    .sort((a, b) => b.margin - a.margin);
-}
-
-/** How often the bottom is stirred in a stage, min; a first guess where nobody is told to look in. Common practice. */
-export const stirEveryMinOf = ({ attention }: Stage): number =>
-  attention.kind === 'lookIn' ? attention.everyMin : 5;
-
-/** The floor's margin of a pot as it is heated now. */
-export function marginOf(setup: PotSetup, pot: PotState, stirEveryMin: number): number {
-  const litres = potLitres(pot);
-  const brim = litresAtDepth(setup.vessel, setup.vessel.heightCm);
-  const liquid = liquidLitres(pot);
-  const flourEquivalentGPerL = liquid > 0 ? Math.max(0, pot.mixture.flourEquivalentG / liquid) : 0;
-  return scorchMargin({
-    heatW: fullKW(setup) * 1000 * pot.heatFraction * arrivingAt(pot),
-    bottomM2: panBottomM2(setup.vessel),
-    band: thicknessBand({ flourEquivalentGPerL }),
-    solidsPercent: brixOf(pot.mixture.liquid),
-    depthCm: depthAtLitres(setup.vessel, Math.min(Math.max(litres, 0), brim)),
-    stirEveryMin,
-  });
+    .filter((one) => marginTold(one) >= CATCHES_UNDER)
+    .sort((a, b) => marginTold(b) - marginTold(a));
 }
 
 /** Free pots that are wider here than this one and hold it, each on the burner best known that takes it. */

@@ -1,8 +1,8 @@
-import { type MayNever, mayNever } from '../pot';
+import { stirEveryMin } from '../plan';
+import { CATCHES_UNDER, floorMargin, type MayNever, mayNever, type PotState } from '../pot';
 
 import type { BatchSnapshot } from './batch-event';
 import type { BatchState } from './batch-state';
-import { CATCHES_UNDER, marginOf, stirEveryMinOf } from './levers';
 import type { StageClock } from './stage-clock';
 import { topTemperature } from './top-temperature';
 
@@ -17,11 +17,9 @@ export function mayNeverFinish(
 ): MayNever | null {
   if (!target) return null;
   const hasTop = topTemperature(snapshot, state) !== null;
-  const stirEveryMin = stirEveryMinOf(stage);
-  return mayNever(
-    state.setup,
-    state.pot,
-    target,
-    (heated) => !hasTop && marginOf(state.setup, heated, stirEveryMin) >= CATCHES_UNDER,
-  );
+  const bears = (heated: PotState) => {
+    const margin = floorMargin(state.setup, heated, stirEveryMin(stage, heated));
+    return margin === null || margin >= CATCHES_UNDER;
+  };
+  return mayNever(state.setup, state.pot, target, (heated) => !hasTop && bears(heated));
 }

@@ -1,11 +1,10 @@
-import type { PlannedLine } from '../plan';
+import { lookEveryMin, type PlannedLine } from '../plan';
 import type { Stage } from '../recipe';
 
 import { additionTimes } from './addition-times';
 import type { BatchSnapshot } from './batch-event';
 import type { BatchState, Parked } from './batch-state';
 import { type BoilingAway, boilingAway } from './boiling-away';
-import { lookEveryMin } from './look-every';
 import type { StageClock } from './stage-clock';
 import { stillToAdd } from './still-to-add';
 import { type TopTemperature, topTemperature } from './top-temperature';
@@ -85,7 +84,7 @@ export function nextAction(
   if (stage.attention.kind === 'handsOn') return { kind: 'handsOn', stage, dueMs: endMs };
   const nextMs = Math.min(endMs ?? Number.POSITIVE_INFINITY, next?.dueMs ?? Number.POSITIVE_INFINITY);
   if (stage.attention.kind === 'lookIn') {
-    const everyMin = lookEveryMin(stage.attention.everyMin, state);
+    const everyMin = lookEveryMin(stage.attention.everyMin, state.pot);
     const dueMs = Math.max(clock.begunMs, state.lookedMs ?? 0) + everyMin * 60_000;
     if (dueMs < nextMs) return { kind: 'lookIn', stage, dueMs, everyMin };
   }

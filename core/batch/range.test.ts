@@ -1,4 +1,6 @@
 import { describe, expect, it } from 'vitest';
+import { lookEveryMin } from '../plan';
+import { advancePot, coverPot, setHeat } from '../pot';
 import { cookedLog, orderOf, snapshotOf } from '../testing/broth';
 import {
   callOf,
@@ -9,7 +11,6 @@ import {
   keptForecasts,
   learnedRates,
   levers,
-  lookEveryMin,
   lookFromMs,
   type NextAction,
   rangeWalk,
@@ -99,11 +100,11 @@ describe('how often it is stirred', () => {
     return { ...state, pot: { ...state.pot, mixture: { ...state.pot.mixture, flourEquivalentG } } };
   };
   it('as written while it is thin, more often as it thickens, never under half a minute', () => {
-    expect(lookEveryMin(8, bound(0))).toBe(8);
+    expect(lookEveryMin(8, bound(0).pot)).toBe(8);
     // about 14 L: 50 g/L coats the spoon (band 3), 100 mounds (band 5)
-    expect(lookEveryMin(8, bound(700))).toBeLessThan(6);
-    expect(lookEveryMin(8, bound(1400))).toBeLessThan(2);
-    expect(lookEveryMin(8, bound(20_000))).toBe(0.5);
+    expect(lookEveryMin(8, bound(700).pot)).toBeLessThan(6);
+    expect(lookEveryMin(8, bound(1400).pot)).toBeLessThan(2);
+    expect(lookEveryMin(8, bound(20_000).pot)).toBe(0.5);
   });
   it('it may be answered a little early: three quarters of a minute, or a third of a short interval', () => {
     expect(lookFromMs({ dueMs: at(10), everyMin: 8 })).toBe(at(10) - 45_000);
@@ -159,12 +160,32 @@ describe('levers, before any is moved', () => {
     expect(by(/^split-/).gainsMin!).toBeGreaterThan(2);
   });
   it('more heat has less margin; what would catch saves nothing', () => {
-    expect(by(/^heat-1/).margin).toBeLessThan(by(/^heat-0.75/).margin);
+    expect(by(/^heat-1/).margin!).toBeLessThan(by(/^heat-0.75/).margin!);
     const service = by(/^as-it-is/).when.p50Ms! - 5 * minute;
     const saving = saves(found, service);
     expect(saving.length).toBeGreaterThan(0);
-    expect(saving.every((one) => one.margin >= 1 && one.when.p50Ms! <= service)).toBe(true);
+    expect(saving.every((one) => one.margin! >= 1 && one.when.p50Ms! <= service)).toBe(true);
     expect(saves([{ ...saving[0]!, margin: 0.5 }], service)).toEqual([]);
+  });
+  it('a lid hardly changes a full boil and says so; turned down it saves most of the burner', () => {
+    const hard = { id: 'h', seq: 902, actedAtMs: at(76), type: 'heatSet' as const, payload: { fraction: 1 } };
+    const boil = levers(snapshot, foldBatch(snapshot, [...log, hard], at(78)), { pots: [], burners: [] });
+    const lid = (way: string) => boil.find((one) => one.id === `lid-${way}`)!;
+    const { covered, gainsMin, lid: under } = lid('on');
+    expect(under).toBe('on');
+    expect(covered!.isBoiling).toBe(true);
+    const leftMin = (boil[0]!.when.p50Ms! - at(78)) / minute;
+    expect(Math.abs(gainsMin!)).toBeLessThan(0.1 * leftMin);
+    expect(covered!.holds).toBeLessThan(0.6 * covered!.holdsNow);
+    expect(covered!.savesKW).toBeCloseTo(
+      ((covered!.holdsNow - covered!.holds) * snapshot.input.burner.powerW) / 1000,
+      9,
+    );
+    // held at that share under the lid, it comes to the same simmer by itself
+    const held = coverPot(setHeat(state.pot, covered!.holds), 'on');
+    const later = advancePot(state.setup, held, held.atMs + 300 * minute);
+    expect(Math.abs(later.tempC - (state.setup.air.boilingC - 1.5))).toBeLessThan(1.5);
+    for (const other of boil.filter((one) => one.kind !== 'lid')) expect(other.covered).toBeNull();
   });
   it('a stage that goes by the clock has none', () => {
     const clockStage = [

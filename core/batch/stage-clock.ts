@@ -1,5 +1,5 @@
 import { boilOffKgPerHour } from '../evaporation';
-import { stageTarget, UNDER_THE_TOP_C } from '../plan';
+import { stageTarget, stirEveryMin, UNDER_THE_TOP_C } from '../plan';
 import {
   arrivingAt,
   type ForecastInterval,
@@ -8,6 +8,7 @@ import {
   fractionToHold,
   fullKW,
   litresAtMass,
+  mostHeat,
   type PotSetup,
   type PotState,
   type PotTarget,
@@ -62,7 +63,8 @@ export function stageClock(snapshot: BatchSnapshot, state: BatchState): StageClo
 }
 
 /**
- * Share of the burner a stage wants, 0..1: full until it is hot enough, then what holds its simmer.
+ * Share of the burner a stage wants, 0..1: full until it is hot enough, or what its floor bears; then what holds its
+ * simmer.
  *
  * @param topC the hottest the pot may get, °C; it is held a little under that
  */
@@ -82,11 +84,12 @@ export function wantedHeat(
     if (pot.tempC < holdC - 2 || stage.heat.fraction === 0) return stage.heat.fraction;
   }
   const isHeldHot = stage.ends.rule === 'served' && pot.tempC >= HELD_HOT_C;
-  if (pot.tempC < holdC - 2 && !isHeldHot) return 1;
-  return Math.max(
+  const holds = Math.max(
     0.05,
     Math.round(fractionToHold(setup, potWays(setup, pot, stage.lid), holdC, arrivingAt(pot)) * 20) / 20,
   );
+  const comesUp = pot.tempC < holdC - 2 && !isHeldHot;
+  return comesUp ? Math.max(holds, mostHeat(setup, pot, stirEveryMin(stage, pot))) : holds;
 }
 
 /** What a pot is losing now, kg/h. */

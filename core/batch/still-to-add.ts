@@ -21,6 +21,9 @@ const NOTHING_KG = 5e-5;
 /** A kilogram of liquid more is so much more at the end: a little of it boils away. */
 const STAYS = 0.95;
 
+/** Tried with so much more, a share, where what it would do is asked of the pot itself. */
+const MORE = 0.1;
+
 /** The amounts that are solved from what the pot needs, not multiplied. */
 const SOLVED = ['toYield', 'toThickness', 'toSalt'] as const;
 type Solved = (typeof SOLVED)[number];
@@ -179,9 +182,15 @@ function neededKg(
     }
     if (law === 'toYield') return plannedKg + (plan.yieldLitres - potLitres(end)) / (STAYS * perKg);
     const bodyGPerL = flourEquivalentOfBand({ band: plan.letDown?.potBand ?? plan.band });
-    const missingG = bodyGPerL * liquidLitres(end) - end.mixture.flourEquivalentG;
+    const missing = (pot: PotState) => bodyGPerL * liquidLitres(pot) - pot.mixture.flourEquivalentG;
+    const missingG = missing(end);
     const thickener = input.recipe.lines.find((one) => one.id === line.lineId)?.thickener;
-    const gain = bodyG(ingredient, 1, thickener) - bodyGPerL * perKg;
+    // what lies in pieces gives its body as it softens: as far as there is time for
+    const atEndWith = (kg: number) => potAtEnd(snapshot, state, { ...load, [line.lineId]: kg });
+    const gain =
+      ingredient.share === 'pieces' && plannedKg > 0
+        ? (missingG - missing(atEndWith(plannedKg * (1 + MORE)))) / (plannedKg * MORE)
+        : bodyG(ingredient, 1, thickener) - bodyGPerL * perKg;
     return gain > 0 ? plannedKg + missingG / gain : plannedKg;
   };
   const kg = Math.max(0, wanted());

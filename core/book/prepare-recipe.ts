@@ -14,6 +14,7 @@ import {
 } from '../matter';
 import { own, recordOf } from '../own';
 import {
+  blendedShare,
   curedIngredient,
   holdingsOf,
   type Library,
@@ -24,7 +25,7 @@ import {
   recipeRowId,
   whatItHolds,
 } from '../recipe';
-import { bodyG } from '../thickness';
+import { cookedBodyG } from '../thickness';
 import { cookOnPaper } from './cook-on-paper';
 
 /** A recipe ready to plan: every line names a row, sub-recipes and brined meat among them, each row with its price. */
@@ -139,6 +140,7 @@ function rowOfRecipe(recipe: Recipe, library: Library, made: Made, path: readonl
   const portions = (recipe.litres * 1000) / recipe.portionMl;
   let masses: Masses = NO_MASSES;
   let flourG = 0;
+  const blended = blendedShare(recipe);
   let costCents = 0;
   let gelatinKg = 0;
   const umami = { glutamate: 0, aspartate: 0, imp: 0, gmp: 0, amp: 0 };
@@ -151,7 +153,7 @@ function rowOfRecipe(recipe: Recipe, library: Library, made: Made, path: readonl
     gelatinKg += kg * (ingredient.gelatin ?? 0);
     if (line.comesOut) continue;
     masses = plus(masses, massesOf(ingredient, kg));
-    flourG += bodyG(ingredient, kg, line.thickener);
+    flourG += cookedBodyG(ingredient, kg, blended, line.thickener);
   }
   const overLitres = volumeLitres(masses, MEASURED_AT_C) - recipe.litres;
   if (overLitres > 0) masses = withWater(masses, Math.max(0, masses.water - overLitres));

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
+import { erf } from 'mathjs';
 import { cumulativeStdNormalProbability, linearRegression } from 'simple-statistics';
 import { describe, expect, it } from 'vitest';
-import { forecast, type MassReading } from './';
+import { forecast, type MassReading, truncatedNormal } from './';
 
 const line = (kgPerMin: number, minutes: number[], sdKg = 0.1): MassReading[] =>
   minutes.map((minute) => ({ minute, massKg: 24 - kgPerMin * minute, sdKg }));
@@ -109,3 +110,34 @@ describe('forecast', () => {
 function spaced(n: number): number[] {
   return Array.from({ length: n }, (_, i) => (i * 60) / (n - 1));
 }
+
+describe('a normal cut off on one side', () => {
+  it('half of one is the half-normal: mean √(2/π), variance 1 − 2/π (published)', () => {
+    const half = truncatedNormal({ mean: 3, sd: 2 }, 3, 'above');
+    expect(half.mean).toBeCloseTo(3 + 2 * Math.sqrt(2 / Math.PI), 5);
+    expect(half.sd).toBeCloseTo(2 * Math.sqrt(1 - 2 / Math.PI), 5);
+    expect(truncatedNormal({ mean: 3, sd: 2 }, 3, 'below').mean).toBeCloseTo(6 - half.mean, 5);
+  });
+  it('the moments of the share that is left, added up by small steps (mathjs)', () => {
+    for (const cut of [-1.5, -0.4, 0.7, 2]) {
+      const step = 0.001;
+      const below = (x: number) => (1 + erf(x / Math.SQRT2)) / 2;
+      let [mass, first, second, before] = [0, 0, 0, below(cut)];
+      for (let x = cut + step; x < 7; x += step) {
+        const share = below(x) - before;
+        before += share;
+        mass += share;
+        first += share * (x - step / 2);
+        second += share * (x - step / 2) ** 2;
+      }
+      const mean = first / mass;
+      const { mean: ours, sd } = truncatedNormal({ mean: 0, sd: 1 }, cut, 'above');
+      expect(ours).toBeCloseTo(mean, 4);
+      expect(sd).toBeCloseTo(Math.sqrt(second / mass - mean ** 2), 4);
+    }
+  });
+  it('beyond all doubt it stays a number', () => {
+    const { mean, sd } = truncatedNormal({ mean: 1, sd: 0.1 }, 0.02, 'below');
+    expect(Number.isFinite(mean) && Number.isFinite(sd) && sd > 0).toBe(true);
+  });
+});

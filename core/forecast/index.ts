@@ -1,2 +1,2 @@
 export { forecast, type MassReading } from './forecast';
-export { normalShare, Z } from './normal';
+export { normalShare, truncatedNormal, Z } from './normal';

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { additionTimes } from '../batch';
 import { INGREDIENT_BY_ID } from '../matter';
-import { scorchMargin, temper } from '../pot';
+import { temper } from '../pot';
+import { scorchMargin } from '../pot/scorch-margin';
 import type { Recipe } from '../recipe';
 import { BROTH, orderOf, snapshotOf } from '../testing/broth';
 import { cookMinutes, minutesToCookDice, mixTempC } from './';

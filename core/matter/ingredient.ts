@@ -57,6 +57,8 @@ export interface Ingredient {
   perKg: Masses;
   /** kg/L packed without air: what it takes up in the pot */
   densityKgPerL: number;
+  /** sold in grains that lie loose in very different ways, so that a spoon of it is no weight */
+  grainVaries?: true;
   /** kg/L as it lies when cut raw and loaded or spooned: what it takes up going in, and what a cup of it weighs */
   looseKgPerL: number;
   /** edible kg from a kg as purchased, 0..1 */

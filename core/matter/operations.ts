@@ -65,13 +65,13 @@ export function drawOff(mixture: Mixture, share: number): { left: Mixture; drawn
   return { left: scaleMixture(mixture, 1 - share), drawn: scaleMixture(mixture, share) };
 }
 
-/** Draws masses (kg) and savour out of the pieces into the liquid, as far as the pieces still hold them. */
-export function drawOut(mixture: Mixture, masses: Masses, savour: Savour): Mixture {
+/** Draws masses (kg) and savour out of the pieces into the liquid, as far as the pieces still hold them, and body, g of flour. */
+export function drawOut(mixture: Mixture, masses: Masses, savour: Savour, bodyG = 0): Mixture {
   const moved = mapMasses((component) => Math.min(masses[component], mixture.pieces[component]));
   return {
     liquid: plus(mixture.liquid, moved),
     pieces: plus(mixture.pieces, moved, -1),
-    flourEquivalentG: mixture.flourEquivalentG,
+    flourEquivalentG: mixture.flourEquivalentG + bodyG,
     savour: plusSavour(mixture.savour, savour),
   };
 }
@@ -102,14 +102,14 @@ export function strain(mixture: Mixture, clingKg: number): { left: Mixture; out:
   return { left, out };
 }
 
-/** Purées a share (0..1) of the pieces into the liquid; the pulp thickens by `bodyGPerKg` g of flour per kg of it. */
-export function puree(mixture: Mixture, share: number, bodyGPerKg: number): Mixture {
+/** Purées a share (0..1) of the pieces into the liquid; the pulp thickens like so many grams of flour. */
+export function puree(mixture: Mixture, share: number, bodyG: number): Mixture {
   within('share', share, 0, 1);
   const pulp = times(mixture.pieces, share);
   return {
     liquid: plus(mixture.liquid, pulp),
     pieces: plus(mixture.pieces, pulp, -1),
-    flourEquivalentG: mixture.flourEquivalentG + totalKg(pulp) * atLeast('bodyGPerKg', bodyGPerKg, 0),
+    flourEquivalentG: mixture.flourEquivalentG + atLeast('bodyG', bodyG, 0),
     savour: mixture.savour,
   };
 }

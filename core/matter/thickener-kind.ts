@@ -1,6 +1,7 @@
 /** What binds a liquid, dry: flours, starches, and flour in a roux by its colour. */
 export const THICKENER_KINDS = [
   'flour',
+  'wholemealFlour',
   'rouxWhite',
   'rouxBlond',
   'rouxBrown',

@@ -13,8 +13,15 @@ export { freePots } from './free-pots';
 export { openingPlace, type Place } from './opening-place';
 export { type AmountAnswer, answerAmount, type OrderAmount } from './order-amount';
 export { cannotBeCooked, type OrderRefusal } from './order-refusal';
-export type { KitchenBurner, KnownRate, OrderRequest, PlanningKitchen } from './order-request';
-export { burnerFor, planInputOf } from './plan-input';
+export {
+  type KitchenBurner,
+  type Known,
+  type KnownRate,
+  NOTHING_KNOWN,
+  type OrderRequest,
+  type PlanningKitchen,
+} from './order-request';
+export { burnerFor, planInputOf, potFor } from './plan-input';
 export { type PotChoice, type PotFit, potChoices } from './pot-choices';
 export type { ClockNote, DoseNote, RouxNote, ScalingNote } from './scaling-note';
 export { scalingNotes } from './scaling-notes';

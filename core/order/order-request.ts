@@ -38,6 +38,22 @@ export interface KnownRate {
   arriving: { mean: number; sd: number };
 }
 
+/** What a kitchen's pots have shown beside the law: a surface under its lid, a floor under a dish. */
+export interface KnownShare {
+  key: { surfaceOf: string; lid: 'off' | 'ajar' | 'on' } | { floorOf: string; recipeId: string };
+  share: { mean: number; sd: number };
+}
+
+export interface Known {
+  rates: readonly KnownRate[];
+  shares: readonly KnownShare[];
+  /** the cook's eye, from rehearsals */
+  eye: { mean: number; sd: number } | null;
+}
+
+/** A kitchen whose pots have shown nothing yet. */
+export const NOTHING_KNOWN: Known = { rates: [], shares: [], eye: null };
+
 /** Everything of a kitchen that decides a plan. */
 export interface PlanningKitchen extends KitchenFoods {
   altitudeM: number;
@@ -47,5 +63,5 @@ export interface PlanningKitchen extends KitchenFoods {
   limits: HotLimits;
   pots: readonly Pot[];
   burners: readonly KitchenBurner[];
-  learned: readonly KnownRate[];
+  learned: Known;
 }

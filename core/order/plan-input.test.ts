@@ -6,10 +6,10 @@ import { FIRST_GUESS_HEAT_FACTOR } from '../pot';
 import type { Recipe } from '../recipe';
 import { CODE_HOT_LIMITS } from '../safety';
 import { BROTH } from '../testing/broth';
-import { type OrderRequest, type PlanningKitchen, planInputOf } from './';
+import { NOTHING_KNOWN, type OrderRequest, type PlanningKitchen, planInputOf } from './';
 
 const kitchen: PlanningKitchen = {
-  learned: [],
+  learned: NOTHING_KNOWN,
   limits: CODE_HOT_LIMITS,
   altitudeM: 300,
   airTempC: 22,

@@ -2,7 +2,7 @@ import { ADJUST_INGREDIENTS } from '../batch';
 import { libraryOf, prepareRecipe, recipeAsIngredient } from '../book';
 import type { Ingredient } from '../matter';
 import { recordOf } from '../own';
-import type { PlanInput, PlannedBurner } from '../plan';
+import type { PlanInput, PlannedBurner, Pot } from '../plan';
 import { type Library, type Recipe, recipeIdOf } from '../recipe';
 import { hotLimitsOf } from '../safety';
 import { type Substitution, substitute } from '../substitute';
@@ -16,7 +16,7 @@ export function burnerFor(
   potId: string,
 ): PlannedBurner {
   const { id, name, powerW, efficiency, heatFactor, dial } = burner;
-  const settings = learned
+  const settings = learned.rates
     .filter((one) => one.burnerId === id && one.potId === potId && one.fraction < 1)
     .map(({ fraction, lid, arriving }) => ({ fraction, lid, arriving }));
   return {
@@ -27,6 +27,28 @@ export function burnerFor(
     heatFactor,
     ...(dial ? { dial } : {}),
     ...(settings.length > 0 ? { settings } : {}),
+  };
+}
+
+/** A pot as a batch takes it along: with what its surface and its floor have shown, where that is known. */
+export function potFor(
+  { learned }: Pick<PlanningKitchen, 'learned'>,
+  { id, name, vessel, emptyMassKg }: Pot,
+  recipeId: string,
+): Pot {
+  const surfaces = learned.shares.flatMap(({ key, share }) =>
+    'surfaceOf' in key && key.surfaceOf === id ? [{ lid: key.lid, share }] : [],
+  );
+  const floor = learned.shares.find(
+    ({ key }) => 'floorOf' in key && key.floorOf === id && key.recipeId === recipeId,
+  );
+  return {
+    id,
+    name,
+    vessel,
+    emptyMassKg,
+    ...(surfaces.length > 0 ? { surfaces } : {}),
+    ...(floor ? { floor: floor.share } : {}),
   };
 }
 
@@ -67,7 +89,7 @@ export function planInputOf(
         airTempC: kitchen.airTempC,
         relativeHumidity: kitchen.relativeHumidity,
       },
-      pot,
+      pot: potFor(kitchen, pot, recipe.id),
       burner: burnerFor(kitchen, burner, pot.id),
       portions: request.portions,
       portionMl: request.portionMl,
@@ -76,6 +98,7 @@ export function planInputOf(
       serviceAtMs: request.serviceAtMs,
       equipment: kitchen.equipment,
       limits: hotLimitsOf(kitchen.limits),
+      ...(kitchen.learned.eye ? { eye: kitchen.learned.eye } : {}),
       ...(request.holdBackShare ? { holdBackShare: request.holdBackShare } : {}),
     };
   } catch (error) {

@@ -8,7 +8,7 @@ import { type Substitution, substitute } from '../substitute';
 import { LEEK_SOUP, libraryOf, recipeFrom, TABLE } from '../testing/book';
 import { orderOf } from '../testing/broth';
 import { inputOf, JACKET, KETTLE } from '../testing/scaled';
-import { answerAmount, openingPlace, type PlanningKitchen, splitOrder } from './';
+import { answerAmount, NOTHING_KNOWN, openingPlace, type PlanningKitchen, splitOrder } from './';
 
 const leek = recipeFrom(LEEK_SOUP);
 const planned = (recipe: typeof leek, change: Partial<PlanInput> = {}) =>
@@ -76,7 +76,7 @@ describe('an order opens where it can be cooked', () => {
       { ...JACKET, potIds: [KETTLE.id] },
     ],
     pricesCentsPerKg,
-    learned: [],
+    learned: NOTHING_KNOWN,
     ownIngredients: [],
     equipment: inputOf(leek).equipment!,
     limits: CODE_HOT_LIMITS,

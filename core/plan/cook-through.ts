@@ -10,6 +10,7 @@ import {
   liftFoodOut,
   litresAtMass,
   massAtLitres,
+  mostHeat,
   openPot,
   type PotSetup,
   type PotState,
@@ -24,6 +25,7 @@ import { CannotCook } from './cannot-cook';
 import { afterOven, isFrying, isInOven, piecesGiveKg } from './frying';
 import { handsMinutes } from './hands-minutes';
 import type { PlanInput } from './plan';
+import { stirEveryMin } from './stirring';
 import { lowestTop, UNDER_THE_TOP_C } from './top-asked';
 
 /** Kilograms of each recipe line that goes into the pot, by line id. */
@@ -346,7 +348,8 @@ function cookStage(
     if (Number.isFinite(upMs)) here = advancePot(setup, lit, upMs);
   } else if (holdFraction < CANNOT_HOLD && here.tempC < holdC - NEARLY_THERE_K) {
     const nearly: PotTarget = { kind: 'temperature', tempC: holdC - NEARLY_THERE_K };
-    here = run(setup, { ...here, heatFraction: 1 }, nearly, stage);
+    const up = Math.max(holdFraction, mostHeat(setup, here, stirEveryMin(stage, here)));
+    here = run(setup, { ...here, heatFraction: up }, nearly, stage);
   }
   here = { ...here, heatFraction: holdFraction };
   if (clockMs !== null)

@@ -1,7 +1,7 @@
 import type { Lid } from '../evaporation';
 import type { Dial } from '../kitchen';
 import type { Ingredient } from '../matter';
-import type { Burner } from '../pot';
+import type { Burner, KnownFloor } from '../pot';
 import type { Recipe } from '../recipe';
 import type { HotLimits } from '../safety';
 import type { Equipment } from '../scaling';
@@ -14,6 +14,16 @@ export interface Pot {
   name: string;
   vessel: Vessel;
   emptyMassKg: number;
+  /** what leaves its surface under a lid, over what the law says, as its batches have shown; absent where nothing is known */
+  surfaces?: readonly KnownSurface[];
+  /** what its floor bears of this dish, over what the law says; absent where nothing is known */
+  floor?: KnownFloor;
+}
+
+/** What leaves a pot's surface under a lid, as a share of what the law says; a first guess for the next batch. */
+export interface KnownSurface {
+  lid: Lid;
+  share: { mean: number; sd: number };
 }
 
 /** A burner of the kitchen and what its batches have shown of it. */
@@ -53,6 +63,8 @@ export interface PlanInput {
   holdBackShare?: number;
   /** blender, trays and pans; without them no hands’ time grows with the batch */
   equipment?: Equipment;
+  /** what the cook's eye takes too much for gone, a share; absent where no rehearsal has shown it */
+  eye?: { mean: number; sd: number };
   /** how hot it is held and reheated; absent in orders of older batches, which keep to the code */
   limits?: HotLimits;
 }
@@ -200,4 +212,4 @@ export interface Plan {
 }
 
 /** Raised whenever a plan or a fold would come out otherwise than before. */
-export const MODEL_VERSION = 6;
+export const MODEL_VERSION = 7;

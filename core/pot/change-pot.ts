@@ -16,7 +16,7 @@ import {
   totalKg,
   whole,
 } from '../matter';
-import { initialCovariance, setAfresh, withAddition } from './covariance';
+import { initialCovariance, setAfresh, variance, withAddition } from './covariance';
 import { LID_SD, SETTING_SD, SURFACE, WALL_SD, WANDER } from './data/estimator';
 import type { PotState } from './pot';
 import { lessSteeping } from './steep';
@@ -31,6 +31,8 @@ export function openPot(input: {
   heatFactor: { mean: number; sd: number };
   /** what is known of its surface, where the kitchen knows */
   surface?: { mean: number; sd: number } | undefined;
+  /** what the cook's eye takes too much for gone, a share, where rehearsals have shown it */
+  eye?: { mean: number; sd: number } | undefined;
 }): PotState {
   const surface = input.surface ?? SURFACE;
   return {
@@ -43,11 +45,12 @@ export function openPot(input: {
     surface: positive('surface.mean', surface.mean),
     passes: 0,
     wall: 1,
-    bias: { dip: 0, scale: 0, brix: 0, eye: 0 },
+    bias: { dip: 0, scale: 0, brix: 0, eye: input.eye?.mean ?? 0 },
     probeBiasC: 0,
     covariance: initialCovariance(
       { mean: input.heatFactor.mean, sd: positive('heatFactor.sd', input.heatFactor.sd) },
       surface.sd,
+      input.eye?.sd,
     ),
     heatFraction: 0,
     lid: 'off',
@@ -142,6 +145,9 @@ export function setHeat(pot: PotState, fraction: number, known?: { mean: number;
   };
 }
 
+/** However well it is known, a lid sits a little otherwise each time, a share. From memory. */
+const LEAST_LID_SD = 0.05;
+
 /**
  * Puts a lid on, takes it off, sets it ajar. What it lets through beside its usual share is known afresh: nothing to know
  * of no lid, little of a lid that is on; or what earlier batches have shown of this pot under it.
@@ -150,12 +156,16 @@ export function setHeat(pot: PotState, fraction: number, known?: { mean: number;
  */
 export function coverPot(pot: PotState, lid: Lid, known?: { mean: number; sd: number }): PotState {
   if (lid === pot.lid) return pot;
-  const sd = lid === 'off' ? 0 : (known?.sd ?? LID_SD[lid] * pot.surface);
+  if (lid === 'off') return { ...pot, lid, passes: 0, covariance: setAfresh(pot.covariance, 'lid', 0) };
+  // of what is known of both together, the lid's own is what the open surface does not account for
+  const own = known
+    ? Math.max(LEAST_LID_SD ** 2, known.sd ** 2 - variance(pot.covariance, 'surface'))
+    : (LID_SD[lid] * pot.surface) ** 2;
   return {
     ...pot,
     lid,
-    passes: lid === 'off' || !known ? 0 : known.mean - pot.surface,
-    covariance: setAfresh(pot.covariance, 'lid', sd * sd),
+    passes: known ? known.mean - pot.surface : 0,
+    covariance: setAfresh(pot.covariance, 'lid', own),
   };
 }
 

@@ -41,10 +41,12 @@ export type Covariance = number[];
 /** How much of each an expression holds: `{ mass: 1, dip: 12 }` is mass + 12 dip. */
 export type Blend = Partial<Record<UnsureOf, number>>;
 
-/** Nothing in the pot yet, the lid off, its burner known to a mean and a standard deviation, its surface to one. */
+/** Nothing in the pot yet, the lid off, its burner known to a mean and a standard deviation, its surface
+ * and the cook's eye to one. */
 export function initialCovariance(
   burner: { mean: number; sd: number },
   surfaceSd: number = SURFACE.sd,
+  eyeSd: number = INSTRUMENTS.eye.sharedShare,
 ): Covariance {
   const p: Covariance = Array.from({ length: N * N }, () => 0);
   const own: Blend = {
@@ -53,7 +55,7 @@ export function initialCovariance(
     dip: INSTRUMENTS.dip.sharedShare,
     scale: INSTRUMENTS.scale.sharedShare,
     brix: INSTRUMENTS.brix.sharedShare,
-    eye: INSTRUMENTS.eye.sharedShare,
+    eye: eyeSd,
     surface: surfaceSd,
     wall: WALL_SD,
     probe: INSTRUMENTS.probe.sharedC,

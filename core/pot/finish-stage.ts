@@ -1,8 +1,7 @@
 import { drain, drawOff, NO_MASSES, plusSavour, puree, skimFat, strain, totalKg } from '../matter';
-import { pulpBodyG } from '../thickness';
 import type { PotState } from './pot';
 import type { StageDeed } from './stage-deed';
-import { lessSteeping, savourHeld } from './steep';
+import { blend, blended, savourHeld } from './steep';
 
 /** Liquid that drained pieces carry with them, kg a kg of pieces that have kept their own water. Common practice. */
 const CLING_PER_KG = 0.15;
@@ -18,7 +17,8 @@ export function finishStage(pot: PotState, deed: StageDeed | undefined): PotStat
     case 'puree': {
       const pulpKg = totalKg(mixture.pieces) * deed.share;
       if (pulpKg === 0) return pot;
-      const smooth = puree(mixture, deed.share, pulpBodyG(mixture.pieces) / totalKg(mixture.pieces));
+      const { bodyG, steeping } = blend(mixture.pieces, pot.steeping, deed.share);
+      const smooth = puree(mixture, deed.share, bodyG);
       const liquidOnly = {
         ...smooth,
         savour: plusSavour(smooth.savour, savourHeld(pot.steeping), deed.share),
@@ -27,7 +27,7 @@ export function finishStage(pot: PotState, deed: StageDeed | undefined): PotStat
       const { left, drawn } = drawOff(liquidOnly, (KEPT_BACK[deed.sieve] * pulpKg) / totalKg(smooth.liquid));
       return {
         ...pot,
-        ...(pot.steeping ? { steeping: lessSteeping(pot.steeping, deed.share) } : {}),
+        ...(pot.steeping ? { steeping } : {}),
         mixture: { ...left, pieces: smooth.pieces },
         takenOutKg: pot.takenOutKg + totalKg(drawn.liquid),
       };
@@ -37,7 +37,7 @@ export function finishStage(pot: PotState, deed: StageDeed | undefined): PotStat
       const { left, out } = strain(mixture, clingKg);
       return {
         ...pot,
-        ...(pot.steeping ? { steeping: [] } : {}),
+        ...(pot.steeping ? { steeping: blended(pot.steeping) } : {}),
         mixture: left,
         takenOutKg: pot.takenOutKg + totalKg(out.liquid) + totalKg(out.pieces),
       };
@@ -45,7 +45,8 @@ export function finishStage(pot: PotState, deed: StageDeed | undefined): PotStat
     case 'drain': {
       const clingKg = Math.min(CLING_PER_KG * totalKg(mixture.pieces), totalKg(mixture.liquid));
       const { left, out } = drain(mixture, clingKg);
-      return { ...pot, mixture: left, takenOutKg: pot.takenOutKg + totalKg(out.liquid) };
+      const steeping = pot.steeping?.filter((one) => one.kg > 0);
+      return { ...pot, steeping, mixture: left, takenOutKg: pot.takenOutKg + totalKg(out.liquid) };
     }
     case 'skim': {
       const { left, skimmed } = skimFat(mixture, mixture.liquid.fat * deed.share);

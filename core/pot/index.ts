@@ -12,8 +12,19 @@ export {
 } from './change-pot';
 export { coldLoad } from './cold-load';
 export { covarianceOf, variance } from './covariance';
+export { EYE, FIRST_GUESS_SURFACE } from './data/estimator';
 export { type FallTarget, fallTo } from './fall-target';
 export { finishStage } from './finish-stage';
+export {
+  bandNow,
+  CATCHES_UNDER,
+  FIRST_GUESS_FLOOR,
+  floorMargin,
+  isFriedIn,
+  type KnownFloor,
+  lawMargin,
+  mostHeat,
+} from './floor';
 export {
   crossingMs,
   type ForecastInterval,
@@ -28,7 +39,6 @@ export { arrivingAt, type Burner, FIRST_GUESS_HEAT_FACTOR, type PotSetup, type P
 export { liquidLitres, litresAtMass, massAtLitres, potLitres } from './pot-litres';
 export { leaveFoodOut, liftFoodOut, putFoodIn } from './put-food-in';
 export { measuredMass, type PotReading, readPot } from './read-pot';
-export { scorchMargin } from './scorch-margin';
 export type { StageDeed } from './stage-deed';
 export { steepingFactor } from './steep';
 export { temper } from './temper';

@@ -34,7 +34,7 @@ export interface PotRun {
   tempC: number;
   softenedMin: number;
   /** minutes at 100 °C that what lies in the pot has had to give, by way */
-  steepedMin: { diffuses: number; dissolves: number };
+  steepedMin: { diffuses: number; dissolves: number; softens: number };
   /** what the burner gives beside its average just now, a share */
   wander: number;
   /** carried along, or null in a run that is only asked where it gets to */
@@ -95,7 +95,7 @@ export function startRun(setup: PotSetup, state: PotState, day?: Day): PotRun {
     litres,
     tempC: state.tempC + warmerK,
     softenedMin: state.softenedMin,
-    steepedMin: { diffuses: 0, dissolves: 0 },
+    steepedMin: { diffuses: 0, dissolves: 0, softens: 0 },
     wander: state.wander,
     covariance: day ? null : state.covariance.slice(),
     slopes: null,
@@ -153,8 +153,10 @@ export function stepRun(run: PotRun, seconds: number): void {
   run.steamedKg += kg;
   run.litres -= kg / waterDensityKgPerL({ tempC: heat.tempC });
   run.tempC = heat.tempC;
-  if (run.tempC > SOFTENING_FROM_C) run.softenedMin += seconds / 60 / softeningFactor({ liquidC: run.tempC });
+  const softens = run.tempC > SOFTENING_FROM_C ? seconds / 60 / softeningFactor({ liquidC: run.tempC }) : 0;
+  run.softenedMin += softens;
   if (run.isSteeping) {
+    run.steepedMin.softens += softens;
     run.steepedMin.diffuses += (seconds / 60) * steepingFactor('diffuses', run.tempC);
     run.steepedMin.dissolves += (seconds / 60) * steepingFactor('dissolves', run.tempC);
   }

@@ -20,6 +20,8 @@ export interface PotSetup {
   emptyMassKg: number;
   burner: Burner;
   air: KitchenAir;
+  /** how many times as much its floor bears as the law says, above 0; 1 where nothing is known */
+  floorBears?: number;
 }
 
 /**

@@ -1,5 +1,6 @@
 import {
   type Ingredient,
+  type Masses,
   mapMasses,
   massesOf,
   massKg,
@@ -7,16 +8,16 @@ import {
   plus,
   savourOf,
   type ThickenerKind,
-  totalKg,
 } from '../matter';
 import { bodyG } from '../thickness';
 
 import { addToPot, takeOutOfPot } from './change-pot';
 import type { PotState } from './pot';
-import { liftSteeping, steepingOf } from './steep';
+import { liftSteeping, softeningOf, steepingOf } from './steep';
 
 /**
- * Puts kilograms of a food in: its masses, the body it brings, what it drinks, and what water will draw out of it.
+ * Puts kilograms of a food in: its masses, the body it brings, what it drinks, what water will draw out of it, and what
+ * it lends as it softens.
  *
  * @param what kg edible, 0 or more; tempC as it goes in, °C
  */
@@ -25,16 +26,18 @@ export function putFoodIn(
   what: { ingredient: Ingredient; kg: number; tempC: number; thickener?: ThickenerKind | undefined },
 ): PotState {
   const { ingredient, kg } = what;
+  const softens = softeningOf(ingredient, kg);
   const added = addToPot(pot, {
     masses: massesOf(ingredient, kg),
     share: ingredient.share,
     tempC: what.tempC,
-    flourEquivalentG: bodyG(ingredient, kg, what.thickener),
+    flourEquivalentG: softens ? 0 : bodyG(ingredient, kg, what.thickener),
     thirstKg: kg * (ingredient.drinks ?? 0),
     savour: ingredient.share === 'liquid' ? savourOf(ingredient, kg) : NO_SAVOUR,
   });
-  const lies = ingredient.share === 'pieces' ? steepingOf(ingredient, kg) : null;
-  return lies ? { ...added, steeping: [...(pot.steeping ?? []), lies] } : added;
+  const steeps = ingredient.share === 'pieces' ? steepingOf(ingredient, kg) : null;
+  const lies = [steeps, softens].filter((one) => one !== null);
+  return lies.length > 0 ? { ...added, steeping: [...(pot.steeping ?? []), ...lies] } : added;
 }
 
 /** Takes kilograms of a food out again, less what the water has drawn, or as near as the pieces still hold it. */
@@ -44,7 +47,9 @@ export function liftFoodOut(pot: PotState, ingredient: Ingredient, kg: number): 
   const there = pot.mixture.pieces;
   const lifted = takeOutOfPot(
     pot,
-    mapMasses((component) => Math.max(0, Math.min(wanted[component] - given[component], there[component]))),
+    mapMasses((component) =>
+      Math.max(0, Math.min(wanted[component] - given.masses[component], there[component])),
+    ),
   );
   return pot.steeping ? { ...lifted, steeping } : lifted;
 }
@@ -57,20 +62,25 @@ export function leaveFoodOut(
   thickener?: ThickenerKind,
 ): PotState {
   if (ingredient.share === 'pieces') {
-    const out = liftFoodOut(pot, ingredient, kg);
+    const { given } = liftSteeping(pot.steeping ?? [], ingredient.id, kg);
+    const out = takeBack(liftFoodOut(pot, ingredient, kg), given.masses, given.bodyG);
     const gone = massKg(pot.mixture) - massKg(out.mixture);
     return { ...out, takenOutKg: pot.takenOutKg, addedKg: pot.addedKg - gone };
   }
-  const wanted = massesOf(ingredient, kg);
+  const out = takeBack(pot, massesOf(ingredient, kg), bodyG(ingredient, kg, thickener));
+  return { ...out, addedKg: pot.addedKg - (massKg(pot.mixture) - massKg(out.mixture)) };
+}
+
+/** The pot without these masses (kg) and this body (g of flour) in its liquid, as far as they are there. */
+function takeBack(pot: PotState, masses: Masses, flourEquivalentG: number): PotState {
   const { liquid } = pot.mixture;
-  const out = mapMasses((component) => Math.min(wanted[component], liquid[component]));
+  const out = mapMasses((component) => Math.min(masses[component], liquid[component]));
   return {
     ...pot,
     mixture: {
       ...pot.mixture,
       liquid: plus(liquid, out, -1),
-      flourEquivalentG: Math.max(0, pot.mixture.flourEquivalentG - bodyG(ingredient, kg, thickener)),
+      flourEquivalentG: Math.max(0, pot.mixture.flourEquivalentG - flourEquivalentG),
     },
-    addedKg: pot.addedKg - totalKg(out),
   };
 }

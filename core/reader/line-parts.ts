@@ -1,4 +1,5 @@
 import type { Ingredient } from '../matter';
+import type { UnitSystem } from '../units';
 import { MEASURE_BY_WORD, MEASURES, type Measure, type WrittenUnit } from './data/measures';
 import { CUT_WORDS, IDLE_WORDS } from './data/words';
 import { type FoundName, wordsOf } from './ingredient-names';
@@ -6,8 +7,21 @@ import type { Reading } from './reading';
 
 /* The parts a line is taken into, each with what is left of the line after it. */
 
-/** “juice of 2 lemons”, “grated zest of 1 orange”: the fruit names something else than itself. */
-export function fruitOf(line: string): { rest: string; name: string } | null {
+/** “juice of 2 lemons”, “grated zest of 1 orange”, “1 lime, juiced”: the fruit names something else than itself. */
+export function fruitOf(line: string): { rest: string; name: string; also?: string } | null {
+  const done = /^(.*?)\b(lemon|lime|orange)s?,? (juiced|zested)\b(.*)$/i.exec(line);
+  if (done) {
+    const part = /^j/i.test(done[3]!) ? 'juice' : 'zest';
+    return { rest: `${done[1] || '1'}${done[4]}`, name: `${done[2]!.toLowerCase()} ${part}` };
+  }
+  const both =
+    /^(?:the )?(?:(?:finely |freshly |grated )*(?:juice and|zest and|grated zest and)) ?(?:zest|juice) of (.*?)\s*(lemon|lime|orange)s?\b(.*)$/i.exec(
+      line,
+    );
+  if (both) {
+    const fruit = both[2]!.toLowerCase();
+    return { rest: `${both[1] || '1'}${both[3]}`, name: `${fruit} juice`, also: `${fruit} zest` };
+  }
   const match =
     /^(?:the )?(?:finely |freshly |grated |squeezed |pared )*(juice|zest|peel|rind) of (.*?)\s*(lemon|lime|orange)s?\b(.*)$/i.exec(
       line,
@@ -19,7 +33,7 @@ export function fruitOf(line: string): { rest: string; name: string } | null {
 
 /** “2 x 400 g tins”: the weight of one. */
 export function takeEach(rest: string): { grams: number; rest: string } | null {
-  const match = /^x?\s*(\d+(?:[.,]\d+)?)[\s-]*(g|kg|oz|ml|lb)\b\s*/i.exec(rest);
+  const match = /^x?\s*(\d+(?:[.,]\d+)?)[\s-]*(g|kg|oz|ounces?|ml|lbs?|pounds?)\b\.?\s*/i.exec(rest);
   const isTimes = /^x/i.test(rest) || /^\d/.test(rest);
   if (!match || !isTimes) return null;
   const unit = MEASURE_BY_WORD.get(match[2]!.toLowerCase())!;
@@ -36,7 +50,7 @@ export function takeParens(line: string): {
   const notes: string[] = [];
   const rest = line.replace(/\(([^()]*)\)/g, (_all, inside: string) => {
     const match =
-      /^(?:about |approx\.? |around |ca\.? |~)?(\d+(?:[.,]\d+)?)\s*-?(g|kg|oz|lb|ml|l)\b\.?(?: ?\/.*)?\s*(each|a piece|apiece)?(.*)$/i.exec(
+      /^(?:about |approx\.? |around |ca\.? |~)?(\d+(?:[.,]\d+)?)\s*-?(g|kg|oz|ounces?|lbs?|pounds?|ml|l|litres?)\b\.?(?: ?\/.*)?\s*(each|a piece|apiece)?(.*)$/i.exec(
         inside.trim(),
       );
     if (match && match[4]!.trim() === '') {
@@ -45,7 +59,9 @@ export function takeParens(line: string): {
         MEASURE_BY_WORD.get(match[2]!.toLowerCase())!,
       );
       // before the measure it is of one tin; after the amount's own name it is of all
-      const isBeforeMeasure = /^\s*[\d./\s]+$/.test(line.slice(0, line.indexOf('(')));
+      const isBeforeMeasure = /^\s*[\d./\s]+(?:(?:small|medium|large|big)\s*)?$/i.test(
+        line.slice(0, line.indexOf('(')),
+      );
       if (match[3] || isBeforeMeasure) weights.each = grams;
       else weights.total = grams;
     } else if (inside.trim() !== '') notes.push(inside.trim());
@@ -60,7 +76,7 @@ function plainGrams(value: number, unit: WrittenUnit): number {
 }
 
 export function takeUnit(rest: string): { unit: WrittenUnit | null; rest: string } {
-  const match = /^(fl\.? oz|fluid ounces?|[a-z]+)\.?(?=[\s,(/]|$)\s*(of\s+)?/i.exec(
+  const match = /^(fl\.? oz|fluid ounces?|[a-z]+)\.?(?=[\s,(/]|-\s?\d|$)\s*(of\s+)?/i.exec(
     rest.replace(/^(small|medium|large|big|fat|good|generous|scant|level)\s+(?=\w+)/i, ''),
   );
   const skipped =
@@ -113,4 +129,63 @@ export function cutBefore(first: string, found: FoundName | null, ingredient: In
 /** “Ground white pepper”: the word is part of what it is. */
 function nameHolds(ingredient: Ingredient, word: string): boolean {
   return wordsOf(ingredient.name).includes(word);
+}
+
+const WEIGHT = String.raw`(\d+(?:[.,]\d+)?)\s*-?(g|kg|oz|ounces?|lbs?|pounds?)`;
+const ABOUT = String.raw`(?:about|around|approx\.?|approximately|roughly|weighing(?: about)?|ca\.?|circa)`;
+const SAID_AFTER = new RegExp(
+  `,?\\s*${ABOUT}\\s*${WEIGHT}\\b\\.?\\s*(each|apiece)?(?:\\s*(?:in all|in total|altogether|total))?`,
+  'i',
+);
+
+/** “2 potatoes, about 400 g”, “1 ham hock about 1.2 kg”: what they weigh, said after their name. */
+export function takeWeightAfter(line: string): { rest: string; grams: number; isEach: boolean } | null {
+  const match = SAID_AFTER.exec(line);
+  if (!match || match.index === 0) return null;
+  const unit = MEASURE_BY_WORD.get(match[2]!.toLowerCase())!;
+  return {
+    rest: `${line.slice(0, match.index)}${line.slice(match.index + match[0].length)}`.trim(),
+    grams: plainGrams(Number(match[1]!.replace(',', '.')), unit),
+    isEach: match[3] !== undefined,
+  };
+}
+
+/** “Semi-skimmed milk, 500 ml”: the amount after the name, put before it. */
+export function amountFirst(line: string): string {
+  if (/^[\d.½¼¾]|^(a|an|one|two|three|half)\b/i.test(line)) return line;
+  const after = /^([^,\d]+),\s*(\d+(?:[.,]\d+)?(?:\s*\/\s*\d+)?\s*[a-z]{1,11}\.?)$/i.exec(line);
+  return after &&
+    MEASURE_BY_WORD.has(
+      after[2]!
+        .replace(/^[\d.,/\s]+/, '')
+        .replace('.', '')
+        .toLowerCase(),
+    )
+    ? `${after[2]} ${after[1]}`
+    : line;
+}
+
+/** The other half of an amount said in two measures: “1 lb 4 oz”, “1 cup plus 2 tbsp”; or the far end, “500 g-600 g”. */
+export function takeSecond(
+  rest: string,
+): { amount: string; unit: WrittenUnit; joins: 'adds' | 'to' | 'same'; rest: string } | null {
+  const match =
+    /^(plus |\+ ?|and |& |- ?|to |\/ ?)?((?:\d+ )?\d+\/\d+|\d+(?:[.,]\d+)?)\s*([a-z]+)\b\.?\s*(?:of\s+)?/i.exec(
+      rest,
+    );
+  const unit = match && MEASURE_BY_WORD.get(match[3]!.toLowerCase());
+  if (!match || !unit) return null;
+  const sign = (match[1] ?? '').trim().toLowerCase();
+  const joins = sign === '-' || sign === 'to' ? 'to' : sign === '/' ? 'same' : 'adds';
+  return { amount: match[2]!, unit, joins, rest: rest.slice(match[0].length) };
+}
+
+/** How many of one measure another is, where both weigh or both pour; null where they do not go together. */
+export function inUnits(unit: WrittenUnit, of: WrittenUnit, system: UnitSystem): number | null {
+  if (unit === 'each' || of === 'each') return null;
+  const [a, b]: [Partial<Measure>, Partial<Measure>] = [MEASURES[unit], MEASURES[of]];
+  const poured = (one: Partial<Measure>) => (typeof one.mL === 'object' ? one.mL[system] : one.mL);
+  if (a.grams !== undefined && b.grams !== undefined) return a.grams / b.grams;
+  const [mine, theirs] = [poured(a), poured(b)];
+  return mine !== undefined && theirs !== undefined ? mine / theirs : null;
 }

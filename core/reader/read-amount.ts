@@ -22,9 +22,12 @@ const SINGLE_WORD = new RegExp(
 const HEDGE =
   /^(about|approx\.?|approximately|around|circa|ca\.?|roughly|scant|generous|level|good)\s+(?=[\d.½⅓⅔¼¾a])/i;
 
+/** A plain, mixed or broken number as it stands. */
+export const plainNumber = (text: string): number => numberOf(text.trim());
+
 /** Fractions, dashes, spaces and bullets as the rest of the reader expects them. */
 export function tidyLine(text: string): string {
-  return text
+  return spelt(text)
     .replace(/[½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞]/g, (sign) => ` ${FRACTIONS[sign]}`)
     .replace(/⁄/g, '/')
     .replace(/[\u00a0\u2009\u202f]/g, ' ')
@@ -34,6 +37,21 @@ export function tidyLine(text: string): string {
     .replace(/^\s*[-*•▢□·]\s+/, '')
     .replace(/\s+/g, ' ')
     .trim();
+}
+
+/** What is written for a number or a measure in ways of its own, in the usual way. */
+function spelt(text: string): string {
+  return text
+    .replace(/^(\s*(?:about |around )?\d+)\s*[-–]\s*(?=[½⅓⅔¼¾⅛⅜⅝⅞]|[1-7]\/[2-8]\b)/, '$1 ')
+    .replace(
+      /\b(one|two|three|four|five|six|seven|eight|nine|ten|a|an) and a (half|quarter)\b/gi,
+      (_, n: string, part: string) =>
+        String(NUMBER_WORDS[n.toLowerCase()]! + NUMBER_WORDS[part.toLowerCase()]!),
+    )
+    .replace(/^(\s*\d+)\s*kg\s*(\d{3})\b/i, '$1.$2 kg')
+    .replace(/\bthree[- ]quarters of an?\b/gi, '0.75')
+    .replace(/^(\s*)an? (\w+) and a half(?: of)?\b/i, '$11.5 $2')
+    .replace(/\b(thumb|finger)[- ]?sized? (?:piece|knob|bit)s?\b/gi, 'thumb');
 }
 
 /**
@@ -80,7 +98,12 @@ function spanOf(a: number, b: number, rest: string): ReadAmount {
 
 function numberOf(text: string): number {
   const mixed = /^(?:(\d+)\s+)?(\d+)\/(\d+)$/.exec(text);
-  if (mixed) return Number(mixed[1] ?? 0) + Number(mixed[2]) / Number(mixed[3]);
+  if (mixed) {
+    const [whole, above, below] = [Number(mixed[1] ?? 0), Number(mixed[2]), Number(mixed[3])];
+    // nobody weighs out eleven halves: a whole and its fraction have lost the space between them
+    const isGlued = !mixed[1] && above > below && below <= 8 && above % 10 > 0 && above % 10 < below;
+    return isGlued ? Math.floor(above / 10) + (above % 10) / below : whole + above / below;
+  }
   return Number(text.replace(',', '.'));
 }
 

@@ -1,29 +1,27 @@
 import type { Ingredient } from '../matter';
 import { own } from '../own';
 import type { UnitSystem } from '../units';
-import { MEASURE_BY_WORD, MEASURES, type WrittenUnit } from './data/measures';
+import { MEASURES, type WrittenUnit } from './data/measures';
 import { ASIDE, COMES_OUT, TO_TASTE, TRIMMING_WORDS } from './data/words';
+import { findName, type IngredientNames, ingredientNames, nearName, wordsOf } from './ingredient-names';
 import {
-  type FoundName,
-  findName,
-  type IngredientNames,
-  ingredientNames,
-  nearName,
-  wordsOf,
-} from './ingredient-names';
-import {
+  amountFirst,
   cutBefore,
   fruitOf,
+  inUnits,
   isContainer,
   isKnownWord,
   sizeOf,
   takeEach,
   takeParens,
+  takeSecond,
   takeUnit,
+  takeWeightAfter,
 } from './line-parts';
-import { readAmount, tidyLine } from './read-amount';
+import { plainNumber, readAmount, tidyLine } from './read-amount';
 import type { ParseWarning, Reading } from './reading';
-import { gramsOf } from './weigh-reading';
+import { isByVolume, weigh } from './weigh-reading';
+import { preserved, spansTheAnd, trailingMeasure, wholeOne } from './which-food';
 
 /** What a line is read against: the table with its names, and the kitchen's cups and pints. */
 export interface ReadingTable {
@@ -55,6 +53,35 @@ export function readingTable(
  * @returns what it was taken for, in grams where they can be told
  */
 export function readLine(text: string, table: ReadingTable, keptId?: string): Reading {
+  try {
+    return readOrThrow(text, table, keptId);
+  } catch {
+    return notRead(text);
+  }
+}
+
+/** A line that the reader fell over: a doubt on it, and the rest of the page goes on. */
+function notRead(text: string): Reading {
+  const name = text.trim();
+  return {
+    text: name,
+    amount: null,
+    unit: null,
+    size: null,
+    ingredientId: null,
+    name,
+    cut: '',
+    note: '',
+    comesOut: false,
+    toTaste: false,
+    purchasedG: null,
+    edibleG: null,
+    warnings: [{ kind: 'unknown', name }],
+  };
+}
+
+/** The same, for tests: a line that it falls over is thrown. */
+export function readOrThrow(text: string, table: ReadingTable, keptId?: string): Reading {
   const warnings: ParseWarning[] = [];
   const asides: string[] = [];
   let line = tidyLine(text);
@@ -69,11 +96,28 @@ export function readLine(text: string, table: ReadingTable, keptId?: string): Re
   });
   line = line.replace(/,\s*(?=,|$)/g, '').trim();
 
-  const { rest: withoutParens, weights, notes } = takeParens(line);
+  const { rest: bare, weights, notes } = takeParens(amountFirst(line));
   asides.push(...notes);
+  const said = takeWeightAfter(bare);
+  if (said?.isEach) weights.each ??= said.grams;
+  else if (said) weights.total ??= said.grams;
+  const withoutParens = said?.rest ?? bare;
   const of = fruitOf(withoutParens);
-  const amount = readAmount(of?.rest ?? withoutParens);
-  if (amount) warnings.push(...amount.warnings);
+  if (of?.also) warnings.push({ kind: 'two', name: of.name });
+  const written = readAmount(of?.rest ?? withoutParens);
+  const isOneOfThem = written === null && said !== null;
+  let amount = isOneOfThem ? { low: 1, high: 1, rest: of?.rest ?? withoutParens, warnings: [] } : written;
+  if (amount) {
+    const dozen = /^dozens?\b(?: of)?\s*/i.exec(amount.rest);
+    if (dozen)
+      amount = {
+        ...amount,
+        low: 12 * amount.low,
+        high: 12 * amount.high,
+        rest: amount.rest.slice(dozen[0].length),
+      };
+    warnings.push(...amount.warnings);
+  }
   let rest = (amount?.rest ?? of?.rest ?? withoutParens).replace(/^(?:\/|\+)\s*/, '');
 
   const each = amount ? takeEach(rest) : null;
@@ -84,8 +128,32 @@ export function readLine(text: string, table: ReadingTable, keptId?: string): Re
     ({ unit, rest: named } = takeUnit(rest.replace(/^heap(ed|ing)\s*/i, '')));
     warnings.push({ kind: 'measure', spoon: 'heaped' });
   }
-  const second = /^\/\s*[\d./\s]+\s*[a-z]+\.?\s+/i.exec(named);
-  if (second) named = named.slice(second[0].length);
+  const second = amount && unit ? takeSecond(named) : null;
+  const share = second && unit ? inUnits(second.unit, unit, table.system) : null;
+  if (second && share !== null && amount && unit) {
+    const other = plainNumber(second.amount);
+    named = second.rest;
+    if (second.joins === 'adds')
+      amount = { ...amount, low: amount.low + other * share, high: amount.high + other * share };
+    else if (second.joins === 'to') {
+      amount = { ...amount, high: other * share };
+      warnings.push({ kind: 'range', low: amount.low, high: amount.high });
+    } else if (Math.abs(other * share - amount.high) < TWO_UNITS_WITHIN * amount.high) {
+      // the same said twice: the metric one was weighed
+      if (METRIC_UNITS.has(second.unit)) {
+        amount = { ...amount, low: other, high: other };
+        unit = second.unit;
+      }
+    } else {
+      const grams = (value: number, by: WrittenUnit) =>
+        value * (MEASURES[by as keyof typeof MEASURES].grams ?? 1);
+      warnings.push({
+        kind: 'disagree',
+        bracketsG: grams(amount.high, unit),
+        readG: grams(other, second.unit),
+      });
+    }
+  } else if (second?.joins === 'same') named = second.rest;
 
   const comma = named.search(/,(?!\d)|;|\s-\s/);
   let head = (comma < 0 ? named : named.slice(0, comma)).trim();
@@ -102,6 +170,11 @@ export function readLine(text: string, table: ReadingTable, keptId?: string): Re
     );
   if (inCut) head = head.slice(0, inCut.index);
   if (of) head = of.name;
+
+  const stuck = / (?:stuck|studded|spiked) with (.*)$/i.exec(
+    `${head}${tail === '' ? '' : `, ${tail}`}`.replace(/, (?=(?:stuck|studded|spiked) with)/i, ' '),
+  );
+  if (stuck) head = head.replace(/ (?:stuck|studded|spiked) with .*$/i, '');
 
   const isEither = / or /i.test(head);
   const first = isEither ? head.split(/ or /i)[0]! : head;
@@ -124,9 +197,11 @@ export function readLine(text: string, table: ReadingTable, keptId?: string): Re
       warnings.push({ kind: 'likely', name: table.ingredients[found.ingredientId]!.name, unread: null });
   }
   const kept = keptId === undefined ? undefined : own(table.ingredients, keptId);
+  if (found && unit === null && amount) found = wholeOne(table, words, found);
   const ingredient =
     kept ?? (found ? preserved(table, table.ingredients[found.ingredientId]!, unit, words) : null);
   if (!ingredient) warnings.push({ kind: 'unknown', name: head || text.trim() });
+  else if (stuck) warnings.push({ kind: 'two', name: ingredient.name });
 
   const left = found ? words.filter((_, i) => i < found.from || i >= found.to) : [];
   const size = sizeOf(wordsOf(first));
@@ -142,6 +217,8 @@ export function readLine(text: string, table: ReadingTable, keptId?: string): Re
   const cut = [before, inCut ? inCut[0].trim() : '', tail].filter((part) => part !== '').join(', ');
   const isWeighedTrimmed =
     left.some((word) => TRIMMING_WORDS.has(word)) && unit !== 'each' && ingredient?.yield !== 1;
+  const isSeasoning = ingredient?.kind === 'salt' || ingredient?.kind === 'spice';
+  const toTaste = toTasteSaid || (amount === null && isSeasoning);
   const middle = amount ? (amount.low + amount.high) / 2 : null;
   const weighed =
     ingredient && middle !== null && unit
@@ -151,11 +228,27 @@ export function readLine(text: string, table: ReadingTable, keptId?: string): Re
           ingredient,
           system: table.system,
           size,
-          each: each?.grams ?? weights.each ?? (isContainer(unit) ? weights.total : null),
+          each: each?.grams ?? weights.each,
           warnings,
         })
       : null;
-  if (weighed && weights.total !== null && !weights.each && !isContainer(unit)) {
+  if (
+    weighed &&
+    weights.total !== null &&
+    !weights.each &&
+    isContainer(unit) &&
+    ingredient &&
+    middle !== null
+  ) {
+    // of one or of all: as near to what such a pack holds; told where there are several
+    const one = weighed.grams / middle;
+    const isOfAll = Math.abs(weights.total / middle - one) <= Math.abs(weights.total - one);
+    const grams = isOfAll ? weights.total : weights.total * middle;
+    const isDrainedWeight = /\bdrained\b/i.test(tail) && grams < FULL_FROM * weighed.grams;
+    weighed.grams = isDrainedWeight ? grams / ingredient.yield : grams;
+    if (middle > 1)
+      warnings.push({ kind: 'ofEach', bracketsG: weights.total, count: middle, grams: weighed.grams });
+  } else if (weighed && weights.total !== null && !weights.each) {
     if (unit === 'each' || MEASURES[unit as keyof typeof MEASURES]?.words === undefined)
       weighed.grams = weights.total;
     else if (Math.abs(weights.total - weighed.grams) > 0.12 * weights.total) {
@@ -169,8 +262,8 @@ export function readLine(text: string, table: ReadingTable, keptId?: string): Re
   if (!weighed && ingredient && middle !== null && unit) {
     warnings.push({ kind: 'measure', measure: unit, name: ingredient.name, grams: null });
   }
-  const isSeasoning = ingredient?.kind === 'salt' || ingredient?.kind === 'spice';
-  const toTaste = toTasteSaid || (amount === null && isSeasoning);
+  if (weighed && unit && ingredient?.grainVaries && isByVolume(unit))
+    warnings.push({ kind: 'grain', measure: unit, name: ingredient.name, grams: weighed.grams });
   if (amount === null && !toTaste && ingredient) {
     warnings.push({ kind: 'amount', name: ingredient.name });
   }
@@ -197,59 +290,10 @@ export function readLine(text: string, table: ReadingTable, keptId?: string): Re
   }
 }
 
-/** “Kelp and mushroom stock” is one thing: its name goes over the “and”. */
-function spansTheAnd(names: IngredientNames, text: string): boolean {
-  const whole = findName(names, wordsOf(text));
-  const at = wordsOf(text).indexOf('and');
-  return whole !== null && at > whole.from && at < whole.to - 1;
-}
+/** Under this share of what such a tin holds, a weight beside “drained” is of what is left of it. Common practice. */
+const FULL_FROM = 0.8;
 
-/** Tinned, where it comes in a tin or says so and the table knows the tinned kind. */
-function preserved(
-  table: ReadingTable,
-  ingredient: Ingredient,
-  unit: WrittenUnit | null,
-  words: readonly string[],
-): Ingredient {
-  const isTinned =
-    unit === 'tin' || unit === 'jar' || words.some((word) => /^(tinned|canned|jarred|tin|can)$/.test(word));
-  return (isTinned && table.ingredients[`${ingredient.id}-tinned`]) || ingredient;
-}
+/** The same amount in two measures is the same within this share: a pound for 450 g, a pint for 600 mL. Common practice. */
+const TWO_UNITS_WITHIN = 0.12;
 
-/** “2 garlic cloves”, “6 sage leaves”: the measure after the name, or the last word of the name itself. */
-function trailingMeasure(
-  unit: WrittenUnit | null,
-  hasAmount: boolean,
-  words: readonly string[],
-  found: FoundName,
-  ingredient: Ingredient,
-): { unit: WrittenUnit; word: string } | null {
-  if (unit !== null || !hasAmount) return null;
-  for (const word of [words[found.to], words[found.to - 1]]) {
-    const measure = word ? MEASURE_BY_WORD.get(word) : undefined;
-    if (word && measure && ingredient.measures?.[measure] !== undefined) return { unit: measure, word };
-  }
-  return null;
-}
-
-function weigh(of: {
-  count: number;
-  unit: WrittenUnit;
-  ingredient: Ingredient;
-  system: UnitSystem;
-  size: Reading['size'];
-  each: number | null;
-  warnings: ParseWarning[];
-}): { grams: number; isEdible: boolean } | null {
-  if (of.each !== null) return { grams: of.count * of.each, isEdible: false };
-  const weight = gramsOf(of.count, of.unit, of.ingredient, of.system, of.size ?? 'medium');
-  if (weight?.isGuess && of.unit !== 'pinch' && of.unit !== 'tin') {
-    of.warnings.push({
-      kind: 'measure',
-      measure: of.unit,
-      name: of.ingredient.name,
-      grams: weight.grams / of.count,
-    });
-  }
-  return weight;
-}
+const METRIC_UNITS: ReadonlySet<WrittenUnit> = new Set(['g', 'kg', 'mL', 'cL', 'dL', 'L']);

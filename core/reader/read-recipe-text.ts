@@ -2,8 +2,10 @@ import { newStage, type Stage, type StageKind, type WrittenLine } from '../recip
 
 import { wordsOf } from './ingredient-names';
 import {
+  blendedIn,
   edgeOf,
   goneIn,
+  lidIn,
   methodIn,
   minutesIn,
   STAGE_ORDER,
@@ -150,8 +152,10 @@ function stagesFrom(sentences: readonly string[], readings: readonly Reading[], 
   const stages: Stage[] = [];
   const places: { stageId: string; share: number }[][] = readings.map(() => []);
   for (const sentence of sentences) {
-    const kind = stageKindOf(sentence);
     const last = stages.at(-1);
+    const told = stageKindOf(sentence);
+    const pours = told === null && last?.kind === 'start' && poursIn(sentence, readings, table);
+    const kind = pours ? 'liquid' : told;
     const minutes = minutesIn(sentence);
     const isSame =
       last && (kind === null || (kind === last.kind && (minutes === null || last.ends.rule !== 'minutes')));
@@ -172,10 +176,27 @@ function stagesFrom(sentences: readonly string[], readings: readonly Reading[], 
     if (gone !== null && here.kind === 'reduce') {
       stages[stages.length - 1] = { ...here, ends: { rule: 'fall', fractionGone: gone } };
     }
+    const blended = blendedIn(sentence);
+    const { does } = stages.at(-1)!;
+    if (blended !== null && does?.kind === 'puree')
+      stages[stages.length - 1] = { ...stages.at(-1)!, does: { ...does, share: blended } };
+    const lid = lidIn(sentence);
+    if (lid !== null) stages[stages.length - 1] = { ...stages.at(-1)!, lid };
     for (const [i, place] of mentions(sentence, readings, table, places).entries())
       if (place) places[i]!.push({ stageId: here.id, share: place });
   }
   return { stages, places: places.map(wholeShares) };
+}
+
+/** Whether a sentence puts in what a pot is boiled in: water never lands in a sweat. */
+function poursIn(sentence: string, readings: readonly Reading[], table: ReadingTable): boolean {
+  const words = wordsOf(sentence);
+  return readings.some((reading) => {
+    const ingredient = reading.ingredientId ? table.ingredients[reading.ingredientId] : null;
+    const isLiquid = ingredient && (ingredient.kind === 'water' || ingredient.kind === 'stock');
+    const head = reading.name.split(' ').at(-1);
+    return isLiquid && head !== undefined && words.includes(head);
+  });
 }
 
 /** Which things a sentence puts in, and how much of each: all, half, the rest. */

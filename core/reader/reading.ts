@@ -17,8 +17,12 @@ export type ParseWarning =
   | { kind: 'measure'; spoon: 'heaped' }
   /** grams of one of the measure; null where the table has none */
   | { kind: 'measure'; measure: WrittenUnit; name: string; grams: number | null }
+  /** a spoon of it weighs by its grain: of the commonest so many grams, as they were taken */
+  | { kind: 'grain'; measure: WrittenUnit; name: string; grams: number }
   /** in brackets and as read, g */
   | { kind: 'disagree'; bracketsG: number; readG: number }
+  /** grams in brackets after several tins: of each or of all; so many were taken in all */
+  | { kind: 'ofEach'; bracketsG: number; count: number; grams: number }
   | { kind: 'two'; name: string }
   | { kind: 'separator'; words: string; value: number };
 

@@ -1,6 +1,7 @@
 import type { Ingredient } from '../matter';
 import type { UnitSystem } from '../units';
 import { MEASURES, SIZE_SHARE, type WrittenUnit } from './data/measures';
+import type { ParseWarning, Reading } from './reading';
 
 /**
  * Grams of so many of a unit of an ingredient.
@@ -36,4 +37,30 @@ export function gramsOf(
   if (measure.usualG)
     return { grams: count * measure.usualG * SIZE_SHARE[size], isEdible: false, isGuess: true };
   return null;
+}
+
+/** Spoons, cups, litres: a measure that says how much room, not how heavy. */
+export const isByVolume = (unit: WrittenUnit): boolean => unit !== 'each' && MEASURES[unit].mL !== undefined;
+
+/** What a line comes to, g: of its own weights, or by the food's; a guess is told. */
+export function weigh(of: {
+  count: number;
+  unit: WrittenUnit;
+  ingredient: Ingredient;
+  system: UnitSystem;
+  size: Reading['size'];
+  each: number | null;
+  warnings: ParseWarning[];
+}): { grams: number; isEdible: boolean } | null {
+  if (of.each !== null) return { grams: of.count * of.each, isEdible: false };
+  const weight = gramsOf(of.count, of.unit, of.ingredient, of.system, of.size ?? 'medium');
+  if (weight?.isGuess && of.unit !== 'pinch' && of.unit !== 'tin') {
+    of.warnings.push({
+      kind: 'measure',
+      measure: of.unit,
+      name: of.ingredient.name,
+      grams: weight.grams / of.count,
+    });
+  }
+  return weight;
 }

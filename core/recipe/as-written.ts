@@ -1,5 +1,5 @@
 import { type Ingredient, type Masses, massesOf, NO_MASSES, plus, totalKg, volumeLitres } from '../matter';
-import { bodyG, pulpBodyG, thicknessBand } from '../thickness';
+import { cookedBodyG, softBody, thicknessBand } from '../thickness';
 
 import type { Recipe } from './recipe';
 
@@ -29,23 +29,24 @@ export function asWritten(
   let liquid: Masses = NO_MASSES;
   let pieces: Masses = NO_MASSES;
   let flourG = 0;
+  const smooth = blendedShare(recipe);
   for (const line of recipe.lines) {
     const ingredient = ingredients[line.ingredientId];
     if (!ingredient || line.comesOut || line.scaling === 'perBowl') continue;
     const masses = massesOf(ingredient, line.kg);
-    flourG += bodyG(ingredient, line.kg, line.thickener);
-    if (ingredient.share === 'liquid') liquid = plus(liquid, masses);
-    else {
-      const drunkKg = Math.min(line.kg * (ingredient.drinks ?? 0), liquid.water);
-      liquid = { ...liquid, water: liquid.water - drunkKg };
-      pieces = plus(pieces, { ...masses, water: masses.water + drunkKg });
+    flourG += cookedBodyG(ingredient, line.kg, smooth, line.thickener);
+    if (ingredient.share === 'liquid') {
+      liquid = plus(liquid, masses);
+      continue;
     }
+    const drunkKg = Math.min(line.kg * (ingredient.drinks ?? 0), liquid.water);
+    liquid = { ...liquid, water: liquid.water - drunkKg };
+    const swollen = { ...masses, water: masses.water + drunkKg };
+    const { comesG, blendedG } = softBody(ingredient, line.kg);
+    const apart = blendedG > 0 ? comesG / blendedG : 0;
+    liquid = plus(liquid, swollen, apart);
+    pieces = plus(pieces, swollen, 1 - apart);
   }
-  const smooth = recipe.stages.reduce(
-    (share, stage) => (stage.does?.kind === 'puree' ? Math.max(share, stage.does.share) : share),
-    0,
-  );
-  flourG += pulpBodyG(pieces) * smooth;
   const steamedKg = Math.min(liquid.water, (totalKg(liquid) + totalKg(pieces)) * STEAMED);
   liquid = { ...liquid, water: liquid.water - steamedKg };
   const liquidLitres = volumeLitres(plus(liquid, pieces, smooth), SERVED_C);
@@ -55,4 +56,12 @@ export function asWritten(
     band: liquidLitres > 0 ? thicknessBand({ flourEquivalentGPerL: flourG / liquidLitres }) : 0,
     saltPercent: kg > 0 ? (100 * (liquid.salt + pieces.salt)) / kg : 0,
   };
+}
+
+/** The share of what lies in the pot that a recipe's stages blend, 0..1. */
+export function blendedShare({ stages }: Pick<Recipe, 'stages'>): number {
+  return stages.reduce(
+    (share, stage) => (stage.does?.kind === 'puree' ? Math.max(share, stage.does.share) : share),
+    0,
+  );
 }

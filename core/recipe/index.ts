@@ -1,6 +1,6 @@
 export { type Advisory, advisoriesOf } from './advisories-of';
 export { allergensOf } from './allergens-of';
-export { asWritten } from './as-written';
+export { asWritten, blendedShare } from './as-written';
 export { chooseMethod, methodById, methodsFor } from './choose-method';
 export { compareRecipes } from './compare-recipes';
 export { curedIngredient, curedSaltPercent } from './cure';

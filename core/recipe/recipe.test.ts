@@ -28,7 +28,7 @@ describe('a recipe off paper', () => {
         .kind;
     expect(['leek', 'onion', 'butter'].map(stageOf)).toEqual(['start', 'start', 'start']);
     expect(['chicken-stock', 'potato', 'bay-leaf'].map(stageOf)).toEqual(['liquid', 'liquid', 'liquid']);
-    expect([stageOf('cream'), stageOf('salt')]).toEqual(['finish', 'season']);
+    expect([stageOf('double-cream'), stageOf('salt')]).toEqual(['finish', 'season']);
   });
   it('tells each line how it scales', () => {
     const law = (id: string) => leek.lines.find((line) => line.ingredientId === id)!.scaling;

@@ -80,7 +80,7 @@ describe('recipes in recipes', () => {
   });
   it('a sauce salted to a percent carries that percent into the dish, whatever was written for its salt', () => {
     const sauce = recipeFrom(
-      'Sauce\n2 kg tinned tomatoes\n100 g onions\n60 g salt\n\nSimmer for 20 minutes. Season.',
+      'Sauce\n2 kg tinned tomatoes\n400 g sauerkraut\n100 g onions\n60 g salt\n\nSimmer for 20 minutes. Season.',
       {
         targetSaltPercent: 0.5,
       },

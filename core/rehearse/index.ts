@@ -1,5 +1,6 @@
 export {
   callsFor,
+  eyePrior,
   eyeScore,
   REHEARSAL_CALLS,
   type Rehearsal,

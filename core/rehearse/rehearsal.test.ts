@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { boilOffKgPerHour } from '../evaporation';
-import { fullKW, potLitres } from '../pot';
+import { fullKW, openPot, potLitres, variance } from '../pot';
 
 import { orderOf, snapshotOf } from '../testing/broth';
-import { callsFor, eyeScore, rehearsalAt, scoreCalls, startRehearsal } from './rehearsal';
+import { callsFor, eyePrior, eyeScore, rehearsalAt, scoreCalls, startRehearsal } from './rehearsal';
 
 const snapshot = snapshotOf();
 
@@ -40,6 +40,23 @@ describe('a rehearsal', () => {
     const score = eyeScore([{ off: 10 }, { off: -4 }])!;
     expect([score.leans, score.off, score.calls]).toEqual([3, 7, 2]);
     expect(eyeScore([])).toBeNull();
+  });
+  it('an eye that calls a fifth too early is read so, the surer the oftener it was tried', () => {
+    const call = (really: number) => ({ call: 'thirdGone' as const, called: 1.2 * really, really });
+    expect(eyePrior([])).toBeNull();
+    expect(eyePrior([{ call: 'coatsTheSpoon', called: 3, really: 2 }])).toBeNull();
+    const once = eyePrior([call(0.3)])!;
+    const often = eyePrior(Array.from({ length: 20 }, () => call(0.3)))!;
+    expect(once.mean).toBeGreaterThan(0.05);
+    expect(once.mean).toBeLessThan(0.2);
+    expect(once.sd).toBeLessThan(0.25);
+    expect(often.mean).toBeCloseTo(0.2, 1);
+    expect(often.sd).toBeLessThan(once.sd);
+    expect(often.sd).toBeGreaterThan(0.08);
+    // a third called where a quarter had gone: the pot takes the next call down by as much
+    const pot = openPot({ atMs: 0, tempC: 20, heatFactor: { mean: 1, sd: 0.1 }, eye: often });
+    expect(pot.bias.eye).toBe(often.mean);
+    expect(Math.sqrt(variance(pot.covariance, 'eye'))).toBeCloseTo(often.sd, 12);
   });
   it('offers only the calls that make sense', () => {
     expect(callsFor(startRehearsal(snapshot, 0.5))).toContain('atTheMark');

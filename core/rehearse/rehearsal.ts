@@ -7,7 +7,8 @@ import {
 } from '../batch';
 import { positive } from '../check';
 import { saltPercent, totalKg } from '../matter';
-import { advancePot, liquidLitres, type PotState, potLitres, setHeat } from '../pot';
+import { unlearned } from '../plan';
+import { advancePot, EYE, liquidLitres, type PotState, potLitres, setHeat } from '../pot';
 import { cookingStages, type Stage } from '../recipe';
 import { thicknessBand } from '../thickness';
 
@@ -70,11 +71,7 @@ export function startRehearsal(snapshot: BatchSnapshot, chance: number): Rehears
   positive('what steams away', stage ? (planned(stage.id)?.steamedKg ?? 0) : 0);
   const { burner } = snapshot.input;
   const mean = burner.heatFactor.mean * (HIDDEN_GAIN.least + (HIDDEN_GAIN.most - HIDDEN_GAIN.least) * chance);
-  const { settings: _known, ...plain } = burner;
-  const hidden: BatchSnapshot = {
-    ...snapshot,
-    input: { ...snapshot.input, burner: { ...plain, heatFactor: { mean, sd: 1e-9, batches: 0 } } },
-  };
+  const hidden: BatchSnapshot = { ...snapshot, input: unlearned(snapshot.input, mean) };
   const log = logUpTo(snapshot, stage!.id);
   const begun = foldBatch(hidden, log, log.at(-1)!.actedAtMs);
   const fraction = Math.max(0.5, planned(stage!.id)?.heatFraction ?? 0.5);
@@ -160,6 +157,37 @@ export function eyeScore(scored: readonly Pick<ScoredCall, 'off'>[]): EyeScore |
     scored.reduce((sum, one) => sum + of(one), 0) / scored.length;
   return { calls: scored.length, leans: mean((one) => one.off), off: mean((one) => Math.abs(one.off)) };
 }
+
+/** However often it was tried, an eye is not the same every day: a share of what has gone. From memory. */
+const DAY_SD = 0.08;
+
+/**
+ * What an eye takes too much for gone, as a share of it: the first guess, drawn in by what was called in rehearsals
+ * against what was so. Calls of the spoon say nothing of it.
+ *
+ * @param calls shares gone as called and as they were
+ * @returns mean and one standard deviation of the next reading's shared error; null where nothing was called
+ * @source published: precision-weighted mean of normals
+ */
+export function eyePrior(
+  calls: readonly Pick<ScoredCall, 'call' | 'called' | 'really'>[],
+): { mean: number; sd: number } | null {
+  const { sharedShare, noiseShare } = EYE;
+  let weight = 1 / sharedShare ** 2;
+  let sum = 0;
+  let seen = 0;
+  for (const { call, called, really } of calls) {
+    if (call === 'coatsTheSpoon' || really < LEAST_GONE) continue;
+    const precision = (really / noiseShare) ** 2;
+    weight += precision;
+    sum += precision * (called / really - 1);
+    seen++;
+  }
+  return seen === 0 ? null : { mean: sum / weight, sd: Math.hypot(Math.sqrt(1 / weight), DAY_SD) };
+}
+
+/** Less than this gone is nothing to judge a share by. */
+const LEAST_GONE = 0.05;
 
 /** A log that cooks as planned up to the beginning of a stage. */
 function logUpTo(snapshot: BatchSnapshot, stageId: string): BatchEvent[] {

@@ -14,7 +14,7 @@ import {
 } from '../batch';
 import { drawnItems, drawnLotOf, isPastUse, kgOffTheShelf, SCALE_KG, type ShelfLot } from '../larder';
 import type { Ingredient } from '../matter';
-import { burnerFor, type PlanningKitchen } from '../order';
+import { burnerFor, type PlanningKitchen, potFor } from '../order';
 import { own } from '../own';
 import type { BatchCommand } from './batch-command';
 import { type Decision, refused } from './decision';
@@ -134,9 +134,8 @@ export function eventOfCommand(
   const names = { potName: pot.name, burnerName: burner.name };
   if (!burner.potIds.includes(pot.id))
     return { refusal: { field: 'payload.burnerId', code: 'potNotOnBurner', ...names } };
-  const { id, name, vessel, emptyMassKg } = pot;
-  const measures = { id, name, vessel, emptyMassKg };
-  return { body: { type: 'moved', payload: { pot: measures, burner: burnerFor(kitchen, burner, pot.id) } } };
+  const measured = potFor(kitchen, pot, input.recipe.id);
+  return { body: { type: 'moved', payload: { pot: measured, burner: burnerFor(kitchen, burner, pot.id) } } };
 }
 
 /**

@@ -26,7 +26,7 @@ describe('invariants of scaling', () => {
         (count, saltPercent) => {
           const once = planBatch(inputOf(leek, { portions: count, saltPercent }));
           const twice = planBatch(inputOf(leek, { portions: 2 * count, saltPercent }));
-          for (const id of ['leek', 'potato', 'onion', 'cream'])
+          for (const id of ['leek', 'potato', 'onion', 'double-cream'])
             expect(kg(twice, id) / kg(once, id)).toBeCloseTo(2, 9);
           expect(once.saltPercent).toBeCloseTo(saltPercent, 2);
           expect(twice.saltPercent).toBeCloseTo(saltPercent, 2);
@@ -192,9 +192,9 @@ describe('what does not scale straight is said', () => {
   const plan = planBatch(inputOf(leek, { portions: 100 }));
   const notes = scalingNotes(inputOf(leek, { portions: 100 }), plan);
   const of = (law: string) => notes.filter((note) => note.law === law);
-  it('heat-up, sweat, fat, salt, blender; each its own law', () => {
+  it('liquid, heat-up, sweat, fat, salt, blender; each its own law', () => {
     expect(new Set(notes.map((note) => note.law))).toEqual(
-      new Set(['heatUp', 'sweat', 'fat', 'salt', 'blender']),
+      new Set(['liquid', 'heatUp', 'sweat', 'fat', 'salt', 'blender']),
     );
   });
   it('a hot jar of 4 L is filled to 1.6 L: the fills that take all of it', () => {

@@ -81,7 +81,7 @@ describe('bouillon for stock', () => {
 });
 
 describe('milk and cream to a fat percent', () => {
-  const chowder = recipeFrom('Chowder\n1 L milk\n1 L double cream\n1 L fish fumet');
+  const chowder = recipeFrom('Chowder\n1 L milk\n1 L whipping cream\n1 L fish fumet');
   const lines = { milkLineId: idOf(chowder, 'milk'), creamLineId: idOf(chowder, 'cream') };
   it('by the square of mixing: 12 % from 3.5 and 36', () => {
     const { recipe } = changed(chowder, { kind: 'dairyFat', ...lines, fatPercent: 12 });

@@ -2,8 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { type BatchEvent, type BatchEventBody, type BatchSnapshot, foldBatch, stageClock, toComeOut } from '../../core/batch';
 import { massKg, operations, totalKg } from '../../core/matter';
 import { planInputOf } from '../../core/order';
-import { planBatch, potInput } from '../../core/plan';
-import { potLitres } from '../../core/pot';
+import { planBatch, potInput, stirEveryMin } from '../../core/plan';
+import { CATCHES_UNDER, floorMargin, potLitres } from '../../core/pot';
 import { kitchenView } from '../kitchen-view';
 import { BOOK, DISHES } from './dishes';
 
@@ -18,8 +18,11 @@ function snapshotOf(recipeId: string, more: { holdBackShare?: number; portions?:
   return { input: potInput(input, plan), plan };
 }
 
+/** The least that a floor bore over what it got, by stage, as the cook followed the stage’s own heat. */
+type Margins = Map<string, number>;
+
 /** Cooks a snapshot by its log as a cook follows it: heat up, then held, each stage done when its own clock says so. */
-function cook(snapshot: BatchSnapshot) {
+function cook(snapshot: BatchSnapshot, margins: Margins = new Map()) {
   const log: BatchEvent[] = [];
   let nowMs = snapshot.plan.startAtMs;
   const say = (body: BatchEventBody) => log.push({ ...body, id: `e${log.length}`, seq: log.length + 1, actedAtMs: nowMs });
@@ -42,6 +45,9 @@ function cook(snapshot: BatchSnapshot) {
       const clock = stageClock(snapshot, state);
       if (!clock) throw new Error(`${stage.title} is not running`);
       if (Math.abs(clock.wantedHeat - state.pot.heatFraction) > 0.02) say({ type: 'heatSet', payload: { fraction: clock.wantedHeat } });
+      const heated = foldBatch(snapshot, log, nowMs);
+      const margin = floorMargin(heated.setup, heated.pot, stirEveryMin(stage, heated.pot));
+      if (margin !== null) margins.set(stage.title, Math.min(margin, margins.get(stage.title) ?? margin));
       if (clock.ends.p50Ms !== null && clock.ends.p50Ms <= nowMs) break;
       wait(1);
     }
@@ -87,4 +93,13 @@ describe('a batch followed by its log comes out as planned', () => {
     const stockG = letDown!.litres * 0.97 * 1.004 * 1000 * 0.001;
     expect((100 * (saltG + stockG)) / 1000 / (massKg(state.pot.mixture) + letDown!.litres * 0.97)).toBeCloseTo(0.85, 1);
   }, 60_000);
+});
+
+describe('the house’s own practice catches on no floor', () => {
+  it.each(DISHES.map((dish) => [dish.name, dish.id]))('%s', (_name, id) => {
+    const margins: Margins = new Map();
+    cook(snapshotOf(id), margins);
+    expect(margins.size).toBeGreaterThan(1);
+    expect([...margins].filter(([, margin]) => margin < CATCHES_UNDER)).toEqual([]);
+  });
 });

@@ -172,7 +172,7 @@ export function cookPast(
       potLitres(realState(servedFrom + 25 * 60_000).pot) - asked * portionL * (HIDDEN.ladleOver - 1),
     );
     const closed = Math.round(servedFrom + 40 * 60_000);
-    say(closed, { type: 'closed', payload: { leftLitres: round(left, 1) } });
+    say(closed, { type: 'closed', payload: { leftLitres: round(left, 1), floor: 'clean' } });
     return closed;
   }
 

@@ -25,6 +25,7 @@ const ANSWERED_FOR: readonly (keyof Ingredient)[] = [
   'kind',
   'yield',
   'wholeInPot',
+  'grainVaries',
   'name',
   'aliases',
   'checks',

@@ -214,7 +214,7 @@ describe('pots, burners, services', () => {
       await change({ change: 'merge', kind: 'burner', itemId: 'gas-3', intoId: 'gas-1' })
     ).json;
     const learned = (await ask('GET', '/kitchen/learned')).json;
-    expect(learned.some((rate: { burnerId: string }) => rate.burnerId === 'gas-3')).toBe(false);
+    expect(learned.rates.some((rate: { burnerId: string }) => rate.burnerId === 'gas-3')).toBe(false);
     expect(merged.heatTests).toEqual([expect.objectContaining({ id, burnerId: 'gas-1' })]);
     const forgotten: KitchenView = (await change({ change: 'forgetHeatTest', testId: id })).json;
     const { heatFactor } = burnerOf(forgotten, 'gas-1');
@@ -233,7 +233,7 @@ describe('pots, burners, services', () => {
   });
   it('new measures may begin what was learned anew', async () => {
     const view = await now();
-    const rates = async () => (await ask('GET', '/kitchen/learned')).json as { potId: string }[];
+    const rates = async () => (await ask('GET', '/kitchen/learned')).json.rates as { potId: string }[];
     const potId = (await rates())[0]!.potId;
     const own = view.pots.find((one) => one.id === potId)!;
     await change({ change: 'save', kind: 'pot', item: own, learned: 'keep' });

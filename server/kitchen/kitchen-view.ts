@@ -4,10 +4,12 @@ import type {
   InstrumentView,
   KitchenChange,
   KitchenView,
+  LearnedView,
   SaidIn,
   WholeKitchen,
 } from '../../contract';
-import { bestKnownFirst, heatFactorOf, type LearnedRate } from '../../core/batch';
+import { heatFactorOf } from '../../core/batch';
+import { eyePrior } from '../../core/rehearse';
 import type { CommandContext } from '../command-context';
 import { notFound } from '../problem';
 import {
@@ -18,10 +20,11 @@ import {
   type KitchenRow,
   kitchenLogOf,
   kitchenRow,
+  lastRehearsals,
+  learnedAll,
   mergedId,
   ownIngredientRows,
   priceRows,
-  rateRows,
   retiredItems,
 } from '../storage';
 
@@ -96,10 +99,14 @@ export function foodsView(db: Db): FoodsView {
   };
 }
 
-/** What pots on burners have shown, the best known first. */
-export function learnedView(db: Db): LearnedRate[] {
-  return bestKnownFirst(rateRows(db));
-}
+/** What pots and burners have shown. */
+export const learnedView = (db: Db): LearnedView => ({
+  ...learnedAll(db),
+  eye: eyePrior(lastRehearsals(db, EYE_FROM).flatMap((one) => one.calls)),
+});
+
+/** The newest so many rehearsals show an eye: it gets better. */
+const EYE_FROM = 20;
 
 /** The kitchen with all that a plan turns on. */
 export function wholeKitchen(context: Pick<CommandContext, 'storage' | 'clock'>): WholeKitchen {

@@ -25,7 +25,11 @@ export function rehearsalRoutes({ storage, clock, live }: ServerContext): Router
       insertRehearsal(tx, { ...wanted, atMs: clock.nowMs() });
       return true;
     });
-    if (isNew) live.publish({ kind: 'rehearsals' });
+    if (isNew) {
+      live.publish({ kind: 'rehearsals' });
+      // the next order goes by this eye
+      live.publish({ kind: 'kitchen', part: 'learned' });
+    }
     response.status(isNew ? 201 : 200).json(wanted);
   });
   return routes;

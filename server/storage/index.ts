@@ -69,9 +69,9 @@ export {
 export {
   burnerSums,
   lastForecasts,
+  learnedAll,
   learnTest,
   mergeLearned,
-  rateRows,
   startRatesAnew,
   unlearn,
 } from './learned-rows';

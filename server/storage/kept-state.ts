@@ -1,5 +1,6 @@
 import { asc } from 'drizzle-orm';
 import { NO_STRETCHES, UNKNOWN_BURNER, withBatch, withStretch } from '../../core/batch';
+import { betweenSdOfKey } from './learned-rows';
 import * as projectionTables from './projection-schema';
 import type { Db } from './storage';
 
@@ -68,7 +69,7 @@ export function sums(db: Db) {
         const own = rates.get(row.key)!;
         const until = own.slice(0, own.indexOf(row) + 1);
         return until.reduce(
-          (all, { minutes, mean, sd }) => withStretch(all, { minutes, arriving: { mean, sd } }),
+          (all, stretch) => withStretch(all, stretch, betweenSdOfKey(row.key)),
           NO_STRETCHES,
         );
       }),

@@ -2,13 +2,19 @@ import { and, asc, desc, eq, sql } from 'drizzle-orm';
 import {
   type BatchResult,
   type BurnerSums,
+  bestKnownFirst,
+  betweenSdOf,
   evidenceOf,
   type KeptForecast,
   type LearnedRate,
+  type LearnedShare,
   NO_STRETCHES,
   type RateKey,
   rateKey,
   rateOf,
+  type ShareKey,
+  type Stretch,
+  shareOf,
   UNKNOWN_BURNER,
   withBatch,
   withStretch,
@@ -41,15 +47,53 @@ export function learnFrom(
     const learnsFromMs = itemRow(tx, 'pot', one.potId)?.learnsFromMs ?? 0;
     if (!seen || closedAtMs < learnsFromMs) return [];
     const key = rateKey({ ...one, burnerId: mergedId(tx, 'burner', one.burnerId) });
-    return [{ one, seen, key: nameOf(key) }];
+    return [{ ...seen, minutes: one.minutes, key: nameOf(key) }];
   });
-  stretches.forEach(({ one, seen, key }, n) => {
+  const all = [...stretches, ...sharesShown(tx, result, closedAtMs)];
+  all.forEach(({ key, minutes, mean, sd }, n) => {
     tx.insert(learnedStretches)
-      .values({ batchId, n, key, closedAtMs, minutes: one.minutes, ...seen, sums: NO_STRETCHES })
+      .values({ batchId, n, key, closedAtMs, minutes, mean, sd, sums: NO_STRETCHES })
       .run();
   });
   if (shown) sumBurner(tx, burnerId, { closedAtMs, batchId });
-  for (const key of new Set(stretches.map((one) => one.key))) sumRate(tx, key, { closedAtMs, batchId });
+  for (const key of new Set(all.map((one) => one.key))) sumRate(tx, key, { closedAtMs, batchId });
+}
+
+/** What surfaces under their lids and the floor have shown. */
+function sharesShown(tx: Tx, result: BatchResult, closedAtMs: number): (Stretch & { key: string })[] {
+  const counts = (potId: string) => closedAtMs >= (itemRow(tx, 'pot', potId)?.learnsFromMs ?? 0);
+  const shown = (key: ShareKey, potId: string, after: Known & { knew: Known }, minutes: number) => {
+    const seen = counts(potId) ? evidenceOf({ mean: after.mean, sd: after.sd }, after.knew) : null;
+    return seen ? [{ ...seen, minutes, key: JSON.stringify(key) }] : [];
+  };
+  const { floor } = result;
+  return [
+    ...(result.segments ?? []).flatMap(({ potId, lid, leaving, minutes }) =>
+      leaving ? shown({ surfaceOf: potId, lid }, potId, leaving, minutes) : [],
+    ),
+    ...(floor ? shown({ floorOf: floor.potId, recipeId: floor.recipeId }, floor.potId, floor, 0) : []),
+  ];
+}
+
+interface Known {
+  mean: number;
+  sd: number;
+}
+
+/** A key is of heat, or of a share. */
+function keyOf(key: string): RateKey | ShareKey {
+  return JSON.parse(key);
+}
+
+const isShare = (key: RateKey | ShareKey): key is ShareKey => 'surfaceOf' in key || 'floorOf' in key;
+
+const potOf = (key: RateKey | ShareKey): string =>
+  'surfaceOf' in key ? key.surfaceOf : 'floorOf' in key ? key.floorOf : key.potId;
+
+/** How far what one batch shows may be from another's; the rates' own where nothing is given. */
+export function betweenSdOfKey(key: string): number | undefined {
+  const of = keyOf(key);
+  return isShare(of) ? betweenSdOf(of) : undefined;
 }
 
 /** What a test with water has shown of a burner, in its place among the batches. */
@@ -72,8 +116,8 @@ export function mergeLearned(tx: Tx, burnerId: string, intoId: string): void {
   sumBurner(tx, intoId, first);
   const keys = tx.selectDistinct({ key: learnedStretches.key }).from(learnedStretches).all();
   for (const { key } of keys) {
-    const rate = JSON.parse(key) as RateKey;
-    if (rate.burnerId !== burnerId) continue;
+    const rate = keyOf(key);
+    if (isShare(rate) || rate.burnerId !== burnerId) continue;
     const merged = nameOf({ ...rate, burnerId: intoId });
     tx.update(learnedStretches).set({ key: merged }).where(eq(learnedStretches.key, key)).run();
     tx.delete(learnedRates).where(eq(learnedRates.key, key)).run();
@@ -81,11 +125,11 @@ export function mergeLearned(tx: Tx, burnerId: string, intoId: string): void {
   }
 }
 
-/** What a pot of other measures taught before is no longer counted. */
+/** What a pot of other measures taught before is no longer counted: of heat, its surface, its floor. */
 export function startRatesAnew(tx: Tx, potId: string): void {
   const keys = tx.selectDistinct({ key: learnedStretches.key }).from(learnedStretches).all();
   for (const { key } of keys) {
-    if ((JSON.parse(key) as RateKey).potId !== potId) continue;
+    if (potOf(keyOf(key)) !== potId) continue;
     tx.delete(learnedStretches).where(eq(learnedStretches.key, key)).run();
     tx.delete(learnedRates).where(eq(learnedRates.key, key)).run();
   }
@@ -138,7 +182,7 @@ function sumBurner(tx: Tx, burnerId: string, from: Place): void {
   }
 }
 
-/** Sums of one pot, burner, setting and lid from a place on. */
+/** Sums of one key from a place on: a pot, burner, setting and lid, or a share. */
 function sumRate(tx: Tx, key: string, from: Place): void {
   const own = eq(learnedStretches.key, key);
   const before = tx
@@ -155,8 +199,8 @@ function sumRate(tx: Tx, key: string, from: Place): void {
     .orderBy(asc(learnedStretches.closedAtMs), asc(learnedStretches.batchId), asc(learnedStretches.n))
     .all();
   let sums = before?.sums ?? NO_STRETCHES;
-  for (const { batchId, n, minutes, mean, sd } of after) {
-    sums = withStretch(sums, { minutes, arriving: { mean, sd } });
+  for (const { batchId, n, ...stretch } of after) {
+    sums = withStretch(sums, stretch, betweenSdOfKey(key));
     tx.update(learnedStretches)
       .set({ sums })
       .where(and(eq(learnedStretches.batchId, batchId), eq(learnedStretches.n, n)))
@@ -188,13 +232,16 @@ export function burnerSums(db: Db, burnerId: string): BurnerSums {
   );
 }
 
-/** Every rate that is known, any order. */
-export function rateRows(db: Db): LearnedRate[] {
-  return db
-    .select()
-    .from(learnedRates)
-    .all()
-    .map(({ key, sums }) => rateOf(JSON.parse(key) as RateKey, sums));
+/** Everything that is known: rates the best known first, shares in any order. */
+export function learnedAll(db: Db): { rates: LearnedRate[]; shares: LearnedShare[] } {
+  const rates: LearnedRate[] = [];
+  const shares: LearnedShare[] = [];
+  for (const { key, sums } of db.select().from(learnedRates).all()) {
+    const of = keyOf(key);
+    if (isShare(of)) shares.push(shareOf(of, sums));
+    else rates.push(rateOf(of, sums));
+  }
+  return { rates: bestKnownFirst(rates), shares };
 }
 
 /** The newest so many forecasts with what came true. */

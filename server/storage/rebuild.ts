@@ -29,7 +29,7 @@ export const PROJECTIONS: Readonly<Record<string, number>> = {
   recipes: 1,
   batches: 2,
   larder: 2,
-  learned: 4,
+  learned: 5,
 };
 
 /** True where anything that is kept is of another version, or was never made. */

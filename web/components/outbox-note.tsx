@@ -23,15 +23,17 @@ const Strip = styled.div`
   }
 `;
 
-/** An entry that has not arrived after so long is worth a word; one that is but on its way is not, ms. */
-const PATIENCE_MS = 2000;
+/** A line whose first entry has not moved for so long is worth a word; one that is but on its way is not, ms. */
+const PATIENCE_MS = 3000;
 
 /** Says what is still on its way to the server, and what the server would not have. Nothing is shown while all is well. */
 export function OutboxNote() {
   const items = useWaiting();
   const refused = items.filter((item) => item.refused);
   const waiting = items.length - refused.length;
-  const isHeldUp = useLasting(waiting > 0, PATIENCE_MS);
+  // a hand that enters faster than the line carries is not held up while the line moves
+  const first = items.find((item) => !item.refused);
+  const isHeldUp = useStanding(first?.id, PATIENCE_MS);
   if (refused.length === 0 && !isHeldUp) return null;
   return (
     <Strip role="status">
@@ -48,18 +50,15 @@ export function OutboxNote() {
   );
 }
 
-/** True once something has been so for a while, and until it is not. */
-function useLasting(isSo: boolean, ms: number): boolean {
-  const [isLasting, setLasting] = useState(false);
+/** True once the same thing has stood first for a while, and until another does or none. */
+function useStanding(id: string | undefined, ms: number): boolean {
+  const [standing, setStanding] = useState<string>();
   useEffect(() => {
-    if (!isSo) return;
-    const timer = setTimeout(() => setLasting(true), ms);
-    return () => {
-      clearTimeout(timer);
-      setLasting(false);
-    };
-  }, [isSo, ms]);
-  return isSo && isLasting;
+    if (id === undefined) return;
+    const timer = setTimeout(() => setStanding(id), ms);
+    return () => clearTimeout(timer);
+  }, [id, ms]);
+  return id !== undefined && standing === id;
 }
 
 /** What was refused, with what can be done about it. */

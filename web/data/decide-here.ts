@@ -10,6 +10,7 @@ import type { FoldedLog } from '../../core/batch';
 import { libraryOf, rowsOf } from '../../core/book';
 import { type LarderEventBody, receivedFoodOf } from '../../core/larder';
 import type { Ingredient } from '../../core/matter';
+import { NOTHING_KNOWN } from '../../core/order';
 import { own } from '../../core/own';
 import type { Recipe } from '../../core/recipe';
 import {
@@ -93,7 +94,7 @@ function kitchenAround(
   return {
     pots: kitchen.pots,
     burners: kitchen.burners,
-    learned: [],
+    learned: NOTHING_KNOWN,
     busyPots: new Map(others.map((one) => [one.potId, name(one)])),
     busyBurners: new Map(others.map((one) => [one.burnerId, name(one)])),
     lot: lotsHere(client, waiting),

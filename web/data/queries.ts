@@ -23,6 +23,7 @@ import type {
   KitchenChange,
   KitchenView,
   LarderStray,
+  LearnedView,
   LotDetail,
   LotLabel,
   OrderView,
@@ -37,7 +38,7 @@ import type {
   WholeKitchen,
   WrittenEventView,
 } from '../../contract';
-import type { KeptForecast, LearnedRate } from '../../core/batch';
+import type { KeptForecast } from '../../core/batch';
 import type { DeviceKind } from '../../core/devices';
 import type { Ingredient, OwnFood } from '../../core/matter';
 import type { Recipe } from '../../core/recipe';
@@ -94,7 +95,7 @@ export const useFoods = () =>
   useQuery({ queryKey: KEYS.foods, queryFn: () => ask<FoodsView>('GET', '/foods') });
 
 export const useLearned = () =>
-  useQuery({ queryKey: KEYS.learned, queryFn: () => ask<LearnedRate[]>('GET', '/kitchen/learned') });
+  useQuery({ queryKey: KEYS.learned, queryFn: () => ask<LearnedView>('GET', '/kitchen/learned') });
 
 /** The kitchen with all that a plan turns on; null while any of it is fetched. */
 export function useWholeKitchen(kitchen: KitchenView): WholeKitchen | null {

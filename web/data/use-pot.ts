@@ -13,6 +13,7 @@ import {
   stageClock,
   wantedSinceMs,
 } from '../../core/batch';
+import { NOTHING_KNOWN } from '../../core/order';
 import { potLitres } from '../../core/pot';
 import { type BatchCommand, eventOfCommand, type KitchenFacts, upcastCommand } from '../../core/rules';
 import { kitchenAt, useTicking } from './clock';
@@ -259,7 +260,12 @@ function bodyOf(
 ): BatchEventBody | null {
   try {
     const command = upcastCommand(item) as BatchCommand;
-    const placed = eventOfCommand({ pots, burners, learned: [], ...house }, snapshot, command, actedAtMs);
+    const placed = eventOfCommand(
+      { pots, burners, learned: NOTHING_KNOWN, ...house },
+      snapshot,
+      command,
+      actedAtMs,
+    );
     return 'body' in placed ? placed.body : null;
   } catch (error) {
     if (error instanceof RangeError) return null;

@@ -3,11 +3,12 @@ import { useNavigate, useOutletContext } from 'react-router';
 import styled from 'styled-components';
 import * as v from 'valibot';
 import { countField, numberField, sentenceCase, thePot } from '../../contract';
-import { toComeOut } from '../../core/batch';
+import { FLOORS_FOUND, type FloorFound, toComeOut } from '../../core/batch';
 import { portions as portionsOf } from '../../core/portions';
 import { potLitres } from '../../core/pot';
 import { FOOD_CODE } from '../../core/safety';
 import { Button } from '../components/button';
+import { Choice } from '../components/choice';
 import { figure, TypedForm, useTypedForm } from '../components/form';
 import { Halves, Page } from '../components/page';
 import { PotSection } from '../components/pot-section/pot-section';
@@ -197,10 +198,12 @@ function CloseForm({ here, leftLitres }: { here: BatchHere; leftLitres: number }
   const { tell, refusals } = useSubmit(here.batch.id);
   const navigate = useNavigate();
   const [isOpen, setOpen] = useState(false);
+  const [floor, setFloor] = useState<FloorFound | 'unseen'>('unseen');
   const form = useTypedForm({
     first: { leftLitres: '' },
     schema: CLOSING,
-    keep: async (payload) => {
+    keep: async ({ leftLitres }) => {
+      const payload = { leftLitres, ...(floor === 'unseen' ? {} : { floor }) };
       if (await tell({ type: 'closed', payload })) navigate(`/log/${here.batch.id}`);
     },
   });
@@ -226,6 +229,16 @@ function CloseForm({ here, leftLitres }: { here: BatchHere; leftLitres: number }
           <form.AppField name="leftLitres">
             {(field) => <field.AtPot label={passWords.leftInThePot} unit="L" refused={refusals[0] ?? null} />}
           </form.AppField>
+          <Choice
+            label={passWords.theFloorOfThePot}
+            value={floor}
+            options={(['unseen', ...FLOORS_FOUND] as const).map((value) => ({
+              value,
+              text: passWords.floors[value],
+            }))}
+            onChange={setFloor}
+            atPot
+          />
           <Button kind="main" atPot type="submit">
             {passWords.closeIt}
           </Button>

@@ -6,6 +6,7 @@ import type { AddedItem } from '../batch-event';
 import type { BatchState, PotItem } from '../batch-state';
 import type { EventOf, FoldContext } from '../fold-context';
 import { costGoingIn, rowGoingIn } from '../went-in';
+import { floorCaught } from './heat-acts';
 import { withMark, withMarkLifted } from './stage-acts';
 
 /** What goes in. A stage's own lines set its mark anew; anything else lifts it. */
@@ -74,8 +75,10 @@ export function slipped(context: FoldContext, before: BatchState, event: EventOf
       return put(context, state, slip, { id: event.id, atMs: event.actedAtMs });
     case 'forgot':
       return forgotten(context, state, slip.lineId);
-    case 'trouble':
-      return slip.lostKg ? { ...state, pot: drawFromPot(state.pot, slip.lostKg).pot } : state;
+    case 'trouble': {
+      const caught = slip.trouble === 'scorched' ? floorCaught(context, state) : state;
+      return slip.lostKg ? { ...caught, pot: drawFromPot(caught.pot, slip.lostKg).pot } : caught;
+    }
   }
 }
 

@@ -27,7 +27,7 @@ export const STEEPING_WAYS = {
 } as const;
 
 const TRADE = 'common practice for the time; shares from memory, so that the usual ratio gives the usual strength';
-const AROMATIC: Gives = { way: 'diffuses', halfMin: 16, protein: 0.25, sugars: 0.65, other: 0.25, savour: 0.75, source: TRADE };
+const AROMATIC: Gives = { way: 'diffuses', halfMin: 16, protein: 0.25, sugars: 0.41, other: 0.25, savour: 0.75, source: TRADE };
 const MEAT: Gives = { way: 'diffuses', halfMin: 45, protein: 0.17, other: 0.3, fat: 0.35, savour: 0.8, gelatin: 0.5, source: TRADE };
 
 /** By ingredient. What is not here gives nothing worth counting. */

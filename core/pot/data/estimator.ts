@@ -26,6 +26,13 @@ export const SURFACE = { mean: 1, sd: 0.55, perHour: 0.05 } as const;
  */
 export const LID_SD = { off: 0, ajar: 0.4, on: 0.8 } as const;
 
+/** What leaves a surface under a lid, over what the law and the lid's usual share say, before anything is known of it. */
+export const FIRST_GUESS_SURFACE = {
+  off: { mean: SURFACE.mean, sd: SURFACE.sd },
+  ajar: { mean: SURFACE.mean, sd: Math.hypot(SURFACE.sd, LID_SD.ajar) },
+  on: { mean: SURFACE.mean, sd: Math.hypot(SURFACE.sd, LID_SD.on) },
+} as const;
+
 /** The wall's loss, 11 ± 3 W/m²K: a share. source: common practice, docs/model.md § 4 */
 export const WALL_SD = 0.27;
 
@@ -48,6 +55,9 @@ export const INSTRUMENTS = {
   /** shared: in K, what the probe and its place show too much */
   probe: { noiseC: 0.7, sharedC: 0.7 },
 } as const;
+
+/** The eye by itself, for a rehearsal to be held against. */
+export const EYE = INSTRUMENTS.eye;
 
 /** A reading beyond this many standard deviations counts for less; beyond the second it is asked about. source: Huber's idea, limits from memory */
 export const SURPRISE = { dampedFromZ: 2, askedFromZ: 4 } as const;

@@ -2,7 +2,7 @@ import type { ParseWarningKind } from '../reading';
 import type { ExpectedLine } from './lines-written-first';
 
 /**
- * A hundred more lines, written with the reader at hand to find where it breaks: fractions, ranges, commas, brackets,
+ * More than a hundred lines, written with the reader at hand to find where it breaks: fractions, ranges, commas, brackets,
  * two systems of units, words for numbers, measures before and after the name, misspellings, two things in one line.
  * `doubt` is the doubt that must be raised; where none is given none may be.
  */
@@ -17,7 +17,7 @@ export const LINES_HARD: readonly (ExpectedLine & { warning?: ParseWarningKind }
   { text: '0,75 l Water', amount: 0.75, unit: 'L', ingredientId: 'water', purchasedG: 748 },
   { text: '1,250 g carrots', amount: 1250, unit: 'g', ingredientId: 'carrot', purchasedG: 1250 },
   { text: '1,250 kg carrots', amount: 1.25, unit: 'kg', ingredientId: 'carrot', purchasedG: 1250, warning: 'separator' },
-  { text: '2–3 carrots', amount: [2, 3], unit: 'each', ingredientId: 'carrot', purchasedG: 300, warning: 'range' },
+  { text: '2–3 carrots', amount: [2, 3], unit: 'each', ingredientId: 'carrot', purchasedG: 187.5, warning: 'range' },
   { text: '2 or 3 bay leaves', amount: [2, 3], unit: 'leaf', ingredientId: 'bay-leaf', comesOut: true, warning: 'range' },
   { text: '1½–2 L chicken stock', amount: [1.5, 2], unit: 'L', ingredientId: 'chicken-stock', warning: 'range' },
   { text: 'one or two dried chillies', amount: [1, 2], unit: 'each', ingredientId: 'dried-chilli', comesOut: true, warning: 'range' },
@@ -27,7 +27,7 @@ export const LINES_HARD: readonly (ExpectedLine & { warning?: ParseWarningKind }
   { text: 'a couple of leeks, rinsed', amount: 2, unit: 'each', ingredientId: 'leek', cut: 'rinsed', warning: 'amount' },
   { text: 'a few sprigs of thyme', amount: 3, unit: 'sprig', ingredientId: 'thyme', warning: 'amount' },
   { text: 'a quarter of a cabbage', amount: 0.25, unit: 'each', ingredientId: 'cabbage', purchasedG: 300 },
-  { text: 'three large carrots', amount: 3, unit: 'each', ingredientId: 'carrot', purchasedG: 504 },
+  { text: 'three large carrots', amount: 3, unit: 'each', ingredientId: 'carrot', purchasedG: 326.25 },
   { text: '400g/14oz tin chopped tomatoes', amount: 400, unit: 'g', ingredientId: 'tomato-tinned', cut: 'chopped', purchasedG: 400 },
   { text: '1 14-oz can white beans', amount: 1, unit: 'tin', ingredientId: 'white-bean-tinned', purchasedG: 396.89 },
   { text: '1 can (15 oz) cannellini beans, drained', amount: 1, unit: 'tin', ingredientId: 'white-bean-tinned', cut: 'drained', purchasedG: 425.24 },
@@ -44,8 +44,8 @@ export const LINES_HARD: readonly (ExpectedLine & { warning?: ParseWarningKind }
   { text: '4 garlic cloves', amount: 4, unit: 'clove', ingredientId: 'garlic', purchasedG: 20 },
   { text: '2 fat cloves of garlic, grated', amount: 2, unit: 'clove', ingredientId: 'garlic', cut: 'grated' },
   { text: '1 head of garlic, halved across', amount: 1, unit: 'head', ingredientId: 'garlic', cut: 'halved across', purchasedG: 50 },
-  { text: '2 celery sticks, sliced', amount: 2, unit: 'stick', ingredientId: 'celery', cut: 'sliced', purchasedG: 120 },
-  { text: '4 ribs celery', amount: 4, unit: 'stick', ingredientId: 'celery', purchasedG: 240 },
+  { text: '2 celery sticks, sliced', amount: 2, unit: 'stick', ingredientId: 'celery', cut: 'sliced', purchasedG: 100 },
+  { text: '4 ribs celery', amount: 4, unit: 'stick', ingredientId: 'celery', purchasedG: 200 },
   { text: '3 anchovy fillets in oil', amount: 3, unit: 'fillet', ingredientId: 'anchovy', purchasedG: 12, warning: 'likely' },
   { text: '1 cinnamon stick', amount: 1, unit: 'stick', ingredientId: 'cinnamon', purchasedG: 4 },
   { text: '8 slices stale bread', amount: 8, unit: 'slice', ingredientId: 'bread', purchasedG: 320 },
@@ -73,9 +73,17 @@ export const LINES_HARD: readonly (ExpectedLine & { warning?: ParseWarningKind }
   { text: '500 g mussels, open ones thrown away', amount: 500, unit: 'g', ingredientId: 'mussel', cut: 'open ones thrown away' },
   { text: '1 kg chicken carcasses', amount: 1, unit: 'kg', ingredientId: 'chicken-bones', comesOut: true },
   { text: '1 kg white-fish bones, rinsed', amount: 1, unit: 'kg', ingredientId: 'fish-bones', cut: 'rinsed', comesOut: true },
-  { text: '1 tsp flaky sea salt', amount: 1, unit: 'tsp', ingredientId: 'flaky-salt', purchasedG: 2.84 },
-  { text: '1 tsp coarse salt', amount: 1, unit: 'tsp', ingredientId: 'coarse-salt', purchasedG: 4.87 },
-  { text: '1 pt double cream', amount: 1, unit: 'pint', ingredientId: 'cream', purchasedG: 568.3 },
+  { text: '1 tsp flaky sea salt', amount: 1, unit: 'tsp', ingredientId: 'flaky-salt', purchasedG: 2.5 },
+  { text: '1 tsp kosher salt', amount: 1, unit: 'tsp', ingredientId: 'kosher-salt', purchasedG: 4.87, warning: 'grain' },
+  { text: '20 g kosher salt', amount: 20, unit: 'g', ingredientId: 'kosher-salt', purchasedG: 20 },
+  { text: '1 tsp light kosher salt', amount: 1, unit: 'tsp', ingredientId: 'light-kosher-salt', purchasedG: 2.84 },
+  { text: '1 tsp fine sea salt', amount: 1, unit: 'tsp', ingredientId: 'fine-sea-salt', purchasedG: 5.6 },
+  { text: '2 tins kidney beans', amount: 2, unit: 'tin', ingredientId: 'kidney-bean-tinned', purchasedG: 800 },
+  { text: '1 tin lentils', amount: 1, unit: 'tin', ingredientId: 'lentil-tinned', purchasedG: 400 },
+  { text: '100 g cooked chickpeas', amount: 100, unit: 'g', ingredientId: 'chickpea-cooked', purchasedG: 100 },
+  { text: '200 g cooked rice', amount: 200, unit: 'g', ingredientId: 'rice-cooked', purchasedG: 200 },
+  { text: '1 tsp coarse salt', amount: 1, unit: 'tsp', ingredientId: 'coarse-salt', purchasedG: 5.07 },
+  { text: '1 pt double cream', amount: 1, unit: 'pint', ingredientId: 'double-cream', purchasedG: 556.9 },
   { text: '4 fl oz sherry', amount: 4, unit: 'floz', ingredientId: 'sherry' },
   { text: '2 fl. oz. brandy', amount: 2, unit: 'floz', ingredientId: 'brandy' },
   { text: '1 heaped tbsp flour', amount: 1, unit: 'tbsp', ingredientId: 'flour', purchasedG: 11.9, warning: 'measure' },

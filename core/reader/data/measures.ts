@@ -39,7 +39,8 @@ const ROWS = {
   quart: { words: ['quart', 'quarts', 'qt', 'qts'], mL: byCountry('quart', 'imp-quart') },
   gallon: { words: ['gallon', 'gallons', 'gal'], mL: byCountry('gallon', 'imp-gallon') },
   pinch: { words: ['pinch', 'pinches'], usualG: 0.3 },
-  dash: { words: ['dash', 'dashes', 'splash', 'splashes', 'shake', 'shakes'], mL: 2.5 },
+  dash: { words: ['dash', 'dashes', 'shake', 'shakes'], mL: 2.5 },
+  splash: { words: ['splash', 'splashes', 'glug', 'glugs', 'drizzle', 'drizzles'], usualG: 10 },
   drop: { words: ['drop', 'drops'], mL: 0.05 },
   handful: { words: ['handful', 'handfuls'], usualG: 20 },
   knob: { words: ['knob', 'knobs'], usualG: 15 },
@@ -86,5 +87,5 @@ export type WrittenUnit = keyof typeof ROWS | 'each';
 
 export const MEASURE_BY_WORD: ReadonlyMap<string, keyof typeof ROWS> = new Map(Object.entries(MEASURES).flatMap(([unit, measure]) => measure.words.map((word) => [word, unit as keyof typeof ROWS] as const)));
 
-/** A large one weighs this much of a middling one; common practice (1.4 kg of onions is about five large). */
-export const SIZE_SHARE = { small: 0.6, medium: 1, large: 1.4 } as const;
+/** A large one weighs this much of a middling one; common practice (1.1 kg of onions is about five large). */
+export const SIZE_SHARE = { small: 0.6, medium: 1, large: 1.45 } as const;

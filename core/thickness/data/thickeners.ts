@@ -11,19 +11,21 @@ interface Thickener {
 
 /**
  * Grams of cooked-out wheat flour that one gram of dry thickener stands for, with the range handbooks give.
+ * As it is eaten, hot: potato starch is strongest just as it swells and loses a third by the time it is served.
  * source: from memory, corrected by the kitchen's own tests; roux strength by colour common practice.
  */
 export const THICKENERS = {
   flour: { strength: 1.0, low: 1.0, high: 1.0, cookOutMin: 10, name: 'flour' },
+  wholemealFlour: { strength: 0.8, low: 0.7, high: 0.9, cookOutMin: 10, name: 'wholemeal flour' },
   rouxWhite: { strength: 1.0, low: 0.95, high: 1.0, cookOutMin: 10, name: 'flour in white roux' },
   rouxBlond: { strength: 0.9, low: 0.8, high: 0.95, cookOutMin: 10, name: 'flour in blond roux' },
   rouxBrown: { strength: 0.6, low: 0.5, high: 0.75, cookOutMin: 15, name: 'flour in brown roux' },
   rouxDark: { strength: 0.35, low: 0.25, high: 0.5, cookOutMin: 15, name: 'flour in dark roux' },
   cornstarch: { strength: 2.0, low: 1.6, high: 2.2, cookOutMin: 2, name: 'cornstarch' },
   arrowroot: { strength: 1.8, low: 1.5, high: 2.2, cookOutMin: 1, name: 'arrowroot' },
-  riceFlour: { strength: 1.5, low: 1.2, high: 1.7, cookOutMin: 5, name: 'rice flour' },
+  riceFlour: { strength: 1.2, low: 1.0, high: 1.4, cookOutMin: 5, name: 'rice flour' },
   tapioca: { strength: 2.2, low: 1.8, high: 2.6, cookOutMin: 5, name: 'tapioca starch' },
-  potatoStarch: { strength: 3.0, low: 2.0, high: 3.5, cookOutMin: 1, name: 'potato starch' },
+  potatoStarch: { strength: 2.3, low: 2.0, high: 3.0, cookOutMin: 1, name: 'potato starch' },
 } as const satisfies Readonly<Record<ThickenerKind, Thickener>>;
 
 /**

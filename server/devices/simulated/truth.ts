@@ -9,6 +9,7 @@ import {
 } from '../../../core/batch';
 import { activeEvents } from '../../../core/log';
 import { massKg } from '../../../core/matter';
+import { unlearned } from '../../../core/plan';
 
 /** Chance that comes the same each time for a batch: the generator of Park and Miller 1988. */
 export function chanceOf(seedText: string): { uniform(): number; normal(): number } {
@@ -38,11 +39,7 @@ export function hiddenTruth(batchId: string, snapshot: BatchSnapshot): Truth {
   const chance = chanceOf(batchId);
   const { heatFactor } = snapshot.input.burner;
   const mean = heatFactor.mean * (HIDDEN.leastGain + (HIDDEN.mostGain - HIDDEN.leastGain) * chance.uniform());
-  const { settings: _known, ...burner } = snapshot.input.burner;
-  const real: BatchSnapshot = {
-    ...snapshot,
-    input: { ...snapshot.input, burner: { ...burner, heatFactor: { mean, sd: 1e-9, batches: 0 } } },
-  };
+  const real: BatchSnapshot = { ...snapshot, input: unlearned(snapshot.input, mean) };
   let state: BatchState | null = null;
   let seen = 0;
   let wander = HIDDEN.wanderSd * chance.normal();

@@ -54,7 +54,7 @@ export function HeatSection({ kitchen }: { kitchen: KitchenView }) {
   );
   const [tested, setTested] = useState<BurnerView | null>(null);
   const [merged, setMerged] = useState<BurnerView | null>(null);
-  const { data: learned = [] } = useLearned();
+  const { data: learned } = useLearned();
   return (
     <>
       <ItemList
@@ -75,7 +75,7 @@ export function HeatSection({ kitchen }: { kitchen: KitchenView }) {
                 {dialWords(
                   learnedMarks(
                     burner.dial,
-                    learned.filter((rate) => rate.burnerId === burner.id),
+                    (learned?.rates ?? []).filter((rate) => rate.burnerId === burner.id),
                     burner.heatFactor.mean,
                   ),
                 )}

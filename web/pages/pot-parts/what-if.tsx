@@ -1,13 +1,14 @@
 import { useQuery } from '@tanstack/react-query';
 import styled from 'styled-components';
 import { span, thePot } from '../../../contract';
-import { CATCHES_UNDER, type Lever, minutesAfter, saves } from '../../../core/batch';
+import { type Covered, type Lever, minutesAfter, saves } from '../../../core/batch';
+import { CATCHES_UNDER } from '../../../core/pot';
 import type { BatchCommand } from '../../../core/rules';
 import { Button } from '../../components/button';
 import { Errors, Over, Soft } from '../../components/text';
 import { useOpenBatches } from '../../data/queries';
 import { colour, font, size, space } from '../../theme/tokens';
-import { heatWords, hourMinute, potWords } from '../../words';
+import { decimal, heatWords, hourMinute, potWords } from '../../words';
 import { compute } from '../../workers/use-computed';
 import type { BatchHere } from '../batch-frame';
 import { useSubmit } from './use-submit';
@@ -71,7 +72,8 @@ export function WhatIf({ here, onClose }: { here: BatchHere; onClose: () => void
           <li key={lever.id}>
             <span>
               <strong>{leverWords(lever)}</strong>
-              <small className={lever.margin < CATCHES_UNDER ? 'catches' : ''}>
+              {lever.covered && <small>{coveredWords(lever, lever.covered)}</small>}
+              <small className={lever.margin !== null && lever.margin < CATCHES_UNDER ? 'catches' : ''}>
                 {marginWords(lever.margin)}
               </small>
             </span>
@@ -144,6 +146,22 @@ function leverWords(lever: Lever): string {
   }
 }
 
+/** What a lid is for: the boil it hardly changes, the heat it saves. */
+function coveredWords({ onBurner: { dial } }: Lever, of: Covered): string {
+  const [heat, now] = [heatWords(of.holds, dial), heatWords(of.holdsNow, dial)];
+  const kW = decimal(Math.abs(of.savesKW), 1);
+  const holds =
+    Math.abs(of.savesKW) < WORTH_SAVING_KW
+      ? potWords.coveredAlike
+      : of.savesKW > 0
+        ? potWords.covered(heat, now, kW)
+        : potWords.uncovered(heat, now, kW);
+  return of.isBoiling ? `${potWords.aLidHardlyChangesAFullBoil} ${holds}` : holds;
+}
+
+/** Less than this is no saving, kW. */
+const WORTH_SAVING_KW = 0.05;
+
 function gainWords(lever: Lever): string {
   if (lever.kind === 'asItIs' || lever.gainsMin === null) return '';
   const minutes = Math.round(lever.gainsMin);
@@ -151,7 +169,8 @@ function gainWords(lever: Lever): string {
   return minutes > 0 ? potWords.minSooner(minutes) : potWords.minLater(-minutes);
 }
 
-function marginWords(margin: number): string {
+function marginWords(margin: number | null): string {
+  if (margin === null) return potWords.fryingGoByColour;
   if (!Number.isFinite(margin)) return potWords.noHeatUnderIt;
   if (margin < CATCHES_UNDER) return potWords.willCatchOnTheBottom;
   if (margin < 1.4) return potWords.scorchRiskHighScrapeThe;

@@ -9,6 +9,7 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   diet: 'Diet',
   kind: 'Kind',
   wholeInPot: 'Goes in with its bones',
+  grainVaries: 'A spoon of it weighs by its grain',
   checks: 'Looked for before serving',
   caution: 'Caution',
   isReady: 'Safe as it comes',

@@ -99,7 +99,17 @@ export const kitchenWords = {
   settingLid: 'Setting, lid',
   seen: 'Seen',
   heatDeliveredOfRated: 'Heat delivered, % of rated',
-  times: (segments: number) => `${segments} times`,
+  times: (segments: number) => (segments === 1 ? 'once' : `${segments} times`),
+  yourEye: (leans: number, isEarly: boolean, sd: number) =>
+    `By rehearsals your eye takes ${leans} % too ${isEarly ? 'much' : 'little'} for gone, give or take ${sd}.`,
+  surfacesAndFloors: 'Surfaces and floors',
+  pot: 'Pot',
+  lidOrDish: 'Lid, or dish',
+  besideTheUsual: 'Beside the usual',
+  steamsOffLid: (lid: string) => `what steams off, lid ${lid}`,
+  floorUnder: (dish: string) => `heat its floor bears under ${dish}`,
+  oneHundredIsTheUsual:
+    '100 % is what any such pot does. Under it, less steams off, or the floor catches sooner.',
   theBestKnownFirstA:
     'The best known first. A setting is a share of full. What is not here yet is estimated from the burner as a whole.',
   shelfLifeInDaysDay: 'Shelf life in days (day made = 1)',

@@ -64,6 +64,8 @@ export const passWords = {
   bowlsServedDiscardedCalculatedAre: (served: number, discarded: number, litres: string) =>
     `${served} bowls served, ${discarded} discarded. Calculated: ${litres} are left: check, and enter the real figure.`,
   leftInThePot: 'Left in the pot',
+  theFloorOfThePot: 'The floor of the pot',
+  floors: { unseen: 'Not looked at', clean: 'Came clean', caught: 'It caught' },
   closeIt: 'Close it',
   whatIsKeptIsCooled: (
     hotHoldingC: number,

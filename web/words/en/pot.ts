@@ -296,6 +296,13 @@ export const potWords = {
   before: (there: string, span: string, service: string) => `${there} ${span} before ${service}.`,
   asItIsLid: (heatWords: string, lid: string) => `As it is: ${heatWords}, lid ${lid}`,
   lid3: (lid: string) => `Lid ${lid}`,
+  aLidHardlyChangesAFullBoil:
+    'At a full boil a lid changes little: what the burner gives leaves as steam all the same.',
+  covered: (heat: string, now: string, kW: string) =>
+    `${heat} holds this simmer under it, ${now} as it is: ${kW} kW less.`,
+  uncovered: (heat: string, now: string, kW: string) =>
+    `It takes ${heat} to hold this simmer, ${now} as it is: ${kW} kW more.`,
+  coveredAlike: 'The same heat holds this simmer.',
   heatAt: (heatWords: string) => `Heat at ${heatWords}`,
   into: (thePot: string, name: string) => `Into ${thePot}, ${name}`,
   halfOfItIn: (thePot: string, name: string) => `Half of it in ${thePot}, ${name}`,
@@ -303,6 +310,7 @@ export const potWords = {
   minSooner: (minutes: number) => `${minutes} min sooner`,
   minLater: (minutes: number) => `${minutes} min later`,
   noHeatUnderIt: 'no heat under it',
+  fryingGoByColour: 'Frying: go by colour and smell',
   willCatchOnTheBottom: 'will catch on the bottom',
   scorchRiskHighScrapeThe: 'scorch risk: high; scrape the bottom often',
   scorchRiskVeryLow: 'scorch risk: very low',

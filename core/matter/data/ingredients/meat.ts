@@ -43,13 +43,9 @@ export const MEAT: readonly Ingredient[] = [
   row('oxtail', 'Oxtail', 'meat', { water: 68, fat: 11, protein: 20, salt: 0.18 }, { densityKgPerL: 1.1, looseKgPerL: 0.6, yield: 0.5, wholeInPot: true, diet: 'meat', softenMin: 110, checks: ['splinters'] }),
   row('pork-shoulder', 'Pork shoulder', 'meat', { water: 67, fat: 14, protein: 18, salt: 0.16 }, { densityKgPerL: 1.05, looseKgPerL: 0.75, yield: 0.85, diet: 'meat', softenMin: 65, aliases: ['pork shoulder', 'diced pork', 'pork', 'stewing pork'], umami: { imp: 0.13 } }),
   row('pork-belly', 'Pork belly', 'meat', { water: 37, fat: 53, protein: 9.3, salt: 0.08 }, { densityKgPerL: 0.98, looseKgPerL: 0.7, yield: 0.9, diet: 'meat', softenMin: 60 }),
-  row(
-    'ham-hock',
-    'Ham hock, cured',
-    'meat',
-    { water: 62, fat: 14, protein: 19, salt: 3.2 },
-    { densityKgPerL: 1.06, looseKgPerL: 0.6, yield: 0.55, wholeInPot: true, diet: 'meat', softenMin: 85, pieceG: 1000, checks: ['splinters'], aliases: ['ham hock', 'gammon hock', 'gammon', 'ham'], umami: { glutamate: 0.2, imp: 0.05 } },
-  ),
+  row('ham-hock', 'Ham hock, cured', 'meat', { water: 62, fat: 14, protein: 19, salt: 3.2 }, { densityKgPerL: 1.06, looseKgPerL: 0.6, yield: 0.55, wholeInPot: true, diet: 'meat', softenMin: 85, pieceG: 1000, checks: ['splinters'], aliases: ['ham hock', 'gammon hock'], umami: { glutamate: 0.2, imp: 0.05 } }),
+  row('gammon', 'Gammon, boned', 'meat', { water: 68, fat: 8, protein: 18, salt: 3.2 }, { densityKgPerL: 1.06, looseKgPerL: 0.7, yield: 0.9, diet: 'meat', softenMin: 60, aliases: ['gammon', 'gammon joint', 'boned gammon'], label: 'salt', umami: { glutamate: 0.2, imp: 0.05 } }),
+  row('ham', 'Ham, cooked', 'meat', { water: 71, fat: 5, protein: 20, sugars: 1, salt: 2.2 }, { isReady: true, densityKgPerL: 1.05, looseKgPerL: 0.65, diet: 'meat', measures: { slice: 25 }, aliases: ['ham', 'cooked ham', 'diced ham'], label: 'salt', umami: { glutamate: 0.2, imp: 0.05 } }),
   row('smoked-sausage', 'Smoked sausage', 'meat', { water: 53.4, fat: 27, protein: 14, sugars: 1, starch: 2, salt: 2.3 }, { densityKgPerL: 1.02, looseKgPerL: 0.65, diet: 'meat', pieceG: 120, softenMin: 5, aliases: ['smoked sausage', 'smoked pork sausage'], umami: { glutamate: 0.1 } }),
   row(
     'cured-sausage',
