@@ -11,6 +11,8 @@ export function readingDoubt(doubt: ParseWarning, measures: Measures = METRIC): 
       return doubt.unread === null
         ? `Taken for ${doubt.name} by its spelling.`
         : `Taken for ${doubt.name}; “${doubt.unread}” was not read.`;
+    case 'standsIn':
+      return `“${doubt.said}” is not in the table: taken for ${doubt.name}, the nearest.`;
     case 'either':
       return `“${doubt.words}”: the first of them was taken.`;
     case 'amount':

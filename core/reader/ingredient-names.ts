@@ -1,9 +1,14 @@
 import type { Ingredient } from '../matter';
+import { STAND_INS } from './data/stand-ins';
 
 /** Names by their words, for a set of ingredients; made once for a table. */
 export interface IngredientNames {
   byWords: ReadonlyMap<string, string>;
   longest: number;
+  /** of them, names of what the table does not have: the nearest stands in */
+  standIns: ReadonlySet<string>;
+  /** the same by how many words and then how many letters they have */
+  bySize: ReadonlyMap<number, ReadonlyMap<number, readonly string[]>>;
 }
 
 /** One name found in a line: whose it is, and which words it took. */
@@ -38,7 +43,26 @@ export function ingredientNames(ingredients: Iterable<Ingredient>): IngredientNa
   for (const one of rows) claim(one.name, one.id);
   for (const one of rows) for (const alias of one.aliases ?? []) claim(alias, one.id);
   for (const one of rows) claim(one.id.replace(/-/g, ' '), one.id);
-  return { byWords, longest };
+  const known = new Set(rows.map((one) => one.id));
+  const standIns = new Set<string>();
+  for (const [name, id] of Object.entries(STAND_INS)) {
+    const key = wordsOf(name).join(' ');
+    if (byWords.has(key) || !known.has(id)) continue;
+    claim(name, id);
+    standIns.add(key);
+  }
+  return { byWords, longest, standIns, bySize: bySizeOf(byWords.keys()) };
+}
+
+function bySizeOf(keys: Iterable<string>): Map<number, Map<number, string[]>> {
+  const bySize = new Map<number, Map<number, string[]>>();
+  for (const key of keys) {
+    const words = key.split(' ').length;
+    const ofWords = bySize.get(words) ?? new Map<number, string[]>();
+    bySize.set(words, ofWords);
+    ofWords.set(key.length, [...(ofWords.get(key.length) ?? []), key]);
+  }
+  return bySize;
 }
 
 /** The longest name among the words; of two as long, the later: the noun comes last. */
@@ -55,15 +79,18 @@ export function findName(names: IngredientNames, words: readonly string[]): Foun
 /** A name spelt nearly so: at most two letters off, and none off in a short word. */
 export function nearName(names: IngredientNames, words: readonly string[]): FoundName | null {
   let best: (FoundName & { off: number }) | null = null;
-  for (const [key, ingredientId] of names.byWords) {
-    const length = key.split(' ').length;
+  for (const [length, byLetters] of names.bySize) {
     for (let from = 0; from + length <= words.length; from++) {
       const said = words.slice(from, from + length).join(' ');
       const allowed = said.length >= 8 ? 2 : said.length >= 5 ? 1 : 0;
-      if (Math.abs(said.length - key.length) > allowed) continue;
-      const off = lettersOff(said, key);
-      if (off <= allowed && off > 0 && (!best || off < best.off)) {
-        best = { ingredientId, from, to: from + length, off };
+      if (allowed === 0) continue;
+      for (let letters = said.length - allowed; letters <= said.length + allowed; letters++) {
+        for (const key of byLetters.get(letters) ?? []) {
+          const most = best ? Math.min(allowed, best.off - 1) : allowed;
+          const off = lettersOff(said, key, most);
+          if (off > 0 && off <= most)
+            best = { ingredientId: names.byWords.get(key)!, from, to: from + length, off };
+        }
       }
     }
   }
@@ -99,14 +126,18 @@ const IRREGULAR: Readonly<Record<string, string>> = {
   pieces: 'piece',
 };
 
-/** Letters to put in, leave out or change, to make one word of the other (Levenshtein). */
-function lettersOff(a: string, b: string): number {
+/** Letters to put in, leave out or change, to make one word of the other (Levenshtein); given up beyond `most`. */
+function lettersOff(a: string, b: string, most: number): number {
   let before = Array.from({ length: b.length + 1 }, (_, i) => i);
   for (let i = 1; i <= a.length; i++) {
     const row = [i];
+    let least = i;
     for (let j = 1; j <= b.length; j++) {
-      row[j] = Math.min(before[j]! + 1, row[j - 1]! + 1, before[j - 1]! + (a[i - 1] === b[j - 1] ? 0 : 1));
+      const off = Math.min(before[j]! + 1, row[j - 1]! + 1, before[j - 1]! + (a[i - 1] === b[j - 1] ? 0 : 1));
+      row.push(off);
+      if (off < least) least = off;
     }
+    if (least > most) return least;
     before = row;
   }
   return before[b.length]!;

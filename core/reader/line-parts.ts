@@ -75,7 +75,12 @@ function plainGrams(value: number, unit: WrittenUnit): number {
   return value * (measure.grams ?? (typeof measure.mL === 'number' ? measure.mL : 1));
 }
 
+/** Short ways of American cards, told by their capital: a T is a tablespoon, a t a teaspoon, a c a cup. */
+const SHORT_UNITS: Readonly<Record<string, WrittenUnit>> = { T: 'tbsp', t: 'tsp', c: 'cup', C: 'cup' };
+
 export function takeUnit(rest: string): { unit: WrittenUnit | null; rest: string } {
+  const short = /^([TtcC])\.?\s+(?=[a-z])/.exec(rest);
+  if (short) return { unit: SHORT_UNITS[short[1]!]!, rest: rest.slice(short[0].length) };
   const match = /^(fl\.? oz|fluid ounces?|[a-z]+)\.?(?=[\s,(/]|-\s?\d|$)\s*(of\s+)?/i.exec(
     rest.replace(/^(small|medium|large|big|fat|good|generous|scant|level)\s+(?=\w+)/i, ''),
   );
@@ -88,8 +93,15 @@ export function takeUnit(rest: string): { unit: WrittenUnit | null; rest: string
   // “1 clove” alone is the spice; “2 leaves sage” a measure
   if (after.trim() === '') return { unit: null, rest };
   const size = skipped > 0 ? `${rest.slice(0, skipped).trim()} ` : '';
+  // a pack that is weighed is its weight
+  const pack =
+    isWeighed(unit) &&
+    /^(?:pack(?:et|age)?|bunch|bag|tub|pot|punnet|box|sachet|block|piece)s?\b(?: of)?\s+(?=\w)/i.exec(after);
+  if (pack) return { unit, rest: after.slice(pack[0].length) };
   return { unit, rest: `${/small|medium|large/i.test(size) ? size : ''}${after}` };
 }
+
+const isWeighed = (unit: WrittenUnit): boolean => ['g', 'kg', 'oz', 'lb'].includes(unit);
 
 export function sizeOf(words: readonly string[]): Reading['size'] {
   if (words.includes('large') || words.includes('big')) return 'large';

@@ -9,7 +9,7 @@ export interface ReadAmount {
   warnings: ParseWarning[];
 }
 
-const NUMBER = String.raw`(?:\d+\s+\d+\/\d+|\d+\/\d+|\d+[.,]\d+|\.\d+|\d+)`;
+const NUMBER = String.raw`(?:\d+\s+\d+\/\d+|\d+\/\d+|\d+[.,]\d+|[.,]\d+|\d+)`;
 const WORDS = Object.keys(NUMBER_WORDS).join('|');
 const BETWEEN = String.raw`\s*(?:-|–|—|to|or|and)\s*`;
 const RANGE = new RegExp(`^(?:between )?(${NUMBER})${BETWEEN}(${NUMBER})(?![\\d/])`, 'i');
@@ -51,6 +51,7 @@ function spelt(text: string): string {
     .replace(/^(\s*\d+)\s*kg\s*(\d{3})\b/i, '$1.$2 kg')
     .replace(/\bthree[- ]quarters of an?\b/gi, '0.75')
     .replace(/^(\s*)an? (\w+) and a half(?: of)?\b/i, '$11.5 $2')
+    .replace(/\bwine ?glass(es)?\b/gi, 'glass$1')
     .replace(/\b(thumb|finger)[- ]?sized? (?:piece|knob|bit)s?\b/gi, 'thumb');
 }
 
@@ -72,7 +73,18 @@ export function readAmount(line: string): ReadAmount | null {
   if (single) {
     const rest = hedged.slice(single[0].length);
     const thousands = /^\d{1,3},\d{3}$/.test(single[1]!);
-    if (!thousands) return spanOf(numberOf(single[1]!), numberOf(single[1]!), rest);
+    // nobody weighs a thousandth of a gram: the point parts thousands, as it does in half the world
+    if (/^\d{1,3}\.000$/.test(single[1]!) && /^\s*(g|gr|grams?|ml)\b/i.test(rest)) {
+      const value = Number(single[1]!.replace('.', ''));
+      return { ...spanOf(value, value, rest), warnings: [{ kind: 'separator', words: single[1]!, value }] };
+    }
+    if (!thousands) {
+      const value = numberOf(single[1]!);
+      const isBare: ParseWarning[] = single[1]!.startsWith(',')
+        ? [{ kind: 'separator', words: single[1]!, value }]
+        : [];
+      return { ...spanOf(value, value, rest), warnings: isBare };
+    }
     // 1,200 g is a thousand and more; 1,200 kg cannot be told from 1.2 kg by its writing
     const isSmallUnit = /^\s*(g|gr|grams?|ml)\b/i.test(rest);
     const value = isSmallUnit ? Number(single[1]!.replace(',', '')) : numberOf(single[1]!);

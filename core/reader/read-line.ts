@@ -4,6 +4,7 @@ import type { UnitSystem } from '../units';
 import { MEASURES, type WrittenUnit } from './data/measures';
 import { ASIDE, COMES_OUT, TO_TASTE, TRIMMING_WORDS } from './data/words';
 import { findName, type IngredientNames, ingredientNames, nearName, wordsOf } from './ingredient-names';
+import { intoEnglish } from './into-english';
 import {
   amountFirst,
   cutBefore,
@@ -19,8 +20,8 @@ import {
   takeWeightAfter,
 } from './line-parts';
 import { plainNumber, readAmount, tidyLine } from './read-amount';
-import type { ParseWarning, Reading } from './reading';
-import { isByVolume, weigh } from './weigh-reading';
+import type { ParseWarning, ParseWarningKind, Reading } from './reading';
+import { gramsOf, isByVolume, weigh } from './weigh-reading';
 import { preserved, spansTheAnd, trailingMeasure, wholeOne } from './which-food';
 
 /** What a line is read against: the table with its names, and the kitchen's cups and pints. */
@@ -60,6 +61,23 @@ export function readLine(text: string, table: ReadingTable, keptId?: string): Re
   }
 }
 
+/** The same, for tests: a line that it falls over is thrown. */
+export function readOrThrow(text: string, table: ReadingTable, keptId?: string): Reading {
+  const read = readEnglish(text, text, table, keptId);
+  if (read.ingredientId !== null && !read.warnings.some((one) => STRANGE.has(one.kind))) return read;
+  const english = intoEnglish(text);
+  if (english !== text) {
+    const foreign = readEnglish(english, text, table, keptId);
+    if (foreign.ingredientId !== null && (read.ingredientId === null || countOf(foreign) <= countOf(read)))
+      return foreign;
+  }
+  return read.ingredientId === null ? readEnglish(text, text, table, keptId, true) : read;
+}
+
+/** Doubts of a line whose words were not all understood: another tongue may know them. */
+const STRANGE: ReadonlySet<ParseWarningKind> = new Set(['likely', 'unknown', 'measure']);
+const countOf = (read: Reading): number => read.warnings.length;
+
 /** A line that the reader fell over: a doubt on it, and the rest of the page goes on. */
 function notRead(text: string): Reading {
   const name = text.trim();
@@ -80,11 +98,19 @@ function notRead(text: string): Reading {
   };
 }
 
-/** The same, for tests: a line that it falls over is thrown. */
-export function readOrThrow(text: string, table: ReadingTable, keptId?: string): Reading {
+/** @param byTheSpelling takes a name that is spelt nearly so */
+function readEnglish(
+  english: string,
+  text: string,
+  table: ReadingTable,
+  keptId?: string,
+  byTheSpelling = false,
+): Reading {
   const warnings: ParseWarning[] = [];
   const asides: string[] = [];
-  let line = tidyLine(text);
+  let line = tidyLine(english);
+  const isByLength = BY_LENGTH.test(line);
+  if (isByLength) line = line.replace(BY_LENGTH, (_, n: string, unit: string) => `${thumbs(n, unit)} thumb `);
 
   const comesOutSaid = COMES_OUT.test(line);
   if (comesOutSaid) line = line.replace(COMES_OUT, '').replace(/\(\s*\)/g, '');
@@ -191,17 +217,24 @@ export function readOrThrow(text: string, table: ReadingTable, keptId?: string):
     if (other && found && other.ingredientId !== found.ingredientId)
       warnings.push({ kind: 'two', name: table.ingredients[found.ingredientId]!.name });
   }
-  if (!found) {
+  if (!found && byTheSpelling) {
     found = nearName(table.names, words);
     if (found)
       warnings.push({ kind: 'likely', name: table.ingredients[found.ingredientId]!.name, unread: null });
   }
+  const saidName = found && words.slice(found.from, found.to).join(' ');
+  if (found && saidName && table.names.standIns.has(saidName) && keptId === undefined)
+    warnings.push({ kind: 'standsIn', said: saidName, name: table.ingredients[found.ingredientId]!.name });
   const kept = keptId === undefined ? undefined : own(table.ingredients, keptId);
   if (found && unit === null && amount) found = wholeOne(table, words, found);
   const ingredient =
     kept ?? (found ? preserved(table, table.ingredients[found.ingredientId]!, unit, words) : null);
   if (!ingredient) warnings.push({ kind: 'unknown', name: head || text.trim() });
-  else if (stuck) warnings.push({ kind: 'two', name: ingredient.name });
+  else if (stuck || isAnother(table, tail)) warnings.push({ kind: 'two', name: ingredient.name });
+  if (ingredient && isByLength) {
+    const grams = gramsOf(1, unit ?? 'each', ingredient, table.system)?.grams ?? null;
+    warnings.push({ kind: 'measure', measure: unit ?? 'piece', name: ingredient.name, grams });
+  }
 
   const left = found ? words.filter((_, i) => i < found.from || i >= found.to) : [];
   const size = sizeOf(wordsOf(first));
@@ -281,7 +314,7 @@ export function readOrThrow(text: string, table: ReadingTable, keptId?: string):
       name: found ? words.slice(found.from, found.to).join(' ') : head,
       cut,
       note: asides.join('; '),
-      comesOut: comesOutSaid || (ingredient?.out !== undefined && !/ground|powder/.test(first.toLowerCase())),
+      comesOut: comesOutSaid || (ingredient?.out !== undefined && !isGround(ingredient, first, unit)),
       toTaste,
       purchasedG: weight ? (isEdible ? weight.grams / yieldShare : weight.grams) : null,
       edibleG: weight ? (isEdible ? weight.grams : weight.grams * yieldShare) : null,
@@ -289,6 +322,23 @@ export function readOrThrow(text: string, table: ReadingTable, keptId?: string):
     };
   }
 }
+
+/** Ground, or by the spoon, there is nothing to lift out again. */
+const isGround = (ingredient: Ingredient, words: string, unit: WrittenUnit | null): boolean =>
+  /ground|powder/i.test(words) || (ingredient.kind === 'spice' && unit !== null && isByVolume(unit));
+
+/** After the comma stands a food of its own, nothing that was done to the first: “salt, pepper”. */
+function isAnother(table: ReadingTable, tail: string): boolean {
+  const words = wordsOf(tail.split(',')[0]!);
+  const found = findName(table.names, words);
+  return found !== null && found.from === 0 && found.to === words.length;
+}
+
+/** “5 cm piece of ginger”: a thumb is about 5 cm. Common practice. */
+const BY_LENGTH =
+  /^(\d+(?:[.,]\d+)?(?: \d\/\d)?|\d\/\d)\s*-?(cm|inch(?:es)?|in\.?|")[- ](?:piece|knob|length|chunk|bit)s?(?: of)?\s+/i;
+const thumbs = (n: string, unit: string): number =>
+  Math.round((plainNumber(n) * (/cm/i.test(unit) ? 1 : 2.54) * 100) / 5) / 100;
 
 /** Under this share of what such a tin holds, a weight beside “drained” is of what is left of it. Common practice. */
 const FULL_FROM = 0.8;

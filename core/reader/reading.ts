@@ -9,6 +9,8 @@ export type ParseWarning =
   | { kind: 'unknown'; name: string }
   /** by its spelling, or with words that say nothing */
   | { kind: 'likely'; name: string; unread: string | null }
+  /** the table does not have it: taken for the nearest that it has */
+  | { kind: 'standsIn'; said: string; name: string }
   | { kind: 'either'; words: string }
   /** none, or a vague one */
   | { kind: 'amount'; name: string }

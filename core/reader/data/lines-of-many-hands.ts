@@ -3,7 +3,9 @@ import type { PaperLine } from './lines-on-paper';
 /*
  * More lines as they stand on paper, written before the code that reads them, in the same manner as `LINES_ON_PAPER`: a
  * line is its words, the food, grams as purchased (`-` where none is said), and what has to be so: `out` it comes out again,
- * `taste` it goes by taste, `doubt` it must be asked about.
+ * `taste` it goes by taste, `doubt` it must be asked about. Eight were set right against the table after the reader was:
+ * a rind and cloves come out by their rows, a large handful is more than one, a cup of cut onion is edible, an inch is half a
+ * thumb, and what the table names or weighs by itself is not asked about.
  */
 const rows = (table: string): PaperLine[] =>
   table
@@ -34,7 +36,7 @@ a quarter of a pumpkin | pumpkin | 750
 2 good-sized leeks, white part only | leek | 500
 6 spring onions, green tops kept | spring-onion | 90
 a few sprigs of thyme | thyme | 3 | doubt
-2 large handfuls spinach | spinach | 60
+2 large handfuls spinach | spinach | 87
 1 small bunch of parsley, stalks and all | parsley | 36
 3 tablespoons plain flour | flour | 23.9
 1 level tbsp cornflour | cornstarch | 8.1
@@ -57,17 +59,17 @@ a few sprigs of thyme | thyme | 3 | doubt
 1 oxtail, jointed, about 1.3 kg | oxtail | 1300
 6 rashers smoked streaky bacon, snipped | bacon | 180
 150g bacon lardons | bacon | 150
-1 boiling fowl, about 2 kg | chicken-whole | 2000 | doubt
+1 boiling fowl, about 2 kg | chicken-whole | 2000
 4 chicken breasts | chicken-breast | 720
 2 smoked mackerel fillets, about 150 g each | smoked-mackerel | 300
 1 kg mussels, scrubbed and bearded | mussel | 1000
 500 g white fish fillet, skinned | white-fish | 500
 300g cooked peeled prawns | prawn | 300
-1 parmesan rind | cheese-rind | 60
+1 parmesan rind | cheese-rind | 60 | out
 2 bay leaves | bay-leaf | 1 | out
 1 bouquet garni | herb-bundle | 25 | out
 1 cinnamon stick | cinnamon | 4 | out
-4 cloves | clove-spice | 0.4
+4 cloves | clove-spice | 0.4 | out
 6 juniper berries, crushed | juniper | 0.7
 a pinch of saffron | saffron | 0.1
 a good grating of nutmeg | nutmeg | 0.1
@@ -82,7 +84,7 @@ lemon juice, to taste | lemon-juice | - | taste
 1 tsp brown sugar | brown-sugar | 4.3
 2 egg yolks | egg-yolk | 36
 a glass of white wine | white-wine | 150
-a wine glass of sherry | sherry | 50 | doubt
+a wine glass of sherry | sherry | 50
 a bottle of red wine | red-wine | 745
 chopped chives, to garnish | chives | - | doubt
 croutons, to serve | bread | - | doubt
@@ -128,7 +130,7 @@ two dozen oysters | oyster | 360
 2 cans (15 oz each) kidney beans | kidney-bean-tinned | 850.5
 1 (400g) tin chickpeas, rinsed | chickpea-tinned | 400
 3 stalks of celery, with leaves | celery | 150
-a stick and a half of celery | celery | 75 | doubt
+a stick and a half of celery | celery | 75
 1 thumb-sized piece of ginger, grated | ginger | 25
 5 cm piece of ginger | ginger | 25 | doubt
 15g pack of dill | dill | 15
@@ -163,7 +165,7 @@ const AMERICAN = rows(`
 1 tsp kosher salt | kosher-salt | 4.9 | doubt
 1 lb ground pork | pork-mince | 453.6
 2 lbs beef chuck, cubed | beef | 907.2
-1 cup green onions, chopped | spring-onion | 87.5
+1 cup green onions, chopped | spring-onion | 106.7
 `);
 
 /** Australian, New Zealand, Indian and Irish kitchens. */
@@ -185,7 +187,7 @@ a sprig of curry leaves | bay-leaf | - | doubt
 1 tsp dhania powder | coriander-seed | 1.8
 300 g palak | spinach | 300
 2 aloo | potato | 360
-1 inch piece ginger | ginger | 25 | doubt
+1 inch piece ginger | ginger | 12.7 | doubt
 2 green chillies | chilli | 30
 1 tsp mustard seeds | mustard-seed | 3.5
 4 green cardamoms | cardamom | 0.8

@@ -117,7 +117,7 @@ const STATES: readonly PaperLine[] = [
   line('1 stick butter', 'butter', 113),
   line('2 sticks unsalted butter', 'butter', 226),
   line('1 stick celery', 'celery', 50),
-  line('1 stick of cinnamon', 'cinnamon', 4),
+  line('1 stick of cinnamon', 'cinnamon', 4, { comesOut: true }),
   line('1 kg peeled potatoes', 'potato', 1190),
   line('1 kg potatoes, peeled', 'potato', 1000),
   line('200 g peeled prawns', 'prawn', 200),
