@@ -31,15 +31,29 @@ function byFirstWord({ phrases }: Tongue): Map<string, Phrase[]> {
  * @returns the line to read, in English as far as the words are known
  */
 export function intoEnglish(line: string): string {
+  return heardIn(line).english;
+}
+
+/** Plain English by its small words: nothing in it is to be heard as another tongue. */
+const ENGLISH = /\b(?:the|and|with|until|for|add|then|to a|into)\b/i;
+
+/** A sentence of a method in English; in German the word that tells what is done comes last. */
+export function methodInEnglish(sentence: string): { english: string; isDeedLast: boolean } {
+  return ENGLISH.test(sentence) ? { english: sentence, isDeedLast: false } : heardIn(sentence);
+}
+
+function heardIn(line: string): { english: string; isDeedLast: boolean } {
   const tokens = tokensOf(line);
   const heard = TONGUES.map(({ tongue, byFirst }) => ({
+    tongue,
     byFirst,
     words: tokens.filter((token) => byFirst.has(plain(token))).length,
     sounds: tongue.tells.test(line),
   }))
     .filter((one) => one.words > 0)
     .sort((a, b) => Number(b.sounds) - Number(a.sounds) || b.words - a.words)[0];
-  return heard ? saidIn(tokens, heard.byFirst) : line;
+  if (!heard) return { english: line, isDeedLast: false };
+  return { english: saidIn(tokens, heard.byFirst), isDeedLast: heard.tongue === GERMAN };
 }
 
 function saidIn(tokens: readonly string[], byFirst: ReadonlyMap<string, readonly Phrase[]>): string {

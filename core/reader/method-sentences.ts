@@ -10,6 +10,7 @@ export const STAGE_ORDER: readonly StageKind[] = [
   'liquid',
   'simmer',
   'additions',
+  'lift',
   'reduce',
   'puree',
   'thicken',

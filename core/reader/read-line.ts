@@ -222,6 +222,16 @@ function readEnglish(
     if (found)
       warnings.push({ kind: 'likely', name: table.ingredients[found.ingredientId]!.name, unread: null });
   }
+  if (!found) {
+    // “greens (kale)”: the brackets say which
+    const inNote = notes.map((note) => ({
+      words: wordsOf(note),
+      found: findName(table.names, wordsOf(note)),
+    }));
+    const told = inNote.find((one) => one.found?.from === 0 && one.found.to === one.words.length);
+    if (told?.found)
+      return readEnglish(line.replace(head, told.words.join(' ')), text, table, keptId, byTheSpelling);
+  }
   const saidName = found && words.slice(found.from, found.to).join(' ');
   if (found && saidName && table.names.standIns.has(saidName) && keptId === undefined)
     warnings.push({ kind: 'standsIn', said: saidName, name: table.ingredients[found.ingredientId]!.name });

@@ -67,7 +67,13 @@ Method:
       'Pea soup, serves 4 to 6\n500 g frozen peas\n1 L vegetable stock\nBring the stock to the boil, add the peas and simmer for 5 minutes. Blend and serve.',
     );
     expect([draft.name, draft.portions]).toEqual(['Pea soup', 5]);
-    expect(draft.stages.map((stage) => stage.kind)).toEqual(['liquid', 'simmer', 'puree', 'season', 'serve']);
+    expect(draft.stages.map((stage) => stage.kind)).toEqual([
+      'liquid',
+      'additions',
+      'puree',
+      'season',
+      'serve',
+    ]);
   });
   it('a reduction by a third, a purée through a sieve, a liaison', () => {
     const draft = read(

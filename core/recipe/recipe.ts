@@ -42,8 +42,13 @@ export interface RecipeLine {
   tempC: number;
   cut?: string;
   thickener?: ThickenerKind;
-  /** one of what is lifted out again, in the words of its tag, and grams of one */
-  comesOut?: { word: string; eachG: number };
+  /**
+   * One of what is lifted out again, in the words of its tag, and grams of one; `backStageId` where its meat, picked, goes
+   * in again.
+   */
+  comesOut?: { word: string; eachG: number; backStageId?: string };
+  /** hours it is soaked before it goes in, where the page says so */
+  soakH?: number;
   cure?: Cure;
   /** the written line this is the whole or a part of */
   writtenId?: string;
@@ -58,6 +63,8 @@ export interface WrittenLine {
   /** edible grams instead of what was read */
   edibleG?: number;
   comesOut?: boolean;
+  /** lifted out, picked, and the meat back in at this stage; null where the page would have it so and the cook not */
+  backStageId?: string | null;
   scaling?: Scaling;
   cure?: Cure;
   /** where it goes in, and how much of it; the shares add up to 1 */
@@ -86,6 +93,7 @@ export const STAGE_KINDS = [
   'liquid',
   'simmer',
   'additions',
+  'lift',
   'reduce',
   'puree',
   'thicken',

@@ -1,6 +1,6 @@
 import type { PaperPage } from '../reader/data/pages-on-paper';
 import type { RecipeDraft } from '../reader/read-recipe-text';
-import type { Stage } from '../recipe';
+import type { Stage, WrittenLine } from '../recipe';
 
 /** What a stage of a page should be, as `PaperPage` writes it down. */
 interface WantedStage {
@@ -17,25 +17,18 @@ export function pageDifferences(page: PaperPage, draft: RecipeDraft): string[] {
   const wanted = page.stages.split('\n').map(wantedStage);
   const wrong: string[] = [];
   if (draft.portions !== page.portions) wrong.push(`portions ${draft.portions}, not ${page.portions}`);
-  const kinds = draft.stages.map((stage) => stage.kind).join(' ');
+  const kinds = draft.stages.map(kindOf).join(' ');
   const wantedKinds = wanted.map((one) => one.kind).join(' ');
   if (kinds !== wantedKinds) return [...wrong, `stages ${kinds}, not ${wantedKinds}`];
-  wanted.forEach((want, i) => wrong.push(...stageDifferences(want, draft.stages[i]!)));
-  const claimed = new Set<string>();
+  for (const [i, want] of wanted.entries()) wrong.push(...stageDifferences(want, draft.stages[i]!));
   wanted.forEach((want, i) => {
     const stage = draft.stages[i]!;
     for (const { word, share } of want.goesIn) {
-      const line = draft.written.find((one) =>
-        word
-          .split('@')
-          .reverse()
-          .every((part) => one.text.toLowerCase().includes(part.toLowerCase())),
-      );
+      const line = lineNamed(draft, word);
       if (!line) {
         wrong.push(`no line of ${word}`);
         continue;
       }
-      claimed.add(line.id);
       const part = line.parts.find((one) => one.stageId === stage.id);
       if (!part || Math.abs(part.share - share) > 0.01)
         wrong.push(
@@ -43,7 +36,7 @@ export function pageDifferences(page: PaperPage, draft: RecipeDraft): string[] {
         );
     }
     for (const word of want.comesBack) {
-      const line = draft.written.find((one) => one.text.toLowerCase().includes(word.toLowerCase()));
+      const line = lineNamed(draft, word);
       if (line?.backStageId !== stage.id) wrong.push(`${word} does not come back at ${stage.kind}`);
     }
   });
@@ -52,6 +45,9 @@ export function pageDifferences(page: PaperPage, draft: RecipeDraft): string[] {
       wrong.push(`${line.text} comes back`);
   return wrong;
 }
+
+/** As a page writes it: what is strained is lifted out of its liquid. */
+const kindOf = (stage: Stage): string => (stage.does?.kind === 'strain' ? 'strain' : (stage.kind ?? 'start'));
 
 function wantedStage(row: string): WantedStage {
   const [head, foods = ''] = row.split(':');
@@ -81,12 +77,25 @@ function stageDifferences(want: WantedStage, got: Stage): string[] {
   const minutes = got.ends.rule === 'minutes' ? got.ends.minutes : null;
   if (want.minutes !== undefined && minutes !== want.minutes)
     wrong.push(`${want.kind} of ${JSON.stringify(got.ends)}, not ${want.minutes} min`);
-  if (want.lid !== undefined && got.lid !== want.lid) wrong.push(`${want.kind} lid ${got.lid}, not ${want.lid}`);
+  if (want.lid !== undefined && got.lid !== want.lid)
+    wrong.push(`${want.kind} lid ${got.lid}, not ${want.lid}`);
   const share =
-    got.does?.kind === 'puree' ? got.does.share : got.ends.rule === 'fall' ? got.ends.fractionGone : undefined;
+    got.does?.kind === 'puree'
+      ? got.does.share
+      : got.ends.rule === 'fall'
+        ? got.ends.fractionGone
+        : undefined;
   if (want.share !== undefined && Math.abs((share ?? 0) - want.share) > 0.01)
     wrong.push(`${want.kind} share ${share}, not ${want.share}`);
   return wrong;
+}
+
+/** The line with a word in it, the beginning of one of its own first; `one@two` has both. */
+function lineNamed(draft: RecipeDraft, word: string): WrittenLine | undefined {
+  const parts = word.toLowerCase().split('@');
+  const has = (edge: string) => (one: WrittenLine) =>
+    parts.every((part) => new RegExp(`${edge}${part}`, 'u').test(one.text.toLowerCase()));
+  return draft.written.find(has('(?<!\\p{L})')) ?? draft.written.find(has(''));
 }
 
 function titleOf(draft: RecipeDraft, id: string): string {

@@ -3,7 +3,8 @@
  * a cook takes from it: whom it serves, and its stages in their order. A stage is its kind, then what the page says of it
  * (minutes as a number; `on`, `ajar`, `off` for the lid; `/` and a share for what is blended or has boiled away), then `:`
  * and a telling word of each line that goes in at it, `*` and a share where a line is parted. `<` marks a line that was
- * lifted out and goes back in here.
+ * lifted out and goes back in here. Six were set right after the reader was: what is strained is no purée, and parsley
+ * that is stirred in before serving finishes the dish.
  */
 export interface PaperPage {
   name: string;
@@ -15,7 +16,10 @@ export interface PaperPage {
 const page = (name: string, portions: number | null, text: string, stages: string): PaperPage => ({ name, portions, text: text.trim(), stages: stages.trim() });
 
 export const PAGES_ON_PAPER: readonly PaperPage[] = [
-  page('Leek and potato soup', 6, `
+  page(
+    'Leek and potato soup',
+    6,
+    `
 Leek and potato soup
 Serves 6
 3 leeks, sliced
@@ -27,15 +31,20 @@ salt and white pepper to taste
 
 Melt the butter and sweat the leeks gently for 10 minutes with the lid on.
 Add the potatoes and stock, bring to the boil, then simmer for 20 minutes.
-Blend until smooth. Stir in the cream, season and serve.`, `
+Blend until smooth. Stir in the cream, season and serve.`,
+    `
 start 10 on: leeks butter
 liquid: potatoes stock
 simmer 20:
 puree:
 finish: cream
 season: salt
-serve:`),
-  page('Red lentil soup', 4, `
+serve:`,
+  ),
+  page(
+    'Red lentil soup',
+    4,
+    `
 Red lentil soup (serves 4)
 
 - 1 tbsp olive oil
@@ -50,15 +59,20 @@ Red lentil soup (serves 4)
 2. Add the garlic and cumin and cook for 1 minute.
 3. Pour in the stock, add the lentils and bring to the boil.
 4. Simmer for 25 minutes until the lentils have collapsed.
-5. Take off the heat and stir in the lemon juice. Season and serve.`, `
+5. Take off the heat and stir in the lemon juice. Season and serve.`,
+    `
 start 8: oil onion
 start 1: garlic cumin
 liquid: stock lentils
 simmer 25:
 finish: lemon
 season:
-serve:`),
-  page('Clam-style chowder', 8, `
+serve:`,
+  ),
+  page(
+    'Clam-style chowder',
+    8,
+    `
 CHOWDER OF SMOKED FISH
 For 8
 
@@ -79,7 +93,8 @@ Stir in the flour and cook for 2 minutes.
 Pour in the fumet and milk and bring to a simmer, stirring.
 Add the potatoes and simmer 15 minutes.
 Add the haddock and poach for 5 minutes, just under a simmer.
-Off the heat, stir in the cream. Season. Ladle into bowls and garnish with parsley.`, `
+Off the heat, stir in the cream. Season. Ladle into bowls and garnish with parsley.`,
+    `
 start 6: bacon
 start 10: onions celery
 start 2: flour
@@ -88,8 +103,12 @@ additions 15: potatoes
 additions 5: haddock
 finish: cream
 season:
-serve: parsley`),
-  page('Beef shin and barley broth', 30, `
+serve: parsley`,
+  ),
+  page(
+    'Beef shin and barley broth',
+    30,
+    `
 Beef and barley broth
 Makes 30 portions
 
@@ -108,15 +127,21 @@ Add the onions, carrots and celery and soften for 10 minutes.
 Add the stock and bay leaves and bring to the boil. Skim.
 Simmer for 1 hour 30 minutes, covered.
 Add the barley and simmer for a further 40 minutes.
-Remove the bay leaves. Season, add the parsley and serve.`, `
+Remove the bay leaves. Season, add the parsley and serve.`,
+    `
 start 15: beef oil
 start 10: onions carrots celery
 liquid: stock bay
 simmer 90 on:
 additions 40: barley
-season: parsley
-serve:`),
-  page('Tomato soup', 10, `
+season:
+finish: parsley
+serve:`,
+  ),
+  page(
+    'Tomato soup',
+    10,
+    `
 Roast tomato soup. Makes 10 bowls.
 3 kg tomatoes, halved
 2 red onions, quartered
@@ -127,14 +152,19 @@ Roast tomato soup. Makes 10 bowls.
 1 tbsp sugar
 salt to taste
 
-Roast the tomatoes, onions and garlic with the oil for 45 minutes. Tip into the pot, add the stock and sugar and bring to the boil. Simmer for 15 minutes. Add half the basil and blend. Pass through a sieve. Season. Serve with the rest of the basil.`, `
+Roast the tomatoes, onions and garlic with the oil for 45 minutes. Tip into the pot, add the stock and sugar and bring to the boil. Simmer for 15 minutes. Add half the basil and blend. Pass through a sieve. Season. Serve with the rest of the basil.`,
+    `
 start 45: tomatoes onions garlic oil
 liquid: stock sugar
 simmer 15:
 puree: basil*1/2
 season: salt
-serve: basil*1/2`),
-  page('Ragù for a crowd', 40, `
+serve: basil*1/2`,
+  ),
+  page(
+    'Ragù for a crowd',
+    40,
+    `
 Meat sauce, for 40
 2 kg beef mince
 1 kg pork mince
@@ -153,7 +183,8 @@ Sweat the onions, carrots and celery in the oil for 20 minutes. Add the beef and
 Pour in the wine and reduce by half.
 Stir in the tomato paste, add the tomatoes, stock and bay, and bring to a simmer.
 Simmer, lid ajar, for 3 hours, stirring now and then. Add the milk for the last 30 minutes.
-Reduce by a quarter with the lid off. Take out the bay leaves, season and serve.`, `
+Reduce by a quarter with the lid off. Take out the bay leaves, season and serve.`,
+    `
 start 20: onions carrots celery oil
 start 15: beef@mince pork
 reduce /0.5: wine
@@ -162,8 +193,12 @@ simmer 150 ajar:
 simmer 30: milk
 reduce /0.25 off:
 season:
-serve:`),
-  page('French onion soup', 6, `
+serve:`,
+  ),
+  page(
+    'French onion soup',
+    6,
+    `
 Onion soup, as my aunt made it
 Serves six
 
@@ -180,14 +215,19 @@ Melt the butter and caramelise the onions slowly for an hour and a half, stirrin
 Sprinkle in the flour and cook for 2 minutes.
 Deglaze with the wine. Add the stock and bay leaf, bring to the boil.
 Simmer, uncovered, for half an hour. Take out the bay. Season.
-Ladle into bowls, top with the bread and cheese and grill.`, `
+Ladle into bowls, top with the bread and cheese and grill.`,
+    `
 start 90: onions butter
 start 2: flour
 liquid: wine stock bay
 simmer 30 off:
 season:
-serve: bread cheese`),
-  page('Split pea and ham', 8, `
+serve: bread cheese`,
+  ),
+  page(
+    'Split pea and ham',
+    8,
+    `
 Split pea and ham soup, serves 8.
 500 g dried green split peas, soaked
 1 ham hock about 1.2 kg (lift out, pick the meat, put back)
@@ -199,7 +239,8 @@ Split pea and ham soup, serves 8.
 2.5 litres water
 30 g butter
 salt to taste
-Sweat the vegetables in butter 10 minutes. Add hock, peas, bay and water. Simmer 1 hour 45 covered, skimming. Lift the hock, pull the meat. Blend a third, return the meat, season.`, `
+Sweat the vegetables in butter 10 minutes. Add hock, peas, bay and water. Simmer 1 hour 45 covered, skimming. Lift the hock, pull the meat. Blend a third, return the meat, season.`,
+    `
 start 10: onions carrots celery butter
 liquid: hock peas bay water
 simmer 105 on:
@@ -207,8 +248,12 @@ lift:
 puree /0.333:
 finish: <hock
 season: pepper salt
-serve:`),
-  page('Chicken noodle soup', 12, `
+serve:`,
+  ),
+  page(
+    'Chicken noodle soup',
+    12,
+    `
 CHICKEN NOODLE SOUP
 Yield: 12 servings
 
@@ -224,7 +269,8 @@ Yield: 12 servings
 Put the chicken, water, onion, bay leaves and salt in a stockpot. Bring to a boil, skim, then simmer 1 hour, partially covered.
 Lift out the chicken and pull the meat. Discard the onion and bay.
 Add the carrots and celery and simmer 10 minutes. Add the noodles and cook 8 minutes.
-Return the meat to the pot and heat through. Taste and serve.`, `
+Return the meat to the pot and heat through. Taste and serve.`,
+    `
 liquid: chicken water onion bay salt
 simmer 60 ajar:
 lift:
@@ -232,8 +278,12 @@ additions 10: carrots celery
 additions 8: noodles
 finish: <chicken
 season:
-serve:`),
-  page('Minestrone', 10, `
+serve:`,
+  ),
+  page(
+    'Minestrone',
+    10,
+    `
 Minestrone for ten
 2 onions
 3 carrots
@@ -250,15 +300,20 @@ basil, to serve
 Soften the onions, carrots and celery in the oil, 12 minutes.
 Add the beans, tomatoes, stock and cheese rind. Bring to the boil and simmer for 1¼ hours.
 Add the courgettes and simmer 10 minutes. Add the pasta and cook for 10 minutes more.
-Take out the rind. Season. Serve with basil.`, `
+Take out the rind. Season. Serve with basil.`,
+    `
 start 12: onions carrots celery oil
 liquid: beans tomatoes stock rind
 simmer 75:
 additions 10: courgettes
 additions 10: pasta
 season:
-serve: basil`),
-  page('Cream of mushroom', 5, `
+serve: basil`,
+  ),
+  page(
+    'Cream of mushroom',
+    5,
+    `
 Cream of mushroom soup – 4 to 6 people
 50 g butter
 1 onion, finely chopped
@@ -268,7 +323,8 @@ Cream of mushroom soup – 4 to 6 people
 200 ml cream
 nutmeg
 
-Melt butter in a pan, add onion, cook gently 5 minutes without colouring. Add mushrooms and cook for 10 minutes. Sprinkle over the flour and stir for 2 minutes. Gradually add the stock. Bring to the boil and simmer 15 minutes. Blend half. Stir in the cream and a little nutmeg. Season.`, `
+Melt butter in a pan, add onion, cook gently 5 minutes without colouring. Add mushrooms and cook for 10 minutes. Sprinkle over the flour and stir for 2 minutes. Gradually add the stock. Bring to the boil and simmer 15 minutes. Blend half. Stir in the cream and a little nutmeg. Season.`,
+    `
 start 5: butter onion
 start 10: mushrooms
 start 2: flour
@@ -277,8 +333,12 @@ simmer 15:
 puree /0.5:
 finish: cream nutmeg
 season:
-serve:`),
-  page('Pumpkin soup (Australian)', 6, `
+serve:`,
+  ),
+  page(
+    'Pumpkin soup (Australian)',
+    6,
+    `
 Pumpkin soup
 Serves 6
 1 tbsp olive oil
@@ -289,15 +349,20 @@ Serves 6
 1 litre chicken stock
 125 ml cream
 
-Heat oil in a large saucepan over medium heat. Cook onion and garlic for 5 minutes. Add pumpkin, potato and stock. Cover and bring to the boil. Reduce heat to low and simmer for 30 minutes or until tender. Set aside for 10 minutes to cool slightly. Blend until smooth. Return to the heat, stir in the cream and warm through. Season to taste. Serve.`, `
+Heat oil in a large saucepan over medium heat. Cook onion and garlic for 5 minutes. Add pumpkin, potato and stock. Cover and bring to the boil. Reduce heat to low and simmer for 30 minutes or until tender. Set aside for 10 minutes to cool slightly. Blend until smooth. Return to the heat, stir in the cream and warm through. Season to taste. Serve.`,
+    `
 start 5: oil onion garlic
 liquid on: pumpkin potato stock
 simmer 30:
 puree:
 finish: cream
 season:
-serve:`),
-  page('Dal (Indian)', 6, `
+serve:`,
+  ),
+  page(
+    'Dal (Indian)',
+    6,
+    `
 Masoor dal, for 6
 300 g masoor dal, washed
 1 tsp haldi
@@ -311,13 +376,18 @@ coriander leaves, to garnish
 
 Put the dal, haldi and water in a pot and bring to a boil. Skim. Simmer for 25 minutes till soft.
 In a small pan heat the ghee and fry the jeera, garlic and chillies for 2 minutes. Pour over the dal.
-Salt to taste. Garnish with coriander.`, `
+Salt to taste. Garnish with coriander.`,
+    `
 liquid: masoor haldi water
 simmer 25:
 finish: ghee jeera garlic chillies
 season: salt
-serve: coriander`),
-  page('Soupe de légumes', 6, `
+serve: coriander`,
+  ),
+  page(
+    'Soupe de légumes',
+    6,
+    `
 Soupe aux poireaux
 Pour 6 personnes
 4 poireaux
@@ -329,15 +399,20 @@ sel
 
 Faire suer les poireaux dans le beurre 10 minutes à couvert.
 Ajouter les pommes de terre et l'eau, porter à ébullition.
-Laisser mijoter 25 minutes. Mixer. Ajouter la crème, saler et servir.`, `
+Laisser mijoter 25 minutes. Mixer. Ajouter la crème, saler et servir.`,
+    `
 start 10 on: poireaux beurre
 liquid: pommes eau
 simmer 25:
 puree:
 finish: crème
 season: sel
-serve:`),
-  page('Kartoffelsuppe', 8, `
+serve:`,
+  ),
+  page(
+    'Kartoffelsuppe',
+    8,
+    `
 Kartoffelsuppe für 8 Personen
 1,5 kg Kartoffeln, gewürfelt
 2 Zwiebeln
@@ -351,7 +426,8 @@ Salz
 Speck auslassen, 5 Minuten. Zwiebeln und Möhren darin 8 Minuten anschwitzen.
 Kartoffeln, Brühe und Lorbeer zugeben und aufkochen.
 25 Minuten köcheln lassen. Lorbeer herausnehmen. Die Hälfte pürieren.
-Sahne einrühren, mit Salz abschmecken und servieren.`, `
+Sahne einrühren, mit Salz abschmecken und servieren.`,
+    `
 start 5: Speck
 start 8: Zwiebeln Möhren
 liquid: Kartoffeln brühe Lorbeer
@@ -359,8 +435,12 @@ simmer 25:
 puree /0.5:
 finish: Sahne
 season: Salz
-serve:`),
-  page('Fish soup, restaurant sheet', 60, `
+serve:`,
+  ),
+  page(
+    'Fish soup, restaurant sheet',
+    60,
+    `
 BOUILLABAISSE-STYLE FISH SOUP
 Yield: 60 portions
 Ingredients
@@ -382,16 +462,21 @@ Procedure
 5) Simmer 30 min, uncovered.
 6) Pass through a fine sieve.
 7) Season.
-8) Serve.`, `
+8) Serve.`,
+    `
 start 15: onions fennel leeks oil
 start 5: bones
 reduce /0.333: paste wine
 liquid: water saffron bouquet
 simmer 30 off:
-puree:
+strain:
 season:
-serve:`),
-  page('Oxtail soup', 10, `
+serve:`,
+  ),
+  page(
+    'Oxtail soup',
+    10,
+    `
 Oxtail soup (10)
 2 oxtails, jointed, about 2.4 kg
 40 g dripping
@@ -404,7 +489,8 @@ Oxtail soup (10)
 150 ml sherry
 salt and pepper
 
-Brown the oxtail in the dripping for 20 min and take out. Soften the onions, carrots and celery in the fat for 10 min. Dust with the flour and brown it for 5 min. Put the oxtail back, pour in the stock, add the bouquet garni and bring to the boil. Simmer for 3 to 4 hours with the lid on. Lift out the oxtail, pick the meat from the bones and discard the bouquet. Reduce by a quarter. Return the meat, add the sherry, season and serve.`, `
+Brown the oxtail in the dripping for 20 min and take out. Soften the onions, carrots and celery in the fat for 10 min. Dust with the flour and brown it for 5 min. Put the oxtail back, pour in the stock, add the bouquet garni and bring to the boil. Simmer for 3 to 4 hours with the lid on. Lift out the oxtail, pick the meat from the bones and discard the bouquet. Reduce by a quarter. Return the meat, add the sherry, season and serve.`,
+    `
 start 20: oxtails dripping
 start 10: onions carrots celery
 start 5: flour
@@ -414,8 +500,12 @@ lift:
 reduce /0.25:
 finish: <oxtails sherry
 season: salt
-serve:`),
-  page('Borscht-like beetroot soup', 12, `
+serve:`,
+  ),
+  page(
+    'Borscht-like beetroot soup',
+    12,
+    `
 Beetroot soup, twelve portions
 1 kg beetroot, grated
 500 g cabbage, shredded
@@ -429,14 +519,19 @@ Beetroot soup, twelve portions
 soured cream and dill to serve
 
 Fry the onion and carrots in the lard for 8 minutes. Add the beetroot, tomato paste, half the vinegar and the sugar. Cover and stew gently for 20 minutes.
-Pour in the stock and bring to the boil. Add the cabbage and simmer for 15 minutes. Season with the remaining vinegar and salt. Serve.`, `
+Pour in the stock and bring to the boil. Add the cabbage and simmer for 15 minutes. Season with the remaining vinegar and salt. Serve.`,
+    `
 start 8: carrots onion lard
 start 20 on: beetroot paste vinegar*1/2 sugar
 liquid: stock
 additions 15: cabbage
 season: vinegar*1/2
-serve: cream`),
-  page('Cauliflower velouté', 8, `
+serve: cream`,
+  ),
+  page(
+    'Cauliflower velouté',
+    8,
+    `
 Velouté of cauliflower; serves 8.
 1 large cauliflower
 1 leek, white part
@@ -447,7 +542,8 @@ Velouté of cauliflower; serves 8.
 100 ml cream
 white pepper
 
-Sweat the leek in the butter for 6 minutes, add the flour and cook 3 minutes to a blond roux. Whisk in the stock, bring to the boil. Add the cauliflower and simmer 20 minutes. Blend and pass through a fine sieve. Whisk the egg yolks with the cream and thicken the soup, without boiling. Season with white pepper.`, `
+Sweat the leek in the butter for 6 minutes, add the flour and cook 3 minutes to a blond roux. Whisk in the stock, bring to the boil. Add the cauliflower and simmer 20 minutes. Blend and pass through a fine sieve. Whisk the egg yolks with the cream and thicken the soup, without boiling. Season with white pepper.`,
+    `
 start 6: leek butter
 start 3: flour
 liquid: stock
@@ -455,8 +551,12 @@ additions 20: cauliflower
 puree:
 thicken: yolks cream
 season: pepper
-serve:`),
-  page('Black bean soup', 8, `
+serve:`,
+  ),
+  page(
+    'Black bean soup',
+    8,
+    `
 Black Bean Soup
 Servings: 8
 1 lb dried black beans, soaked overnight
@@ -471,7 +571,8 @@ Servings: 8
 
 Heat the oil over medium heat. Add onion and bell pepper; cook until soft, about 8 minutes. Stir in garlic and cumin, cook 1 minute.
 Add drained beans, water and ham hock. Bring to a boil, reduce heat, cover and simmer until beans are tender, 1½ to 2 hours.
-Remove the hock, shred the meat and return it to the pot. Blend half of the soup. Stir in the lime juice and season.`, `
+Remove the hock, shred the meat and return it to the pot. Blend half of the soup. Stir in the lime juice and season.`,
+    `
 start 8: oil onion bell
 start 1: garlic cumin
 liquid: beans water hock
@@ -481,8 +582,12 @@ finish: <hock
 puree /0.5:
 finish: lime
 season:
-serve:`),
-  page('Vegetable stock', null, `
+serve:`,
+  ),
+  page(
+    'Vegetable stock',
+    null,
+    `
 Vegetable stock
 Makes about 5 litres
 2 kg onions, quartered
@@ -494,13 +599,18 @@ Makes about 5 litres
 20 peppercorns
 1 bunch thyme
 
-Put everything in a pot with the cold water. Bring slowly to a simmer. Simmer gently, uncovered, for 45 minutes. Strain. Cool quickly and chill.`, `
+Put everything in a pot with the cold water. Bring slowly to a simmer. Simmer gently, uncovered, for 45 minutes. Strain. Cool quickly and chill.`,
+    `
 liquid: onions carrots celery leeks water bay peppercorns thyme
 simmer 45 off:
-puree:
+strain:
 season:
-serve:`),
-  page('Potato soup, grandmother’s card', 4, `
+serve:`,
+  ),
+  page(
+    'Potato soup, grandmother’s card',
+    4,
+    `
 Potato soup
 4 persons
 2 lb potatoes
@@ -509,15 +619,20 @@ Potato soup
 1 pt milk
 1 pt water
 1 t salt
-Cut up potatoes and onion. Melt butter, cook onion till soft, do not brown. Add potatoes, water and salt. Boil gently 20 min. with lid on. Mash well. Add milk and heat, do not boil. Serve hot.`, `
+Cut up potatoes and onion. Melt butter, cook onion till soft, do not brown. Add potatoes, water and salt. Boil gently 20 min. with lid on. Mash well. Add milk and heat, do not boil. Serve hot.`,
+    `
 start: onion butter
 liquid: potatoes water salt
 simmer 20 on:
 puree:
 finish: milk
 season:
-serve:`),
-  page('Corn chowder', 6, `
+serve:`,
+  ),
+  page(
+    'Corn chowder',
+    6,
+    `
 Corn chowder
 Serves 6
 
@@ -532,7 +647,8 @@ TO FINISH
 2 potatoes, diced
 1 cup half-and-half
 
-Fry the bacon until crisp, 6 minutes. Add the onion and cook for 5 minutes. Stir in flour, 1 minute. Add broth and potatoes, bring to a boil, simmer 12 minutes. Add corn, simmer 5 minutes. Blend 2 cups of the soup and return it. Stir in the half-and-half. Season to taste.`, `
+Fry the bacon until crisp, 6 minutes. Add the onion and cook for 5 minutes. Stir in flour, 1 minute. Add broth and potatoes, bring to a boil, simmer 12 minutes. Add corn, simmer 5 minutes. Blend 2 cups of the soup and return it. Stir in the half-and-half. Season to taste.`,
+    `
 start 6: bacon
 start 5: onion
 start 1: flour
@@ -542,8 +658,12 @@ additions 5: corn
 puree:
 finish: half-and-half
 season:
-serve:`),
-  page('Goulash soup', 20, `
+serve:`,
+  ),
+  page(
+    'Goulash soup',
+    20,
+    `
 Gulaschsuppe – goulash soup, 20 bowls
 2 kg beef chuck, 1 cm dice
 2 kg onions, finely chopped
@@ -559,7 +679,8 @@ Gulaschsuppe – goulash soup, 20 bowls
 Brown the onions in the lard until golden, 25 minutes. Off the heat stir in the paprika, then the vinegar at once.
 Add the beef, tomato paste and caraway; stew in its own juice for 30 minutes, covered.
 Pour in the stock, bring to the boil and simmer for 1 hour.
-Add potatoes and peppers, simmer 20 minutes. Season.`, `
+Add potatoes and peppers, simmer 20 minutes. Season.`,
+    `
 start 25: onions lard
 start: paprika vinegar
 start 30 on: beef@chuck paste caraway
@@ -567,8 +688,12 @@ liquid: stock
 simmer 60:
 additions 20: potatoes peppers
 season:
-serve:`),
-  page('Spinach soup', 4, `
+serve:`,
+  ),
+  page(
+    'Spinach soup',
+    4,
+    `
 Spinach soup
 serves 4
 25g butter
@@ -581,15 +706,20 @@ grating of nutmeg
 
 Melt the butter, add the onion and potato, cover and cook gently for 10 mins.
 Pour in the stock and milk, bring to a simmer and cook for 10 mins until the potato is soft.
-Add the spinach and simmer for 2 mins. Whizz until smooth. Season with nutmeg.`, `
+Add the spinach and simmer for 2 mins. Whizz until smooth. Season with nutmeg.`,
+    `
 start 10 on: butter onion potato
 liquid: stock milk
 simmer 10:
 additions 2: spinach
 puree:
 season: nutmeg
-serve:`),
-  page('Mutton broth', 16, `
+serve:`,
+  ),
+  page(
+    'Mutton broth',
+    16,
+    `
 MUTTON BROTH. (Sufficient for 16.)
 3 lb neck of mutton
 4 quarts water
@@ -600,15 +730,20 @@ MUTTON BROTH. (Sufficient for 16.)
 chopped parsley
 salt
 
-Put the mutton in the cold water with the barley and salt and bring slowly to the boil, skimming well. Simmer for two hours. Take out the meat, cut it from the bone. Add the vegetables and simmer for three-quarters of an hour. Return the meat. Add the parsley and serve very hot.`, `
+Put the mutton in the cold water with the barley and salt and bring slowly to the boil, skimming well. Simmer for two hours. Take out the meat, cut it from the bone. Add the vegetables and simmer for three-quarters of an hour. Return the meat. Add the parsley and serve very hot.`,
+    `
 liquid: mutton water barley salt
 simmer 120:
 lift:
 additions 45: turnips carrots leeks
-finish: <mutton
-season: parsley
-serve:`),
-  page('Thai-style coconut soup', 6, `
+finish: <mutton parsley
+season:
+serve:`,
+  ),
+  page(
+    'Thai-style coconut soup',
+    6,
+    `
 Coconut chicken soup
 Serves 6
 1 tbsp rapeseed oil
@@ -623,15 +758,20 @@ Serves 6
 3 tbsp lime juice
 1 bunch coriander
 
-Warm the oil and fry the lemongrass, lime leaves and ginger for 2 minutes. Add the stock and coconut milk and bring to a simmer. Simmer 10 minutes, then take out the lemongrass, lime leaves. Add the chicken and mushrooms and poach for 6 minutes. Off the heat add the fish sauce and lime juice. Scatter with coriander.`, `
+Warm the oil and fry the lemongrass, lime leaves and ginger for 2 minutes. Add the stock and coconut milk and bring to a simmer. Simmer 10 minutes, then take out the lemongrass, lime leaves. Add the chicken and mushrooms and poach for 6 minutes. Off the heat add the fish sauce and lime juice. Scatter with coriander.`,
+    `
 start 2: oil lemongrass leaves ginger
 liquid: stock coconut
 simmer 10:
 additions 6: breast mushrooms
 finish: fish@sauce lime@juice
 season:
-serve: coriander`),
-  page('Gazpacho, cold', 6, `
+serve: coriander`,
+  ),
+  page(
+    'Gazpacho, cold',
+    6,
+    `
 Cold tomato soup
 Serves 6
 1 kg ripe tomatoes
@@ -643,12 +783,17 @@ Serves 6
 2 tbsp sherry vinegar
 300 ml cold water
 
-Soak the bread in the water for 20 minutes. Blend everything with the oil and vinegar until smooth. Sieve. Season, chill for 2 hours and serve cold.`, `
+Soak the bread in the water for 20 minutes. Blend everything with the oil and vinegar until smooth. Sieve. Season, chill for 2 hours and serve cold.`,
+    `
 liquid 20: bread water
 puree: tomatoes cucumber pepper garlic oil vinegar
 season:
-serve:`),
-  page('Page pasted from a PDF', 4, `
+serve:`,
+  ),
+  page(
+    'Page pasted from a PDF',
+    4,
+    `
 Carrot and Coriander Soup                         12
 Serves 4
 •  25 g butter
@@ -665,14 +810,19 @@ Melt the butter and soften the onion
 for 5 minutes. Add the carrots and
 stock, bring to the boil and simmer for
 20 minutes. Blend with the coriander
-until smooth. Season and serve.`, `
+until smooth. Season and serve.`,
+    `
 start 5: butter onion
 liquid: carrots stock
 simmer 20:
 puree: coriander
 season:
-serve:`),
-  page('Chilli bean soup', 15, `
+serve:`,
+  ),
+  page(
+    'Chilli bean soup',
+    15,
+    `
 Chilli bean soup, feeds about 15
 1.5 kg beef mince
 3 onions, chopped
@@ -686,15 +836,20 @@ Chilli bean soup, feeds about 15
 
 Fry the mince in the oil for 10 minutes. Add onions, garlic, chilli and cumin; cook for 8 minutes.
 Add the tomatoes and stock, bring to the boil, turn down and simmer uncovered for 45 minutes.
-Stir in the beans and heat for 10 minutes. Check the seasoning. Serve.`, `
+Stir in the beans and heat for 10 minutes. Check the seasoning. Serve.`,
+    `
 start 10: mince oil
 start 8: onions garlic flakes cumin
 liquid: tomatoes stock
 simmer 45 off:
 additions 10: beans
 season:
-serve:`),
-  page('Bisque', 10, `
+serve:`,
+  ),
+  page(
+    'Bisque',
+    10,
+    `
 Prawn bisque
 Serves 10
 1 kg shell-on prawns
@@ -711,7 +866,8 @@ cayenne
 
 Sauté the prawns in the butter for 5 minutes. Add onion and carrot, sweat 5 minutes. Flame with the brandy, add the wine and reduce by half.
 Add fumet, tomato paste and rice, bring to the boil and simmer 25 minutes.
-Blend, then pass through a fine sieve. Finish with the cream and a pinch of cayenne.`, `
+Blend, then pass through a fine sieve. Finish with the cream and a pinch of cayenne.`,
+    `
 start 5: prawns butter
 start 5: onion carrot
 reduce /0.5: brandy wine
@@ -720,8 +876,12 @@ simmer 25:
 puree:
 finish: cream cayenne
 season:
-serve:`),
-  page('Sauce of tomatoes, reduced to a volume', null, `
+serve:`,
+  ),
+  page(
+    'Sauce of tomatoes, reduced to a volume',
+    null,
+    `
 Tomato sauce, about 4 litres
 6 kg tinned tomatoes
 500 g onions, chopped
@@ -733,14 +893,19 @@ Tomato sauce, about 4 litres
 Soften onions and garlic in the oil for 12 minutes.
 Add the tomatoes and salt. Bring to a simmer.
 Simmer, uncovered, until a third has gone.
-Stir in the basil off the heat. Cool fast and label.`, `
+Stir in the basil off the heat. Cool fast and label.`,
+    `
 start 12: onions oil garlic
 liquid: tomatoes salt
 reduce /0.333 off:
 finish: basil
 season:
-serve:`),
-  page('Soup of three words a line', 4, `
+serve:`,
+  ),
+  page(
+    'Soup of three words a line',
+    4,
+    `
 PEA SOUP
 1 onion
 25g butter
@@ -752,14 +917,19 @@ Serves 4
 Fry onion in butter, 5 min.
 Stock in. Boil.
 Peas in, 3 min.
-Mint in. Blend. Season.`, `
+Mint in. Blend. Season.`,
+    `
 start 5: onion butter
 liquid: stock
 additions 3: peas
 puree: mint
 season:
-serve:`),
-  page('Lamb and apricot-style soup', 12, `
+serve:`,
+  ),
+  page(
+    'Lamb and apricot-style soup',
+    12,
+    `
 Harira-like soup for twelve
 500 g lamb shoulder, diced
 250 g chickpeas, soaked overnight
@@ -776,15 +946,20 @@ juice of 2 lemons
 Put the lamb, chickpeas, onions, spices and water into the pot. Bring to the boil, skim, cover and simmer for an hour and a quarter.
 Add the lentils and tomatoes and simmer for 30 minutes.
 Slake the flour with a little water and whisk in; cook for 10 minutes.
-Add the lemon juice and coriander. Season.`, `
+Add the lemon juice and coriander. Season.`,
+    `
 liquid: lamb chickpeas onions cinnamon ginger water
 simmer 75 on:
 additions 30: lentils tomatoes
 thicken 10: flour
 finish: lemons coriander
 season:
-serve:`),
-  page('Consommé-like clear chicken soup', 8, `
+serve:`,
+  ),
+  page(
+    'Consommé-like clear chicken soup',
+    8,
+    `
 Clear soup
 8 covers
 2 l chicken stock
@@ -794,13 +969,18 @@ Clear soup
 100 g leeks, finely diced
 1 sprig tarragon
 
-Mix the minced chicken with the egg whites, carrots and leeks. Stir into the cold stock. Bring slowly to a simmer, stirring until the raft forms. Simmer very gently for 40 minutes without stirring. Strain through muslin. Season. Serve with tarragon.`, `
+Mix the minced chicken with the egg whites, carrots and leeks. Stir into the cold stock. Bring slowly to a simmer, stirring until the raft forms. Simmer very gently for 40 minutes without stirring. Strain through muslin. Season. Serve with tarragon.`,
+    `
 liquid: stock breast whites carrots leeks
 simmer 40:
-puree:
+strain:
 season:
-serve: tarragon`),
-  page('Pork and sauerkraut soup', 10, `
+serve: tarragon`,
+  ),
+  page(
+    'Pork and sauerkraut soup',
+    10,
+    `
 Sauerkraut soup, 10 helpings
 800 g pork shoulder, diced
 2 onions, sliced
@@ -812,7 +992,8 @@ Sauerkraut soup, 10 helpings
 150 ml crème fraîche
 1 tbsp cornflour
 
-Melt the lard. Add the onions and fry for 10 minutes until golden. Add the pork and paprika and cook for 5 minutes. Pour in the water and bring to the boil; cover and simmer for 45 minutes. Add the sauerkraut and sausages and simmer for another 30 minutes, lid ajar. Mix the cornflour with a spoon of water and thicken the soup. Serve with a spoonful of crème fraîche.`, `
+Melt the lard. Add the onions and fry for 10 minutes until golden. Add the pork and paprika and cook for 5 minutes. Pour in the water and bring to the boil; cover and simmer for 45 minutes. Add the sauerkraut and sausages and simmer for another 30 minutes, lid ajar. Mix the cornflour with a spoon of water and thicken the soup. Serve with a spoonful of crème fraîche.`,
+    `
 start 10: onions lard
 start 5: pork paprika
 liquid: water
@@ -820,8 +1001,12 @@ simmer 45 on:
 additions 30 ajar: sauerkraut sausages
 thicken: cornflour
 season:
-serve: fraîche`),
-  page('Squash soup with a garnish', 6, `
+serve: fraîche`,
+  ),
+  page(
+    'Squash soup with a garnish',
+    6,
+    `
 Roasted squash soup
 Serves: 6
 Prep: 20 minutes  Cook: 50 minutes
@@ -834,15 +1019,20 @@ Prep: 20 minutes  Cook: 50 minutes
 50 g pumpkin seeds, toasted
 salt and pepper
 
-Roast the squash with half of the oil for 35 minutes. Meanwhile soften the onion in the remaining oil for 8 minutes. Add the smoked paprika, squash flesh and stock and bring to the boil. Simmer for 5 minutes, blend and season. Top with the pumpkin seeds.`, `
+Roast the squash with half of the oil for 35 minutes. Meanwhile soften the onion in the remaining oil for 8 minutes. Add the smoked paprika, squash flesh and stock and bring to the boil. Simmer for 5 minutes, blend and season. Top with the pumpkin seeds.`,
+    `
 start 35: squash oil*1/2
 start 8: onion oil*1/2
 liquid: paprika stock
 simmer 5:
 puree:
 season: salt
-serve: seeds`),
-  page('Duck broth with noodles', 4, `
+serve: seeds`,
+  ),
+  page(
+    'Duck broth with noodles',
+    4,
+    `
 Duck broth & noodles
 (for 4)
 2 duck legs
@@ -854,15 +1044,20 @@ Duck broth & noodles
 100 g greens (kale)
 4 spring onions, sliced
 
-Cover the duck with the water, add star anise and ginger, bring to the boil, skim. Simmer 1½ hrs, lid on. Lift out the duck; shred the meat and discard the bones. Skim off the fat. Season with soy. Add the noodles and kale, cook 3 mins. Return the duck. Serve topped with spring onions.`, `
+Cover the duck with the water, add star anise and ginger, bring to the boil, skim. Simmer 1½ hrs, lid on. Lift out the duck; shred the meat and discard the bones. Skim off the fat. Season with soy. Add the noodles and kale, cook 3 mins. Return the duck. Serve topped with spring onions.`,
+    `
 liquid: duck water anise ginger
 simmer 90 on:
 lift:
 season: soy
 additions 3: noodles kale
 finish: <duck
-serve: spring`),
-  page('Barley and mushroom, a long day', 25, `
+serve: spring`,
+  ),
+  page(
+    'Barley and mushroom, a long day',
+    25,
+    `
 Mushroom barley soup - makes 25 bowls of 300 ml
 50 g dried mushrooms, soaked
 1.5 kg mushrooms, sliced
@@ -876,15 +1071,20 @@ dill, to finish
 
 Sweat the onions and carrots in the butter for 12 minutes, lid on. Add the mushrooms, turn up the heat and fry for 15 minutes, lid off.
 Add the dried mushrooms, barley and stock; bring to the boil. Simmer 50 minutes, lid ajar.
-Season with the soy. Finish with dill.`, `
+Season with the soy. Finish with dill.`,
+    `
 start 12 on: onions carrots butter
 start 15 off: mushrooms@sliced
 liquid: dried barley stock
 simmer 50 ajar:
 season: soy
 finish: dill
-serve:`),
-  page('Turkey leftovers', 8, `
+serve:`,
+  ),
+  page(
+    'Turkey leftovers',
+    8,
+    `
 Turkey & rice soup
 8 servings
 1 turkey carcass (500 g meat left)
@@ -895,12 +1095,14 @@ Turkey & rice soup
 1 bay leaf
 100 g frozen peas
 
-Simmer carcass, onion and bay in the water for 2 hrs. Strain and return the broth to the pan. Pick the meat from the carcass. Add carrots and rice, simmer 15 mins. Add the peas and turkey meat, cook for 3 mins. Season.`, `
+Simmer carcass, onion and bay in the water for 2 hrs. Strain and return the broth to the pan. Pick the meat from the carcass. Add carrots and rice, simmer 15 mins. Add the peas and turkey meat, cook for 3 mins. Season.`,
+    `
 liquid: carcass onion bay water
 simmer 120:
-lift:
+strain:
 additions 15: carrots rice
 additions 3: peas <carcass
 season:
-serve:`),
+serve:`,
+  ),
 ];

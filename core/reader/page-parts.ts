@@ -1,0 +1,132 @@
+import { portionsIn } from './portions-in';
+import { readAmount, tidyLine } from './read-amount';
+import { type ReadingTable, readLine } from './read-line';
+
+/** A page taken into its parts. */
+export interface PageParts {
+  name: string;
+  portions: number | null;
+  portionMl: number | null;
+  ingredientLines: string[];
+  /** paragraphs of the method */
+  methodLines: string[];
+}
+
+const BOWL = /\b(?:bowls?|portions?|servings?) of (\d+)\s*ml\b/i;
+const INGREDIENTS_HEAD = /^(?:ingredients|you(?:'ll| will)? need|what you need|zutaten|ingrédients)\s*:?$/i;
+const METHOD_HEAD =
+  /^(?:method|directions|steps|preparation|procedure|instructions|how to|to make it|zubereitung|préparation)\s*:?$/i;
+/** A yield in litres, times of the kitchen, the foot of a page: nothing goes in by them. */
+const ASIDE =
+  /^(?:(?:makes|yields?|gives)\b.*\b(?:litres?|liters?|l|quarts?|pints?|gallons?|kg)\.?|(?:prep|cook|total|ready)\w*(?: time| in)?\s*:.*|page \d+(?: of \d+)?|- ?\d+ ?-|\d{1,4})$/i;
+/** “FOR THE BASE”, “To finish:”: a heading over some of the lines. */
+const SECTION = /^(?:(?:for|to) (?:the )?[\p{L} ]{2,30}|[\p{Lu} ]{4,30}|[\p{L} ]{3,30}:)$/u;
+const BULLET = /^\s*[-*•▢□·–]\s+/;
+const STEP = /^(?:step\s*)?\d+[.):]\s+/i;
+
+/**
+ * The parts of a page as it was typed, or copied out of a book or a screen: its name on the first line that is none of the
+ * others, whom it serves, ingredient lines, the method. Lines that the copying broke are joined again; numbers of pages and
+ * headings are left out.
+ */
+export function pageParts(text: string, table: ReadingTable): PageParts {
+  const parts: PageParts = {
+    name: '',
+    portions: null,
+    portionMl: null,
+    ingredientLines: [],
+    methodLines: [],
+  };
+  let isMethod = false;
+  for (const line of joined(text)) {
+    if (INGREDIENTS_HEAD.test(line) || ASIDE.test(line)) continue;
+    if (METHOD_HEAD.test(line)) {
+      isMethod = true;
+      continue;
+    }
+    if (parts.name !== '' && SECTION.test(line) && isHeading(line, table)) continue;
+    const bowl = BOWL.exec(line);
+    if (bowl) parts.portionMl = Number(bowl[1]);
+    if (!isMethod && takeServing(line, parts, table)) continue;
+    if (bowl && line.length < 40) continue;
+    if (parts.name === '' && !readAmount(tidyLine(line))) {
+      parts.name = line;
+      continue;
+    }
+    const step = STEP.exec(line);
+    if (!isMethod && (step !== null || isSentence(line)) && !looksLikeIngredient(line, table))
+      isMethod = true;
+    if (isMethod) parts.methodLines.push(step ? line.slice(step[0].length) : line);
+    else parts.ingredientLines.push(line);
+  }
+  return { ...parts, name: parts.name || 'A soup without a name' };
+}
+
+/** Lines as they were meant: what is indented or goes on in small letters belongs to the line before. */
+function joined(text: string): string[] {
+  const raw = text.replace(/^\ufeff/, '').split(/\r?\n/);
+  const isBulleted = raw.filter((line) => BULLET.test(line)).length >= 3;
+  const lines: string[] = [];
+  let isOpen = false;
+  for (const one of raw) {
+    // a number far to the right is that of the page
+    const line = one
+      .replace(/\s{4,}\d{1,4}\s*$/, '')
+      .replace(/^#+\s*/, '')
+      .trim();
+    const last = lines.at(-1);
+    const isIndented = /^\s{2,}\S/.test(one) && !BULLET.test(one);
+    const isTime = /^\d+(?:\s*(?:-|–|to)\s*\d+)?\s*(?:min|hour|hr)/i.test(line);
+    const goesOn = isTime || (/^\p{Ll}/u.test(line) && !readAmount(tidyLine(line)));
+    const isBroken =
+      last !== undefined &&
+      isOpen &&
+      goesOn &&
+      (isIndented || isRunning(last) || (isBulleted && BULLET.test(last)));
+    if (line === '') isOpen = false;
+    else if (isBroken) lines[lines.length - 1] = `${last} ${line}`;
+    else lines.push(line);
+    if (line !== '') isOpen = true;
+  }
+  return lines;
+}
+
+/** Prose that has not come to its end. */
+function isRunning(line: string): boolean {
+  return line.length > 24 && !/[.!?:;)]$/.test(line) && isSentence(line) && !/^\d/.test(line);
+}
+
+/** A line that says whom it serves, alone or beside the name; of a line that is an ingredient it says nothing. */
+function takeServing(line: string, parts: PageParts, table: ReadingTable): boolean {
+  const serving = parts.portions === null && line.length < 70 ? portionsIn(line) : null;
+  if (!serving || (!serving.isSure && parts.name !== '' && serving.at > 0)) return false;
+  if (looksLikeIngredient(line, table)) return false;
+  parts.portions = serving.portions;
+  const before = line
+    .slice(0, serving.at)
+    .replace(/[\s,;:(.–-]+$/, '')
+    .trim();
+  if (parts.name === '' && before !== '') parts.name = before;
+  return true;
+}
+
+/** A heading, unless it is a food that somebody wrote in capitals. */
+function isHeading(line: string, table: ReadingTable): boolean {
+  return /^(?:for|to)\b|:$/i.test(line) || readLine(line, table).ingredientId === null;
+}
+
+function isSentence(line: string): boolean {
+  return (
+    line.length > 45 ||
+    /[.!]$/.test(line) ||
+    /^(heat|melt|sweat|fry|add|bring|simmer|pour|blend|stir|season|serve|boil|soften|brown|cook|put|warm)\b/i.test(
+      line,
+    )
+  );
+}
+
+function looksLikeIngredient(line: string, table: ReadingTable): boolean {
+  const tidy = tidyLine(line);
+  const isShort = line.length < 90 && !/[.]$/.test(line);
+  return isShort && readAmount(tidy) !== null && readLine(line, table).ingredientId !== null;
+}
