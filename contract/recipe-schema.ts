@@ -47,6 +47,8 @@ export const writtenLineSchema: v.GenericSchema<unknown, WrittenLine> = v.strict
   ingredientId: v.optional(idField('The ingredient')),
   edibleG: v.optional(numberField('Its weight', 0, 500_000, 'g')),
   comesOut: v.optional(v.boolean('comesOut must be true or false.')),
+  backStageId: v.optional(v.nullable(idField('The stage it goes back in at'))),
+  soakH: v.optional(numberField('Its soaking', 0, 100, 'h')),
   scaling: v.optional(scaling),
   cure: v.optional(cure),
   parts: v.pipe(
@@ -73,8 +75,13 @@ const lineSchema = v.strictObject({
   cut: v.optional(longText('The cut', 120)),
   thickener: v.optional(thickenerSchema),
   comesOut: v.optional(
-    v.strictObject({ word: textField('Its tag', 40), eachG: numberField('One of it', 0.001, 100_000, 'g') }),
+    v.strictObject({
+      word: textField('Its tag', 40),
+      eachG: numberField('One of it', 0.001, 100_000, 'g'),
+      backStageId: v.optional(idField('The stage it goes back in at')),
+    }),
   ),
+  soakH: v.optional(numberField('Its soaking', 0, 100, 'h')),
   cure: v.optional(cure),
   writtenId: v.optional(idField('The written line')),
 }) as unknown as v.GenericSchema<unknown, RecipeLine>;

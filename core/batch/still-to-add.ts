@@ -145,8 +145,16 @@ function halfCooked(snapshot: BatchSnapshot, state: BatchState): HalfCooked {
     begun,
     running: running ? { stage: running, leftMin: clockMin - spentMin, targetKg: markKg(state) } : null,
     kgById: kgByFood(state),
-    hanging: state.items.filter((item) => item.tag !== null),
+    hanging: state.items.flatMap(({ ingredientId, kg, lineId, tag }) =>
+      tag ? [{ ingredientId, kg, ...backOf(snapshot, lineId) }] : [],
+    ),
+    picked: state.parked.flatMap(({ masses, backStageId }) => (backStageId ? [{ masses, backStageId }] : [])),
   };
+}
+
+function backOf({ input }: BatchSnapshot, lineId: string | null): { backStageId?: string } {
+  const backStageId = input.recipe.lines.find((one) => one.id === lineId)?.comesOut?.backStageId;
+  return backStageId ? { backStageId } : {};
 }
 
 /** The mass the running stage falls to: the cook's own mark before the recipe's; null where it falls to none. */

@@ -151,7 +151,7 @@ function rowOfRecipe(recipe: Recipe, library: Library, made: Made, path: readonl
     for (const key of Object.keys(umami) as (keyof typeof umami)[])
       umami[key] += kg * (ingredient.umami?.[key] ?? 0);
     gelatinKg += kg * (ingredient.gelatin ?? 0);
-    if (line.comesOut) continue;
+    if (line.comesOut && !line.comesOut.backStageId) continue;
     masses = plus(masses, massesOf(ingredient, kg));
     flourG += cookedBodyG(ingredient, kg, blended, line.thickener);
   }

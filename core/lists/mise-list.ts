@@ -71,14 +71,19 @@ export function miseList(of: {
 }): MiseItem[] {
   const tooBig = tooBigForSpoon(of.recipe);
   const items = of.plan.lines
-    .filter((line) => line.edibleKg > 5e-5 && needsHands(line, of.ingredients[line.ingredientId]!))
+    .filter(
+      (line) =>
+        line.edibleKg > 5e-5 &&
+        (soaks(of.recipe, line) || needsHands(line, of.ingredients[line.ingredientId]!)),
+    )
     .map((line) => {
       const ingredient = of.ingredients[line.ingredientId]!;
       const stage = of.plan.stages.find((one) => one.stageId === line.stageId);
       const neededAtMs = stage?.startMs ?? of.plan.serviceAtMs;
       const minutes = Math.max(LEAST_MIN, CUT_MIN_PER_KG[fineness(line.cut)] * line.edibleKg);
-      const cure = of.recipe.lines.find((one) => one.id === line.lineId)?.cure;
-      const lead = leadHours(ingredient, cure?.hours ?? 0);
+      const { cure, soakH = ingredient.soakH ?? 0 } =
+        of.recipe.lines.find((one) => one.id === line.lineId) ?? {};
+      const lead = leadHours(ingredient, Math.max(soakH, cure?.hours ?? 0));
       const big = tooBig.find((one) => one.lineId === line.lineId);
       return {
         lineId: line.lineId,
@@ -92,7 +97,7 @@ export function miseList(of: {
         // as if it were all there is to do: one pair of hands is counted below
         beginByMs: neededAtMs - minutes * 60_000 - lead * 3_600_000,
         neededAtMs,
-        notes: notesOf(ingredient, line, cure, big?.spoonCm ?? null),
+        notes: notesOf(ingredient, line, { cure, soakH }, big?.spoonCm ?? null),
         keptByKg: line.keptByKg ?? 0,
       };
     });
@@ -113,6 +118,9 @@ function inOneOrder(items: readonly MiseItem[]): MiseItem[] {
       return { ...item, beginByMs };
     });
 }
+
+const soaks = (recipe: Recipe, line: PlannedLine): boolean =>
+  (recipe.lines.find((one) => one.id === line.lineId)?.soakH ?? 0) > 0;
 
 function needsHands(line: PlannedLine, ingredient: Ingredient): boolean {
   if (line.cut || ingredient.soakH || ingredient.rinse || ingredient.store === 'freezer') return true;
@@ -153,22 +161,22 @@ function isSliced(cut: string): boolean {
   return (isThin(cut) || /thin|shaved/i.test(cut)) && !/dice|cube|chop|minced/i.test(cut);
 }
 
-function leadHours(ingredient: Ingredient, cureH: number): number {
+function leadHours(ingredient: Ingredient, soakH: number): number {
   const thawH = ingredient.store === 'freezer' && !GOES_IN_FROZEN.includes(ingredient.kind) ? THAW_H : 0;
-  return Math.max(ingredient.soakH ?? 0, cureH, thawH);
+  return Math.max(soakH, thawH);
 }
 
 function notesOf(
   ingredient: Ingredient,
   line: PlannedLine,
-  cure: Recipe['lines'][number]['cure'],
+  { cure, soakH }: { cure: Recipe['lines'][number]['cure']; soakH: number },
   spoonCm: number | null,
 ): MiseNote[] {
   const notes: MiseNote[] = [];
   if (cure && cure.brinePercent > 0)
     notes.push({ code: 'brine', percent: cure.brinePercent, hours: cure.hours });
   else if (cure) notes.push({ code: 'soak', hours: cure.hours });
-  else if (ingredient.soakH) notes.push({ code: 'soak', hours: ingredient.soakH });
+  else if (soakH > 0) notes.push({ code: 'soak', hours: soakH });
   if (ingredient.store === 'freezer')
     notes.push(
       GOES_IN_FROZEN.includes(ingredient.kind) ? { code: 'goesInFrozen' } : { code: 'thaw', hours: THAW_H },

@@ -1,5 +1,5 @@
 import { minutesToCookDice, softeningFactor } from '../heat';
-import { massKg, specificHeatKJ, whole } from '../matter';
+import { massKg, specificHeatKJ, totalKg, whole } from '../matter';
 import { own, recordOf } from '../own';
 import {
   advancePot,
@@ -7,7 +7,6 @@ import {
   crossingMs,
   finishStage,
   fractionToHold,
-  liftFoodOut,
   litresAtMass,
   massAtLitres,
   mostHeat,
@@ -24,6 +23,7 @@ import { cookingStages, SIMMER_UNDER_BOIL_C, type Stage } from '../recipe';
 import { CannotCook } from './cannot-cook';
 import { afterOven, isFrying, isInOven, piecesGiveKg } from './frying';
 import { handsMinutes } from './hands-minutes';
+import { type Hanging, hangingOf, liftHanging, type Picked, putBack } from './lifted';
 import type { PlanInput } from './plan';
 import { stirEveryMin } from './stirring';
 import { lowestTop, UNDER_THE_TOP_C } from './top-asked';
@@ -52,6 +52,8 @@ export interface CookedThrough {
   stages: CookedStage[];
   end: PotState;
   minutes: number;
+  /** lifted out, picked and put in again, kg by line id */
+  pickedKg: Readonly<Record<string, number>>;
 }
 
 /** Between one stage and the next a pair of hands needs this long: fetch, tip in, scrape, stir, wipe. Common practice. */
@@ -93,7 +95,7 @@ export function cookThrough(
   load: Load,
   heatFactor: number,
 ): CookedThrough {
-  const cooking: Cooking = { input, setup, load, kgById: recordOf(), begun: [], hanging: [] };
+  const cooking: Cooking = { input, setup, load, kgById: recordOf(), begun: [], hanging: [], picked: [] };
   const pot = openPot({ atMs: 0, tempC: setup.air.airTempC, heatFactor: { mean: heatFactor, sd: 1e-9 } });
   return cookOn(cooking, cookingStages(input.recipe), pot);
 }
@@ -108,7 +110,9 @@ export interface HalfCooked {
   /** what has gone in, kg by ingredient */
   kgById: Readonly<Record<string, number>>;
   /** what still lies in it and has to come out, kg as it went in */
-  hanging: readonly { ingredientId: string; kg: number }[];
+  hanging: readonly Hanging[];
+  /** what lies picked beside it and goes in again */
+  picked: readonly Picked[];
 }
 
 /**
@@ -121,7 +125,16 @@ export interface HalfCooked {
 export function cookRest(input: PlanInput, setup: PotSetup, load: Load, from: HalfCooked): CookedThrough {
   const begun = [...from.begun];
   const kgById = recordOf(Object.entries(from.kgById));
-  const cooking: Cooking = { input, setup, load, kgById, begun, hanging: [...from.hanging] };
+  const { hanging, picked } = from;
+  const cooking: Cooking = {
+    input,
+    setup,
+    load,
+    kgById,
+    begun,
+    hanging: [...hanging],
+    picked: [...picked],
+  };
   const left = cookingStages(input.recipe).filter((stage) => !begun.includes(stage));
   const pot = from.running ? finishRunning(cooking, from.pot, from.running) : from.pot;
   return cookOn(cooking, left, { ...pot, wander: 0, setting: 0 });
@@ -134,8 +147,8 @@ interface Cooking {
   load: Load;
   kgById: Record<string, number>;
   begun: Stage[];
-  /** what lies in the pot and has to come out, kg as it went in */
-  hanging: { ingredientId: string; kg: number }[];
+  hanging: Hanging[];
+  picked: Picked[];
 }
 
 function cookOn(cooking: Cooking, left: readonly Stage[], from: PotState): CookedThrough {
@@ -146,7 +159,7 @@ function cookOn(cooking: Cooking, left: readonly Stage[], from: PotState): Cooke
     const put = linesIn(input, stage, load);
     const isFirst = cooking.begun.length === 0;
     remember(cooking, stage, put);
-    const lifted = stage.asksOut ? withoutWhatComesOut(cooking, pot) : pot;
+    const lifted = withPicked(cooking, stage, stage.asksOut ? withoutWhatComesOut(cooking, pot) : pot);
     const { filled, looseLitres } = fillStage(stage, cooledTo(setup, lifted, topOf(cooking, lifted)), put);
     hang(cooking, put);
     const handledMs = isFirst ? filled.atMs : filled.atMs + HANDLING_MIN * 60_000;
@@ -170,7 +183,10 @@ function cookOn(cooking: Cooking, left: readonly Stage[], from: PotState): Cooke
     });
     pot = finishStage(cooked.pot, stage.does);
   }
-  return { stages, end: pot, minutes: (pot.atMs - from.atMs) / 60_000 };
+  const pickedKg = recordOf(
+    cooking.picked.flatMap(({ lineId, masses }) => (lineId ? [[lineId, totalKg(masses)] as const] : [])),
+  );
+  return { stages, end: pot, minutes: (pot.atMs - from.atMs) / 60_000, pickedKg };
 }
 
 /** The running stage to its end: what still waits beside the pot goes in at once. */
@@ -182,7 +198,7 @@ function finishRunning(
   const put = linesIn(cooking.input, stage, cooking.load);
   remember(cooking, null, put);
   hang(cooking, put);
-  const lifted = stage.asksOut ? withoutWhatComesOut(cooking, pot) : pot;
+  const lifted = withPicked(cooking, stage, stage.asksOut ? withoutWhatComesOut(cooking, pot) : pot);
   const there = put.length > 0 ? fillStage(stage, lifted, put).filled : lifted;
   const filled = { ...there, lid: stage.lid };
   const ends = endsFrom(stage, filled, leftMin, targetKg);
@@ -207,8 +223,7 @@ function remember(cooking: Cooking, stage: Stage | null, put: ReturnType<typeof 
 }
 
 function hang(cooking: Cooking, put: ReturnType<typeof linesIn>): void {
-  for (const { line, kg } of put)
-    if (line.comesOut) cooking.hanging.push({ ingredientId: line.ingredientId, kg });
+  cooking.hanging.push(...put.flatMap(({ line, kg }) => hangingOf(line, kg) ?? []));
 }
 
 const topOf = ({ input, kgById, begun }: Cooking, pot: PotState): number | undefined =>
@@ -237,12 +252,18 @@ function refuseDry(stage: Stage, before: PotState, after: PotState): void {
   throw new CannotCook({ code: 'boilsDry', stageTitle: stage.title, kg: massKg(after.mixture) });
 }
 
-/** What is lifted out before a stage that asks for it: as heavy as it went in, as far as the pieces still hold that. */
+/** What is lifted out before a stage that asks for it. */
 function withoutWhatComesOut(cooking: Cooking, pot: PotState): PotState {
-  const out = cooking.hanging.splice(0);
-  return out.reduce(
-    (here, { ingredientId, kg }) => liftFoodOut(here, cooking.input.ingredients[ingredientId]!, kg),
+  const lifted = liftHanging(pot, cooking.hanging.splice(0), cooking.input.ingredients);
+  cooking.picked.push(...lifted.picked);
+  return lifted.pot;
+}
+
+/** What was picked for a stage goes in as it begins. */
+function withPicked(cooking: Cooking, stage: Stage, pot: PotState): PotState {
+  return putBack(
     pot,
+    cooking.picked.filter((one) => one.backStageId === stage.id),
   );
 }
 

@@ -10,6 +10,7 @@ export {
 } from './cook-through';
 export { afterOven, isFrying, isInOven, piecesGiveKg } from './frying';
 export { browningLoads, browningM2, jarFills } from './hands-minutes';
+export { PICKED_C } from './lifted';
 export {
   MODEL_VERSION,
   type Plan,

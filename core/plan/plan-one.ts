@@ -85,7 +85,10 @@ export function planOne(input: PlanInput): Plan {
   refuseBoiledAway(cooked, wantedLitres - solved.heldLitres);
 
   const lines = [
-    ...input.recipe.lines.map((line) => plannedLine(input, line, load, wantedLitres)),
+    ...input.recipe.lines.map((line) => ({
+      ...plannedLine(input, line, load, wantedLitres),
+      ...backAgain(line, cooked),
+    })),
     ...heldBackLine(input, solved),
   ];
   const { mean, sd } = input.burner.heatFactor;
@@ -224,6 +227,16 @@ function plannedLine(input: PlanInput, line: RecipeLine, load: Load, wantedLitre
         }
       : {}),
   };
+}
+
+/** Lifted out, picked, and the meat in again: where, and about how much. */
+function backAgain(
+  { id, comesOut }: RecipeLine,
+  { pickedKg }: CookedThrough,
+): Pick<PlannedLine, 'comesBack'> {
+  const kg = pickedKg[id];
+  const stageId = comesOut?.backStageId;
+  return stageId && kg ? { comesBack: { stageId, kg } } : {};
 }
 
 function plannedStages(

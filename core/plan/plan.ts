@@ -91,6 +91,8 @@ export interface PlannedLine {
   /** kept back for the palate, kg: the rest of the plain multiple of what is dosed by taste */
   keptByKg?: number;
   comesOut?: { word: string; count: number };
+  /** lifted out and picked, the meat goes in again at this stage, about so many kg */
+  comesBack?: { stageId: string; kg: number };
 }
 
 export interface PlannedStage {

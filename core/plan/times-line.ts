@@ -15,5 +15,6 @@ export function timesLine(line: PlannedLine, times: number): PlannedLine {
     ...(line.comesOut
       ? { comesOut: { ...line.comesOut, count: Math.max(1, Math.round(line.comesOut.count * times)) } }
       : {}),
+    ...(line.comesBack ? { comesBack: { ...line.comesBack, kg: line.comesBack.kg * times } } : {}),
   };
 }

@@ -95,12 +95,28 @@ export function linesOf(
         tempC: STORED_C[ingredient.store],
         ...(one.reading.cut ? { cut: one.reading.cut } : {}),
         ...(ingredient.thickener ? { thickener: thickenerIn(ingredient, stage) } : {}),
-        ...(one.comesOut ? { comesOut: { word: tagWord(ingredient), eachG: eachG(one, ingredient) } } : {}),
+        ...(one.comesOut ? { comesOut: outOf(one, ingredient, recipe.stages) } : {}),
+        ...soakOf(one),
         ...(one.line.cure ? { cure: one.line.cure } : {}),
       };
     }),
   );
   return { lines, notUnderstood: understood.filter((one) => !known.includes(one)) };
+}
+
+/** One of what comes out, and where its meat goes in again, if that stage is there. */
+function outOf(one: Understood, ingredient: Ingredient, stages: readonly Stage[]): RecipeLine['comesOut'] {
+  const back = stages.find((stage) => stage.id === one.line.backStageId && stage.ends.rule !== 'served');
+  return {
+    word: tagWord(ingredient),
+    eachG: eachG(one, ingredient),
+    ...(back ? { backStageId: back.id } : {}),
+  };
+}
+
+function soakOf({ line, reading }: Understood): { soakH?: number } {
+  const soakH = line.soakH ?? reading.soakH;
+  return soakH === null || soakH === undefined ? {} : { soakH };
 }
 
 /** How each line follows the order, where the cook has not said. */
@@ -120,7 +136,7 @@ function scalingsOf(known: readonly Understood[], stages: readonly Stage[]): Sca
     if (one === flour) return 'toThickness';
     if (kind === 'fat') {
       const stage = one.line.parts[0]?.stageId;
-      if (flour && flour.line.parts[0]?.stageId === stage) {
+      if (flour && meetsDry(stages, stage, flour.line.parts[0]?.stageId)) {
         const times = rouxParts(one.edibleKg, flour.edibleKg);
         if (times !== null) return times === 1 ? { sameAs: flour.line.id } : { sameAs: flour.line.id, times };
       }
@@ -129,6 +145,16 @@ function scalingsOf(known: readonly Understood[], stages: readonly Stage[]): Sca
     if (strength === 'hot' || kind === 'spirit') return 'startLow';
     return strength !== undefined && !one.comesOut ? 'byTaste' : 'straight';
   });
+}
+
+/** In one stage, or in one dry pot after the other: no liquid comes between. */
+function meetsDry(stages: readonly Stage[], fatAt: string | undefined, flourAt: string | undefined): boolean {
+  const at = (id: string | undefined) => stages.findIndex((one) => one.id === id);
+  const [from, to] = [at(fatAt), at(flourAt)];
+  return (
+    from === to ||
+    (from >= 0 && from < to && stages.slice(from, to + 1).every(({ kind }) => kind === 'start'))
+  );
 }
 
 /** Fat and flour that meet are a roux up to so many parts of one to the other. Common practice. */

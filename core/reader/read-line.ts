@@ -19,6 +19,7 @@ import {
   takeUnit,
   takeWeightAfter,
 } from './line-parts';
+import { minutesIn } from './method-sentences';
 import { plainNumber, readAmount, tidyLine } from './read-amount';
 import type { ParseWarning, ParseWarningKind, Reading } from './reading';
 import { gramsOf, isByVolume, weigh } from './weigh-reading';
@@ -92,6 +93,8 @@ function notRead(text: string): Reading {
     note: '',
     comesOut: false,
     toTaste: false,
+    comesBack: false,
+    soakH: null,
     purchasedG: null,
     edibleG: null,
     warnings: [{ kind: 'unknown', name }],
@@ -326,12 +329,30 @@ function readEnglish(
       note: asides.join('; '),
       comesOut: comesOutSaid || (ingredient?.out !== undefined && !isGround(ingredient, first, unit)),
       toTaste,
+      comesBack: comesOutSaid && COMES_BACK.test(english),
+      soakH: soakIn(english, ingredient),
       purchasedG: weight ? (isEdible ? weight.grams / yieldShare : weight.grams) : null,
       edibleG: weight ? (isEdible ? weight.grams : weight.grams * yieldShare) : null,
       warnings,
     };
   }
 }
+
+const COMES_BACK = /\b(?:put|goes|go|return(?:ed)?|tip|add(?:ed)?)\b[^,;)]*\bback\b|\breturn(?:ed)?\b/i;
+
+/** Hours of soaking a line says: “soaked overnight”, “soaked for 8 hours”; by the food where it says no time. */
+function soakIn(line: string, ingredient: Ingredient | null): number | null {
+  if (/\b(?:unsoaked|not soaked|no soaking|no need to soak)\b/i.test(line)) return 0;
+  const said = /\bsoak(?:ed|ing)?\b([^,;)]*)/i.exec(line);
+  if (!said) return null;
+  if (/over ?night/i.test(line)) return OVERNIGHT_H;
+  const minutes = minutesIn(said[1]!);
+  return minutes === null ? (ingredient?.soakH ?? SOAK_H) : minutes / 60;
+}
+
+/** Soaked over night, and soaked without a time said, h. Common practice. */
+export const OVERNIGHT_H = 12;
+const SOAK_H = 8;
 
 /** Ground, or by the spoon, there is nothing to lift out again. */
 const isGround = (ingredient: Ingredient, words: string, unit: WrittenUnit | null): boolean =>

@@ -144,6 +144,8 @@ class MethodReader {
 
   private put(clause: Clause): void {
     const named = this.named(clause);
+    // flour that was stirred into a dry pot has had its turn when the liquid comes
+    if (!this.isWet && this.waiting.length > 0 && this.isThickener(this.waiting)) this.flush();
     this.wait(named, clause);
     if (clause.isApart) return;
     if (clause.minutes !== null && named.length > 0) this.cook({ ...clause, text: '' });

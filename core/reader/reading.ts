@@ -42,6 +42,10 @@ export interface Reading {
   note: string;
   comesOut: boolean;
   toTaste: boolean;
+  /** it is lifted out, picked, and the meat goes back in */
+  comesBack: boolean;
+  /** hours it is soaked; null where the line says none, 0 where it says that it is not */
+  soakH: number | null;
   /** g of the middle of the amount, as purchased and as it goes in; null where it cannot be told */
   purchasedG: number | null;
   edibleG: number | null;

@@ -32,7 +32,8 @@ export function asWritten(
   const smooth = blendedShare(recipe);
   for (const line of recipe.lines) {
     const ingredient = ingredients[line.ingredientId];
-    if (!ingredient || line.comesOut || line.scaling === 'perBowl') continue;
+    const isAway = line.comesOut && !line.comesOut.backStageId;
+    if (!ingredient || isAway || line.scaling === 'perBowl') continue;
     const masses = massesOf(ingredient, line.kg);
     flourG += cookedBodyG(ingredient, line.kg, smooth, line.thickener);
     if (ingredient.share === 'liquid') {

@@ -36,7 +36,7 @@ export function compareRecipes(
     const byName = new Map<string, string[]>();
     for (const line of recipe.lines) {
       const stage = recipe.stages.find((one) => one.id === line.stageId)?.title ?? line.stageId;
-      const said = `${Number((line.kg * 1000).toFixed(1))} g${line.cut ? `, ${line.cut}` : ''}${line.comesOut ? ', comes out' : ''} in “${stage}”`;
+      const said = `${Number((line.kg * 1000).toFixed(1))} g${line.cut ? `, ${line.cut}` : ''}${outWords(recipe, line)}${line.soakH ? `, soaked ${line.soakH} h` : ''} in “${stage}”`;
       byName.set(nameOf(line.ingredientId), [...(byName.get(nameOf(line.ingredientId)) ?? []), said]);
     }
     return byName;
@@ -74,4 +74,10 @@ function stageWords(stage: Stage | undefined): string | null {
             ? `${Math.round(ends.fractionGone * 100)} % gone`
             : ends.rule;
   return `${stage.title}: ${stage.act} ${stage.method}, lid ${stage.lid}, ${end}`;
+}
+
+function outWords(recipe: Recipe, { comesOut }: Recipe['lines'][number]): string {
+  if (!comesOut) return '';
+  const back = recipe.stages.find((one) => one.id === comesOut.backStageId);
+  return back ? `, comes out and back in at “${back.title}”` : ', comes out';
 }

@@ -65,6 +65,8 @@ export interface WrittenLine {
   comesOut?: boolean;
   /** lifted out, picked, and the meat back in at this stage; null where the page would have it so and the cook not */
   backStageId?: string | null;
+  /** hours it is soaked, instead of what was read; 0 not at all */
+  soakH?: number;
   scaling?: Scaling;
   cure?: Cure;
   /** where it goes in, and how much of it; the shares add up to 1 */

@@ -16,6 +16,7 @@ import { useLots, useOpenBatches, useRecipes, useUsualRecipe, useWholeKitchen } 
 import { colour, media, radius, size, space, target } from '../theme/tokens';
 import { fitWords, hourMinute, isFit, litres, missingWords, planWords } from '../words';
 import { useComputed } from '../workers/use-computed';
+import { BegunAheadList } from './plan-parts/begun-ahead';
 import { Figures } from './plan-parts/figures';
 import { FromLarder } from './plan-parts/from-larder';
 import { fillThePot, HaveSheet } from './plan-parts/have-sheet';
@@ -171,6 +172,7 @@ function PlanOf({
         </Tools>
         <SwapsDone order={order} />
         {plan && <WeighList lines={plan.lines} />}
+        {order.shown && <BegunAheadList {...order.shown} nowMs={minuteMs} zone={kitchen.zone} />}
         {plan && <FromLarder order={order} />}
         {order.holds && <HoldsLine holds={order.holds} />}
       </section>

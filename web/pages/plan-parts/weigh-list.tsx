@@ -68,6 +68,7 @@ export function WeighList({
               <td>
                 {amountOf(line)}
                 {line.inPotKg !== undefined && <small>{planWords.ofItMeat(weight(line.edibleKg))}</small>}
+                {line.comesBack && <small>{planWords.pickedAndBack(weight(line.comesBack.kg))}</small>}
                 {(line.keptByKg ?? 0) > 0.00005 && <small>{planWords.byTaste(weight(line.keptByKg!))}</small>}
               </td>
               {withBuying && (

@@ -3,6 +3,7 @@ import styled from 'styled-components';
 import * as v from 'valibot';
 import { numberField } from '../../../contract';
 import type { Parked } from '../../../core/batch';
+import { PICKED_C } from '../../../core/plan';
 import { Button } from '../../components/button';
 import { Choice } from '../../components/choice';
 import { figure, TypedForm, useTypedForm } from '../../components/form';
@@ -10,9 +11,6 @@ import { colour, space } from '../../theme/tokens';
 import { potWords, weight } from '../../words';
 import type { BatchHere } from '../batch-frame';
 import { useSubmit } from './use-submit';
-
-/** What has lain spread on a tray is about this warm, °C. Common practice. */
-export const RESTED_C = 25;
 
 const Lying = styled.div`
   display: grid;
@@ -43,7 +41,7 @@ export function GiveBack({ here, parked }: { here: BatchHere; parked: Parked }) 
       const whole = isWhole ? { isWhole } : {};
       await tell({
         type: 'returned',
-        payload: { liftedId: parked.liftedId, kg: grams / 1000, tempC: RESTED_C, ...whole },
+        payload: { liftedId: parked.liftedId, kg: grams / 1000, tempC: PICKED_C, ...whole },
       });
     },
   });

@@ -183,6 +183,7 @@ export const planWords = {
   weightGoingIn: 'Weight going in',
   asPurchased: 'As purchased',
   onTheBowls: ', on the bowls',
+  pickedAndBack: (weight: string) => `; lifted, picked and back in: about ${weight}`,
   ofItMeat: (weight: string) => `, ${weight} of it meat`,
   byTaste: (weight: string) => ` + ${weight} by taste`,
   theSame: 'the same',
@@ -206,4 +207,20 @@ export const planWords = {
   light2: (fitWords: string, hourMinute: string) => `${fitWords}, light ${hourMinute}`,
   noFullerThanWhileIt: (litres: string) => `no fuller than ${litres} while it boils`,
   fullest: (litres: string) => `fullest ${litres}`,
+  beginsBefore: 'Begun ahead',
+  aheadHow: (how: 'soak' | 'brine' | 'thaw', name: string, weight: string, hours: number) =>
+    `${AHEAD_WORDS[how]} ${name.toLowerCase()}, ${weight}: ${Math.round(hours * 10) / 10} h`,
+  beginBy: (dayAndHour: string) => `by ${dayAndHour}`,
+  tooLate: 'too late for it',
+  shortWays: (ways: readonly ('quickSoak' | 'tins')[]) =>
+    ways.length === 0
+      ? 'No short way is known: another dish, or a later service.'
+      : ways.map((way) => SHORT_WAY_WORDS[way]).join(' '),
+};
+
+const AHEAD_WORDS = { soak: 'Soak', brine: 'Brine', thaw: 'Thaw' };
+
+const SHORT_WAY_WORDS = {
+  quickSoak: 'Quick soak: boil 2 min, stand an hour, drain. Skins are tougher than after a night.',
+  tins: 'Or tins, drained: Substitute works out how many.',
 };

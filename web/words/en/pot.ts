@@ -113,6 +113,9 @@ export const potWords = {
   serving: 'Serving',
   toComeOut: 'To come out',
   stillInThePotTo: 'Still in the pot, to come out:',
+  outToBePicked: (count: number, word: string) => `${count} ${word} out, to be picked`,
+  itsMeatGoesBack: (word: string, stage: string, weight: string) =>
+    `The meat of the ${word} goes back in at “${stage}”: about ${weight}.`,
   out: (count: number, word: string) => `${count} ${word}: out`,
   whatComesOutIs: 'What comes out is',
   thrownAway: 'thrown away',
