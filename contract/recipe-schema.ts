@@ -48,6 +48,7 @@ export const writtenLineSchema: v.GenericSchema<unknown, WrittenLine> = v.strict
   edibleG: v.optional(numberField('Its weight', 0, 500_000, 'g')),
   comesOut: v.optional(v.boolean('comesOut must be true or false.')),
   backStageId: v.optional(v.nullable(idField('The stage it goes back in at'))),
+  settled: v.optional(textField('What was settled', 200)),
   soakH: v.optional(numberField('Its soaking', 0, 100, 'h')),
   scaling: v.optional(scaling),
   cure: v.optional(cure),
@@ -147,6 +148,13 @@ const stageSchema = v.strictObject({
   topTempC: v.optional(numberField('The top temperature', 30, 110, '°C')),
 }) as unknown as v.GenericSchema<unknown, Stage>;
 
+const openDoubt = v.variant('kind', [
+  v.strictObject({ kind: v.literal('portions') }),
+  v.strictObject({ kind: v.literal('minutes'), stageId: idField('The stage') }),
+  v.strictObject({ kind: v.literal('mark'), stageId: idField('The stage') }),
+  v.strictObject({ kind: v.literal('place'), lineId: idField('The line') }),
+]);
+
 /** A recipe whole. Its parts are held against each other too: stages, shares, one serving at the end. */
 export const recipeSchema: v.GenericSchema<unknown, Recipe> = v.pipe(
   v.strictObject({
@@ -171,6 +179,7 @@ export const recipeSchema: v.GenericSchema<unknown, Recipe> = v.pipe(
     ),
     lines: v.pipe(v.array(lineSchema, 'A recipe has lines.'), v.maxLength(120, 'At most 120 lines.')),
     written: v.optional(v.pipe(v.array(writtenLineSchema), v.maxLength(120, 'At most 120 lines.'))),
+    open: v.optional(v.pipe(v.array(openDoubt), v.maxLength(60, 'At most 60 open questions.'))),
     claims: v.optional(v.array(v.picklist(DIETS, 'That claim is not known.'))),
     stocksAs: v.optional(idField('The base')),
     base: v.optional(idField('The kind of base')),

@@ -10,6 +10,8 @@ export interface KitchenFoods {
   pricesCentsPerKg: Readonly<Record<string, number>>;
   /** foods of its own and labels over the table */
   ownIngredients: readonly Ingredient[];
+  /** three letters; what has no price is guessed in it, where anything is known of it */
+  currency?: string;
 }
 
 /** What the kitchen has to cook from: the table with its own rows over it, its book, its prices. */
@@ -19,6 +21,7 @@ export function libraryOf(kitchen: KitchenFoods, book: readonly Recipe[]): Libra
     ingredients: recordOf(foods.map((row) => [row.id, row])),
     recipes: recordOf(book.map((recipe) => [recipe.id, recipe])),
     pricesCentsPerKg: recordOf(Object.entries(kitchen.pricesCentsPerKg)),
+    ...(kitchen.currency ? { currency: kitchen.currency } : {}),
   };
 }
 

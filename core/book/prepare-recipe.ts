@@ -27,6 +27,7 @@ import {
 } from '../recipe';
 import { cookedBodyG } from '../thickness';
 import { cookOnPaper } from './cook-on-paper';
+import { usualCentsPerKg } from './usual-price';
 
 /** A recipe ready to plan: every line names a row, sub-recipes and brined meat among them, each row with its price. */
 export interface PreparedRecipe {
@@ -35,6 +36,8 @@ export interface PreparedRecipe {
   pricesCentsPerKg: Readonly<Record<string, number>>;
   /** foods without a price, by name, however deep: their share of the cost is missing */
   unpriced: readonly string[];
+  /** foods whose price is a guess until the kitchen has said its own, by name */
+  guessed: readonly string[];
 }
 
 /** Litres of bought or made-up food are measured at this, °C. */
@@ -64,6 +67,7 @@ export interface MadeRow {
   ingredient: Ingredient;
   centsPerKg: number;
   unpriced: readonly string[];
+  guessed: readonly string[];
 }
 
 type Made = Map<string, MadeRow>;
@@ -77,9 +81,11 @@ function prepareWithin(
   const ingredients = recordOf<Ingredient>();
   const prices = recordOf<number>();
   const unpriced = new Set<string>();
+  const guessed = new Set<string>();
   const lines = recipe.lines.map((line): RecipeLine => {
     const row = rowOf(line, library, made, path);
     for (const name of row.unpriced) unpriced.add(name);
+    for (const name of row.guessed) guessed.add(name);
     if (!line.cure) {
       ingredients[line.ingredientId] = row.ingredient;
       prices[line.ingredientId] = row.centsPerKg;
@@ -90,7 +96,13 @@ function prepareWithin(
     prices[id] = row.centsPerKg;
     return { ...line, ingredientId: id };
   });
-  return { recipe: { ...recipe, lines }, ingredients, pricesCentsPerKg: prices, unpriced: [...unpriced] };
+  return {
+    recipe: { ...recipe, lines },
+    ingredients,
+    pricesCentsPerKg: prices,
+    unpriced: [...unpriced],
+    guessed: [...guessed],
+  };
 }
 
 function rowOf(line: RecipeLine, library: Library, made: Made, path: readonly string[]): MadeRow {
@@ -100,12 +112,12 @@ function rowOf(line: RecipeLine, library: Library, made: Made, path: readonly st
     if (!row) throw new RangeError(`ingredientId must be in the table, got ${line.ingredientId}`);
     const ingredient = asMadeHere(row, library, path);
     const price = own(library.pricesCentsPerKg, ingredient.id);
-    const isFree = ingredient.store === 'tap';
-    return {
-      ingredient,
-      centsPerKg: price ?? 0,
-      unpriced: price === undefined && !isFree ? [ingredient.name] : [],
-    };
+    if (price !== undefined || ingredient.store === 'tap')
+      return { ingredient, centsPerKg: price ?? 0, unpriced: [], guessed: [] };
+    const guess = usualCentsPerKg(ingredient, library.currency ?? '');
+    return guess === null
+      ? { ingredient, centsPerKg: 0, unpriced: [ingredient.name], guessed: [] }
+      : { ingredient, centsPerKg: guess, unpriced: [], guessed: [ingredient.name] };
   }
   const known = made.get(recipeId);
   if (known) return known;
@@ -193,7 +205,12 @@ function rowOfRecipe(recipe: Recipe, library: Library, made: Made, path: readonl
             amp: umami.amp / kg,
           },
         };
-  return { ingredient, centsPerKg: costCents / madeKg, unpriced: prepared.unpriced };
+  return {
+    ingredient,
+    centsPerKg: costCents / madeKg,
+    unpriced: prepared.unpriced,
+    guessed: prepared.guessed,
+  };
 }
 
 /** What is salted to a percent carries that percent, whatever was written for the salt: it is salted last, by taste. */

@@ -84,6 +84,7 @@ export function planInputOf(
       ingredients: { ...adjustRows(library), ...prepared.ingredients },
       pricesCentsPerKg: { ...kitchen.pricesCentsPerKg, ...prepared.pricesCentsPerKg },
       unpriced: prepared.unpriced,
+      ...(prepared.guessed.length > 0 ? { guessed: prepared.guessed } : {}),
       kitchen: {
         altitudeM: kitchen.altitudeM,
         airTempC: kitchen.airTempC,

@@ -160,6 +160,7 @@ export function planOne(input: PlanInput): Plan {
     costCents,
     costPerPortionCents: costCents / input.portions,
     ...(input.unpriced && input.unpriced.length > 0 ? { unpriced: input.unpriced } : {}),
+    ...(input.guessed && input.guessed.length > 0 ? { guessed: input.guessed } : {}),
     allergens: allergensOf(lines.map((line) => input.ingredients[line.ingredientId]!)),
     boilingC: setup.air.boilingC,
     ...(letDown ? { letDown } : {}),

@@ -51,6 +51,8 @@ export interface PlanInput {
   pricesCentsPerKg: Readonly<Record<string, number>>;
   /** foods without a price, by name; absent in orders of older batches */
   unpriced?: readonly string[];
+  /** foods whose price is a guess, by name */
+  guessed?: readonly string[];
   kitchen: { altitudeM: number; airTempC: number; relativeHumidity: number };
   pot: Pot;
   burner: PlannedBurner;
@@ -205,6 +207,8 @@ export interface Plan {
   costPerPortionCents: number;
   /** foods that the cost leaves out, as nobody has said their price; absent where there are none */
   unpriced?: readonly string[];
+  /** foods whose price is a guess; absent where there are none */
+  guessed?: readonly string[];
   allergens: { name: string; from: string[] }[];
   boilingC: number;
   letDown?: LetDown;

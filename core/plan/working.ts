@@ -43,6 +43,7 @@ export type WorkingLine =
   | { code: 'lineCost'; name: string; kg: number; centsPerKg: number; cents: number }
   | { code: 'otherCost'; cents: number }
   | { code: 'unpriced'; names: readonly string[] }
+  | { code: 'guessedPrice'; names: readonly string[] }
   | { code: 'costEach'; cents: number; portions: number; eachCents: number }
   | { code: 'workingFill'; brimLitres: number; share: number; foams: boolean; litres: number }
   | { code: 'fullest'; litres: number }

@@ -233,6 +233,7 @@ function costLines(input: PlanInput, plan: Planned): WorkingLine[] {
       cents: line.costCents,
     })),
     ...(restCents > 0.5 ? [{ code: 'otherCost' as const, cents: restCents }] : []),
+    ...(plan.guessed ? [{ code: 'guessedPrice' as const, names: plan.guessed }] : []),
     ...(plan.unpriced ? [{ code: 'unpriced' as const, names: plan.unpriced }] : []),
     {
       code: 'costEach',

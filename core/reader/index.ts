@@ -1,3 +1,4 @@
+export { answered, type Doubt, type DoubtAsks, type DoubtChange, type DoubtChoice, doubtsOf } from './doubts';
 export { linesAgain, tableOf } from './lines-again';
 export { type LineNaming, linesNaming } from './lines-naming';
 export { linesOf, type Understood, understandLine } from './lines-of';

@@ -12,6 +12,8 @@ export interface ReadMethod {
   places: { stageId: string; share: number }[][];
   /** stages whose time the page says */
   clocked: ReadonlySet<string>;
+  /** stages for which it says how far they reduce */
+  marked: ReadonlySet<string>;
   /** by line: it is lifted out again; and where its meat goes back in */
   comesOut: boolean[];
   backStageIds: (string | null)[];
@@ -136,6 +138,7 @@ class MethodReader {
     return {
       stages: this.drafts.map((draft, i) => stageOf(draft, ids[i]!)),
       places,
+      marked: new Set(ids.filter((_, i) => this.drafts[i]!.gone !== null)),
       clocked: new Set(ids.filter((_, i) => this.drafts[i]!.minutes !== null)),
       comesOut: this.comesOut,
       backStageIds,

@@ -1,10 +1,11 @@
-import { newStage, type Stage, type StageKind, type WrittenLine } from '../recipe';
+import { newStage, type OpenDoubt, type Stage, type StageKind, type WrittenLine } from '../recipe';
 
+import { isForTheBowl } from './foods-named';
 import { sentencesIn } from './method-clauses';
 import { edgeOf, STAGE_ORDER } from './method-sentences';
 import { pageParts } from './page-parts';
 import { type ReadingTable, readLine } from './read-line';
-import { readMethod } from './read-method';
+import { type ReadMethod, readMethod } from './read-method';
 import type { Reading } from './reading';
 
 /** A recipe as it was read off paper: still a draft, every guess of it open to correction. */
@@ -14,6 +15,8 @@ export interface RecipeDraft {
   portionMl: number | null;
   written: WrittenLine[];
   stages: Stage[];
+  /** what the page leaves open, beside the doubts of its lines */
+  open: OpenDoubt[];
 }
 
 /** In a written method, whatever no stage has claimed goes in here, by its kind. */
@@ -66,13 +69,39 @@ export function readRecipeText(text: string, table: ReadingTable): RecipeDraft {
       parts: said.length > 0 ? said : [{ stageId: homeOf(readings[i]!, whole, table), share: 1 }],
     };
   });
-  return {
-    name,
-    portions,
-    portionMl,
-    written,
-    stages: withSoftness(whole, method.clocked, written, readings, table),
-  };
+  const stages = withSoftness(whole, method.clocked, written, readings, table);
+  const open: OpenDoubt[] = [
+    ...(portions === null && sentences.length > 0 ? [{ kind: 'portions' as const }] : []),
+    ...method.stages.flatMap(({ id }) =>
+      openTime(
+        stages.find((stage) => stage.id === id),
+        method,
+      ),
+    ),
+    ...written.flatMap((line, i) =>
+      method.places[i]!.length === 0 && sentences.length > 0 && isMissed(readings[i]!, table)
+        ? [{ kind: 'place' as const, lineId: line.id }]
+        : [],
+    ),
+  ];
+  return { name, portions, portionMl, written, stages, open };
+}
+
+/** A simmer without a time, a reduction without a mark: what the trade usually does was taken. */
+function openTime(stage: Stage | undefined, { clocked, marked }: ReadMethod): OpenDoubt[] {
+  if (!stage) return [];
+  const isTimed = ['simmer', 'additions'].includes(stage.kind ?? '') && stage.ends.rule === 'minutes';
+  if (isTimed && !clocked.has(stage.id)) return [{ kind: 'minutes', stageId: stage.id }];
+  return stage.kind === 'reduce' && !marked.has(stage.id) && !clocked.has(stage.id)
+    ? [{ kind: 'mark', stageId: stage.id }]
+    : [];
+}
+
+/** A food that no sentence names, and whose place matters: salt and spice go in as they always do. */
+function isMissed(reading: Reading, table: ReadingTable): boolean {
+  const kind = table.ingredients[reading.ingredientId ?? '']?.kind;
+  const hasUsualPlace = ['salt', 'spice', 'herb', 'seasoning', 'fat', 'water', 'stock'].includes(kind ?? '');
+  return kind !== undefined && !reading.toTaste && !hasUsualPlace && !isForTheBowl(reading);
 }
 
 /** Stages that the ingredients and the end of any soup ask for, put in where they are missing. */

@@ -7,6 +7,7 @@ export { curedIngredient, curedSaltPercent } from './cure';
 export { METHODS, type Method } from './data/methods';
 export { STAGE_KIND_DATA } from './data/stage-kinds';
 export { USUAL } from './data/usual';
+export { type FilledStage, filledByStage } from './filled-by-stage';
 export { type HoldsMove, holdsMoves } from './holds-moves';
 export { type Library, recipeIdOf, recipeRowId } from './library';
 export { newStage } from './new-stage';
@@ -14,6 +15,7 @@ export { type Ratio, ratioParts, ratiosOf, setRatioKg, setRatioPart } from './ra
 export {
   type Cure,
   cookingStages,
+  type OpenDoubt,
   type PatternSlot,
   purees,
   type Recipe,

@@ -7,6 +7,8 @@ export interface Library {
   recipes: Readonly<Record<string, Recipe>>;
   /** hundredths of the kitchen’s money a kg as purchased */
   pricesCentsPerKg: Readonly<Record<string, number>>;
+  /** the kitchen's money, in three letters, where a food without a price may stand at a guess */
+  currency?: string;
 }
 
 const PREFIX = 'recipe:';

@@ -65,6 +65,8 @@ export interface WrittenLine {
   comesOut?: boolean;
   /** lifted out, picked, and the meat back in at this stage; null where the page would have it so and the cook not */
   backStageId?: string | null;
+  /** the words for which a cook has settled what was doubtful in them */
+  settled?: string;
   /** hours it is soaked, instead of what was read; 0 not at all */
   soakH?: number;
   scaling?: Scaling;
@@ -72,6 +74,14 @@ export interface WrittenLine {
   /** where it goes in, and how much of it; the shares add up to 1 */
   parts: readonly { stageId: string; share: number }[];
 }
+
+/** What a page left open in its method, until a cook has answered it. */
+export type OpenDoubt =
+  | { kind: 'portions' }
+  /** a time that the page does not say; how far it reduces */
+  | { kind: 'minutes' | 'mark'; stageId: string }
+  /** a line that no sentence names: where it goes in is a guess */
+  | { kind: 'place'; lineId: string };
 
 /** How a pot simmers, in words; the temperature is under the boil at the kitchen's height. */
 export const SIMMER_UNDER_BOIL_C = { justUnder: 7, barely: 3, steady: 1.5 } as const;
@@ -157,6 +167,8 @@ export interface Recipe {
   lines: readonly RecipeLine[];
   /** the recipe as written on paper, where `lines` come from; none for one that was never written down so */
   written?: readonly WrittenLine[];
+  /** what was open when it was saved */
+  open?: readonly OpenDoubt[];
   /** what the menu says of it; held against what it holds */
   claims?: readonly Diet[];
   /** as a base in another recipe it is this row of the table, with this recipe’s allergens, diet and cost */

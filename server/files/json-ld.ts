@@ -95,7 +95,7 @@ function draftOf(json: Json, index: number, table: ReadingTable): RecipeDraft {
   );
   if (sections.length > 0) {
     const draft = fromSections(sections, lines);
-    if (draft) return { name, portions, portionMl: portionMl ? Number(portionMl) : null, ...draft };
+    if (draft) return { name, portions, portionMl: portionMl ? Number(portionMl) : null, open: [], ...draft };
   }
   const steps = instructions.flatMap((step) => stepTexts(step));
   const paper = [

@@ -22,8 +22,8 @@ export function useBook(kitchen: KitchenView, except?: string): Book | null {
   const system = kitchen.measures.volume;
   return useMemo(() => {
     if (!recipes || !foods) return null;
-    const library = libraryOf(foods, recipes);
+    const library = libraryOf({ ...foods, currency: kitchen.currency }, recipes);
     const rows = rowsOf(library, except);
     return { recipes, library, rows, table: readingTable(rows) };
-  }, [recipes, foods, system, except]);
+  }, [recipes, foods, system, kitchen.currency, except]);
 }

@@ -19,11 +19,14 @@ import { type Book, useBook } from '../data/use-book';
 import { colour, font, media, size, space } from '../theme/tokens';
 import { litres, money, recipeEditorWords } from '../words';
 import { NotHere } from './not-here';
+import { Unpriced } from './plan-parts/price-form';
+import { DoubtList } from './recipe-editor/doubt-list';
 import { clearForm, keepForm, keepPaper, keptForm } from './recipe-editor/kept-form';
 import { LineRow } from './recipe-editor/line-row';
 import { Paper } from './recipe-editor/paper';
 import { RatioList } from './recipe-editor/ratio-list';
 import { StageList } from './recipe-editor/stage-list';
+import { StagePictures } from './recipe-editor/stage-pictures';
 import { formOfDraft, formOfRecipe, type RecipeForm, useEditing } from './recipe-editor/use-editing';
 import { WhatItHolds } from './recipe-parts/what-it-holds';
 import { useKitchenHere } from './use-kitchen-here';
@@ -133,6 +136,7 @@ function FormFor({
   const editing = useEditing(atFirst, book);
   const { form, errors } = editing;
   const [isTried, setTried] = useState(false);
+  const [openLine, setOpenLine] = useState<string | null>(null);
   // what is in the form survives a reload, off paper from the first; one of the book that was not touched leaves no trace
   useEffect(() => {
     if (form !== atFirst || recipeId === null) keepForm(recipeId, form);
@@ -220,11 +224,19 @@ function FormFor({
             )}
           </Caution>
         )}
+        <DoubtList editing={editing} onFood={setOpenLine} />
         <div>
           <Subtitle>{recipeEditorWords.lines}</Subtitle>
           <ul aria-label={recipeEditorWords.lines}>
             {editing.understood.map((one) => (
-              <LineRow key={one.line.id} understood={one} editing={editing} book={book} />
+              <LineRow
+                key={one.line.id}
+                understood={one}
+                editing={editing}
+                book={book}
+                isOpen={openLine === one.line.id}
+                onOpen={(isOpen) => setOpenLine(isOpen ? one.line.id : null)}
+              />
             ))}
           </ul>
           <Button kind="quiet" onPress={editing.addLine}>
@@ -252,7 +264,9 @@ function FormFor({
                 money(editing.costCents, kitchen.currency),
                 editing.unpriced.length > 0
                   ? recipeEditorWords.withoutNoPriceYet(editing.unpriced.join(', ').toLowerCase())
-                  : '',
+                  : editing.guessed.length > 0
+                    ? recipeEditorWords.guessedPrices(editing.guessed.length)
+                    : '',
               )}
             {errors.length > 0 && recipeEditorWords.toCorrect(errors.length)}
           </Over>
@@ -265,6 +279,8 @@ function FormFor({
       </section>
       <section>
         <Subtitle>{recipeEditorWords.stages}</Subtitle>
+        <StagePictures editing={editing} book={book} />
+        <Over>{recipeEditorWords.dragFoods}</Over>
         <StageList editing={editing} book={book} />
         <RatioList editing={editing} book={book} />
         {editing.tooBig.length > 0 && (
@@ -289,6 +305,7 @@ function FormFor({
           ]}
           onChange={(claims) => editing.change({ claims: claims as Diet[] })}
         />
+        <Unpriced names={editing.unpriced} guessed={editing.guessed} rows={Object.values(book.rows)} />
         {editing.holds && (
           <WhatItHolds holds={editing.holds} broken={editing.broken} advisories={editing.advisories} />
         )}

@@ -23,9 +23,19 @@ export function BowlFigures({ plan }: { plan: Plan }) {
         working={workingWords(plan, 'body', currency)}
       />
       <Figure
-        label={plan.unpriced ? planWords.aBowlCostsAtLeast : planWords.aBowlCosts}
+        label={
+          plan.unpriced
+            ? planWords.aBowlCostsAtLeast
+            : plan.guessed
+              ? planWords.aBowlCostsAbout
+              : planWords.aBowlCosts
+        }
         value={money(plan.costPerPortionCents, currency)}
-        {...(plan.unpriced ? { note: planWords.withoutAPrice(plan.unpriced.length) } : {})}
+        {...(plan.unpriced
+          ? { note: planWords.withoutAPrice(plan.unpriced.length) }
+          : plan.guessed
+            ? { note: planWords.atAGuess(plan.guessed.length) }
+            : {})}
         working={workingWords(plan, 'cost', currency)}
       />
     </>

@@ -191,8 +191,12 @@ export function Figures({
           {planWords.ordersForComeToBowls(hourMinute(plan.serviceAtMs, zone), over.bowls, over.covers)}
         </Caution>
       )}
-      {plan.unpriced && order.shown && (
-        <Unpriced names={plan.unpriced} rows={Object.values(order.shown.input.ingredients)} />
+      {order.shown && (
+        <Unpriced
+          names={plan.unpriced ?? []}
+          guessed={plan.guessed ?? []}
+          rows={Object.values(order.shown.input.ingredients)}
+        />
       )}
       {plan.slowReheat && <Caution>{slowReheatWords(plan.slowReheat, order.shown?.input.limits)}</Caution>}
       {(plan.unmet ?? []).map((wish) => (

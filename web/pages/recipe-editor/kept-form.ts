@@ -13,7 +13,7 @@ export function keptForm(recipeId: string | null): RecipeForm | null {
     const form = JSON.parse(text) as RecipeForm;
     if (!Array.isArray(form.written) || !Array.isArray(form.stages)) return null;
     // one left lying by an older page does not know what it was laid out from
-    return { ...form, was: form.was ?? null };
+    return { ...form, was: form.was ?? null, open: form.open ?? [] };
   } catch {
     return null;
   }

@@ -1,5 +1,4 @@
 import { Pencil, X } from 'lucide-react';
-import { useState } from 'react';
 import styled from 'styled-components';
 
 import { type Ingredient, isPoured } from '../../../core/matter';
@@ -9,7 +8,7 @@ import { PickOne } from '../../components/menu';
 import { SmallField } from '../../components/small-field';
 import type { Book } from '../../data/use-book';
 import { colour, media, size, space } from '../../theme/tokens';
-import { countedOrWeighed, doubtWords, recipeEditorWords, volume, weight } from '../../words';
+import { countedOrWeighed, recipeEditorWords, volume, weight } from '../../words';
 import { LineSheet } from './line-sheet';
 import type { Editing } from './use-editing';
 
@@ -57,12 +56,15 @@ export function LineRow({
   understood,
   editing,
   book,
+  isOpen,
+  onOpen: setOpen,
 }: {
   understood: Understood;
   editing: Editing;
   book: Book;
+  isOpen: boolean;
+  onOpen: (isOpen: boolean) => void;
 }) {
-  const [isOpen, setOpen] = useState(false);
   const { line, reading, ingredient, edibleKg } = understood;
   const wrong = editing.errors.find((error) => error.field === `line.${line.id}`);
   const said = line.text.trim() || recipeEditorWords.aNewLine2;
@@ -117,16 +119,7 @@ export function LineRow({
             `; a guess, from ${book.rows[ingredient.guessedFrom]?.name.toLowerCase()}`}
         </span>
       )}
-      {wrong ? (
-        <span className="doubt wrong">✕ {wrong.sentence}</span>
-      ) : (
-        line.ingredientId === undefined &&
-        reading.warnings.map(doubtWords).map((doubt) => (
-          <span key={doubt} className="doubt">
-            {recipeEditorWords.look(doubt)}
-          </span>
-        ))
-      )}
+      {wrong && <span className="doubt wrong">✕ {wrong.sentence}</span>}
       <LineSheet
         key={isOpen ? 'open' : 'shut'}
         isOpen={isOpen}

@@ -4,6 +4,10 @@ import { typedNumber } from '../../../contract';
 import { prepareRecipe, recipeCostPerPortionCents } from '../../../core/book';
 import type { Diet } from '../../../core/matter';
 import {
+  answered,
+  type Doubt,
+  type DoubtChange,
+  doubtsOf,
   linesAgain,
   linesOf,
   type RecipeDraft,
@@ -23,6 +27,7 @@ import {
   type Holdings,
   type Library,
   newStage,
+  type OpenDoubt,
   type Ratio,
   type Recipe,
   type Stage,
@@ -51,6 +56,8 @@ export interface RecipeForm {
   note: string;
   written: readonly WrittenLine[];
   stages: readonly Stage[];
+  /** what the page left open */
+  open: readonly OpenDoubt[];
   /** what is not edited here and stays as it was, whatever a recipe may hold */
   rest: Omit<Recipe, Edited>;
   /** the recipe it was laid out from; what is not changed in the form stays as exact as it was there */
@@ -69,6 +76,7 @@ type Edited =
   | 'stages'
   | 'lines'
   | 'written'
+  | 'open'
   | 'claims'
   | 'note';
 
@@ -81,6 +89,7 @@ export interface FormError {
 export interface Editing {
   form: RecipeForm;
   understood: Understood[];
+  doubts: Doubt[];
   recipe: Recipe;
   errors: FormError[];
   litresAsWritten: number;
@@ -89,14 +98,16 @@ export interface Editing {
   advisories: Advisory[];
   tooBig: string[];
   costCents: number | null;
-  /** foods that the cost leaves out, by name */
+  /** foods that the cost leaves out, and those whose price it guesses, by name */
   unpriced: readonly string[];
+  guessed: readonly string[];
   /** true while there is something to undo */
   canUndo: boolean;
   undo(): void;
   change(part: Partial<RecipeForm>): void;
   /** as `change`, and to be undone in one */
   alter(part: Partial<RecipeForm>): void;
+  answer(doubt: Doubt, change: DoubtChange): void;
   changeLine(id: string, part: Partial<WrittenLine>): void;
   addLine(): void;
   dropLine(id: string): void;
@@ -136,6 +147,7 @@ export function formOfDraft(draft: RecipeDraft, book: Book): RecipeForm {
     note: '',
     written: draft.written,
     stages: draft.stages,
+    open: draft.open,
     rest: { bowl: BOWL, colour: 'broth' },
     was: null,
   };
@@ -154,6 +166,7 @@ export function formOfRecipe(recipe: Recipe, book: Book): RecipeForm {
     stages,
     lines: _lines,
     written: _written,
+    open = [],
     claims = [],
     note = '',
     ...rest
@@ -167,6 +180,7 @@ export function formOfRecipe(recipe: Recipe, book: Book): RecipeForm {
     note,
     written: writtenOf(recipe, book.table),
     stages,
+    open,
     rest,
     was: recipe,
   };
@@ -206,8 +220,12 @@ export function useEditing(first: RecipeForm, book: Book): Editing {
       setForm(before);
       setPast(past.slice(0, -1));
     },
+    answer: (doubt, asked) => {
+      const { portions, ...after } = answered({ ...form, portions: undefined }, doubt, asked);
+      alter({ ...after, portions: portions === undefined ? form.portions : String(portions) });
+    },
     changeLine: (id, part) =>
-      change({ written: form.written.map((line) => (line.id === id ? { ...line, ...part } : line)) }),
+      change({ written: form.written.map((line) => (line.id === id ? changed(line, part) : line)) }),
     addLine: () =>
       alter({
         written: [
@@ -247,6 +265,13 @@ export function useEditing(first: RecipeForm, book: Book): Editing {
   };
 }
 
+/** Retyped, a line is what it says now: what was settled or corrected was of the words before. */
+function changed(line: WrittenLine, part: Partial<WrittenLine>): WrittenLine {
+  if (part.text === undefined || part.text === line.text) return { ...line, ...part };
+  const { ingredientId: _food, edibleG: _grams, settled: _settled, soakH: _soak, ...kept } = line;
+  return { ...kept, ...part };
+}
+
 /** What went in at a stage that is deleted goes in at the one before it. */
 function inherited(parts: WrittenLine['parts'], from: string, to: string): WrittenLine['parts'] {
   const moved = parts.map((part) => (part.stageId === from ? { ...part, stageId: to } : part));
@@ -268,7 +293,10 @@ function fresh(letter: string, used: readonly { id: string }[]): string {
 export function look(
   form: RecipeForm,
   book: Book,
-): Omit<Editing, 'form' | 'alter' | 'canUndo' | 'undo' | `${'change' | 'add' | 'drop' | 'order'}${string}`> {
+): Omit<
+  Editing,
+  'form' | 'alter' | 'canUndo' | 'undo' | `${'change' | 'add' | 'drop' | 'order' | 'answer'}${string}`
+> {
   const errors: FormError[] = [];
   const figure = (
     field: keyof RecipeForm & string,
@@ -311,6 +339,7 @@ export function look(
         sentence: recipeEditorWords.itsPartsComeToOf(Math.round(sum * 100)),
       });
   }
+  const open = stillOpen(form);
   const recipe: Recipe = {
     ...form.rest,
     id: form.id,
@@ -329,6 +358,7 @@ export function look(
     stages: [...form.stages],
     lines,
     ...(isAllAsItWas && !was!.written ? {} : { written }),
+    ...(open.length > 0 ? { open } : {}),
     ...(form.claims.length > 0 ? { claims: [...form.claims] } : {}),
     ...(form.note.trim() ? { note: form.note.trim() } : {}),
   };
@@ -337,8 +367,10 @@ export function look(
     () => whatItHolds(recipe, library),
     (sentence) => errors.push({ field: 'written', sentence }),
   );
+  const prepared = whole && tried(() => prepareRecipe(recipe, library));
   return {
     understood: form.written.map((line) => understandLine(line, table)),
+    doubts: doubtsOf({ written, stages: form.stages, open }, table),
     recipe,
     errors,
     litresAsWritten: asWritten(recipe, book.rows).litres,
@@ -347,8 +379,18 @@ export function look(
     advisories: (whole && tried(() => advisoriesOf(recipe, library))) ?? [],
     tooBig: tooBigForSpoon(recipe).map((one) => one.lineId),
     costCents: whole && tried(() => recipeCostPerPortionCents(recipe, library)),
-    unpriced: (whole && tried(() => prepareRecipe(recipe, library).unpriced)) ?? [],
+    unpriced: prepared?.unpriced ?? [],
+    guessed: prepared?.guessed ?? [],
   };
+}
+
+/** What is still open of what a page left open: a stage or a line that is gone leaves nothing to ask. */
+function stillOpen({ open, stages, written }: RecipeForm): OpenDoubt[] {
+  return open.filter((one) => {
+    if (one.kind === 'portions') return true;
+    if (one.kind === 'place') return written.some((line) => line.id === one.lineId);
+    return stages.some((stage) => stage.id === one.stageId);
+  });
 }
 
 /** The answer, or null where the model refuses; its sentence goes where it is wanted. */

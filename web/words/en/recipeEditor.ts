@@ -1,8 +1,22 @@
 import { portion } from '../amounts';
 import { plural } from './plural';
 
+const LIDS = { on: 'lid on', ajar: 'lid ajar', off: 'open' };
+
 /** What is said while a recipe is written. */
 export const recipeEditorWords = {
+  thingsToCheck: (n: number) => `${n} ${plural(n, 'thing', 'things')} to check`,
+  restIsTakenAsRead: 'The rest is taken as read. It can be saved with these open.',
+  anotherFood: 'Another food',
+  bowls: 'bowls',
+  typed: (words: string) => (words ? `Typed for ${words}` : 'Typed'),
+  aNumberFrom: (least: number, most: number) => `A number from ${least} to ${most}.`,
+  stageByStage: 'What was understood, stage by stage',
+  dragFoods: 'Drag a food to another pot; by the keyboard Enter takes it up.',
+  backIn: (name: string) => `back in: the meat of the ${name}`,
+  goesInAtStage: (stage: string) => `Goes in at ${stage}`,
+  lidIs: (lid: 'on' | 'ajar' | 'off') => LIDS[lid],
+  partOfIt: (share: number) => `${Math.round(share * 100)} % of it`,
   whatItMakes: 'What it makes',
   aBowl: 'A bowl',
   salt: 'Salt',
@@ -118,6 +132,7 @@ export const recipeEditorWords = {
   undo: 'Undo',
   clearAll: 'Clear all',
   backToTheSavedOne: 'Back to the saved one',
+  guessedPrices: (count: number) => `, ${count} of its ${plural(count, 'price', 'prices')} a guess`,
   withoutNoPriceYet: (unpriced: string) => `, without ${unpriced}: no price yet`,
   atLeastABowlAs: (isAny: boolean, money: string, n: string) =>
     `${isAny ? 'At least ' : ''}${money} a bowl as written${n}. `,

@@ -86,6 +86,8 @@ function lineWords(line: WorkingLine, currency: string): string {
       return `${line.name}: ${exact(line.kg, 'kg', 2)} × ${pricePerWeight(line.centsPerKg, currency)} = ${money(line.cents, currency)}`;
     case 'otherCost':
       return `the rest ${money(line.cents, currency)}`;
+    case 'guessedPrice':
+      return `a guess stands for the price of ${line.names.map((name) => name.toLowerCase()).join(', ')}`;
     case 'unpriced':
       return `without ${line.names.map((name) => name.toLowerCase()).join(', ')}: no price yet`;
     case 'costEach':
