@@ -254,7 +254,8 @@ function readEnglish(
   const trailing =
     ingredient && found ? trailingMeasure(unit, amount !== null, words, found, ingredient) : null;
   unit = trailing?.unit ?? unit ?? (amount ? 'each' : null);
-  const strange = left.filter((word) => word !== trailing?.word && !isKnownWord(word));
+  const isDry = (word: string) => word === 'dried' && /\b(?:dry|dried)\b/i.test(ingredient?.name ?? '');
+  const strange = left.filter((word) => word !== trailing?.word && !isKnownWord(word) && !isDry(word));
   if (ingredient && strange.length > 0) {
     warnings.push({ kind: 'likely', name: ingredient.name, unread: strange.join(' ') });
   }

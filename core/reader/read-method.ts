@@ -190,6 +190,8 @@ class MethodReader {
       this.openPlain('simmer', clause);
       return;
     }
+    // what simmers is wet, though no sentence says what with
+    if (clause.deed === 'simmer' && this.drafts.length === 0) this.isWet = true;
     if (this.isWet && clause.gone !== null) {
       this.open('reduce', clause, waiting);
       return;

@@ -2,7 +2,7 @@ import { useDeferredValue, useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import styled from 'styled-components';
 import { sentenceCase } from '../../../contract';
-import { type RecipeDraft, readLine, readRecipeText } from '../../../core/reader';
+import { doubtsOf, type RecipeDraft, readLine, readRecipeText } from '../../../core/reader';
 import { Button } from '../../components/button';
 import { Halves, Page } from '../../components/page';
 import { SmallField } from '../../components/small-field';
@@ -11,7 +11,7 @@ import { sentencesOf } from '../../data/api';
 import { useReadFile } from '../../data/queries';
 import type { Book } from '../../data/use-book';
 import { colour, size, space } from '../../theme/tokens';
-import { countedOrWeighed, doubtWords, recipeEditorWords } from '../../words';
+import { countedOrWeighed, doubtQuestion, recipeEditorWords } from '../../words';
 import { FilePick } from '../recipe-parts/file-pick';
 import { keepPaper, keptPaper } from './kept-form';
 
@@ -58,7 +58,7 @@ export function Paper({ book, onTaken }: { book: Book; onTaken: (draft: RecipeDr
     () => (draft ? draft.written.map((line) => readLine(line.text, book.table)) : []),
     [draft, book],
   );
-  const warnings = readings.filter((one) => one.warnings.length > 0).length;
+  const doubts = useMemo(() => (draft ? doubtsOf(draft, book.table) : []), [draft, book]);
   return (
     <Page>
       <header>
@@ -111,7 +111,7 @@ export function Paper({ book, onTaken }: { book: Book; onTaken: (draft: RecipeDr
                   {recipeEditorWords.lineRead(
                     draft.portions ? recipeEditorWords.serves(draft.portions) : '',
                     draft.written.length,
-                    warnings > 0 ? recipeEditorWords.toLookAt(warnings) : '',
+                    doubts.length > 0 ? recipeEditorWords.toLookAt(doubts.length) : '',
                     draft.stages.map((stage) => stage.title.toLowerCase()).join(', '),
                   )}
                 </Over>
@@ -135,9 +135,11 @@ export function Paper({ book, onTaken }: { book: Book; onTaken: (draft: RecipeDr
                           ? recipeEditorWords.toTaste2
                           : '?'}
                     </b>
-                    {one.warnings.map(doubtWords).map((doubt) => (
-                      <small key={doubt}>{recipeEditorWords.look(doubt)}</small>
-                    ))}
+                    {doubts
+                      .filter((doubt) => doubt.lineId === draft.written[i]?.id)
+                      .map(({ id, about }) => (
+                        <small key={id}>{recipeEditorWords.look(doubtQuestion(about))}</small>
+                      ))}
                   </li>
                 ))}
               </Read>

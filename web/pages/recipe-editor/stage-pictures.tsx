@@ -14,7 +14,7 @@ const Strip = styled.ol`
   gap: ${space.s};
   > li {
     display: grid;
-    grid-template-rows: auto auto 1fr;
+    grid-template-rows: auto 1fr;
     gap: ${space.xs};
     padding: ${space.s};
     border: 1px solid ${colour.line};
@@ -112,9 +112,9 @@ export function StagePictures({ editing, book }: { editing: Editing; book: Book 
                 <span>
                   <strong>{stage.title}</strong>
                   <small>{saidOf(stage)}</small>
+                  {there && there.litres > 0 && <small>{litresWords(there.litres)}</small>}
                 </span>
               </header>
-              <small>{there && there.litres > 0 ? litresWords(there.litres) : ''}</small>
               <FoodsAt stage={stage} editing={editing} />
               {backAt(editing, stage, book).map((name) => (
                 <span key={name} className="back">
