@@ -21,7 +21,15 @@ import {
   waterDensityKgPerL,
 } from '../matter';
 import { portions } from '../portions';
-import { crossingMs, liquidLitres, MIDDLE_DAY, type PotState, potLitres, putFoodIn } from '../pot';
+import {
+  crossingMs,
+  foodLitres,
+  liquidLitres,
+  MIDDLE_DAY,
+  type PotState,
+  potLitres,
+  putFoodIn,
+} from '../pot';
 import { dilutionKg, saltToAddG } from '../salt';
 import { flourEquivalentOfBand, THICKENERS, thicknessBand } from '../thickness';
 import { litresAtDepth } from '../vessel';
@@ -308,7 +316,7 @@ function reduceTo({ snapshot, state, end }: ToMend, liquidLitresWanted: number):
 }
 
 function outcome(pot: PotState, portionMl: number, minutes: number, costCents: number): AdjustOutcome {
-  const litres = potLitres(pot);
+  const litres = foodLitres(pot);
   return {
     saltPercent: saltPercent(pot.mixture, 'all'),
     band: thicknessBand({ flourEquivalentGPerL: flourPerLitre(pot) }),

@@ -1,5 +1,5 @@
 import { totalKg } from '../matter';
-import { potLitres } from '../pot';
+import { foodLitres } from '../pot';
 import type { Stage } from '../recipe';
 import { HOT_FILL } from '../scaling';
 
@@ -25,7 +25,7 @@ export interface BlenderFills {
 export function blenderFills(snapshot: BatchSnapshot, state: BatchState, stage: Stage): BlenderFills | null {
   const jarLitres = snapshot.input.equipment?.blenderJarLitres ?? 0;
   if (stage.does?.kind !== 'puree' || jarLitres <= 0) return null;
-  const litres = potLitres(state.pot) * stage.does.share;
+  const litres = foodLitres(state.pot) * stage.does.share;
   const eachLitres = jarLitres * HOT_FILL;
   return { litres, fills: Math.max(1, Math.ceil(litres / eachLitres - 1e-9)), eachLitres, jarLitres };
 }

@@ -1,7 +1,7 @@
 import { massesOf, massKg, saltPercent, volumeLitres } from '../matter';
 import { recordOf } from '../own';
 import { CannotCook, cookRest, type HalfCooked, type PlannedLine, timesLine } from '../plan';
-import { fallTo, liquidLitres, type PotState, potLitres, putFoodIn } from '../pot';
+import { fallTo, foodLitres, liquidLitres, type PotState, putFoodIn } from '../pot';
 import type { RecipeLine, Stage } from '../recipe';
 import { bodyG, flourEquivalentOfBand } from '../thickness';
 
@@ -188,7 +188,7 @@ function neededKg(
       const missingKg = target * kg - (saltPercent(end.mixture, 'all') / 100) * kg;
       return missingKg / Math.max(0.01, ingredient.perKg.salt - target);
     }
-    if (law === 'toYield') return plannedKg + (plan.yieldLitres - potLitres(end)) / (STAYS * perKg);
+    if (law === 'toYield') return plannedKg + (plan.yieldLitres - foodLitres(end)) / (STAYS * perKg);
     const bodyGPerL = flourEquivalentOfBand({ band: plan.letDown?.potBand ?? plan.band });
     const missing = (pot: PotState) => bodyGPerL * liquidLitres(pot) - pot.mixture.flourEquivalentG;
     const missingG = missing(end);

@@ -11,7 +11,7 @@ import {
   volumeLitres,
 } from '../matter';
 import { CLING_PERCENT, portions } from '../portions';
-import { liquidLitres, potLitres } from '../pot';
+import { foodLitres, liquidLitres } from '../pot';
 import { allergensOf, type RecipeLine, type Stage } from '../recipe';
 import { thicknessBand } from '../thickness';
 import { litresAtDepth, workingFillLitres } from '../vessel';
@@ -66,7 +66,7 @@ function refuseBoiledAway({ stages, end }: CookedThrough, wantedLitres: number):
   const loose = stages.filter(({ stage }) => stage.ends.rule !== 'fall');
   const steamedKg = loose.reduce((sum, one) => sum + one.steamedKg, 0);
   const kg = massKg(end.mixture);
-  const isShort = potLitres(end) < LEAST_OF_THE_ORDER * wantedLitres && steamedKg > kg;
+  const isShort = foodLitres(end) < LEAST_OF_THE_ORDER * wantedLitres && steamedKg > kg;
   if (steamedKg <= MOST_BOILED_AWAY * kg && !isShort) return;
   const worst = loose.reduce((a, b) => (b.steamedKg > a.steamedKg ? b : a));
   throw new CannotCook({ code: 'boilsDry', stageTitle: worst.stage.title, kg });
@@ -110,7 +110,7 @@ export function planOne(input: PlanInput): Plan {
   const startAtMs = readyAtMs - cooked.minutes * 60_000;
 
   const { end } = cooked;
-  const yieldLitres = potLitres(end);
+  const yieldLitres = foodLitres(end);
   const foams = hasWhatFoams(input);
   const workingFill = workingFillLitres(input.pot.vessel, foams);
   const loaded = cooked.stages.map((stage) => inRounds(stage, workingFill));

@@ -218,4 +218,4 @@ export interface Plan {
 }
 
 /** Raised whenever a plan or a fold would come out otherwise than before. */
-export const MODEL_VERSION = 7;
+export const MODEL_VERSION = 8;

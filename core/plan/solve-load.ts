@@ -1,6 +1,6 @@
 import { massesOf, massKg, volumeLitres } from '../matter';
 import { recordOf } from '../own';
-import { liquidLitres, type PotSetup, potLitres } from '../pot';
+import { foodLitres, liquidLitres, type PotSetup } from '../pot';
 import type { RecipeLine } from '../recipe';
 import { CUTTING_MIN_PER_KG, firstDose, garlicCutOf, garlicStrength, sweatingFatKg } from '../scaling';
 import { bodyG, flourEquivalentOfBand } from '../thickness';
@@ -134,7 +134,7 @@ function systemOf(input: PlanInput, setup: PotSetup, wantedLitres: number): Load
   const residuals = (x: readonly number[]) => {
     const { end } = at(x).cooked;
     const { liquid, pieces } = end.mixture;
-    const litres = potLitres(end) + held.litres - wantedLitres;
+    const litres = foodLitres(end) + held.litres - wantedLitres;
     const body = end.mixture.flourEquivalentG - wantedBodyGPerL * (liquidLitres(end) + held.litres);
     const salt = liquid.salt + pieces.salt + held.saltKg - wantedSalt * (massKg(end.mixture) + held.kg);
     return [litres / wantedLitres, body / bodyScaleG, salt / saltScaleKg];

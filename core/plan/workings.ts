@@ -1,6 +1,6 @@
 import { massKg } from '../matter';
 import { CLING_PERCENT } from '../portions';
-import { fullKW, liquidLitres, type PotSetup, potLitres } from '../pot';
+import { foodLitres, fullKW, liquidLitres, type PotSetup } from '../pot';
 import type { CookedThrough } from './cook-through';
 import type { Plan, PlanInput } from './plan';
 import type { FigureName, Sureness, Working, WorkingLine } from './working';
@@ -71,7 +71,7 @@ export function workings(
           litres: plan.workingFillLitres,
         },
         { code: 'fullest', litres: plan.fullest.litres },
-        { code: 'atTheEnd', litres: potLitres(end) },
+        { code: 'atTheEnd', litres: foodLitres(end) },
       ],
       source: { code: 'geometry' },
       sureness: { code: 'looseVolume' },

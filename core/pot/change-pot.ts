@@ -122,7 +122,10 @@ export function drawFromPot(pot: PotState, kg: number): { pot: PotState; drawn: 
   const there = massKg(pot.mixture);
   const share = there === 0 ? 0 : Math.min(1, within('kg', kg, 0, Number.MAX_VALUE) / there);
   const { left, drawn } = drawOff(pot.mixture, share);
-  const lies = pot.steeping ? { steeping: lessSteeping(pot.steeping, share) } : {};
+  const lies = {
+    ...(pot.steeping ? { steeping: lessSteeping(pot.steeping, share) } : {}),
+    ...(pot.bonesKg ? { bonesKg: pot.bonesKg * (1 - share) } : {}),
+  };
   return { pot: { ...pot, ...lies, mixture: left, drawnKg: pot.drawnKg + massKg(drawn) }, drawn };
 }
 

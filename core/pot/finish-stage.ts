@@ -38,6 +38,7 @@ export function finishStage(pot: PotState, deed: StageDeed | undefined): PotStat
       return {
         ...pot,
         ...(pot.steeping ? { steeping: blended(pot.steeping) } : {}),
+        ...(pot.bonesKg ? { bonesKg: 0 } : {}),
         mixture: left,
         takenOutKg: pot.takenOutKg + totalKg(out.liquid) + totalKg(out.pieces),
       };

@@ -36,8 +36,16 @@ export {
 export { exits, fractionToHold, fullKW, heatStep, potWays, steamHeat, waysOut } from './heat-balance';
 export { kitchenAir } from './kitchen-air';
 export { arrivingAt, type Burner, FIRST_GUESS_HEAT_FACTOR, type PotSetup, type PotState } from './pot';
-export { liquidLitres, litresAtMass, massAtLitres, potLitres } from './pot-litres';
-export { leaveFoodOut, liftFoodOut, putFoodIn } from './put-food-in';
+export {
+  BONE_KG_PER_L,
+  bonesOf,
+  foodLitres,
+  liquidLitres,
+  litresAtMass,
+  massAtLitres,
+  potLitres,
+} from './pot-litres';
+export { leaveFoodOut, liftFoodOut, putFoodIn, withBones } from './put-food-in';
 export { measuredMass, type PotReading, readPot } from './read-pot';
 export type { StageDeed } from './stage-deed';
 export { steepingFactor } from './steep';

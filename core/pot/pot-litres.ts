@@ -1,10 +1,28 @@
-import { massKg, volumeLitres, waterDensityKgPerL, whole } from '../matter';
+import { type Ingredient, massKg, volumeLitres, waterDensityKgPerL, whole } from '../matter';
 
 import type { PotState } from './pot';
 
-/** Litres in the pot, liquid and pieces, at its temperature. */
+/** Bone, shell and skin weigh about so much, kg/L. Common practice. */
+export const BONE_KG_PER_L = 1.3;
+
+/** Bone, shell and skin with the edible kilograms of a food that goes in whole, kg; nothing with any other. */
+export function bonesOf(ingredient: Ingredient, edibleKg: number): number {
+  return ingredient.wholeInPot ? edibleKg / ingredient.yield - edibleKg : 0;
+}
+
+/** What the stick reads: litres in the pot, liquid, pieces and bones, at its temperature. */
 export function potLitres(pot: PotState): number {
+  return foodLitres(pot) + bonesLitres(pot);
+}
+
+/** What is served of it: litres of liquid and pieces, at its temperature. */
+export function foodLitres(pot: PotState): number {
   return volumeLitres(whole(pot.mixture), pot.tempC);
+}
+
+/** Litres that bone, shell and skin take up. */
+export function bonesLitres({ bonesKg = 0 }: PotState): number {
+  return bonesKg / BONE_KG_PER_L;
 }
 
 /** Litres of liquid without pieces, at 20 °C: what thickness goes by. */

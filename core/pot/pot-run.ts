@@ -1,6 +1,6 @@
 import type { Lid } from '../evaporation';
 import { latentHeatKJPerKg, STEEL_SPECIFIC_HEAT_KJ, softeningFactor } from '../heat';
-import { massKg, specificHeatKJ, volumeLitres, waterDensityKgPerL, whole } from '../matter';
+import { massKg, specificHeatKJ, waterDensityKgPerL, whole } from '../matter';
 import { type Covariance, carrySlopes, type Jacobian, predict, type Slopes } from './covariance';
 import { LOOSE_PER_HOUR, SURFACE, WANDER } from './data/estimator';
 import {
@@ -14,6 +14,7 @@ import {
   waysOut,
 } from './heat-balance';
 import { arriving, type PotSetup, type PotState } from './pot';
+import { potLitres } from './pot-litres';
 import { steepingFactor } from './steep';
 
 /** Below this, vegetables hold. source: common practice: they soften from about 80 °C */
@@ -80,7 +81,7 @@ export const AS_EXPECTED: Day = { hotter: 1, opener: 1, thinner: 1, moreKg: 0, w
 export function startRun(setup: PotSetup, state: PotState, day?: Day): PotRun {
   const contents = whole(state.mixture);
   const { hotter, opener, thinner, moreKg, warmerK } = day ?? AS_EXPECTED;
-  const litres = Math.max(0, volumeLitres(contents, state.tempC) + moreKg);
+  const litres = Math.max(0, potLitres(state) + moreKg);
   const leaves = {
     lid: state.lid,
     // as one share: a day is so many times more open, whatever made it so

@@ -58,6 +58,8 @@ export interface PotState {
   evaporatedKg: number;
   takenOutKg: number;
   drawnKg: number;
+  /** bone, shell and skin that lie in it, kg: they raise its level and are no food; absent in pots of older logs */
+  bonesKg?: number | undefined;
   /** water that dry pieces have yet to drink, kg; absent in pots of older logs */
   thirstKg?: number | undefined;
   /** what lies in the pot and gives to the water; absent in pots of older logs */

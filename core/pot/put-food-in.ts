@@ -13,6 +13,7 @@ import { bodyG } from '../thickness';
 
 import { addToPot, takeOutOfPot } from './change-pot';
 import type { PotState } from './pot';
+import { bonesOf } from './pot-litres';
 import { liftSteeping, softeningOf, steepingOf } from './steep';
 
 /**
@@ -37,7 +38,13 @@ export function putFoodIn(
   });
   const steeps = ingredient.share === 'pieces' ? steepingOf(ingredient, kg) : null;
   const lies = [steeps, softens].filter((one) => one !== null);
-  return lies.length > 0 ? { ...added, steeping: [...(pot.steeping ?? []), ...lies] } : added;
+  const boned = withBones(added, bonesOf(ingredient, kg));
+  return lies.length > 0 ? { ...boned, steeping: [...(pot.steeping ?? []), ...lies] } : boned;
+}
+
+/** The pot with so much more bone in it, kg; less where it is taken out, as far as there is any. */
+export function withBones(pot: PotState, kg: number): PotState {
+  return kg === 0 ? pot : { ...pot, bonesKg: Math.max(0, (pot.bonesKg ?? 0) + kg) };
 }
 
 /** Takes kilograms of a food out again, less what the water has drawn, or as near as the pieces still hold it. */
@@ -51,7 +58,8 @@ export function liftFoodOut(pot: PotState, ingredient: Ingredient, kg: number): 
       Math.max(0, Math.min(wanted[component] - given.masses[component], there[component])),
     ),
   );
-  return pot.steeping ? { ...lifted, steeping } : lifted;
+  const boned = withBones(lifted, -bonesOf(ingredient, kg));
+  return pot.steeping ? { ...boned, steeping } : boned;
 }
 
 /** Takes kilograms of a food out of the sums that never went in, as far as the pot is thought to hold them. */

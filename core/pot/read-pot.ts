@@ -1,19 +1,10 @@
 import { within } from '../check';
-import {
-  condense,
-  dissolvedKg,
-  evaporate,
-  massKg,
-  solutionKg,
-  totalKg,
-  volumeLitres,
-  whole,
-} from '../matter';
+import { condense, dissolvedKg, evaporate, massKg, solutionKg, totalKg } from '../matter';
 import { litresAtDepth, surfaceM2 } from '../vessel';
 import { type Blend, project, ROW, setAfresh, update, variance } from './covariance';
 import { INSTRUMENTS, SURPRISE } from './data/estimator';
 import { copyPot, type Instrument, type PotSetup, type PotState } from './pot';
-import { potLitres } from './pot-litres';
+import { foodLitres, potLitres } from './pot-litres';
 
 /**
  * One look at the pot: a dip (cm), litres off the wall marks, the scale (kg, pot tared), °Brix of a strained, cooled,
@@ -128,16 +119,20 @@ export function measuredMass(
   fromLitres = potLitres(pot),
 ): MeasuredMass {
   const kgNow = massKg(pot.mixture);
-  const densityKgPerL = kgNow > 0 ? kgNow / volumeLitres(whole(pot.mixture), pot.tempC) : 1;
+  const food = foodLitres(pot);
+  const densityKgPerL = food > 0 ? kgNow / food : 1;
+  // bones stand in the level and on the scale, and are no part of what boils
+  const { bonesKg = 0 } = pot;
+  const bonesL = potLitres(pot) - food;
   switch (reading.kind) {
     case 'weight': {
-      const kg = within('value', reading.value, 0, 2000);
+      const kg = Math.max(0, within('value', reading.value, 0, 2000) - bonesKg);
       return {
         kg,
         noiseKg: INSTRUMENTS.scale.noiseKg,
         by: 'scale',
         leverKg: kgNow,
-        litres: kg / densityKgPerL,
+        litres: kg / densityKgPerL + bonesL,
       };
     }
     case 'brix': {
@@ -146,16 +141,16 @@ export function measuredMass(
       const readKg = (100 * dissolvedKg(liquid)) / brix;
       const kg = readKg + liquid.fat + liquid.starch + totalKg(pieces);
       const noiseKg = (readKg * INSTRUMENTS.brix.noiseBrix) / brix;
-      return { kg, noiseKg, by: 'brix', leverKg: solutionKg(liquid), litres: kg / densityKgPerL };
+      return { kg, noiseKg, by: 'brix', leverKg: solutionKg(liquid), litres: kg / densityKgPerL + bonesL };
     }
     case 'eye': {
       const gone = within('value', reading.value, 0, 100) / 100;
       const litres = fromLitres * (1 - gone);
       return {
-        kg: litres * densityKgPerL,
+        kg: Math.max(0, litres - bonesL) * densityKgPerL,
         noiseKg: INSTRUMENTS.eye.noiseShare * fromLitres * densityKgPerL,
         by: 'eye',
-        leverKg: kgNow - fromLitres * densityKgPerL,
+        leverKg: kgNow - Math.max(0, fromLitres - bonesL) * densityKgPerL,
         litres,
       };
     }
@@ -169,7 +164,7 @@ export function measuredMass(
       const isRolling = !reading.still && pot.tempC > setup.air.boilingC - ROLLING_WITHIN_C;
       const dipCm = isRolling ? INSTRUMENTS.dip.rollingCm : INSTRUMENTS.dip.stillCm;
       const litresPerCm = surfaceM2(setup.vessel, setup.vessel.heightCm / 2) * 10;
-      const kg = litres * densityKgPerL;
+      const kg = Math.max(0, litres - bonesL) * densityKgPerL;
       return { kg, noiseKg: dipCm * litresPerCm * densityKgPerL, by: 'dip', leverKg: kgNow, litres };
     }
     default:

@@ -5,6 +5,7 @@ import { LINES_HARD } from './data/lines-hard';
 import { LINES_OF_MANY_HANDS } from './data/lines-of-many-hands';
 import { LINES_ON_PAPER } from './data/lines-on-paper';
 import { type ExpectedLine, LINES_WRITTEN_FIRST } from './data/lines-written-first';
+import { understandLine } from './lines-of';
 import { readingTable, readLine, readOrThrow } from './read-line';
 
 const table = readingTable(INGREDIENT_BY_ID);
@@ -126,6 +127,19 @@ describe('lines on paper, of many hands, written before their reader', () => {
     const broken = { ...table, names: null as unknown as typeof table.names };
     expect(() => readOrThrow('1 onion', broken)).toThrow();
     expect(readLine('1 onion', broken).warnings).toEqual([{ kind: 'unknown', name: '1 onion' }]);
+  });
+});
+
+describe('a line of a saved recipe', () => {
+  const saved = new Map([['w1', { text: '1 onion', ingredientId: 'red-onion' }]]);
+  const food = (text: string) =>
+    understandLine({ id: 'w1', text, parts: [] }, { ...table, saved }).ingredient?.id;
+  it('keeps the food it was saved with while it names what it named, and not another', () => {
+    expect([food('1 onion'), food('2 onions, sliced'), food('2 leeks')]).toEqual([
+      'red-onion',
+      'red-onion',
+      'leek',
+    ]);
   });
 });
 

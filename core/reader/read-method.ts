@@ -397,7 +397,11 @@ class MethodReader {
       return;
     }
     if (!this.isWet) {
-      this.open('start', clause, waiting);
+      const hot = this.drafts.at(-1);
+      // fat that got hot for it: one stage
+      if (hot?.kind === 'start' && hot.minutes === null && this.isFat(hot.foods))
+        this.extend(hot, clause, waiting);
+      else this.open('start', clause, waiting);
       return;
     }
     const isFinish =

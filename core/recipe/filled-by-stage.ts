@@ -1,4 +1,5 @@
 import { type Ingredient, isPoured } from '../matter';
+import { BONE_KG_PER_L } from '../pot';
 import type { Recipe, RecipeLine } from './recipe';
 
 /** The pot of a recipe as it is written, at the end of one of its stages. */
@@ -9,9 +10,6 @@ export interface FilledStage {
   /** of that, what lies in pieces, 0..1 */
   piecesShare: number;
 }
-
-/** Bone, shell and skin weigh about so much, kg/L. Common practice. */
-const BONE_KG_PER_L = 1.3;
 
 /**
  * How full a pot of the written size is as each stage ends, by the lines alone: for a picture of what was understood, not

@@ -1,5 +1,5 @@
 import type { BatchSnapshot } from '../batch';
-import { type KitchenFoods, orderedRecipe } from '../book';
+import { orderedRecipe } from '../book';
 import { planWithLots, type ShelfLot, type ShortLine } from '../larder';
 import { cannotBeCooked, type OrderRequest, type PlanningKitchen, planInputOf } from '../order';
 import { potInput } from '../plan';
@@ -66,14 +66,22 @@ export function decideStart(facts: StartFacts, request: OrderRequest): Decision<
 
 /** Whether an order may be kept for a day to come. */
 export function decideOrder(
-  facts: { foods: KitchenFoods; book: readonly Recipe[]; nowMs: number },
+  facts: { kitchen: PlanningKitchen; book: readonly Recipe[]; nowMs: number },
   request: OrderRequest,
 ): Decision<object> {
+  const { pots, burners } = facts.kitchen;
   const { recipeId } = request;
-  if (!orderedRecipe(recipeId, facts.foods, facts.book))
+  if (!orderedRecipe(recipeId, facts.kitchen, facts.book))
     return refused({ field: 'recipeId', code: 'unknownRecipe', recipeId });
   if (request.serviceAtMs <= facts.nowMs) return refused({ field: 'serviceAtMs', code: 'serviceInThePast' });
-  return { ok: true };
+  const { potId, burnerId } = request;
+  const pot = pots.find((one) => one.id === potId);
+  if (!pot) return refused({ field: 'potId', code: 'unknownPot', potId });
+  const burner = burners.find((one) => one.id === burnerId);
+  if (!burner) return refused({ field: 'burnerId', code: 'unknownBurner', burnerId });
+  return burner.potIds.includes(potId)
+    ? { ok: true }
+    : refused({ field: 'burnerId', code: 'potNotOnBurner', potName: pot.name, burnerName: burner.name });
 }
 
 /** Planning never promises what is not there. */

@@ -307,6 +307,17 @@ describe('planned from the shelf', () => {
     expect((await ask('POST', '/orders', kept)).status).toBe(200);
     expect((await ask('POST', '/orders', { ...kept, portions: 21 })).status).toBe(409);
     expect((await ask('POST', '/orders', order({ serviceAtMs: 5 }))).json.detail).toMatch(/already past/);
+    // a pot and a burner that are there, and go together
+    const wrongPlaces = [
+      [{ potId: 'thimble' }, /thimble/],
+      [{ burnerId: 'campfire' }, /campfire/],
+      [{ potId: 'kettle-60', burnerId: 'gas-1' }, /60 L kettle|burner 1/i],
+    ] as const;
+    for (const [place, says] of wrongPlaces) {
+      const answer = await ask('POST', '/orders', order(place));
+      expect(answer.status).toBe(422);
+      expect(JSON.stringify(answer.json)).toMatch(says);
+    }
     const listed = async () => ((await ask('GET', '/orders')).json as OrderView[]).map((one) => one.id);
     expect(await listed()).toContain(kept.id);
     const { id: _id, ...request } = kept;

@@ -1,7 +1,7 @@
 import { Router } from 'express';
 import { keepOrderSchema, type OrderView } from '../../contract';
 import { decideOrder } from '../../core/rules';
-import { foodsView, saidIn } from '../kitchen/kitchen-view';
+import { saidIn, wholeKitchen } from '../kitchen/kitchen-view';
 import { checked, notFound, refusedBy } from '../problem';
 import { isSaidAgain } from '../said-before';
 import type { ServerContext } from '../server-context';
@@ -20,7 +20,10 @@ export function orderRoutes(context: ServerContext): Router {
     const isNew = storage.transact((tx) => {
       if (isSaidAgain('An order', id, orderRow(tx, id)?.request, wanted)) return false;
       const nowMs = clock.nowMs();
-      const decision = decideOrder({ foods: foodsView(tx), book: latestRecipes(tx), nowMs }, wanted);
+      const decision = decideOrder(
+        { kitchen: wholeKitchen(context), book: latestRecipes(tx), nowMs },
+        wanted,
+      );
       if (!decision.ok) throw refusedBy(decision.refusals, saidIn(tx));
       insertOrder(tx, { id, request: wanted, createdAtMs: nowMs });
       return true;

@@ -5,7 +5,7 @@ import * as v from 'valibot';
 import { countField, numberField, sentenceCase, thePot } from '../../contract';
 import { FLOORS_FOUND, type FloorFound, toComeOut } from '../../core/batch';
 import { portions as portionsOf } from '../../core/portions';
-import { potLitres } from '../../core/pot';
+import { foodLitres } from '../../core/pot';
 import { FOOD_CODE } from '../../core/safety';
 import { Button } from '../components/button';
 import { Choice } from '../components/choice';
@@ -53,7 +53,7 @@ export function Pass() {
   const { snapshot } = here.batch;
   const { state } = here.pot;
   const { input } = snapshot;
-  const inPot = potLitres(state.pot);
+  const inPot = foodLitres(state.pot);
   const left = Math.floor(portionsOf({ litres: inPot, portionMl: input.portionMl }) + 1e-6);
   const isBase = Boolean(input.recipe.base);
   return (

@@ -1,6 +1,6 @@
 import { type Ingredient, plus, times, totalKg } from '../../matter';
 import { own } from '../../own';
-import { addToPot, liftFoodOut } from '../../pot';
+import { addToPot, bonesOf, liftFoodOut, withBones } from '../../pot';
 
 import type { Fate } from '../batch-event';
 import type { BatchState, Parked, PotItem } from '../batch-state';
@@ -101,7 +101,11 @@ export function giveBack(context: FoldContext, state: BatchState, event: EventOf
     ...state,
     parked,
     items: [...state.items, item],
-    pot: addToPot(state.pot, { masses, share: 'pieces', tempC }),
+    // whole as it came out it brings its bones again
+    pot: withBones(
+      addToPot(state.pot, { masses, share: 'pieces', tempC }),
+      isWhole ? bonesOf(ingredient, totalKg(masses)) : 0,
+    ),
   };
 }
 

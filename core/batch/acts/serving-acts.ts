@@ -1,5 +1,5 @@
 import { massKg, saltPercent, volumeLitres, whole } from '../../matter';
-import { drawFromPot, potLitres } from '../../pot';
+import { drawFromPot, foodLitres } from '../../pot';
 
 import type { BatchState, StoredLot } from '../batch-state';
 import type { EventOf, FoldContext } from '../fold-context';
@@ -11,7 +11,7 @@ const COLD_C = 20;
 export function portion(context: FoldContext, before: BatchState, event: EventOf<'portioned'>): BatchState {
   const { portions: count, fate } = event.payload;
   const state = fate === 'served' ? atService(before, event.actedAtMs) : before;
-  const litres = potLitres(state.pot);
+  const litres = foodLitres(state.pot);
   const kgPerLitre = litres > 0 ? massKg(state.pot.mixture) / litres : 1;
   const kg = ((count * context.snapshot.input.portionMl) / 1000) * kgPerLitre;
   const { pot } = drawFromPot(state.pot, kg);
@@ -52,6 +52,6 @@ export function storeLot(before: BatchState, event: EventOf<'stored'>): BatchSta
 /** The yield is what is there when the first of it leaves. */
 export function atService(state: BatchState, atMs: number): BatchState {
   if (state.atService) return state;
-  const litres = potLitres(state.pot);
+  const litres = foodLitres(state.pot);
   return { ...state, atService: { litres, saltPercent: saltPercent(state.pot.mixture, 'all'), atMs } };
 }
