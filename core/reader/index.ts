@@ -6,6 +6,7 @@ export { edgeOf, minutesIn, stageKindOf } from './method-sentences';
 export { nameTaken } from './name-taken';
 export { type PaperLine, paperRecipe, paperStage } from './paper-recipe';
 export { fitsRole, fromPattern, type PatternNote } from './pattern';
+export { portionsIn } from './portions-in';
 export { type ReadingTable, readingTable, readLine } from './read-line';
 export { type RecipeDraft, readRecipeText } from './read-recipe-text';
 export type { ParseWarning } from './reading';

@@ -1,3 +1,4 @@
+import { MEASURE_BY_WORD } from './data/measures';
 import { portionsIn } from './portions-in';
 import { readAmount, tidyLine } from './read-amount';
 import { type ReadingTable, readLine } from './read-line';
@@ -70,7 +71,7 @@ function joined(text: string): string[] {
   let isOpen = false;
   for (const one of raw) {
     // a number far to the right is that of the page
-    const line = one
+    const line = cellsInOrder(one)
       .replace(/\s{4,}\d{1,4}\s*$/, '')
       .replace(/^#+\s*/, '')
       .trim();
@@ -89,6 +90,18 @@ function joined(text: string): string[] {
     if (line !== '') isOpen = true;
   }
   return lines;
+}
+
+/** A row of a sheet: whatever order its cells stand in, the amount before its unit before the food. */
+function cellsInOrder(row: string): string {
+  const cells = row.split(/\t|;/).map((cell) => cell.trim());
+  const isRow = cells.length >= 2 && cells.length <= 6 && cells.some((cell) => /^[\d.,/½¼¾]+$/.test(cell));
+  if (!isRow) return row;
+  const amount = cells.find((cell) => /^[\d.,/½¼¾]+$/.test(cell))!;
+  const rest = cells.filter((cell) => cell !== amount && cell !== '');
+  const unit = rest.find((cell) => MEASURE_BY_WORD.has(cell.toLowerCase().replace(/\.$/, '')));
+  const foods = rest.filter((cell) => cell !== unit);
+  return [amount, ...(unit ? [unit] : []), foods.join(', ')].join(' ');
 }
 
 /** Prose that has not come to its end. */

@@ -102,6 +102,95 @@ describe('taken out and brought in again', () => {
     ).lines;
     expect(lines.map((line) => line.ingredientId)).toEqual(['peas', 'onion', 'vegetable-stock', 'mint']);
   });
+  const listed = (name: string, more: object = {}) => ({
+    '@type': 'https://schema.org/Recipe',
+    name,
+    recipeYield: '6 to 8',
+    recipeIngredient: ['500 g frozen peas', '1 L vegetable stock'],
+    recipeInstructions:
+      'Pour in the stock and bring to the boil. Add the peas and simmer for 5 minutes. Blend.',
+    ...more,
+  });
+  it('JSON-LD as pages have it: a mark at its head, a charset, CDATA, a broken block, several recipes under other things', async () => {
+    const script = (text: string, type = 'application/ld+json; charset=utf-8') =>
+      `<script type="${type}">${text}</script>`;
+    const page = [
+      script('{ "broken": '),
+      script(
+        `//<![CDATA[\n${JSON.stringify({ '@type': 'WebPage', hasPart: [listed('One'), listed('Two')] })}\n//]]>`,
+      ),
+      script(
+        JSON.stringify({ '@graph': [{ '@type': 'ItemList', itemListElement: [{ item: listed('Three') }] }] }),
+      ),
+    ].join('');
+    const { drafts } = (await read('page.html', `\ufeff<html><head>${page}</head></html>`)).json;
+    expect(drafts.map((one: { name: string }) => one.name)).toEqual(['One', 'Two', 'Three']);
+    expect(drafts[0].portions).toBe(7);
+    const bare = await read('soup.json', `\ufeff${JSON.stringify(listed('Bare'))}`);
+    expect(bare.json.drafts[0].name).toBe('Bare');
+    const broken = await read('page.html', `<html>${script('{ "broken": ')}</html>`);
+    expect(broken.status).toBe(422);
+    expect(JSON.stringify(broken.json)).toMatch(/Line 1 is not JSON/);
+  });
+  it('a yield is bowls, a range, a quantity; litres and nonsense are none', async () => {
+    const portions = async (recipeYield: unknown) =>
+      (await read('soup.json', JSON.stringify(listed('Soup', { recipeYield })))).json.drafts[0].portions;
+    expect(await portions('8 servings')).toBe(8);
+    expect(await portions(['4-6', '4 to 6 people'])).toBe(5);
+    expect(await portions({ '@type': 'QuantitativeValue', value: 12, unitText: 'portions' })).toBe(12);
+    for (const none of ['2 litres', '1.5 L', 'a big pot', '999999', { value: 'x' }])
+      expect(await portions(none)).toBeNull();
+  });
+  it('marks, lids, shares blended and what goes back in come back the same', async () => {
+    const paper = [
+      'Hock soup\nServes 8\n1 ham hock about 1.2 kg\n500 g green split peas\n3 litres water\n',
+      'Add the hock, peas and water and bring to the boil. Simmer for 90 minutes, lid ajar. Lift out the hock and pick the meat.',
+      'Blend a third. Reduce by a quarter. Return the meat. Season and serve.',
+    ].join('\n');
+    const [draft] = (await read('soup.txt', paper)).json.drafts;
+    const lines = linesOf(
+      { litres: 3, portionMl: 375, stages: draft.stages },
+      draft.written,
+      await table(),
+    ).lines;
+    const id = 'hock-soup';
+    const recipe = {
+      id,
+      version: 1,
+      name: draft.name,
+      litres: 3,
+      portionMl: 375,
+      bowl: { topDiameterCm: 13, bottomDiameterCm: 7, heightCm: 5.5, headspaceCm: 1 },
+      targetBand: 3,
+    };
+    const whole = { ...recipe, targetSaltPercent: 0.9, colour: 'broth', stages: draft.stages, lines };
+    const kept = await ask('POST', '/recipes', { recipe: { ...whole, written: draft.written } });
+    expect(kept.status).toBe(201);
+    const out = await ask('GET', `/recipes/${id}/export/jsonld`);
+    const [back] = (await read('soup.json', out.text)).json.drafts;
+    const said = (stages: Recipe['stages']) =>
+      stages.map(({ kind, lid, ends, does }) => ({ kind, lid, ends, does: does ?? null }));
+    expect(said(back.stages)).toEqual(said(draft.stages));
+    const backAt = (of: typeof draft) =>
+      of.written.map((line: { backStageId?: string }) =>
+        of.stages.findIndex((stage: { id: string }) => stage.id === line.backStageId),
+      );
+    expect(backAt(back)).toEqual(backAt(draft));
+    expect(Math.max(...backAt(draft))).toBeGreaterThan(0);
+  });
+  it('a saved page without data of its own, and the rows of a sheet, are read as they stand', async () => {
+    const page = `<html><body><nav>Home</nav><h1>Leek soup</h1><p>Serves 4</p><ul><li>3 leeks, sliced</li><li>50&nbsp;g butter</li>
+      <li>1 L chicken stock</li></ul><ol><li>Sweat the leeks in the butter for 10 minutes.</li><li>Pour in the stock and simmer for 20 minutes.</li></ol>
+      <script>var x = '9 onions';</script></body></html>`;
+    const [soupOf] = (await read('page.html', page)).json.drafts;
+    expect([soupOf.name, soupOf.portions, soupOf.written.length]).toEqual(['Leek soup', 4, 3]);
+    const [rows] = (await read('rows.txt', 'Soup\nonions\t2\tkg\ncarrots;500;g\n1\tL\twater')).json.drafts;
+    expect(rows.written.map((line: { text: string }) => line.text)).toEqual([
+      '2 kg onions',
+      '500 g carrots',
+      '1 L water',
+    ]);
+  });
   it('plain text is the same in name, portions and lines', async () => {
     const kept = await table();
     const grams = (lines: readonly { text: string }[]) =>
@@ -112,6 +201,20 @@ describe('taken out and brought in again', () => {
       expect(draft.name).toBe(recipe.name);
       expect(draft.portions).toBe(Math.max(1, Math.round((recipe.litres * 1000) / recipe.portionMl)));
       expect(grams(draft.written)).toEqual(grams(recipe.written!));
+    }
+  });
+  it('a price is figures and one comma: what can be read in two ways, and what only a machine reads, is a sentence', async () => {
+    const csv = (price: string) => `id,price_per_kg\nonion,"${price}"\n`;
+    expect((await read('p.csv', csv('1,25'))).json.difference.prices[0].centsPerKg).toBe(125);
+    for (const [price, says] of [
+      ['1,234', /1\.234 or 1234/],
+      ['0x1f', /not a price/],
+      ['1e3', /not a price/],
+      ['-2', /not a price/],
+    ] as const) {
+      const answer = await read('p.csv', csv(price));
+      expect(answer.status).toBe(422);
+      expect(JSON.stringify(answer.json)).toMatch(says);
     }
   });
   it('prices as CSV are the same; what differs is shown before it is taken in', async () => {

@@ -44,8 +44,43 @@ function scriptsOf(page: string): { attributes: Map<string, string>; text: strin
 /** What the linked data of a page says: the text of each of its scripts of that type. */
 export function linkedData(page: string): string[] {
   return scriptsOf(page)
-    .filter((script) => script.attributes.get('type')?.trim().toLowerCase() === 'application/ld+json')
+    .filter((script) => /^application\/ld\+json\s*(?:;|$)/i.test(script.attributes.get('type')?.trim() ?? ''))
     .map((script) => script.text.trim());
+}
+
+/** Elements that begin a line of their own. */
+const BLOCKS: ReadonlySet<string> = new Set(
+  'address article aside blockquote br dd div dl dt figcaption footer form h1 h2 h3 h4 h5 h6 header hr li main nav ol p section table td th tr ul'.split(
+    ' ',
+  ),
+);
+
+/** The lines of a page as a reader sees them, from its first heading on: scripts and styles left out. */
+export function linesOfHtml(page: string): string[] {
+  let text = '';
+  let headingAt: number | null = null;
+  let hidden: string | null = null;
+  const begin = (start: number, end: number, isOpening: boolean) => {
+    const name = page.slice(start, end).toLowerCase();
+    if (name === 'script' || name === 'style') hidden = isOpening ? name : null;
+    if (BLOCKS.has(name)) text += '\n';
+    if (isOpening && name === 'h1') headingAt ??= text.length;
+  };
+  read(page, {
+    onopentagname: (start, end) => begin(start, end, true),
+    onclosetag: (start, end) => begin(start, end, false),
+    ontext(start, end) {
+      if (!hidden) text += page.slice(start, end).replace(/\s+/g, ' ');
+    },
+    ontextentity(codePoint) {
+      if (!hidden) text += String.fromCodePoint(codePoint);
+    },
+  });
+  return text
+    .slice(headingAt ?? 0)
+    .split('\n')
+    .map((line) => line.trim())
+    .filter((line) => line !== '');
 }
 
 /** The text of something written in HTML, its entities read, its tags left out. */

@@ -1,4 +1,5 @@
 import {
+  portionsIn,
   type ReadingTable,
   type RecipeDraft,
   readRecipeText,
@@ -8,11 +9,14 @@ import {
 import { newStage, type Recipe, type Stage, type WrittenLine } from '../../core/recipe';
 import { fileProblem, parseJson } from './file-problem';
 import { linkedData, textOfHtml } from './html-text';
+import { kindSaid, propertiesOf, withProperties } from './stage-properties';
 
 /** schema.org/Recipe as JSON-LD: what any reader of recipes understands, and what this one reads back the same. */
 
 /** A step that says what goes in at its stage, so that reading it back puts it there again. */
 const GOES_IN = 'In: ';
+/** The same of what was lifted out, and whose meat goes in again. */
+const GOES_BACK = 'Back in: ';
 
 type Json = Record<string, unknown>;
 
@@ -29,6 +33,7 @@ export function writeJsonLd(recipe: Recipe, table: ReadingTable): string {
       '@type': 'HowToSection',
       name: stage.title,
       ...(stage.ends.rule === 'minutes' ? { timeRequired: `PT${stage.ends.minutes}M` } : {}),
+      additionalProperty: propertiesOf(stage),
       itemListElement: [
         ...written.flatMap((line) =>
           line.parts
@@ -38,6 +43,9 @@ export function writeJsonLd(recipe: Recipe, table: ReadingTable): string {
               text: `${GOES_IN}${part.share < 1 ? `${percent(part.share)} % of ` : ''}${line.text}`,
             })),
         ),
+        ...written
+          .filter((line) => line.backStageId === stage.id)
+          .map((line) => ({ '@type': 'HowToStep', text: `${GOES_BACK}${line.text}` })),
         { '@type': 'HowToStep', text: stage.act },
       ],
     })),
@@ -47,10 +55,35 @@ export function writeJsonLd(recipe: Recipe, table: ReadingTable): string {
 
 /** Recipes in JSON-LD, alone or inside a saved page. */
 export function readJsonLd(text: string, table: ReadingTable): RecipeDraft[] {
-  const found = blocksOf(text).flatMap((block) => recipesIn(parseJson(block)));
+  const found = recipesOf(blocksOf(text.replace(/^\ufeff/, '')));
   if (found.length === 0) throw fileProblem('file', 'There is no recipe (schema.org Recipe) in this file.');
   return found.map((one, i) => draftOf(one, i, table));
 }
+
+/** Recipes of the blocks that can be read; where none can, what is wrong with the first. */
+function recipesOf(blocks: readonly string[]): Json[] {
+  let wrong: unknown = null;
+  const found = blocks.flatMap((block) => {
+    try {
+      return recipesIn(parseJson(bare(block)));
+    } catch (error) {
+      wrong ??= error;
+      return [];
+    }
+  });
+  if (found.length === 0 && wrong) throw wrong;
+  return found;
+}
+
+/** Without the marks that keep a script from being taken for mark-up. */
+const bare = (block: string): string =>
+  block
+    .trim()
+    .replace(/^(?:\/\/|\/\*)?\s*<!\[CDATA\[\s*(?:\*\/)?/, '')
+    .replace(/(?:\/\/|\/\*)?\s*\]\]>\s*(?:\*\/)?$/, '')
+    .replace(/^<!--/, '')
+    .replace(/(?:\/\/)?\s*-->$/, '')
+    .trim();
 
 function blocksOf(text: string): string[] {
   return /^\s*</.test(text) ? linkedData(text) : [text];
@@ -59,6 +92,9 @@ function blocksOf(text: string): string[] {
 /** Data are nested no deeper than this where a recipe is looked for. */
 const DEEPEST = 40;
 
+/** Under these a page has its recipe. */
+const UNDER = ['@graph', 'mainEntity', 'mainEntityOfPage', 'itemListElement', 'item', 'hasPart', 'about'];
+
 /** A recipe may stand alone, in a list, in a graph, or under something else. */
 function recipesIn(node: unknown, depth = 0): Json[] {
   if (depth > DEEPEST) throw fileProblem('file', 'What is in this file is nested too deep to be a recipe.');
@@ -66,8 +102,8 @@ function recipesIn(node: unknown, depth = 0): Json[] {
   if (node === null || typeof node !== 'object') return [];
   const json = node as Json;
   const types = [json['@type']].flat();
-  if (types.includes('Recipe')) return [json];
-  return [json['@graph'], json.mainEntity, json.itemListElement].flatMap((one) => recipesIn(one, depth + 1));
+  if (types.some((type) => typeof type === 'string' && /(?:^|[/#:])Recipe$/.test(type))) return [json];
+  return UNDER.flatMap((key) => recipesIn(json[key], depth + 1));
 }
 
 function draftOf(json: Json, index: number, table: ReadingTable): RecipeDraft {
@@ -85,8 +121,8 @@ function draftOf(json: Json, index: number, table: ReadingTable): RecipeDraft {
       where(`recipeIngredient.${tooLong}`),
       `Ingredient ${tooLong + 1} of “${name}” is longer than 200 characters.`,
     );
-  const yields = [json.recipeYield ?? json.yield ?? []].flat().map(plain);
-  const portions = firstNumber(yields);
+  const yields = [json.recipeYield ?? json.yield ?? []].flat().map(yieldWords);
+  const portions = yields.map(portionsOf).find((one) => one !== null) ?? null;
   const portionMl = yields.map((word) => /of (\d+)\s*ml/i.exec(word)?.[1]).find((word) => word !== undefined);
   const instructions = [json.recipeInstructions ?? []].flat();
   const sections = instructions.filter(
@@ -115,9 +151,14 @@ function fromSections(
   lines: readonly string[],
 ): { written: WrittenLine[]; stages: Stage[] } | null {
   const parts = lines.map((): { stageId: string; share: number }[] => []);
+  const backs = new Map<number, string>();
   const stages = sections.map((section, i): Stage => {
     const id = `s${i + 1}`;
     const texts = [section.itemListElement ?? []].flat().flatMap((step) => stepTexts(step));
+    for (const text of texts.filter((one) => one.startsWith(GOES_BACK))) {
+      const at = lines.indexOf(text.slice(GOES_BACK.length));
+      if (at >= 0) backs.set(at, id);
+    }
     for (const text of texts.filter((one) => one.startsWith(GOES_IN))) {
       const share = /^In: (\d+(?:\.\d+)?) % of /.exec(text);
       const line = text.slice(share ? share[0].length : GOES_IN.length);
@@ -127,25 +168,36 @@ function fromSections(
       if (at >= 0) parts[at]!.push({ stageId: id, share: share ? Number(share[1]) / 100 : 1 });
     }
     const title = plain(section.name) || `Step ${i + 1}`;
-    const act = texts.filter((one) => !one.startsWith(GOES_IN)).join(' ');
-    const kind = i === sections.length - 1 ? 'serve' : (stageKindOf(title) ?? stageKindOf(act) ?? 'simmer');
+    const act = texts.filter((one) => !one.startsWith(GOES_IN) && !one.startsWith(GOES_BACK)).join(' ');
+    const told = kindSaid(section.additionalProperty) ?? stageKindOf(title) ?? stageKindOf(act);
+    const kind = i === sections.length - 1 ? 'serve' : (told ?? 'simmer');
     const stage: Stage = {
       ...newStage(id, kind === 'serve' && i < sections.length - 1 ? 'finish' : kind),
       title: title.slice(0, 80),
       act: act.slice(0, 1000),
     };
+    const whole = withProperties(stage, section.additionalProperty);
     const minutes = /^PT(?:(\d+)H)?(?:(\d+(?:\.\d+)?)M)?$/.exec(plain(section.timeRequired));
-    return minutes && stage.ends.rule !== 'served'
+    return minutes && whole.ends.rule !== 'served'
       ? {
-          ...stage,
+          ...whole,
           ends: { rule: 'minutes', minutes: Number(minutes[1] ?? 0) * 60 + Number(minutes[2] ?? 0) },
         }
-      : stage;
+      : whole;
   });
   if (parts.some((some) => some.length === 0)) return null;
   return {
     stages,
-    written: lines.map((text, i) => ({ id: `w${i + 1}`, text, parts: wholeParts(parts[i]!) })),
+    written: lines.map((text, i) => {
+      const back = backs.get(i);
+      const id = `w${i + 1}`;
+      return {
+        id,
+        text,
+        ...(back ? { comesOut: true, backStageId: back } : {}),
+        parts: wholeParts(parts[i]!),
+      };
+    }),
   };
 }
 
@@ -175,12 +227,23 @@ function plain(value: unknown): string {
   return text.replace(/[ \t]+/g, ' ').trim();
 }
 
-function firstNumber(words: readonly string[]): number | null {
-  for (const word of words) {
-    const match = /\d+/.exec(word);
-    if (match) return Number(match[0]);
-  }
-  return null;
+/** A yield as words: “6 to 8”, or a `QuantitativeValue` with its unit. */
+function yieldWords(value: unknown): string {
+  if (value === null || typeof value !== 'object') return plain(value);
+  const { value: amount, unitText, unitCode } = value as Json;
+  return `${plain(amount)} ${plain(unitText ?? unitCode)}`.trim();
+}
+
+/** Most that one recipe can serve. */
+const MOST_PORTIONS = 1000;
+
+/** Bowls that a yield says, the middle of a range; litres and nonsense say none. */
+function portionsOf(words: string): number | null {
+  const bare = /^(\d{1,4})(?:\s*(?:-|–|to)\s*(\d{1,4}))?$/.exec(words);
+  const portions = bare
+    ? Math.round((Number(bare[1]) + Number(bare[2] ?? bare[1])) / 2)
+    : (portionsIn(words)?.portions ?? null);
+  return portions !== null && portions >= 1 && portions <= MOST_PORTIONS ? portions : null;
 }
 
 function percent(share: number): string {

@@ -62,8 +62,14 @@ export function readPrices(text: string, ingredients: Readonly<Record<string, In
       throw fileProblem(`line ${line}`, `Line ${line}: there is no ingredient “${said}” in the table.`);
     const price = (row.price_per_kg ?? '').trim();
     if (price === '') return [];
-    const value = Number(price.replace(',', '.'));
-    if (!Number.isFinite(value) || value < 0 || value > MOST_PRICE)
+    if (/^\d{1,3},\d{3}$/.test(price))
+      throw fileProblem(
+        `line ${line}`,
+        `Line ${line}: “${price}” may be ${price.replace(',', '.')} or ${price.replace(',', '')}: write it without the comma.`,
+      );
+    // figures and one point or comma: “0x1f” and “1e3” are slips, whatever a machine makes of them
+    const value = /^\d+(?:[.,]\d+)?$/.test(price) ? Number(price.replace(',', '.')) : Number.NaN;
+    if (!Number.isFinite(value) || value > MOST_PRICE)
       throw fileProblem(`line ${line}`, `Line ${line}: “${price}” is not a price.`);
     if (seen.has(id))
       throw fileProblem(`line ${line}`, `Line ${line}: ${said} is in line ${seen.get(id)} too.`);

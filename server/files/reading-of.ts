@@ -7,6 +7,7 @@ import type { BookHere } from '../recipes/sound-recipe';
 import { type BookIntake, bookIntake } from './book-difference';
 import { isBook, readBook } from './book-json';
 import { fileProblem } from './file-problem';
+import { linesOfHtml, linkedData } from './html-text';
 import { readJsonLd } from './json-ld';
 import { readPrices } from './prices-csv';
 
@@ -17,13 +18,18 @@ export function readingOf({ name, text }: FileToRead, here: BookHere): FileReadi
     return { kind: 'prices', difference: priceDifference(text, library.ingredients, here) };
   if (isBook(text)) return { kind: 'book', difference: bookIntake(readBook(text), here).difference };
   const table = readingTable(rowsOf(library), here.units);
-  if (/\.(json|jsonld|html?)$/i.test(name) || /^\s*[<{[]/.test(text))
+  const isPage = /^\ufeff?\s*</.test(text);
+  const hasData = isPage && linkedData(text).length > 0;
+  if (hasData || (!isPage && (/\.(json|jsonld)$/i.test(name) || /^\ufeff?\s*[{[]/.test(text))))
     return { kind: 'drafts', drafts: readJsonLd(text, table) };
-  const draft = readRecipeText(text, table);
+  // a saved page without data of its own is read as it stands
+  const draft = readRecipeText(isPage ? linesOfHtml(text).join('\n') : text, table);
   if (draft.written.length > 0) return { kind: 'drafts', drafts: [draft] };
   throw fileProblem(
     'file',
-    'No ingredient line was found in this text: a line such as “2 large onions, sliced”.',
+    isPage
+      ? 'There is no recipe in this page: neither data of it (schema.org Recipe) nor an ingredient line.'
+      : 'No ingredient line was found in this text: a line such as “2 large onions, sliced”.',
   );
 }
 

@@ -51,6 +51,7 @@ export function Paper({ book, onTaken }: { book: Book; onTaken: (draft: RecipeDr
     setText(next);
     keepPaper(next);
   };
+  const [offered, setOffered] = useState<readonly RecipeDraft[]>([]);
   const read = useReadFile();
   const late = useDeferredValue(text);
   const draft = useMemo(() => (late.trim() ? readRecipeText(late, book.table) : null), [late, book]);
@@ -92,14 +93,26 @@ export function Paper({ book, onTaken }: { book: Book; onTaken: (draft: RecipeDr
                   { name, text: content },
                   {
                     onSuccess: (found) => {
-                      if (found.kind === 'drafts' && found.drafts[0]) onTaken(found.drafts[0]);
-                      else navigate('/recipes');
+                      if (found.kind !== 'drafts' || !found.drafts[0]) navigate('/recipes');
+                      else if (found.drafts.length === 1) onTaken(found.drafts[0]);
+                      else setOffered(found.drafts);
                     },
                   },
                 )
               }
             />
           </Row>
+          {offered.length > 0 && (
+            <Row role="group" aria-label={recipeEditorWords.whichOfThem}>
+              <Soft>{recipeEditorWords.whichOfThem}</Soft>
+              {offered.map((one, i) => (
+                // two of one name are told apart by their place
+                <Button key={i} onPress={() => onTaken(one)}>
+                  {one.name}
+                </Button>
+              ))}
+            </Row>
+          )}
           <Errors sentences={sentencesOf(read.error)} />
         </section>
         <section aria-live="polite">

@@ -5,6 +5,7 @@ const LIDS = { on: 'lid on', ajar: 'lid ajar', off: 'open' };
 
 /** What is said while a recipe is written. */
 export const recipeEditorWords = {
+  whichOfThem: 'Several recipes are in this file. Which of them?',
   thingsToCheck: (n: number) => `${n} ${plural(n, 'thing', 'things')} to check`,
   restIsTakenAsRead: 'The rest is taken as read. It can be saved with these open.',
   anotherFood: 'Another food',
