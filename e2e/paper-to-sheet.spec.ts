@@ -272,6 +272,16 @@ test('versions: two windows, one after the other; side by side; nothing is swall
       .filter({ hasText: 'Version 2 has been saved meanwhile; yours is based on version 1.' }),
   ).toBeVisible();
   await expect(other.getByLabel(recipeEditorWords.saltAtTheEnd)).toHaveValue('0.8');
+  // both side by side: a line of the other is taken over, and mine goes over it
+  const both = other.getByRole('region', { name: recipeEditorWords.savedElsewhere(2) });
+  await expect(both.getByRole('listitem')).toHaveText(/16 g cumin.*12 g cumin/s);
+  await both.getByRole('button', { name: recipeEditorWords.takeTheirs('16 g cumin') }).click();
+  await expect(other.getByLabel(/^Line: 16 g cumin/)).toBeVisible();
+  await expect(both.getByText(recipeEditorWords.linesAreAlike)).toBeVisible();
+  await both.getByRole('button', { name: recipeEditorWords.mineOverIt(3) }).click();
+  await expect(both).toHaveCount(0);
+  await other.getByRole('button', { name: 'Save version 3' }).click();
+  await expect(other.getByText('Recipe, version 3')).toBeVisible();
   const table = page.getByRole('table');
   await expect(table.getByRole('row', { name: /salt/ })).toContainText('0.9 %');
   await expect(table.getByRole('row', { name: /Cumin/ })).toContainText(/12 g.*16 g/s);

@@ -9,9 +9,12 @@ import type { Reading } from './reading';
 
 /** “juice of 2 lemons”, “grated zest of 1 orange”, “1 lime, juiced”: the fruit names something else than itself. */
 export function fruitOf(line: string): { rest: string; name: string; also?: string } | null {
-  const done = /^(.*?)\b(lemon|lime|orange)s?,? (juiced|zested)\b(.*)$/i.exec(line);
+  const done =
+    /^(.*?)\b(lemon|lime|orange)s?,? (juiced|zested|juice only|zest only|just the juice|just the zest)\b(.*)$/i.exec(
+      line,
+    );
   if (done) {
-    const part = /^j/i.test(done[3]!) ? 'juice' : 'zest';
+    const part = /juice/i.test(done[3]!) ? 'juice' : 'zest';
     return { rest: `${done[1] || '1'}${done[4]}`, name: `${done[2]!.toLowerCase()} ${part}` };
   }
   const both =

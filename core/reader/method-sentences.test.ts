@@ -12,6 +12,7 @@ describe('how long a sentence says (written before the code that reads them)', (
     ['Simmer for 1 3/4 hours.', 105],
     ['Simmer for 1½ hours', 90],
     ['Leave for an hour and a half.', 90],
+    ['Simmer for an hour and three quarters.', 105],
     ['Cook an hour and a quarter', 75],
     ['Simmer for two hours', 120],
     ['Simmer for 2 to 3 hours', 150],

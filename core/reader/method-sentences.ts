@@ -57,7 +57,7 @@ const MINUTES = String.raw`(?:minutes?|mins?|min)\b\.?`;
 const UP_TO = String.raw`(?:\s*(?:-|–|to|or)\s*${N})?`;
 /** “1 hour 45”, “1 hr 30 mins”, “an hour and a half”. */
 const HOURS_AND = new RegExp(
-  String.raw`\b${N}${UP_TO}\s*${HOURS}(?:,?\s*(?:and\s*)?(?:(\d{1,2})(?!\d|\s*(?:°|[cf]\b|h|%|ml|g\b|kg|l\b|cm|mm|oz|lb|litre|liter|pint|cup|[.,]\d))(?:\s*${MINUTES})?|(?:an?\s+)(half|quarter)\b))?`,
+  String.raw`\b${N}${UP_TO}\s*${HOURS}(?:,?\s*(?:and\s*)?(?:(\d{1,2})(?!\d|\s*(?:°|[cf]\b|h|%|ml|g\b|kg|l\b|cm|mm|oz|lb|litre|liter|pint|cup|[.,]\d))(?:\s*${MINUTES})?|(?:an?\s+|(?=three))(half|quarter|three[- ]quarters)\b))?`,
   'i',
 );
 const PLAIN_MINUTES = new RegExp(String.raw`\b${N}${UP_TO}\s*${MINUTES}`, 'i');
@@ -83,7 +83,15 @@ export function minutesIn(sentence: string): number | null {
   const plain = PLAIN_MINUTES.exec(text);
   if (hours && (!plain || hours.index <= plain.index)) {
     const low = countOf(hours[1]!);
-    const more = hours[3] ? Number(hours[3]) : hours[4] ? (/half/i.test(hours[4]) ? 30 : 15) : 0;
+    const more = hours[3]
+      ? Number(hours[3])
+      : hours[4]
+        ? /half/i.test(hours[4])
+          ? 30
+          : /three/i.test(hours[4])
+            ? 45
+            : 15
+        : 0;
     return 60 * middleOf(low, hours[2]) + more;
   }
   return plain ? middleOf(countOf(plain[1]!), plain[2]) : null;

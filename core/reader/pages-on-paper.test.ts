@@ -4,6 +4,7 @@ import { TABLE } from '../testing/book';
 import { pageDifferences } from '../testing/page-differences';
 import { readRecipeText } from './';
 import { LINES_OF_MANY_HANDS } from './data/lines-of-many-hands';
+import { PAGES_KEPT_APART } from './data/pages-kept-apart';
 import { PAGES_ON_PAPER } from './data/pages-on-paper';
 
 const read = (text: string) => readRecipeText(text, TABLE);
@@ -22,6 +23,10 @@ describe('pages on paper, of many hands, written before their reader', () => {
       wrong.map(({ page }) => page.name),
       said,
     ).toEqual(['Gazpacho, cold']);
+  });
+  it('of ten kept apart nine are right', () => {
+    const off = PAGES_KEPT_APART.filter((page) => pageDifferences(page, read(page.text)).length > 0);
+    expect(off.map((page) => page.name)).toEqual(['Mussel soup']);
   });
   it('what is set down beside a page can be missed: another page is not it', () => {
     const [first, second] = PAGES_ON_PAPER;

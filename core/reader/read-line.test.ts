@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { INGREDIENT_BY_ID } from '../matter';
 import { LINES_HARD } from './data/lines-hard';
-import { LINES_OF_MANY_HANDS } from './data/lines-of-many-hands';
+import { LINES_KEPT_APART, LINES_OF_MANY_HANDS } from './data/lines-of-many-hands';
 import { LINES_ON_PAPER } from './data/lines-on-paper';
 import { type ExpectedLine, LINES_WRITTEN_FIRST } from './data/lines-written-first';
 import { understandLine } from './lines-of';
@@ -127,6 +127,37 @@ describe('lines on paper, of many hands, written before their reader', () => {
     const broken = { ...table, names: null as unknown as typeof table.names };
     expect(() => readOrThrow('1 onion', broken)).toThrow();
     expect(readLine('1 onion', broken).warnings).toEqual([{ kind: 'unknown', name: '1 onion' }]);
+  });
+});
+
+describe('the lines kept apart', () => {
+  it('but for two are read right: a sauce that the table does not know, and peppercorns in a bag, which do come out', () => {
+    const wrong = LINES_KEPT_APART.filter((line) => {
+      const read = readLine(line.text, table);
+      const isAsked = line.doubt && line.g === null && read.warnings.length > 0;
+      const isSo = line.g === null || Math.abs((read.purchasedG ?? 0) - line.g) <= 0.03 * line.g;
+      const isRight = read.ingredientId === line.id && isSo && read.comesOut === (line.comesOut ?? false);
+      return !isRight && !isAsked;
+    });
+    expect(wrong.map((line) => line.id)).toEqual(['peppercorn', 'table-sauce']);
+  });
+});
+
+describe('families that the lines kept apart have shown', () => {
+  it.each([
+    ['350 g leeks, trimmed weight', 'leek', 350 / 0.55],
+    ['400 g squash (peeled weight)', 'squash', 400 / 0.78],
+    ['2 lemons, juice only', 'lemon-juice', 90],
+    ['1 lime, just the juice', 'lime-juice', 30],
+  ])('%s', (text, id, g) => {
+    const read = readLine(text, table);
+    expect(read.ingredientId).toBe(id);
+    expect(Math.abs(read.purchasedG! - g)).toBeLessThan(1);
+  });
+  it('what is tied in muslin comes out; what brackets offer instead is asked about', () => {
+    expect(readLine('12 peppercorns, tied in muslin', table).comesOut).toBe(true);
+    for (const text of ['1 l vegetable stock (or water)', '200 ml cream (single or double)'])
+      expect(readLine(text, table).warnings.map((one) => one.kind)).toContain('either');
   });
 });
 

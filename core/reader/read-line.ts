@@ -212,7 +212,9 @@ function readEnglish(
     !/ and (peeled|chopped|drained|sliced|diced|deveined|bearded|cleaned)/i.test(first) &&
     !spansTheAnd(table.names, first);
   const words = wordsOf(isTwo ? first.split(/ (?:and|&) /i)[0]! : first);
+  const otherNote = notes.find((note) => /^or\b|\b\w+ or \w+\b/i.test(note) && !/more or less/i.test(note));
   if (isEither) warnings.push({ kind: 'either', words: head });
+  else if (otherNote) warnings.push({ kind: 'either', words: `${head} (${otherNote})` });
 
   let found = findName(table.names, words) ?? (isEither ? findName(table.names, wordsOf(head)) : null);
   if (isTwo) {
@@ -262,8 +264,9 @@ function readEnglish(
 
   const before = cutBefore(first, found, ingredient);
   const cut = [before, inCut ? inCut[0].trim() : '', tail].filter((part) => part !== '').join(', ');
+  const isNet = /\b(?:trimmed|peeled|prepared|cleaned|net|drained|picked|edible) weight\b/i.test(line);
   const isWeighedTrimmed =
-    left.some((word) => TRIMMING_WORDS.has(word)) && unit !== 'each' && ingredient?.yield !== 1;
+    isNet || (left.some((word) => TRIMMING_WORDS.has(word)) && unit !== 'each' && ingredient?.yield !== 1);
   const isSeasoning = ingredient?.kind === 'salt' || ingredient?.kind === 'spice';
   const toTaste = toTasteSaid || (amount === null && isSeasoning);
   const middle = amount ? (amount.low + amount.high) / 2 : null;

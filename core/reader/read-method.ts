@@ -191,7 +191,15 @@ class MethodReader {
       return;
     }
     // what simmers is wet, though no sentence says what with
-    if (clause.deed === 'simmer' && this.drafts.length === 0) this.isWet = true;
+    const isSteamed = waiting.some(({ line }) => this.lines[line]!.ingredient?.kind === 'wine');
+    if (clause.deed === 'simmer' && (this.drafts.length === 0 || (isSteamed && !this.isWet))) {
+      this.isWet = true;
+      if (isSteamed) {
+        this.open('liquid', { ...clause, said: '', minutes: null, lid: null }, waiting);
+        this.openPlain('simmer', clause);
+        return;
+      }
+    }
     if (this.isWet && clause.gone !== null) {
       this.open('reduce', clause, waiting);
       return;

@@ -1,5 +1,5 @@
 import type { Ingredient } from '../matter';
-import type { Recipe, Stage } from './recipe';
+import type { Recipe, RecipeLine, Stage } from './recipe';
 
 /** One difference between two versions of a recipe. */
 export interface RecipeDifference {
@@ -31,12 +31,18 @@ export function compareRecipes(
     (after.claims ?? []).join(', ') || 'none',
   );
 
+  say('recipe', 'note', before.note ?? null, after.note ?? null);
+  say('recipe', 'keeps', keepsWords(before), keepsWords(after));
+  say('recipe', 'best', before.best?.words ?? null, after.best?.words ?? null);
+  say('recipe', 'spoon', spoonWords(before), spoonWords(after));
+  say('recipe', 'bowl', bowlWords(before), bowlWords(after));
+
   const nameOf = (id: string) => ingredients[id]?.name ?? id;
   const amounts = (recipe: Recipe) => {
     const byName = new Map<string, string[]>();
     for (const line of recipe.lines) {
       const stage = recipe.stages.find((one) => one.id === line.stageId)?.title ?? line.stageId;
-      const said = `${Number((line.kg * 1000).toFixed(1))} g${line.cut ? `, ${line.cut}` : ''}${outWords(recipe, line)}${line.soakH ? `, soaked ${line.soakH} h` : ''} in “${stage}”`;
+      const said = `${Number((line.kg * 1000).toFixed(1))} g${line.cut ? `, ${line.cut}` : ''}${outWords(recipe, line)}${lineWords(line)} in “${stage}”`;
       byName.set(nameOf(line.ingredientId), [...(byName.get(nameOf(line.ingredientId)) ?? []), said]);
     }
     return byName;
@@ -73,8 +79,43 @@ function stageWords(stage: Stage | undefined): string | null {
           : ends.rule === 'fall'
             ? `${Math.round(ends.fractionGone * 100)} % gone`
             : ends.rule;
-  return `${stage.title}: ${stage.act} ${stage.method}, lid ${stage.lid}, ${end}`;
+  const { heat, does, topTempC } = stage;
+  const heated =
+    heat.kind === 'burner' ? `${Math.round(heat.fraction * 100)} % heat` : `held ${SIMMERS[heat.simmer]}`;
+  const done =
+    does?.kind === 'puree'
+      ? `, ${Math.round(does.share * 100)} % blended${does.sieve === 'none' ? '' : `, ${does.sieve} sieve`}`
+      : does
+        ? `, ${does.kind}`
+        : '';
+  const top = topTempC === undefined ? '' : `, no hotter than ${topTempC} °C`;
+  return `${stage.title}: ${stage.act} ${stage.method}, ${heated}, lid ${stage.lid}, ${end}${done}${top}`;
 }
+
+const SIMMERS = {
+  justUnder: 'just under a simmer',
+  barely: 'at a bare simmer',
+  steady: 'at a steady simmer',
+};
+
+/** How a line follows the order, what it thickens as, its brine and its soak. */
+function lineWords({ scaling, thickener, cure, soakH }: RecipeLine): string {
+  const law = typeof scaling === 'string' ? scaling : `${scaling.times ?? 1} times ${scaling.sameAs}`;
+  return [
+    law === 'straight' ? '' : `, ${law}`,
+    thickener ? `, ${thickener}` : '',
+    cure
+      ? `, brine ${cure.brinePercent} % for ${cure.hours} h, ${cure.liquidPerKg} kg to the kg, ${cure.thicknessCm} cm`
+      : '',
+    soakH ? `, soaked ${soakH} h` : '',
+  ].join('');
+}
+
+const keepsWords = ({ keeps }: Recipe): string | null =>
+  keeps ? `${keeps.hours} h: ${keeps.advisory}` : null;
+const spoonWords = ({ spoonCm }: Recipe): string | null => (spoonCm === undefined ? null : `${spoonCm} cm`);
+const bowlWords = ({ bowl }: Recipe): string =>
+  `⌀ ${bowl.topDiameterCm} to ${bowl.bottomDiameterCm} cm, ${bowl.heightCm} cm high, ${bowl.headspaceCm} cm free`;
 
 function outWords(recipe: Recipe, { comesOut }: Recipe['lines'][number]): string {
   if (!comesOut) return '';

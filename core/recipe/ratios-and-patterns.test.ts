@@ -100,6 +100,36 @@ describe('patterns', () => {
 describe('versions side by side', () => {
   it('names what changed and nothing else', () => {
     expect(compareRecipes(leek, leek, INGREDIENT_BY_ID)).toEqual([]);
+    // whatever a version may change is said
+    const stage = (change: object) => ({
+      ...leek,
+      stages: leek.stages.map((one, i) => (i === 1 ? { ...one, ...change } : one)),
+    });
+    const line = (change: object) => ({
+      ...leek,
+      lines: leek.lines.map((one, i) => (i === 1 ? { ...one, ...change } : one)),
+    });
+    const changes: Recipe[] = [
+      stage({ heat: { kind: 'burner', fraction: 0.77 } }),
+      stage({ heat: { kind: 'hold', simmer: 'justUnder' } }),
+      stage({ lid: 'ajar' }),
+      stage({ topTempC: 82 }),
+      stage({ does: { kind: 'puree', share: 0.3, sieve: 'fine' } }),
+      line({ scaling: 'startLow' }),
+      line({ scaling: { sameAs: 'w1', times: 2 } }),
+      line({ thickener: 'rouxDark' }),
+      line({ soakH: 8 }),
+      line({ cure: { brinePercent: 5, hours: 12, liquidPerKg: 1, thicknessCm: 3 } }),
+      line({ comesOut: { word: 'leek', eachG: 100, backStageId: leek.stages[2]!.id } }),
+      { ...leek, note: 'more pepper' },
+      { ...leek, keeps: { hours: 24, advisory: 'eat it soon' } },
+      { ...leek, spoonCm: 2 },
+      { ...leek, bowl: { ...leek.bowl, headspaceCm: 2 } },
+    ];
+    for (const after of changes)
+      expect(compareRecipes(leek, after, INGREDIENT_BY_ID), JSON.stringify(after).slice(0, 80)).toHaveLength(
+        1,
+      );
     const after: Recipe = {
       ...leek,
       targetSaltPercent: 0.8,

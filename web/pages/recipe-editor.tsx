@@ -25,6 +25,7 @@ import { clearForm, keepForm, keepPaper, keptForm } from './recipe-editor/kept-f
 import { LineRow } from './recipe-editor/line-row';
 import { Paper } from './recipe-editor/paper';
 import { RatioList } from './recipe-editor/ratio-list';
+import { SavedElsewhere } from './recipe-editor/saved-elsewhere';
 import { StageList } from './recipe-editor/stage-list';
 import { StagePictures } from './recipe-editor/stage-pictures';
 import { formOfDraft, formOfRecipe, type RecipeForm, useEditing } from './recipe-editor/use-editing';
@@ -136,6 +137,7 @@ function FormFor({
   const editing = useEditing(atFirst, book);
   const { form, errors } = editing;
   const [isTried, setTried] = useState(false);
+  const latest = book.library.recipes[form.id];
   const [openLine, setOpenLine] = useState<string | null>(null);
   // what is in the form survives a reload, off paper from the first; one of the book that was not touched leaves no trace
   useEffect(() => {
@@ -224,6 +226,11 @@ function FormFor({
             )}
           </Caution>
         )}
+        {latest &&
+          form.basedOn !== null &&
+          latest.version > form.basedOn &&
+          !save.isPending &&
+          !save.isSuccess && <SavedElsewhere editing={editing} latest={latest} book={book} />}
         <DoubtList editing={editing} onFood={setOpenLine} />
         <div>
           <Subtitle>{recipeEditorWords.lines}</Subtitle>

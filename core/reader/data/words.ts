@@ -21,7 +21,7 @@ export const IDLE_WORDS: ReadonlySet<string> = new Set(
   `a an and about approx approximately around best bought of the fresh freshly good quality ripe organic large medium small big
   some more extra your favourite favorite few level scant generous heaped heaping rounded nice new-season cold chilled
   room temperature hot warm homemade dry raw whole thick plain pure free range live each young mild local dried-out
-  very in for to or with from short back streaky rindless style sized medium-sized bite plump firm fat little`.split(/\s+/),
+  very in for to or with from short leaf shape only weight back streaky rindless style sized medium-sized bite plump firm fat little`.split(/\s+/),
 );
 
 /** Numbers in words. */
@@ -49,7 +49,8 @@ export const NUMBER_WORDS: Readonly<Record<string, number>> = {
 };
 
 /** Must be taken out again. */
-export const COMES_OUT = /\b(lift(ed)? (it |them )?out|tak(e|en) (it |them )?out|fish(ed)? (it |them )?out|(to )?comes? out|(to be )?removed? (before|at|after|when|once|later|from the pot)|to be (removed|discarded)|discard(ed)? (before|at|after|later|when)|left whole to come out)\b[^,;)]*/i;
+export const COMES_OUT =
+  /\b(tied (up )?in (a |the )?(piece of )?(muslin|cheesecloth|cloth|spice bag|bag)|lift(ed)? (it |them )?out|tak(e|en) (it |them )?out|fish(ed)? (it |them )?out|(to )?comes? out|(to be )?removed? (before|at|after|when|once|later|from the pot)|to be (removed|discarded)|discard(ed)? (before|at|after|later|when)|left whole to come out)\b[^,;)]*/i;
 
 /** By taste and no amount. */
 export const TO_TASTE = /\b((according )?to (your )?taste|as needed|as required|to season|for seasoning|to finish to taste|q\.?s\.?)\b/i;

@@ -215,21 +215,31 @@ interface TypedPart {
   percent: string;
 }
 
-const LINE = v.object({
-  grams: figureOrNone(numberField(recipeEditorWords.grams, 0, 1_000_000, '')),
-  brine: figureOrNone(numberField(recipeEditorWords.brine, 0, 26, '%')),
-  hours: figureOrNone(numberField(recipeEditorWords.itsHours, 0, 240, '')),
-  thick: figure(numberField(recipeEditorWords.itsThickestPart, 0.2, 30, 'cm')),
-  parts: v.pipe(
-    v.array(
-      v.object({ stageId: v.string(), percent: figure(numberField(recipeEditorWords.aPart, 0, 100, '%')) }),
+const LINE = v.pipe(
+  v.object({
+    grams: figureOrNone(numberField(recipeEditorWords.grams, 0, 1_000_000, '')),
+    brine: figureOrNone(numberField(recipeEditorWords.brine, 0, 26, '%')),
+    hours: figureOrNone(numberField(recipeEditorWords.itsHours, 0, 240, '')),
+    thick: figure(numberField(recipeEditorWords.itsThickestPart, 0.2, 30, 'cm')),
+    parts: v.pipe(
+      v.array(
+        v.object({ stageId: v.string(), percent: figure(numberField(recipeEditorWords.aPart, 0, 100, '%')) }),
+      ),
+      v.check(
+        (parts) => Math.abs(percentOf(parts) - 100) < 0.06,
+        ({ input }) => recipeEditorWords.thePartsComeToThey(Math.round(percentOf(input) * 10) / 10),
+      ),
     ),
-    v.check(
-      (parts) => Math.abs(percentOf(parts) - 100) < 0.06,
-      ({ input }) => recipeEditorWords.thePartsComeToThey(Math.round(percentOf(input) * 10) / 10),
+  }),
+  v.forward(
+    v.partialCheck(
+      [['brine'], ['hours']],
+      ({ brine, hours }) => brine === undefined || Boolean(hours),
+      recipeEditorWords.aBrineHasHours,
     ),
+    ['hours'],
   ),
-});
+);
 
 function percentOf(parts: readonly { percent: number }[]): number {
   return parts.reduce((sum, part) => sum + part.percent, 0);

@@ -101,7 +101,9 @@ export function StageList({ editing, book }: { editing: Editing; book: Book }) {
         isLabelHidden
         placeholder={recipeEditorWords.addAStage}
         value={null}
-        options={STAGE_KINDS.filter((kind) => kind !== 'serve').map((kind) => ({
+        options={STAGE_KINDS.filter(
+          (kind) => kind !== 'serve' || !stages.some((stage) => stage.ends.rule === 'served'),
+        ).map((kind) => ({
           id: kind,
           text: recipeEditorWords.oneMore(STAGE_KIND_DATA[kind].title.toLowerCase()),
         }))}

@@ -238,7 +238,7 @@ export function useEditing(first: RecipeForm, book: Book): Editing {
     addStage: (kind) => {
       const stage = newStage(fresh('s', form.stages), kind);
       const served = form.stages.findIndex((one) => one.ends.rule === 'served');
-      const at = served < 0 ? form.stages.length : served;
+      const at = served < 0 || kind === 'serve' ? form.stages.length : served;
       alter({ stages: [...form.stages.slice(0, at), stage, ...form.stages.slice(at)] });
     },
     dropStage: (id) => {

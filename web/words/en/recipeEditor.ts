@@ -5,6 +5,16 @@ const LIDS = { on: 'lid on', ajar: 'lid ajar', off: 'open' };
 
 /** What is said while a recipe is written. */
 export const recipeEditorWords = {
+  aBrineHasHours: 'For how many hours does it lie in it?',
+  savedElsewhere: (version: number) => `Saved in another window as version ${version}`,
+  theirsAndYours: 'Left as it was saved there, right as it stands here.',
+  linesAreAlike: 'Its lines are alike; stages or figures may differ.',
+  noSuchLine: 'no such line',
+  takeTheirs: (line: string) => `Take over ${line}`,
+  takeIt: 'Take it over',
+  mineOverIt: (version: number) => `Mine goes over it, as version ${version}`,
+  asAnotherRecipe: 'Mine becomes another recipe',
+  another: (name: string) => `${name}, another`,
   whichOfThem: 'Several recipes are in this file. Which of them?',
   thingsToCheck: (n: number) => `${n} ${plural(n, 'thing', 'things')} to check`,
   restIsTakenAsRead: 'The rest is taken as read. It can be saved with these open.',
