@@ -179,7 +179,8 @@ test('a recipe corrected: a food of our own, a split line, an order by keyboard,
       page.getByRole('grid', { name: recipeEditorWords.stagesInOrder }).getByRole('row').allInnerTexts();
     const before = (await titles()).map((text) => text.split('\n')[0]);
     const swapFirstTwo = async () => {
-      await page.getByRole('row').first().focus();
+      const stages = page.getByRole('grid', { name: recipeEditorWords.stagesInOrder });
+      await stages.getByRole('row').first().focus();
       for (const key of ['ArrowDown', 'ArrowRight', 'Enter', 'ArrowUp', 'ArrowUp', 'Enter']) {
         await page.keyboard.press(key);
       }
@@ -272,6 +273,10 @@ test('versions: two windows, one after the other; side by side; nothing is swall
       .filter({ hasText: 'Version 2 has been saved meanwhile; yours is based on version 1.' }),
   ).toBeVisible();
   await expect(other.getByLabel(recipeEditorWords.saltAtTheEnd)).toHaveValue('0.8');
+  const table = page.getByRole('table');
+  await expect(table.getByRole('row', { name: /salt/ })).toContainText('0.9 %');
+  await expect(table.getByRole('row', { name: /Cumin/ })).toContainText(/12 g.*16 g/s);
+  await expect(table.getByRole('row')).toHaveCount(3);
   // both side by side: a line of the other is taken over, and mine goes over it
   const both = other.getByRole('region', { name: recipeEditorWords.savedElsewhere(2) });
   await expect(both.getByRole('listitem')).toHaveText(/16 g cumin.*12 g cumin/s);
@@ -282,10 +287,6 @@ test('versions: two windows, one after the other; side by side; nothing is swall
   await expect(both).toHaveCount(0);
   await other.getByRole('button', { name: 'Save version 3' }).click();
   await expect(other.getByText('Recipe, version 3')).toBeVisible();
-  const table = page.getByRole('table');
-  await expect(table.getByRole('row', { name: /salt/ })).toContainText('0.9 %');
-  await expect(table.getByRole('row', { name: /Cumin/ })).toContainText(/12 g.*16 g/s);
-  await expect(table.getByRole('row')).toHaveCount(3);
 });
 
 test('a pattern: cream of another root, its trim, time and colour following', async ({ page }) => {

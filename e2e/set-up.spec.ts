@@ -182,6 +182,9 @@ for (const by of ['touch', 'keyboard'] as const) {
 /** The first batch in the kitchen that was just set up: cooked in the dented pot, read with its stick, served, closed. */
 async function cookedInIt(page: Page): Promise<void> {
   const press = (name: string | RegExp) => page.getByRole('button', { name }).first().click();
+  // as many whichever of the two services the clock of the house has next
+  await page.getByLabel(planWords.bowls4, { exact: true }).fill('45');
+  await expect(page.getByRole('button', { name: /^Yield 15/ })).toBeVisible();
   await press(/^Take it to left ring/);
   await page.getByRole('textbox', { name: planWords.itComesFrom }).fill('a carton of the wholesaler’s');
   await press(planWords.cookItAnyway);

@@ -4,6 +4,7 @@ import styled from 'styled-components';
 import { sentenceCase } from '../../contract';
 import { recipeCostPerPortionCents } from '../../core/book';
 import type { Ingredient } from '../../core/matter';
+import { doubtsOf } from '../../core/reader';
 import {
   advisoriesOf,
   brokenClaims,
@@ -101,6 +102,8 @@ export function RecipePlace() {
   const standsIn = book.recipes.filter((one) =>
     one.lines.some((line) => recipeIdOf(line.ingredientId) === recipe.id),
   );
+  const { written, stages } = recipe;
+  const open = written ? doubtsOf({ written, stages, open: recipe.open ?? [] }, book.table).length : 0;
   const isDish = recipe.stocksAs === undefined;
   return (
     <Page>
@@ -120,6 +123,7 @@ export function RecipePlace() {
               recipe.portionMl >= 1000,
             )}
           </Soft>
+          {open > 0 && <Caution>{recipeWords.stillToCheck(open)}</Caution>}
         </div>
         <Tools>
           {recipe.pattern && <Button onPress={() => setPattern(true)}>{recipeWords.makeAVariation}</Button>}

@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import styled from 'styled-components';
 import * as v from 'valibot';
 import { numberField } from '../../../contract';
@@ -41,14 +42,21 @@ export function Unpriced({
 }) {
   const said = (of: readonly string[]) => of.map((name) => name.toLowerCase()).join(', ');
   const foods = [...names, ...guessed].flatMap((name) => rows.find((row) => row.name === name) ?? []);
+  const [isOpen, setOpen] = useState(false);
   if (names.length + guessed.length === 0) return null;
   return (
     <Rows>
       {names.length > 0 && <Caution>{planWords.theCostLeavesOutNo(said(names))}</Caution>}
       {guessed.length > 0 && <Soft>{planWords.aGuessStandsFor(said(guessed))}</Soft>}
-      {foods.map((food) => (
-        <PriceOf key={food.id} food={food} />
-      ))}
+      {isOpen ? (
+        foods.map((food) => <PriceOf key={food.id} food={food} />)
+      ) : (
+        <div>
+          <Button kind="quiet" onPress={() => setOpen(true)}>
+            {planWords.sayPrices(foods.length)}
+          </Button>
+        </div>
+      )}
     </Rows>
   );
 }

@@ -54,12 +54,15 @@ export function LineSheet({
   const [foodId, setFoodId] = useState(ingredient?.id ?? null);
   const [isOut, setOut] = useState<'yes' | 'no'>(comesOut ? 'yes' : 'no');
   const [scaling, setScaling] = useState(typeof line.scaling === 'string' ? line.scaling : 'auto');
+  const [backId, setBackId] = useState(line.backStageId ?? STAYS_OUT);
   const [isNew, setNew] = useState(ingredient === null);
+  const soaks = ['pulse', 'grain'].includes(book.rows[foodId ?? '']?.kind ?? '');
   const isMeat = ['meat', 'poultry', 'fish', 'shellfish'].includes(book.rows[foodId ?? '']?.kind ?? '');
 
   const form = useTypedForm({
     first: {
       grams: edibleKg === null ? '' : String(Math.round(edibleKg * 10_000) / 10),
+      soak: soakHours(understood),
       brine: line.cure ? String(line.cure.brinePercent) : '',
       hours: line.cure ? String(line.cure.hours) : '',
       thick: line.cure ? String(line.cure.thicknessCm) : '3',
@@ -75,6 +78,7 @@ export function LineSheet({
 
   function keep({
     grams: edibleG,
+    soak,
     brine: brinePercent,
     hours: brineHours,
     thick: thicknessCm,
@@ -84,9 +88,22 @@ export function LineSheet({
     const isOther = foodId !== reading.ingredientId;
     const isWeighed =
       edibleG !== undefined && (isOther || readG === null || Math.abs(edibleG - readG) > 0.06);
-    const { ingredientId: _i, edibleG: _g, comesOut: _c, scaling: _s, cure: _cure, ...plain } = line;
+    const {
+      ingredientId: _i,
+      edibleG: _g,
+      comesOut: _c,
+      scaling: _s,
+      cure: _cure,
+      backStageId: _b,
+      soakH: _h,
+      ...plain
+    } = line;
+    const isSoakChanged = soak !== undefined && soak !== (reading.soakH ?? undefined);
     const next: WrittenLine = {
       ...plain,
+      settled: line.text,
+      ...(isOut === 'yes' && backId !== STAYS_OUT ? { backStageId: backId } : {}),
+      ...(isSoakChanged ? { soakH: soak } : {}),
       ...(isOther && foodId ? { ingredientId: foodId } : {}),
       ...(isWeighed ? { edibleG } : {}),
       ...((isOut === 'yes') !== reading.comesOut ? { comesOut: isOut === 'yes' } : {}),
@@ -154,6 +171,24 @@ export function LineSheet({
             ]}
             onChange={setOut}
           />
+          {isOut === 'yes' && isMeat && (
+            <PickOne
+              label={recipeEditorWords.itsMeatGoesBackAt}
+              value={backId}
+              options={[
+                { id: STAYS_OUT, text: recipeEditorWords.staysOut },
+                ...editing.form.stages
+                  .filter((stage) => stage.ends.rule !== 'served')
+                  .map((stage) => ({ id: stage.id, text: stage.title })),
+              ]}
+              onChange={setBackId}
+            />
+          )}
+          {soaks && (
+            <form.AppField name="soak">
+              {(field) => <field.InOffice label={recipeEditorWords.soakedFor} unit="h" />}
+            </form.AppField>
+          )}
           <div>
             <Over>{recipeEditorWords.goesInAt}</Over>
             {parts.map((part, i) => (
@@ -210,6 +245,14 @@ export function LineSheet({
   );
 }
 
+/** Lifted out and not put back. */
+const STAYS_OUT = 'out';
+
+function soakHours({ line, reading }: Understood): string {
+  const hours = line.soakH ?? reading.soakH;
+  return hours === null || hours === undefined ? '' : String(hours);
+}
+
 interface TypedPart {
   stageId: string;
   percent: string;
@@ -218,6 +261,7 @@ interface TypedPart {
 const LINE = v.pipe(
   v.object({
     grams: figureOrNone(numberField(recipeEditorWords.grams, 0, 1_000_000, '')),
+    soak: figureOrNone(numberField(recipeEditorWords.soakedFor, 0, 100, 'h')),
     brine: figureOrNone(numberField(recipeEditorWords.brine, 0, 26, '%')),
     hours: figureOrNone(numberField(recipeEditorWords.itsHours, 0, 240, '')),
     thick: figure(numberField(recipeEditorWords.itsThickestPart, 0.2, 30, 'cm')),

@@ -1,6 +1,6 @@
 import { dose, portion, strength, weight } from '../amounts';
 import { pieces } from './foods';
-import { volumeWord, weightWord } from './units';
+import { volumeWord } from './units';
 
 /** What the plan says. */
 export const planWords = {
@@ -14,6 +14,7 @@ export const planWords = {
   aBowlCosts: 'A bowl costs',
   aBowlCostsAbout: 'A bowl costs about',
   atAGuess: (count: number) => `${count} of its prices a guess`,
+  sayPrices: (n: number) => (n === 1 ? 'Say its price' : 'Say their prices'),
   aGuessStandsFor: (names: string) => `A guess stands for the price of ${names}. Your own price replaces it.`,
   aPackCosts: (name: string) => `${name}: a pack costs`,
   aPackHolds: 'for',
@@ -61,7 +62,6 @@ export const planWords = {
   make: (name: string) => `Make ${name}`,
   thePrice: 'The price',
   theCostLeavesOutNo: (names: string) => `the cost leaves out ${names}: no price yet.`,
-  aWeightAsPurchased: (name: string) => `${name}, a ${weightWord()} as purchased`,
   saveThePrice: 'Save the price',
   lightTheBurner: 'Light the burner',
   readyToServe: 'Ready to serve',

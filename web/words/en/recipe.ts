@@ -1,4 +1,5 @@
 import { litres, portion } from '../amounts';
+import { plural } from './plural';
 import { volumeWord } from './units';
 /** What the book and a recipe say. */
 export const recipeWords = {
@@ -32,6 +33,8 @@ export const recipeWords = {
   version: (version: number) => `; version ${version}`,
   aVolume: () => `a ${volumeWord()}`,
   aPortion: 'a portion',
+  stillToCheck: (n: number) =>
+    `${n} ${plural(n, 'thing', 'things')} still to check on its page: Edit shows them.`,
   planIt: 'Plan it',
   withFish: 'with fish',
   withMeat: 'with meat',
