@@ -9,6 +9,8 @@ installPackages();
 run('npx', ['vitest', 'bench', '--run', '--config', 'bench/vitest.bench.config.ts']);
 bundle('bench/fold.ts', 'dist/bench/fold.js');
 run('node', ['dist/bench/fold.js']);
+bundle('bench/reading.ts', 'dist/bench/reading.js');
+run('node', ['dist/bench/reading.js']);
 run('npx', ['vitest', 'run', 'bench/calibration'], { SLOW_POT_PRINT: '1' });
 needChromium();
 build();

@@ -84,6 +84,14 @@ describe('doubts in one place', () => {
       ['high', 1680],
     ]);
   });
+  it('a spoon of salt by its grain: as taken, the hollow kind, the fine', () => {
+    const doubt = doubtsIn(page('2 tsp kosher salt')).find((one) => one.about.kind === 'grain')!;
+    expect(doubt.choices.map(({ id, grams }) => [id, Math.round(grams!)])).toEqual([
+      ['keep', 10],
+      ['light-kosher-salt', 6],
+      ['salt', 12],
+    ]);
+  });
   it('settled words are settled for those words alone', () => {
     const draft = page('3 onions and carrots');
     const doubt = doubtsIn(draft).find((one) => one.about.kind === 'two')!;

@@ -211,17 +211,23 @@ function eitherChoices(
   ];
 }
 
-/** A spoon of salt by its grain: as it was taken, and the heaviest and the lightest beside it. */
+/** Grains whose spoons differ by no more than this share are one for the palate. Common practice. */
+const OTHER_GRAIN = 0.1;
+
+/** A spoon of salt by its grain: as it was taken, the next that lies looser, and the heaviest. */
 function grainChoices(
   { line, reading, ingredient }: Understood,
   table: ReadingTable,
   first: DoubtChoice,
 ): DoubtChoice[] {
   if (!ingredient || reading.edibleG === null) return [first];
-  const byGrain = Object.values(table.ingredients)
-    .filter((row) => row.kind === 'salt' && row.grainVaries && row.id !== ingredient.id)
+  const salts = Object.values(table.ingredients)
+    .filter(
+      (row) => row.kind === 'salt' && Math.abs(row.looseKgPerL / ingredient.looseKgPerL - 1) > OTHER_GRAIN,
+    )
     .sort((a, b) => b.looseKgPerL - a.looseKgPerL);
-  const others = [byGrain[0], byGrain.at(-1)].filter((row): row is Ingredient => row !== undefined);
+  const lighter = salts.find((row) => row.looseKgPerL < ingredient.looseKgPerL);
+  const others = [lighter, salts[0]].filter((row): row is Ingredient => row !== undefined);
   return [
     first,
     ...[...new Set(others)].map((row): DoubtChoice => {

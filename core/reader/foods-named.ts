@@ -7,6 +7,8 @@ import type { Reading } from './reading';
 export interface MethodLine {
   reading: Reading;
   ingredient: Ingredient | null;
+  /** what it may be called, by its words */
+  names: readonly (readonly string[])[];
   /** how much of it has a place, 0..1 */
   placed: number;
   /** it has been lifted out, and its meat waits by the pot */
@@ -93,7 +95,7 @@ function tokensIn(text: string): Token[] {
 function matched(tokens: readonly Token[], lines: readonly MethodLine[]): Map<number, number> {
   const at = new Map<number, number>();
   const taken = new Set<number>();
-  const names = lines.map(namesOf);
+  const names = lines.map((line) => line.names);
   const longest = Math.max(1, ...names.flat().map((name) => name.length));
   for (let length = longest; length > 0; length--) {
     const here: { from: number; line: number }[] = [];
@@ -149,7 +151,8 @@ function unplacedFirst(here: { from: number; line: number }[], lines: readonly M
   return open.length > 0 ? open : here;
 }
 
-function namesOf({ reading, ingredient }: MethodLine): string[][] {
+/** What a method may call a line: by its own words, by its food's name. */
+export function namesOf(reading: Reading, ingredient: Ingredient | null): string[][] {
   const names = [wordsOf(reading.name), ...(ingredient ? [wordsOf(ingredient.name.split(',')[0]!)] : [])];
   const nick = /cr[èe]me/i.test(reading.name) ? [['cream']] : [];
   return [...names, ...nick].filter((name) => name.length > 0);

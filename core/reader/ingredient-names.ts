@@ -7,6 +7,8 @@ export interface IngredientNames {
   longest: number;
   /** of them, names of what the table does not have: the nearest stands in */
   standIns: ReadonlySet<string>;
+  /** the tinned kind of a food, by its id */
+  tinned: ReadonlyMap<string, string>;
   /** the same by how many words and then how many letters they have */
   bySize: ReadonlyMap<number, ReadonlyMap<number, readonly string[]>>;
 }
@@ -25,7 +27,20 @@ export function wordsOf(text: string): string[] {
     .split(/[^\p{L}\p{N}%'/.]+/u)
     .map((word) => word.replace(/^[.'/]+|[.'/]+$/g, ''))
     .filter((word) => word !== '')
-    .map(singular);
+    .map(singularOf);
+}
+
+/** Words of a kitchen come again and again: so many are kept with their singular. */
+const KEPT_WORDS = 4000;
+const kept = new Map<string, string>();
+
+function singularOf(word: string): string {
+  const before = kept.get(word);
+  if (before !== undefined) return before;
+  if (kept.size >= KEPT_WORDS) kept.clear();
+  const one = singular(word);
+  kept.set(word, one);
+  return one;
 }
 
 /** Every name and alias of a table. The first ingredient that claims a name keeps it. */
@@ -51,7 +66,8 @@ export function ingredientNames(ingredients: Iterable<Ingredient>): IngredientNa
     claim(name, id);
     standIns.add(key);
   }
-  return { byWords, longest, standIns, bySize: bySizeOf(byWords.keys()) };
+  const tinned = new Map(rows.flatMap((row) => (row.tinnedOf ? [[row.tinnedOf, row.id] as const] : [])));
+  return { byWords, longest, standIns, tinned, bySize: bySizeOf(byWords.keys()) };
 }
 
 function bySizeOf(keys: Iterable<string>): Map<number, Map<number, string[]>> {

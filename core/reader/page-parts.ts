@@ -1,7 +1,7 @@
 import { MEASURE_BY_WORD } from './data/measures';
 import { portionsIn } from './portions-in';
 import { readAmount, tidyLine } from './read-amount';
-import { type ReadingTable, readLine } from './read-line';
+import type { Reading } from './reading';
 
 /** A page taken into its parts. */
 export interface PageParts {
@@ -29,8 +29,10 @@ const STEP = /^(?:step\s*)?\d+[.):]\s+/i;
  * The parts of a page as it was typed, or copied out of a book or a screen: its name on the first line that is none of the
  * others, whom it serves, ingredient lines, the method. Lines that the copying broke are joined again; numbers of pages and
  * headings are left out.
+ *
+ * @param read a line as an ingredient
  */
-export function pageParts(text: string, table: ReadingTable): PageParts {
+export function pageParts(text: string, read: (line: string) => Reading): PageParts {
   const parts: PageParts = {
     name: '',
     portions: null,
@@ -45,18 +47,17 @@ export function pageParts(text: string, table: ReadingTable): PageParts {
       isMethod = true;
       continue;
     }
-    if (parts.name !== '' && SECTION.test(line) && isHeading(line, table)) continue;
+    if (parts.name !== '' && SECTION.test(line) && isHeading(line, read)) continue;
     const bowl = BOWL.exec(line);
     if (bowl) parts.portionMl = Number(bowl[1]);
-    if (!isMethod && takeServing(line, parts, table)) continue;
+    if (!isMethod && takeServing(line, parts, read)) continue;
     if (bowl && line.length < 40) continue;
     if (parts.name === '' && !readAmount(tidyLine(line))) {
       parts.name = line;
       continue;
     }
     const step = STEP.exec(line);
-    if (!isMethod && (step !== null || isSentence(line)) && !looksLikeIngredient(line, table))
-      isMethod = true;
+    if (!isMethod && (step !== null || isSentence(line)) && !looksLikeIngredient(line, read)) isMethod = true;
     if (isMethod) parts.methodLines.push(step ? line.slice(step[0].length) : line);
     else parts.ingredientLines.push(line);
   }
@@ -110,10 +111,10 @@ function isRunning(line: string): boolean {
 }
 
 /** A line that says whom it serves, alone or beside the name; of a line that is an ingredient it says nothing. */
-function takeServing(line: string, parts: PageParts, table: ReadingTable): boolean {
+function takeServing(line: string, parts: PageParts, read: (line: string) => Reading): boolean {
   const serving = parts.portions === null && line.length < 70 ? portionsIn(line) : null;
   if (!serving || (!serving.isSure && parts.name !== '' && serving.at > 0)) return false;
-  if (looksLikeIngredient(line, table)) return false;
+  if (looksLikeIngredient(line, read)) return false;
   parts.portions = serving.portions;
   const before = line
     .slice(0, serving.at)
@@ -124,8 +125,8 @@ function takeServing(line: string, parts: PageParts, table: ReadingTable): boole
 }
 
 /** A heading, unless it is a food that somebody wrote in capitals. */
-function isHeading(line: string, table: ReadingTable): boolean {
-  return /^(?:for|to)\b|:$/i.test(line) || readLine(line, table).ingredientId === null;
+function isHeading(line: string, read: (line: string) => Reading): boolean {
+  return /^(?:for|to)\b|:$/i.test(line) || read(line).ingredientId === null;
 }
 
 function isSentence(line: string): boolean {
@@ -138,8 +139,8 @@ function isSentence(line: string): boolean {
   );
 }
 
-function looksLikeIngredient(line: string, table: ReadingTable): boolean {
+function looksLikeIngredient(line: string, read: (line: string) => Reading): boolean {
   const tidy = tidyLine(line);
   const isShort = line.length < 90 && !/[.]$/.test(line);
-  return isShort && readAmount(tidy) !== null && readLine(line, table).ingredientId !== null;
+  return isShort && readAmount(tidy) !== null && read(line).ingredientId !== null;
 }

@@ -1,6 +1,6 @@
 import type { Ingredient } from '../matter';
 import { newStage, type Stage, type StageKind } from '../recipe';
-import { foodsNamed, isForTheBowl, type MethodLine, type Named } from './foods-named';
+import { foodsNamed, isForTheBowl, type MethodLine, type Named, namesOf } from './foods-named';
 import { type Clause, clausesIn } from './method-clauses';
 import { methodIn } from './method-sentences';
 import type { Reading } from './reading';
@@ -48,12 +48,10 @@ export function readMethod(
   ingredients: Readonly<Record<string, Ingredient>>,
 ): ReadMethod {
   const reader = new MethodReader(
-    readings.map((reading) => ({
-      reading,
-      ingredient: ingredients[reading.ingredientId ?? ''] ?? null,
-      placed: 0,
-      isOut: false,
-    })),
+    readings.map((reading) => {
+      const ingredient = ingredients[reading.ingredientId ?? ''] ?? null;
+      return { reading, ingredient, names: namesOf(reading, ingredient), placed: 0, isOut: false };
+    }),
   );
   const clauses = sentences.map(clausesIn);
   const isBackLater = (from: number) =>

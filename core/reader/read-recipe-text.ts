@@ -54,8 +54,16 @@ const HOME: Readonly<Record<string, StageKind>> = {
  * @returns a draft; nothing in it is final
  */
 export function readRecipeText(text: string, table: ReadingTable): RecipeDraft {
-  const { name, portions, portionMl, ingredientLines, methodLines } = pageParts(text, table);
-  const readings = ingredientLines.map((line) => readLine(line, table));
+  const known = new Map<string, Reading>();
+  const read = (line: string): Reading => {
+    const before = known.get(line);
+    if (before) return before;
+    const reading = readLine(line, table);
+    known.set(line, reading);
+    return reading;
+  };
+  const { name, portions, portionMl, ingredientLines, methodLines } = pageParts(text, read);
+  const readings = ingredientLines.map(read);
   const sentences = methodLines.flatMap(sentencesIn);
   const method = readMethod(sentences, readings, table.ingredients);
   const whole = withHomes(method.stages, readings, table);

@@ -13,15 +13,16 @@ export function spansTheAnd(names: IngredientNames, text: string): boolean {
 
 /** Tinned, where it comes in a tin or says so and the table knows the tinned kind. */
 export function preserved(
-  { ingredients }: { ingredients: Readonly<Record<string, Ingredient>> },
+  { ingredients, names }: { ingredients: Readonly<Record<string, Ingredient>>; names: IngredientNames },
   ingredient: Ingredient,
   unit: WrittenUnit | null,
   words: readonly string[],
 ): Ingredient {
+  const tinnedId = names.tinned.get(ingredient.id);
+  if (tinnedId === undefined) return ingredient;
   const isTinned =
     unit === 'tin' || unit === 'jar' || words.some((word) => /^(tinned|canned|jarred|tin|can)$/.test(word));
-  if (!isTinned) return ingredient;
-  return Object.values(ingredients).find((row) => row.tinnedOf === ingredient.id) ?? ingredient;
+  return isTinned ? (ingredients[tinnedId] ?? ingredient) : ingredient;
 }
 
 /** “2 garlic cloves”, “6 sage leaves”: the measure after the name, or the last word of the name itself. */

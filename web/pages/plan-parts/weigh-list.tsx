@@ -64,11 +64,11 @@ export function WeighList({
                 {line.name}
                 {line.cut && <small>, {inMeasures(line.cut)}</small>}
                 {line.perBowl && <small>{planWords.onTheBowls}</small>}
+                {line.comesBack && <small>{planWords.pickedAndBack(weight(line.comesBack.kg))}</small>}
               </td>
               <td>
                 {amountOf(line)}
                 {line.inPotKg !== undefined && <small>{planWords.ofItMeat(weight(line.edibleKg))}</small>}
-                {line.comesBack && <small>{planWords.pickedAndBack(weight(line.comesBack.kg))}</small>}
                 {(line.keptByKg ?? 0) > 0.00005 && <small>{planWords.byTaste(weight(line.keptByKg!))}</small>}
               </td>
               {withBuying && (

@@ -56,7 +56,7 @@ const Foods = styled(GridList<Part>)`
     outline: 2px dashed ${colour.act};
   }
   .food {
-    padding: 3px ${space.s};
+    padding: 6px ${space.m};
     border: 1px solid ${colour.edge};
     border-radius: 999px;
     background: ${colour.sheet};
