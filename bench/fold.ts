@@ -1,22 +1,12 @@
 import { type BatchEvent, foldBatch, foldOn } from '../core/batch';
 import { snapshotOf } from '../core/testing/broth';
 import { longLog } from './long-log';
+import { medianMs } from './median-ms';
 
 /**
  * A log folded, as the house ships it: bundled, its functions called by their names and not through a test runner's
  * doors. Beside it the same log merely parsed, which is what any reader of it must do. Medians after a warm-up.
  */
-const ROUNDS = 80;
-
-function medianMs(work: () => void): number {
-  const times = Array.from({ length: ROUNDS }, () => {
-    const began = performance.now();
-    work();
-    return performance.now() - began;
-  });
-  const warm = times.slice(ROUNDS / 2).sort((a, b) => a - b);
-  return warm[warm.length >> 1]!;
-}
 
 const snapshot = snapshotOf();
 for (const [count, wantedMs] of [

@@ -1,23 +1,13 @@
 import { INGREDIENT_BY_ID } from '../core/matter';
 import { readingTable, readRecipeText } from '../core/reader';
 import { LINES_OF_MANY_HANDS } from '../core/reader/data/lines-of-many-hands';
+import { medianMs } from './median-ms';
 
 /**
  * A page of sixty lines and a method read off paper, as the house ships it, beside the same page merely cut into words.
  * Medians after a warm-up; fails where the reading takes more than is allowed.
  */
-const ROUNDS = 80;
 const MOST_MS = 10;
-
-function medianMs(work: () => void): number {
-  const times = Array.from({ length: ROUNDS }, () => {
-    const began = performance.now();
-    work();
-    return performance.now() - began;
-  });
-  const warm = times.slice(ROUNDS / 2).sort((a, b) => a - b);
-  return warm[warm.length >> 1]!;
-}
 
 const METHOD =
   'Sweat the vegetables for 10 minutes. Add the stock and bring to the boil. Simmer for an hour, lid ajar. Lift out the chicken and pick the meat. Blend a third, return the meat, season and serve.';

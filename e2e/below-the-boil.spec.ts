@@ -40,18 +40,25 @@ test('a pot turned down under the boil with a probe in it: the forecast settles,
   };
   await expect(page.getByText(/simulated probe shows/)).toBeVisible();
   const all: Awaited<ReturnType<typeof told>>[] = [];
-  for (let look = 0; look < 9; look++) {
+  for (let look = 0; look < 11; look++) {
     await move(page, 4);
     await page.waitForTimeout(1200);
-    // on a slow machine more of the kitchen's minutes pass: it may be there before the last look, or not yet sure at the first
-    const isThere = await page
-      .getByText(potWords.mostLikelyBetween)
-      .waitFor({ timeout: 2_500 })
-      .then(
-        () => true,
-        () => false,
-      );
-    if (!isThere) continue;
+    // the stages before were said to be done by the clock of this machine: where the probe finds the pot colder than that,
+    // it is asked, and a cook who has looked says yes; the looks are counted from there
+    const right = page.getByRole('button', { name: potWords.yesItIsRight });
+    const between = page.getByText(potWords.mostLikelyBetween);
+    await between
+      .or(right)
+      .first()
+      .waitFor({ timeout: 4_000 })
+      .catch(() => undefined);
+    if (await right.isVisible()) {
+      await right.click();
+      all.length = 0;
+      continue;
+    }
+    // on a slow machine more of the kitchen's minutes pass, and it may be there before the last look
+    if (!(await between.isVisible())) break;
     all.push(await told());
   }
   expect(all.length).toBeGreaterThan(4);

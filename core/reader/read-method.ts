@@ -439,7 +439,7 @@ class MethodReader {
     const isMuch = (reading.edibleG ?? 0) >= MUCH_MILK_G;
     return (
       (WET_KINDS.includes(ingredient.kind) && ingredient.perKg.water > 0.5) ||
-      (/milk/.test(ingredient.id) && isMuch && !this.isWet)
+      (ingredient.kind === 'dairy' && ingredient.perKg.water > POURS_FROM && isMuch && !this.isWet)
     );
   }
 
@@ -472,6 +472,9 @@ const FINISHES: ReadonlySet<string> = new Set([
   'spice',
   'salt',
 ]);
+
+/** Dairy of more water than this is poured like milk; cream is not. */
+const POURS_FROM = 0.8;
 
 /** From so much milk on it is the liquid of the pot, g. Common practice. */
 const MUCH_MILK_G = 250;

@@ -181,7 +181,6 @@ function moveTo(editing: Editing, key: string, toId: string): void {
   const parts = [...shares].map(([stageId, share]) => ({ stageId, share }));
   editing.alter({
     written: editing.form.written.map((one) => (one.id === lineId ? { ...one, parts } : one)),
-    open: editing.form.open.filter((one) => one.kind !== 'place' || one.lineId !== lineId),
   });
 }
 

@@ -6,7 +6,7 @@ import { BOOK } from '../../../demo/dishes/dishes';
 import { kitchenView } from '../../../demo/kitchen-view';
 import type { Book } from '../../data/use-book';
 import { brokenClaimWords } from '../../words';
-import { formOfDraft, formOfRecipe, look } from './use-editing';
+import { formOfDraft, formOfRecipe, look, unasked } from './use-editing';
 
 const library = libraryOf(kitchenView(), BOOK);
 const rows = rowsOf(library);
@@ -130,5 +130,33 @@ describe('edited and saved unchanged', () => {
     expect(rest(seen.recipe.lines)).toEqual(rest(chowder.lines));
     expect(seen.recipe.lines.find((line) => line.ingredientId === 'onion')!.kg).toBeGreaterThan(0.75);
     expect(seen.recipe.best).toEqual(chowder.best);
+  });
+});
+
+describe('what a page left open', () => {
+  const form = {
+    ...formOfRecipe(BOOK.find((one) => one.id === 'trout-chowder')!, book),
+    open: [],
+  };
+  const [stage, line] = [form.stages[0]!, form.written[0]!];
+  const open = [
+    { kind: 'portions' as const },
+    { kind: 'minutes' as const, stageId: stage.id },
+    { kind: 'place' as const, lineId: line.id },
+  ];
+  const kinds = (part: Parameters<typeof unasked>[1]) =>
+    unasked({ ...form, open }, part).map((one) => one.kind);
+  it('is closed by whoever sets it himself, and by nothing else', () => {
+    expect(kinds({ note: 'x', name: 'y' })).toEqual(['portions', 'minutes', 'place']);
+    expect(kinds({ portions: '77' })).toEqual(['minutes', 'place']);
+    const ends = { rule: 'minutes' as const, minutes: 77 };
+    expect(kinds({ stages: form.stages.map((one, i) => (i === 0 ? { ...one, ends } : one)) })).toEqual([
+      'portions',
+      'place',
+    ]);
+    const elsewhere = [{ stageId: form.stages.at(-1)!.id, share: 1 }];
+    expect(
+      kinds({ written: form.written.map((one) => (one === line ? { ...one, parts: elsewhere } : one)) }),
+    ).toEqual(['portions', 'minutes']);
   });
 });

@@ -203,7 +203,8 @@ export function useEditing(first: RecipeForm, book: Book): Editing {
   const [form, setForm] = useState(first);
   const [past, setPast] = useState<readonly RecipeForm[]>([]);
   const seen = useMemo(() => look(form, book), [form, book]);
-  const change = (part: Partial<RecipeForm>) => setForm((before) => ({ ...before, ...part }));
+  const change = (part: Partial<RecipeForm>) =>
+    setForm((before) => ({ ...before, ...part, open: unasked(before, part) }));
   const alter = (part: Partial<RecipeForm>) => {
     setPast((before) => [...before, form].slice(-MOST_STEPS));
     change(part);
@@ -263,6 +264,20 @@ export function useEditing(first: RecipeForm, book: Book): Editing {
       alter({ written: rewritten(seen.recipe, after, form.written, book.table) });
     },
   };
+}
+
+/** What a page left open is closed by whoever sets it himself: the bowls, a stage's end, where a line goes in. */
+export function unasked(before: RecipeForm, part: Partial<RecipeForm>): readonly OpenDoubt[] {
+  const { portions, stages, written, open = before.open } = part;
+  const endOf = (of: readonly Stage[], id: string) => JSON.stringify(of.find((one) => one.id === id)?.ends);
+  const placesOf = (of: readonly WrittenLine[], id: string) =>
+    JSON.stringify(of.find((one) => one.id === id)?.parts);
+  return open.filter((one) => {
+    if (one.kind === 'portions') return portions === undefined || portions === before.portions;
+    if (one.kind === 'place')
+      return !written || placesOf(written, one.lineId) === placesOf(before.written, one.lineId);
+    return !stages || endOf(stages, one.stageId) === endOf(before.stages, one.stageId);
+  });
 }
 
 /** Retyped, a line is what it says now: what was settled or corrected was of the words before. */
