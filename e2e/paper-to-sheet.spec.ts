@@ -137,6 +137,38 @@ test('an order in other words: the pot’s fill, litres, times the recipe, what 
   await expect(page.getByRole('row', { name: /^Celeriac/ })).toContainText(/7\.[34]\d kg/);
 });
 
+test('a way to cook it that answers an earlier order is not pressed', async ({ page }) => {
+  await page.addInitScript(() => {
+    // what is asked of the worker waits while the page says so
+    const post = Worker.prototype.postMessage as (this: Worker, asked: unknown) => void;
+    const waiting: (() => void)[] = [];
+    Object.assign(window, {
+      isWorkerHeld: false,
+      letGo: () => {
+        for (const go of waiting.splice(0)) go();
+      },
+    });
+    Worker.prototype.postMessage = function (this: Worker, asked: unknown) {
+      const go = () => post.call(this, asked);
+      if ((window as { isWorkerHeld?: boolean }).isWorkerHeld) waiting.push(go);
+      else go();
+    };
+  });
+  await page.goto(`${server.url}/plan?recipe=celeriac-veloute&service=evening&portions=140&pot=stockpot-40`);
+  const way = page.getByRole('region', { name: planWords.waysToCookIt }).getByRole('button').first();
+  await expect(way).toBeEnabled();
+  await page.evaluate(() => Object.assign(window, { isWorkerHeld: true }));
+  await page.getByRole('button', { name: new RegExp(`${planWords.day}$`) }).click();
+  await page.getByRole('option', { name: 'tomorrow' }).click();
+  await expect(way).toBeDisabled();
+  await page.evaluate(() => {
+    Object.assign(window, { isWorkerHeld: false });
+    (window as unknown as { letGo: () => void }).letGo();
+  });
+  await way.click();
+  await expect(page.getByRole('button', { name: new RegExp(`${planWords.day}$`) })).toContainText('tomorrow');
+});
+
 test('a recipe corrected: a food of our own, a split line, an order by keyboard, another school, a ratio, a false claim', async ({
   page,
 }) => {

@@ -52,15 +52,22 @@ export class WorkerCrash extends Error {
   }
 }
 
-/** A computation that follows its question; the last answer stays on the page while the next is worked out. */
+/**
+ * A computation that follows its question; the last answer stays on the page while the next is worked out, and says by
+ * `isOld` that it answers another question: what it offers is not to be pressed then.
+ */
 export function useComputed<Name extends OrderComputation>(
   name: Name,
   asked: Computations[Name]['asked'] | null,
   isWanted = true,
 ) {
-  return useQuery({
-    queryKey: ['computed', name, asked && keyOf(asked)],
-    queryFn: () => compute(name, asked as Computations[Name]['asked']),
+  const question = asked && JSON.stringify(questionOf(asked));
+  const { data, isPending, error } = useQuery({
+    queryKey: ['computed', name, question, asked?.nowMs],
+    queryFn: async () => ({
+      question,
+      answer: await compute(name, asked as Computations[Name]['asked']),
+    }),
     enabled: asked !== null && isWanted,
     placeholderData: keepPreviousData,
     staleTime: Number.POSITIVE_INFINITY,
@@ -68,11 +75,17 @@ export function useComputed<Name extends OrderComputation>(
     retry: (count, error) => error instanceof WorkerCrash && count < 2,
     retryDelay: 500,
   });
+  return {
+    data: data?.answer,
+    isPending,
+    isOld: data !== undefined && data.question !== question,
+    error,
+  };
 }
 
-/** What the answer turns on: the order and the versions of what it is planned from, not every byte of them. */
-function keyOf(asked: Computations[OrderComputation]['asked']): unknown {
-  const { kitchen, book, lots, ...rest } = asked;
+/** What the answer turns on but the moment: the order and the versions of what it is planned from, not every byte. */
+function questionOf(asked: Computations[OrderComputation]['asked']): unknown {
+  const { kitchen, book, lots, nowMs: _nowMs, ...rest } = asked;
   const { clock: _clock, ...still } = kitchen;
   const shelf = lots.map((lot) => [lot.id, lot.leftKg, lot.useByMs, lot.mayBePast, lot.storage]);
   const { recipe, ...order } = 'recipe' in rest ? rest : { ...rest, recipe: null };

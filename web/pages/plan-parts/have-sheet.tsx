@@ -74,7 +74,10 @@ export function HaveSheet({
             key={line.ingredientId}
             label={line.name}
             value={typed[line.ingredientId] ?? ''}
-            onChange={(text) => setTyped({ ...typed, [line.ingredientId]: text })}
+            onChange={(text) => {
+              setTyped({ ...typed, [line.ingredientId]: text });
+              setAnswer(null);
+            }}
             unit={line.liquid ? 'L' : 'kg'}
           />
         ))}
@@ -108,10 +111,11 @@ export function HaveSheet({
   );
 }
 
-/** The most this pot holds while it boils, asked off the page. */
+/** The most this pot holds while it boils, asked off the page; an order changed in between is left alone. */
 export async function fillThePot(order: Order): Promise<void> {
   if (!order.asked) return;
   const amount: OrderAmount = { by: 'fill' };
   const { portions } = await compute('amount', { ...order.asked, amount });
-  if (portions > 0) order.change({ portions: String(portions), amountBy: 'portions', holdBackShare: 0 });
+  if (portions <= 0) return;
+  order.change({ portions: String(portions), amountBy: 'portions', holdBackShare: 0 }, order.draft);
 }

@@ -79,11 +79,11 @@ export function SwapSheet({
     lineId && foodId && isShare
       ? { kind: 'swap', lineId, byIngredientId: foodId, share: share / 100, keep }
       : null;
-  const { data: swaps, isPending } = useComputed(
-    'swaps',
-    order.asked && { ...order.asked, ...(own ? { more: [own] } : {}) },
-    isOpen,
-  );
+  const {
+    data: swaps,
+    isPending,
+    isOld,
+  } = useComputed('swaps', order.asked && { ...order.asked, ...(own ? { more: [own] } : {}) }, isOpen);
   const take = (change: Substitution) => {
     order.change({ changes: [...order.draft.changes, change] });
     onClose();
@@ -106,11 +106,11 @@ export function SwapSheet({
       isOpen={isOpen}
       onClose={onClose}
     >
-      {isPending && <Soft role="status">{planWords.workingOutEachOfThem}</Soft>}
+      {(isPending || isOld) && <Soft role="status">{planWords.workingOutEachOfThem}</Soft>}
       <List>
         {offers.map((swap) => (
           <li key={JSON.stringify(swap.change)}>
-            <button type="button" disabled={swap.effect === null} onClick={() => take(swap.change)}>
+            <button type="button" disabled={isOld || swap.effect === null} onClick={() => take(swap.change)}>
               <strong>{titleOf(swap)}</strong>
               <Effect swap={swap} currency={kitchen.currency} />
               {swap.notes.map(swapNote).map((words) => (

@@ -67,7 +67,8 @@ export interface Draft {
 
 export interface Order {
   draft: Draft;
-  change(part: Partial<Draft>): void;
+  /** `ifStill`: only while the order is this one, for an answer that was worked out from it */
+  change: (part: Partial<Draft>, ifStill?: Draft) => void;
   errors: FieldError[];
   /** the request as it would be sent, when it can be read */
   request: PlanRequest | null;
@@ -156,7 +157,8 @@ export function useOrder(
   }
   return {
     draft,
-    change: (part) => setDraft((before) => ({ ...before, ...part })),
+    change: (part, ifStill) =>
+      setDraft((before) => (ifStill && before !== ifStill ? before : { ...before, ...part })),
     ...answer,
     shown: answer.plan && answer.input ? { plan: answer.plan, input: answer.input } : shown,
     lots: shelf,

@@ -51,7 +51,7 @@ const wantedAt = (atMs: number, zone: string, nowMs: number) => ({
 /** Ways to cook what this pot does not hold, each planned in full; one press takes its first part. */
 export function Ways({ order, zone }: { order: Order; zone: string }) {
   const { limits } = useKitchenHere();
-  const { data: ways, isPending } = useComputed('ways', order.asked);
+  const { data: ways, isPending, isOld } = useComputed('ways', order.asked);
   const take = (way: Split) => {
     const part = way.parts[0]!;
     order.change({
@@ -66,12 +66,12 @@ export function Ways({ order, zone }: { order: Order; zone: string }) {
   return (
     <Part aria-label={planWords.waysToCookIt}>
       <Subtitle>{planWords.itDoesNotFitWays}</Subtitle>
-      {isPending && <Soft role="status">{planWords.planningEachOfThem}</Soft>}
+      {(isPending || isOld) && <Soft role="status">{planWords.planningEachOfThem}</Soft>}
       {ways?.length === 0 && <Soft>{planWords.noneThatIsFreeNow}</Soft>}
       <List>
         {(ways ?? []).map((way) => (
           <li key={`${way.kind} ${way.parts.map((part) => part.potId).join(' ')}`}>
-            <button type="button" onClick={() => take(way)}>
+            <button type="button" disabled={isOld} onClick={() => take(way)}>
               <strong>{TITLES[way.kind]}</strong>
               <strong>
                 {planWords.light(hourMinute(Math.min(...way.parts.map((part) => part.startAtMs)), zone))}
