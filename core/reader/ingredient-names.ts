@@ -1,4 +1,5 @@
 import type { Ingredient } from '../matter';
+import { MEASURE_BY_WORD } from './data/measures';
 import { STAND_INS } from './data/stand-ins';
 
 /** Names by their words, for a set of ingredients; made once for a table. */
@@ -81,12 +82,21 @@ function bySizeOf(keys: Iterable<string>): Map<number, Map<number, string[]>> {
   return bySize;
 }
 
-/** The longest name among the words; of two as long, the later: the noun comes last. */
+/**
+ * The longest name among the words; of two as long, the later: the noun comes last. But where the later ends in a measure,
+ * the one that begins before it: a “smoked haddock fillet” is smoked haddock first.
+ */
 export function findName(names: IngredientNames, words: readonly string[]): FoundName | null {
+  const at = (from: number, length: number): FoundName | null => {
+    const ingredientId = names.byWords.get(words.slice(from, from + length).join(' '));
+    return ingredientId ? { ingredientId, from, to: from + length } : null;
+  };
   for (let length = Math.min(names.longest, words.length); length > 0; length--) {
     for (let from = words.length - length; from >= 0; from--) {
-      const ingredientId = names.byWords.get(words.slice(from, from + length).join(' '));
-      if (ingredientId) return { ingredientId, from, to: from + length };
+      const found = at(from, length);
+      if (!found) continue;
+      const isByMeasure = length > 1 && from > 0 && MEASURE_BY_WORD.has(words[found.to - 1]!);
+      return (isByMeasure && at(from - 1, length)) || found;
     }
   }
   return null;

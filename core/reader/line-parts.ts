@@ -3,6 +3,7 @@ import type { UnitSystem } from '../units';
 import { MEASURE_BY_WORD, MEASURES, type Measure, type WrittenUnit } from './data/measures';
 import { CUT_WORDS, IDLE_WORDS } from './data/words';
 import { type FoundName, wordsOf } from './ingredient-names';
+import { readAmount } from './read-amount';
 import type { Reading } from './reading';
 
 /* The parts a line is taken into, each with what is left of the line after it. */
@@ -26,7 +27,7 @@ export function fruitOf(line: string): { rest: string; name: string; also?: stri
     return { rest: `${both[1] || '1'}${both[3]}`, name: `${fruit} juice`, also: `${fruit} zest` };
   }
   const match =
-    /^(?:the )?(?:finely |freshly |grated |squeezed |pared )*(juice|zest|peel|rind) of (.*?)\s*(lemon|lime|orange)s?\b(.*)$/i.exec(
+    /^(?:the )?(?:finely |freshly |grated |squeezed |pared )*(juice|zest|peel|rind)(?: of|(?= \d)) (.*?)\s*(lemon|lime|orange)s?\b(.*)$/i.exec(
       line,
     );
   if (!match) return null;
@@ -52,15 +53,11 @@ export function takeParens(line: string): {
   const weights: { each: number | null; total: number | null } = { each: null, total: null };
   const notes: string[] = [];
   const rest = line.replace(/\(([^()]*)\)/g, (_all, inside: string) => {
-    const match =
-      /^(?:about |approx\.? |around |ca\.? |~)?(\d+(?:[.,]\d+)?)\s*-?(g|kg|oz|ounces?|lbs?|pounds?|ml|l|litres?)\b\.?(?: ?\/.*)?\s*(each|a piece|apiece)?(.*)$/i.exec(
-        inside.trim(),
-      );
-    if (match && match[4]!.trim() === '') {
-      const grams = plainGrams(
-        Number(match[1]!.replace(',', '.')),
-        MEASURE_BY_WORD.get(match[2]!.toLowerCase())!,
-      );
+    const match = IN_BRACKETS.exec(inside.trim());
+    const unit = match && MEASURE_BY_WORD.get(match[2]!.toLowerCase().replace(/\.? (?=oz)/, ' '));
+    const amount = match && readAmount(match[1]!);
+    if (match && unit && amount?.rest === '' && match[4]!.trim() === '') {
+      const grams = plainGrams((amount.low + amount.high) / 2, unit);
       // before the measure it is of one tin; after the amount's own name it is of all
       const isBeforeMeasure = /^\s*[\d./\s]+(?:(?:small|medium|large|big)\s*)?$/i.test(
         line.slice(0, line.indexOf('(')),
@@ -73,23 +70,27 @@ export function takeParens(line: string): {
   return { rest: rest.replace(/\s+/g, ' ').replace(/ ,/g, ',').trim(), weights, notes };
 }
 
+/** A weight, or what pours, of all or of each: “about 1.2-1.5 kg each”, “3 1/2 lb”, “14 fl oz”. */
+const IN_BRACKETS =
+  /^(?:about |approx\.? |around |ca\.? |~|each )?(\d[\d.,/ -]*?)\s*-?(g|kg|fl\.? oz|oz|ounces?|lbs?|pounds?|ml|l|litres?)\b\.?(?: ?\/.*)?\s*(each|a piece|apiece)?(.*)$/i;
+
 function plainGrams(value: number, unit: WrittenUnit): number {
   const measure: Partial<Measure> = unit === 'each' ? {} : MEASURES[unit];
-  return value * (measure.grams ?? (typeof measure.mL === 'number' ? measure.mL : 1));
+  return value * (measure.grams ?? (typeof measure.mL === 'object' ? measure.mL.us : (measure.mL ?? 1)));
 }
 
 /** Short ways of American cards, told by their capital: a T is a tablespoon, a t a teaspoon, a c a cup. */
 const SHORT_UNITS: Readonly<Record<string, WrittenUnit>> = { T: 'tbsp', t: 'tsp', c: 'cup', C: 'cup' };
 
+const BEFORE_A_MEASURE = /^(small|medium|large|big|fat|good|generous|scant|level|whole|full)\s+(?=\w+)/i;
+
 export function takeUnit(rest: string): { unit: WrittenUnit | null; rest: string } {
   const short = /^([TtcC])\.?\s+(?=[a-z])/.exec(rest);
   if (short) return { unit: SHORT_UNITS[short[1]!]!, rest: rest.slice(short[0].length) };
   const match = /^(fl\.? oz|fluid ounces?|[a-z]+)\.?(?=[\s,(/]|-\s?\d|$)\s*(of\s+)?/i.exec(
-    rest.replace(/^(small|medium|large|big|fat|good|generous|scant|level)\s+(?=\w+)/i, ''),
+    rest.replace(BEFORE_A_MEASURE, ''),
   );
-  const skipped =
-    rest.length -
-    rest.replace(/^(small|medium|large|big|fat|good|generous|scant|level)\s+(?=\w+)/i, '').length;
+  const skipped = rest.length - rest.replace(BEFORE_A_MEASURE, '').length;
   const unit = match ? MEASURE_BY_WORD.get(match[1]!.toLowerCase().replace('.', '')) : undefined;
   if (!match || !unit) return { unit: null, rest };
   const after = rest.slice(skipped + match[0].length);
@@ -165,20 +166,41 @@ export function takeWeightAfter(line: string): { rest: string; grams: number; is
   };
 }
 
-/** “Semi-skimmed milk, 500 ml”: the amount after the name, put before it. */
+const NAME = String.raw`([^\d(]+(?:\([^\d)]*\))?)`;
+const PARTED = String.raw`\s*(?:,|:|=|\.{2,}|…|-(?=\s)|\s)\s*`;
+const ONE_AMOUNT = String.raw`(\d+(?:[.,]\d+)?(?:\s*\/\s*\d+)?(?:\s+\d\/\d)?)`;
+const MEASURED_LAST = new RegExp(
+  `^${NAME}${PARTED}${ONE_AMOUNT}\\s*([a-z]{1,11})\\.?(?:\\s*(\\([^()]*\\)))?(?:(,?)\\s+(.*))?$`,
+  'i',
+);
+const COUNTED_LAST = new RegExp(
+  `^${NAME}(?:\\s*[:=x…-]\\s*|\\s*\\.{2,}\\s*|,\\s*)${ONE_AMOUNT}(?:\\s+(small|medium|large))?$`,
+  'i',
+);
+
+/** Of something else than the food: “soaked in 200 ml of water”, “made up to 2 l”. */
+const OF_ANOTHER = /\b(?:in|with|for|to|by|about|around|of|every|per|over|under)$/i;
+
+/**
+ * “Semi-skimmed milk, 500 ml”, “Potatoes: 6 kg, peeled”, “Eggs x 4”: the amount after the name, put before it. “Pinch of
+ * saffron”: there is one.
+ */
 export function amountFirst(line: string): string {
   if (/^[\d.½¼¾]|^(a|an|one|two|three|half)\b/i.test(line)) return line;
-  const after = /^([^,\d]+),\s*(\d+(?:[.,]\d+)?(?:\s*\/\s*\d+)?\s*[a-z]{1,11}\.?)$/i.exec(line);
-  return after &&
-    MEASURE_BY_WORD.has(
-      after[2]!
-        .replace(/^[\d.,/\s]+/, '')
-        .replace('.', '')
-        .toLowerCase(),
-    )
-    ? `${after[2]} ${after[1]}`
-    : line;
+  const one = /^(?:(?:small|large|big|good|generous) )?(\p{L}+) of\s/iu.exec(line);
+  if (one && /(?:[^s]|ss)$/i.test(one[1]!) && MEASURE_BY_WORD.has(one[1]!.toLowerCase())) return `1 ${line}`;
+  const measured = MEASURED_LAST.exec(line);
+  const [, name = '', amount, unit = '', inBrackets = '', comma, after = ''] = measured ?? [];
+  const isDone = after === '' || comma === ',' || CUT_WORDS.has(wordsOf(after)[0] ?? '');
+  if (measured && isDone && MEASURE_BY_WORD.has(unit.toLowerCase()) && !OF_ANOTHER.test(name.trim()))
+    return `${amount} ${unit} ${inBrackets} ${bare(name)}${after ? `, ${after}` : ''}`;
+  const counted = COUNTED_LAST.exec(line);
+  if (counted && !OF_ANOTHER.test(counted[1]!.trim()))
+    return `${counted[2]} ${counted[3] ? `${counted[3]} ` : ''}${bare(counted[1]!)}`;
+  return line;
 }
+
+const bare = (name: string): string => name.replace(/[\s,:=.…-]+$/, '');
 
 /** The other half of an amount said in two measures: “1 lb 4 oz”, “1 cup plus 2 tbsp”; or the far end, “500 g-600 g”. */
 export function takeSecond(

@@ -52,6 +52,7 @@ function spelt(text: string): string {
     .replace(/\bthree[- ]quarters of an?\b/gi, '0.75')
     .replace(/^(\s*)an? (\w+) and a half(?: of)?\b/i, '$11.5 $2')
     .replace(/\bwine ?glass(es)?\b/gi, 'glass$1')
+    .replace(/[- ]style(?= sauce\b)/gi, '')
     .replace(/\b(thumb|finger)[- ]?sized? (?:piece|knob|bit)s?\b/gi, 'thumb');
 }
 

@@ -55,3 +55,33 @@ export function wholeOne(
     ? { ...found, ingredientId: whole.ingredientId }
     : found;
 }
+
+/**
+ * “Haddock, smoked”, “prawns, shell on”, “bones, beef”: what is said after the comma is part of the name where the table
+ * has such a food.
+ *
+ * @param found by the words before the comma
+ * @param tail after it
+ * @returns the food by both; null where there is none
+ */
+export function inItsState(
+  names: IngredientNames,
+  words: readonly string[],
+  found: FoundName | null,
+  tail: string,
+): FoundName | null {
+  const { from, to } = found ?? { from: 0, to: words.length };
+  const named = words.slice(from, to);
+  const states = wordsOf(tail.split(',')[0]!).slice(0, 2);
+  for (const state of [states, states.slice(0, 1)])
+    for (const whole of state.length > 0
+      ? [
+          [...state, ...named],
+          [...named, ...state],
+        ]
+      : []) {
+      const id = names.byWords.get(whole.join(' '));
+      if (id) return { ingredientId: id, from, to };
+    }
+  return null;
+}

@@ -35,7 +35,7 @@ export const LINES_HARD: readonly (ExpectedLine & { warning?: ParseWarningKind }
   { text: '2 (14 oz) cans chickpeas', amount: 2, unit: 'tin', ingredientId: 'chickpea-tinned', purchasedG: 793.79 },
   { text: '1 tin sweetcorn', amount: 1, unit: 'tin', ingredientId: 'sweetcorn', purchasedG: 260 },
   { text: '1 lb (450 g) swede, cubed', amount: 1, unit: 'lb', ingredientId: 'swede', cut: 'cubed', purchasedG: 453.59 },
-  { text: '1 cup (200 g) red lentils', amount: 1, unit: 'cup', ingredientId: 'red-lentil', purchasedG: 205 },
+  { text: '1 cup (200 g) red lentils', amount: 1, unit: 'cup', ingredientId: 'red-lentil', purchasedG: 200 },
   { text: '1 cup (400 g) red lentils', amount: 1, unit: 'cup', ingredientId: 'red-lentil', purchasedG: 400, warning: 'disagree' },
   { text: '2 onions (about 400 g), halved', amount: 2, unit: 'each', ingredientId: 'onion', cut: 'halved', purchasedG: 400 },
   { text: '1 kg peeled potatoes', amount: 1, unit: 'kg', ingredientId: 'potato', cut: 'peeled', purchasedG: 1190.5 },

@@ -1,30 +1,12 @@
-import type { PaperLine } from './lines-on-paper';
+import { type PaperLine, paperLines } from './lines-on-paper';
 
 /*
- * More lines as they stand on paper, written before the code that reads them, in the same manner as `LINES_ON_PAPER`: a
- * line is its words, the food, grams as purchased (`-` where none is said), and what has to be so: `out` it comes out again,
- * `taste` it goes by taste, `doubt` it must be asked about. Eight were set right against the table after the reader was:
+ * More lines as they stand on paper, written before the code that reads them, in the same manner as `LINES_ON_PAPER`. Eight were set right against the table after the reader was:
  * a rind and cloves come out by their rows, a large handful is more than one, a cup of cut onion is edible, an inch is half a
  * thumb, and what the table names or weighs by itself is not asked about.
  */
-const rows = (table: string): PaperLine[] =>
-  table
-    .trim()
-    .split('\n')
-    .map((row): PaperLine => {
-      const [text, id, g, flags = ''] = row.split('|').map((part) => part.trim());
-      return {
-        text: text!,
-        id: id!,
-        g: g === '-' ? null : Number(g),
-        ...(flags.includes('out') ? { comesOut: true } : {}),
-        ...(flags.includes('taste') ? { toTaste: true } : {}),
-        ...(flags.includes('doubt') ? { doubt: true } : {}),
-      };
-    });
-
 /** Plain kitchen English, from big batches and small. */
-const PLAIN = rows(`
+const PLAIN = paperLines(`
 12 kg onions, peeled and sliced | onion | 12000
 2½ kg carrots, 1 cm dice | carrot | 2500
 750g swede, in chunks | swede | 750
@@ -91,7 +73,7 @@ croutons, to serve | bread | - | doubt
 `);
 
 /** Amounts in ways of their own. */
-const AMOUNTS = rows(`
+const AMOUNTS = paperLines(`
 1kg 200g potatoes | potato | 1200
 2lb 8oz onions | onion | 1134
 1 lb. carrots | carrot | 453.6
@@ -138,7 +120,7 @@ a stick and a half of celery | celery | 75
 `);
 
 /** American kitchens. */
-const AMERICAN = rows(`
+const AMERICAN = paperLines(`
 2 cups chicken broth | chicken-stock | 502
 1 large yellow onion, chopped | onion | 217.5
 3 russet potatoes | potato | 540
@@ -169,7 +151,7 @@ const AMERICAN = rows(`
 `);
 
 /** Australian, New Zealand, Indian and Irish kitchens. */
-const FARTHER = rows(`
+const FARTHER = paperLines(`
 1 capsicum, diced | red-pepper | 170
 2 rashers short-cut bacon | bacon | 60
 500 g beef mince | beef-mince | 500
@@ -197,7 +179,7 @@ a sprig of curry leaves | bay-leaf | - | doubt
 `);
 
 /** French and German pages. */
-const OTHER_TONGUES = rows(`
+const OTHER_TONGUES = paperLines(`
 1 kg de pommes de terre | potato | 1000
 2 oignons | onion | 300
 3 carottes, coupées en dés | carrot | 225
@@ -249,7 +231,7 @@ export const LINES_OF_MANY_HANDS: readonly PaperLine[] = [...PLAIN, ...AMOUNTS, 
  * Kept apart until the reader was done, and looked at once: 55 of 60 were right, four wrong without a doubt. The families
  * of those were then mended; the list stands guard since.
  */
-export const LINES_KEPT_APART: readonly PaperLine[] = rows(`
+export const LINES_KEPT_APART: readonly PaperLine[] = paperLines(`
 9 kg potatoes, peeled and quartered | potato | 9000
 4 sticks of celery, finely sliced | celery | 200
 1 large head of celery | celery | 725

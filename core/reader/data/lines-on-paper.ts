@@ -14,6 +14,26 @@ export interface PaperLine {
   doubt?: true;
 }
 
+/**
+ * Lines as rows of a table: the words, the food, grams as purchased (`-` where none is said), and what has to be so: `out`
+ * it comes out again, `taste` it goes by taste, `doubt` it must be asked about.
+ */
+export const paperLines = (table: string): PaperLine[] =>
+  table
+    .trim()
+    .split('\n')
+    .map((row): PaperLine => {
+      const [text, id, g, flags = ''] = row.split('|').map((part) => part.trim());
+      return {
+        text: text!,
+        id: id!,
+        g: g === '-' ? null : Number(g),
+        ...(flags.includes('out') ? { comesOut: true } : {}),
+        ...(flags.includes('taste') ? { toTaste: true } : {}),
+        ...(flags.includes('doubt') ? { doubt: true } : {}),
+      };
+    });
+
 const line = (text: string, id: string, g: number | null, more: Omit<PaperLine, 'text' | 'id' | 'g'> = {}): PaperLine => ({ text, id, g, ...more });
 
 /** Tins, jars, packs and bags with their weight beside them. */

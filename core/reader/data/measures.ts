@@ -75,7 +75,7 @@ const ROWS = {
   jar: { words: ['jar', 'jars'], usualG: null },
   tube: { words: ['tube', 'tubes'], usualG: null },
   tub: { words: ['tub', 'tubs'], usualG: null },
-  carton: { words: ['carton', 'cartons', 'packet', 'packets', 'pack', 'packs', 'package', 'packages'], usualG: null },
+  carton: { words: ['carton', 'cartons', 'packet', 'packets', 'pack', 'packs', 'package', 'packages', 'pkg', 'pkgs'], usualG: null },
   bottle: { words: ['bottle', 'bottles'], usualG: null },
   glass: { words: ['glass', 'glasses'], usualG: null },
 } as const satisfies Record<string, Measure>;

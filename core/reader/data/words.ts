@@ -21,7 +21,7 @@ export const IDLE_WORDS: ReadonlySet<string> = new Set(
   `a an and about approx approximately around best bought of the fresh freshly good quality ripe organic large medium small big
   some more extra your favourite favorite few level scant generous heaped heaping rounded nice new-season cold chilled
   room temperature hot warm homemade dry raw whole thick plain pure free range live each young mild local dried-out
-  very in for to or with from short leaf shape only weight back streaky rindless style sized medium-sized bite plump firm fat little`.split(/\s+/),
+  very in for to or with from short leaf shape only weight back streaky rindless style sized medium-sized bite plump firm fat little king tiger low reduced sodium salted unsmoked undyed lean full`.split(/\s+/),
 );
 
 /** Numbers in words. */
