@@ -56,8 +56,10 @@ export const isForTheBowl = (reading: Reading): boolean => /garnish|to serve|to 
  * The lines that a clause of a method names, by their whole name, by its last word, by a word that tells them; or all of a
  * kind at once. “Half the basil” is half of it, “the rest” what is left; what is in already is not named again, and meat
  * that was lifted out comes back.
+ *
+ * @param isPutIn what is said is put in, so that “it” may be what was lifted out; elsewhere “it” is the pot
  */
-export function foodsNamed(text: string, lines: readonly MethodLine[]): Named[] {
+export function foodsNamed(text: string, lines: readonly MethodLine[], isPutIn: boolean): Named[] {
   const tokens = tokensIn(text);
   const at = matched(tokens, lines);
   const named: Named[] = [];
@@ -77,7 +79,7 @@ export function foodsNamed(text: string, lines: readonly MethodLine[]): Named[] 
         named.push({ line: i, share: 1, isBack: false });
     });
   }
-  if (/\b(?:meat|flesh|it|them|birds?)\b/i.test(text) && !named.some((one) => one.isBack))
+  if (isPutIn && /\b(?:meat|flesh|it|them|birds?)\b/i.test(text) && !named.some((one) => one.isBack))
     lines.forEach((line, i) => {
       if (line.isOut) named.push({ line: i, share: 0, isBack: true });
     });

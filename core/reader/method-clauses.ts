@@ -57,11 +57,15 @@ export function clausesIn(written: string): Clause[] {
       lid: lidIn(text),
       gone: goneIn(text),
       blended: blendedIn(text),
-      isOffHeat,
+      isOffHeat: isOffHeat || (deed === 'time' && isStood(cuts[i + 1], sentence)),
       isApart: APART.test(sentence),
     };
   });
 }
+
+/** “Leave for ten minutes off the heat”: what is said after it is where it stands, not what is done next. */
+const isStood = (next: Begun | undefined, sentence: string): boolean =>
+  next?.deed === 'offHeat' && /^(?:off|away)/i.test(sentence.slice(next.at, next.to));
 
 /** A word that begins a deed, and where it stands. */
 interface Begun {

@@ -51,7 +51,7 @@ export function edgeOf(cut: string): number | null {
   return match[2]!.toLowerCase() === 'mm' ? value / 10 : value;
 }
 
-const N = String.raw`(\d+(?:[.,]\d+)?(?:\s+\d\/\d)?|\d\/\d|an?|one|two|three|four|five|six|half an?)`;
+const N = String.raw`(\d+(?:[.,]\d+)?(?:\s+\d\/\d)?|\d\/\d|an?|half an?|(?:(?:twenty|thirty|forty|fifty)[- ])?(?:one|two|three|four|five|six|seven|eight|nine)|ten|twelve|fifteen|twenty|thirty|forty|fifty|sixty)`;
 const HOURS = String.raw`(?:hours?|hrs?|h)\b\.?`;
 const MINUTES = String.raw`(?:minutes?|mins?|min)\b\.?`;
 const UP_TO = String.raw`(?:\s*(?:-|–|to|or)\s*${N})?`;
@@ -63,10 +63,11 @@ const HOURS_AND = new RegExp(
 const PLAIN_MINUTES = new RegExp(String.raw`\b${N}${UP_TO}\s*${MINUTES}`, 'i');
 const PART_OF_HOUR = /\b(half|three[- ]quarters of|(?:a )?quarter of) an hour\b/i;
 
-function countOf(words: string): number {
-  const said = words.toLowerCase();
+function countOf(text: string): number {
+  const said = text.toLowerCase();
   if (/^half/.test(said)) return 0.5;
-  return NUMBER_WORDS[said] ?? plainNumber(said);
+  const words = said.split(/[- ]/).map((word) => NUMBER_WORDS[word]);
+  return words.every((n) => n !== undefined) ? words.reduce((sum, n) => sum + n, 0) : plainNumber(said);
 }
 
 /**
@@ -134,7 +135,7 @@ export function goneIn(sentence: string): number | null {
 /** The share of the pot that a sentence blends, 0..1; null where it says none: all of it. */
 export function blendedIn(sentence: string): number | null {
   const match =
-    /(?:blend|pur[ée]e|liquidi[sz]e|blitz|whizz)\w*\s+((?:about |roughly |up to )?(?:half|a |one |two |three |\d|1\/)[^.,;]*)/i.exec(
+    /(?:blend|pur[ée]e|liquidi[sz]e|blitz|whizz|mash|crush|process)\w*\s+((?:about |roughly |up to )?(?:half|a |one |two |three |\d|1\/)[^.,;]*)/i.exec(
       tidyLine(sentence),
     );
   return match ? shareIn(match[1]!) : null;

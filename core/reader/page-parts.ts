@@ -2,6 +2,7 @@ import { MEASURE_BY_WORD } from './data/measures';
 import { portionsIn } from './portions-in';
 import { readAmount, tidyLine } from './read-amount';
 import type { Reading } from './reading';
+import { runIn } from './run-in';
 
 /** A page taken into its parts. */
 export interface PageParts {
@@ -41,7 +42,7 @@ export function pageParts(text: string, read: (line: string) => Reading): PagePa
     methodLines: [],
   };
   let isMethod = false;
-  for (const line of joined(text)) {
+  for (const line of joined(columnsApart(text)).flatMap((one) => runIn(one, read))) {
     if (INGREDIENTS_HEAD.test(line) || ASIDE.test(line)) continue;
     if (METHOD_HEAD.test(line)) {
       isMethod = true;
@@ -62,6 +63,31 @@ export function pageParts(text: string, read: (line: string) => Reading): PagePa
     else parts.ingredientLines.push(line);
   }
   return { ...parts, name: parts.name || 'A soup without a name' };
+}
+
+/** So many lines in the same two columns, and so much of all that have a gap, are a page set in two. */
+const LEAST_ROWS = 4;
+const LEAST_IN_COLUMN = 0.7;
+
+/** A page set in two columns, the left before the right; another as it is. */
+function columnsApart(text: string): string {
+  const rows = text.split(/\r?\n/);
+  const gaps = rows.flatMap((row) => {
+    const gap = /\S {3,}(?=\S)/.exec(row);
+    return gap ? [gap.index + gap[0].length] : [];
+  });
+  const times = new Map<number, number>();
+  for (const at of gaps) times.set(at, (times.get(at) ?? 0) + 1);
+  const [column, count] = [...times].sort((a, b) => b[1] - a[1])[0] ?? [0, 0];
+  if (count < LEAST_ROWS || count < LEAST_IN_COLUMN * gaps.length) return text;
+  // what runs over the gap is set across both
+  const isAcross = (row: string) => row.length > column && row.slice(column - 2, column).trim() !== '';
+  const first = rows.findIndex((row) => row.length > column && !isAcross(row));
+  const head = rows.slice(0, first);
+  const body = rows.slice(first);
+  const left = body.map((row) => (isAcross(row) ? row : row.slice(0, column)).trimEnd());
+  const right = body.map((row) => (isAcross(row) ? '' : row.slice(column)));
+  return [...head, ...left, '', ...right].join('\n');
 }
 
 /** Lines as they were meant: what is indented or goes on in small letters belongs to the line before. */

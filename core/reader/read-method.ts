@@ -1,5 +1,6 @@
 import type { Ingredient } from '../matter';
 import { newStage, type Stage, type StageKind } from '../recipe';
+import type { Deed } from './data/method-words';
 import { foodsNamed, isForTheBowl, type MethodLine, type Named, namesOf } from './foods-named';
 import { type Clause, clausesIn } from './method-clauses';
 import { methodIn } from './method-sentences';
@@ -233,7 +234,7 @@ class MethodReader {
         this.flushWith(waiting, clause);
         return;
       }
-      this.open('additions', clause, waiting);
+      this.open(clause.isOffHeat ? 'finish' : 'additions', clause, waiting);
       return;
     }
     if (last && last.minutes === null && ['additions', 'thicken'].includes(last.kind)) {
@@ -299,7 +300,7 @@ class MethodReader {
   private lift(clause: Clause, isBackLater: boolean): void {
     if (!this.isWet) return;
     const tokens = this.lines.map((line) => ({ ...line, placed: 0, isOut: false }));
-    const named = foodsNamed(clause.text, tokens).filter((one) => this.lines[one.line]!.placed > 0);
+    const named = foodsNamed(clause.text, tokens, false).filter((one) => this.lines[one.line]!.placed > 0);
     const meats = /\bmeat\b/i.test(clause.text)
       ? this.lines.flatMap((line, i) => (this.isMeat(line) && line.placed > 0 ? [i] : []))
       : named.filter((one) => this.isMeat(this.lines[one.line]!)).map((one) => one.line);
@@ -324,7 +325,7 @@ class MethodReader {
   }
 
   private named(clause: Clause): Named[] {
-    const named = foodsNamed(clause.text, this.lines);
+    const named = foodsNamed(clause.text, this.lines, PUTS_IN.has(clause.deed));
     const isServing = ['serve', 'season'].includes(clause.deed);
     const meant = named.filter((one) => isServing || !this.isGarnishLeft(one.line, clause));
     for (const one of meant) this.mark(one);
@@ -459,6 +460,8 @@ class MethodReader {
     return /\broast/i.test(clause.text);
   }
 }
+
+const PUTS_IN: ReadonlySet<Deed> = new Set(['put', 'pour', 'back', 'finish', 'season', 'serve']);
 
 /** Put in at the end, without a time of its own, it finishes the dish. */
 const FINISHES: ReadonlySet<string> = new Set([

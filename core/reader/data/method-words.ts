@@ -20,7 +20,10 @@ export const DEED_WORDS: readonly (readonly [Deed, RegExp])[] = (
     ['keep', 'cool(?: (?:it|fast|quickly|down))?|chill|freeze|refrigerate|store|label'],
     ['finish', 'finish'],
     ['pour', String.raw`pour(?: in| on| over)?|deglaze|top up|moisten|cover (?:it |them |everything |the [\w ]{1,20}? )?with|let down with`],
-    ['put', 'add(?: in)?|put|stir in(?:to)?|whisk(?: in(?:to)?)?|tip(?: in(?:to)?)?|mix(?: in)?|fold in|drop in|throw in|place|combine|sprinkle(?: over| in)?|dust|beat in|slake|dissolve|swirl in|toss in|flame|plunge|stir(?= (?:the|into|through))'],
+    [
+      'put',
+      'add(?: in)?|put|lay|nestle|float|(?:slip|slide|tear|crumble|grate|sink|lower)(?= (?:in|it|them|the|some|half)\\b)(?: in(?:to)?)?|stir in(?:to)?|whisk(?: in(?:to)?)?|tip(?: in(?:to)?)?|mix(?: in)?|fold in|drop in|throw in|place|combine|sprinkle(?: over| in)?|dust|beat in|slake|dissolve|swirl in|toss in|flame|plunge|stir(?= (?:the|into|through))',
+    ],
     ['simmer', String.raw`simmer|bubble|poach|stew|braise|boil (?:gently|for|\d)|steam`],
     ['fry', String.raw`make (?:a |the )?(?:[\w-]+ ){0,3}roux|melt|sweat|soften|fry|saut[ée]|brown|carameli[sz]e|render|toast|roast|crisp|colour|heat(?= (?:the )?(?:[\w-]+ ){0,2}(?:oil|butter|fat|lard|dripping|ghee)s?\b)|warm(?= (?:the )?(?:[\w-]+ ){0,2}(?:oil|butter|fat|lard|dripping|ghee)\b)`],
     ['time', 'cook|heat|warm|stir|leave|let|keep|infuse|stand|hold|continue'],

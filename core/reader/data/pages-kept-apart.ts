@@ -1,13 +1,11 @@
-import type { PaperPage } from './pages-on-paper';
+import { type PaperPage, paperPage } from './pages-on-paper';
 
 /**
  * Ten pages in the manner of `PAGES_ON_PAPER`, kept apart until the reader was done and looked at once: eight were right.
  * “An hour and three quarters” was mended then; mussels steamed in wine are read as two stages where one is written here.
  */
-const page = (name: string, portions: number | null, text: string, stages: string): PaperPage => ({ name, portions, text: text.trim(), stages: stages.trim() });
-
 export const PAGES_KEPT_APART: readonly PaperPage[] = [
-  page(
+  paperPage(
     'Celeriac soup',
     6,
     `
@@ -31,7 +29,7 @@ finish: cream
 season:
 serve:`,
   ),
-  page(
+  paperPage(
     'White bean soup',
     10,
     `
@@ -53,7 +51,7 @@ puree /0.333:
 season: salt
 serve: oil*1/2`,
   ),
-  page(
+  paperPage(
     'Kale and sausage soup',
     12,
     `
@@ -81,7 +79,7 @@ finish: cream
 season:
 serve:`,
   ),
-  page(
+  paperPage(
     'Pheasant broth',
     8,
     `
@@ -105,7 +103,7 @@ finish: <pheasants
 season:
 serve:`,
   ),
-  page(
+  paperPage(
     'Tomato sauce by the pan',
     50,
     `
@@ -130,7 +128,7 @@ finish: basil
 season:
 serve:`,
   ),
-  page(
+  paperPage(
     'Parsnip and curry',
     4,
     `
@@ -152,7 +150,7 @@ puree:
 season:
 serve: yoghurt`,
   ),
-  page(
+  paperPage(
     'Mussel soup',
     6,
     `
@@ -177,7 +175,7 @@ finish: cream <mussels
 season:
 serve: chives`,
   ),
-  page(
+  paperPage(
     'Velouté de champignons',
     4,
     `
@@ -202,7 +200,7 @@ finish: crème
 season:
 serve:`,
   ),
-  page(
+  paperPage(
     'Venison soup',
     20,
     `
@@ -229,7 +227,7 @@ finish: jelly
 season:
 serve:`,
   ),
-  page(
+  paperPage(
     'Broccoli and blue cheese',
     5,
     `

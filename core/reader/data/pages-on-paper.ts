@@ -3,8 +3,8 @@
  * a cook takes from it: whom it serves, and its stages in their order. A stage is its kind, then what the page says of it
  * (minutes as a number; `on`, `ajar`, `off` for the lid; `/` and a share for what is blended or has boiled away), then `:`
  * and a telling word of each line that goes in at it, `*` and a share where a line is parted. `<` marks a line that was
- * lifted out and goes back in here. Six were set right after the reader was: what is strained is no purée, and parsley
- * that is stirred in before serving finishes the dish.
+ * lifted out and goes back in here. Seven were set right after the reader was: what is strained is no purée, parsley
+ * that is stirred in before serving finishes the dish, and a cold soup has no liquid brought to a simmer.
  */
 export interface PaperPage {
   name: string;
@@ -13,10 +13,10 @@ export interface PaperPage {
   stages: string;
 }
 
-const page = (name: string, portions: number | null, text: string, stages: string): PaperPage => ({ name, portions, text: text.trim(), stages: stages.trim() });
+export const paperPage = (name: string, portions: number | null, text: string, stages: string): PaperPage => ({ name, portions, text: text.trim(), stages: stages.trim() });
 
 export const PAGES_ON_PAPER: readonly PaperPage[] = [
-  page(
+  paperPage(
     'Leek and potato soup',
     6,
     `
@@ -41,7 +41,7 @@ finish: cream
 season: salt
 serve:`,
   ),
-  page(
+  paperPage(
     'Red lentil soup',
     4,
     `
@@ -69,7 +69,7 @@ finish: lemon
 season:
 serve:`,
   ),
-  page(
+  paperPage(
     'Clam-style chowder',
     8,
     `
@@ -105,7 +105,7 @@ finish: cream
 season:
 serve: parsley`,
   ),
-  page(
+  paperPage(
     'Beef shin and barley broth',
     30,
     `
@@ -138,7 +138,7 @@ season:
 finish: parsley
 serve:`,
   ),
-  page(
+  paperPage(
     'Tomato soup',
     10,
     `
@@ -161,7 +161,7 @@ puree: basil*1/2
 season: salt
 serve: basil*1/2`,
   ),
-  page(
+  paperPage(
     'Ragù for a crowd',
     40,
     `
@@ -195,7 +195,7 @@ reduce /0.25 off:
 season:
 serve:`,
   ),
-  page(
+  paperPage(
     'French onion soup',
     6,
     `
@@ -224,7 +224,7 @@ simmer 30 off:
 season:
 serve: bread cheese`,
   ),
-  page(
+  paperPage(
     'Split pea and ham',
     8,
     `
@@ -250,7 +250,7 @@ finish: <hock
 season: pepper salt
 serve:`,
   ),
-  page(
+  paperPage(
     'Chicken noodle soup',
     12,
     `
@@ -280,7 +280,7 @@ finish: <chicken
 season:
 serve:`,
   ),
-  page(
+  paperPage(
     'Minestrone',
     10,
     `
@@ -310,7 +310,7 @@ additions 10: pasta
 season:
 serve: basil`,
   ),
-  page(
+  paperPage(
     'Cream of mushroom',
     5,
     `
@@ -335,7 +335,7 @@ finish: cream nutmeg
 season:
 serve:`,
   ),
-  page(
+  paperPage(
     'Pumpkin soup (Australian)',
     6,
     `
@@ -359,7 +359,7 @@ finish: cream
 season:
 serve:`,
   ),
-  page(
+  paperPage(
     'Dal (Indian)',
     6,
     `
@@ -384,7 +384,7 @@ finish: ghee jeera garlic chillies
 season: salt
 serve: coriander`,
   ),
-  page(
+  paperPage(
     'Soupe de légumes',
     6,
     `
@@ -409,7 +409,7 @@ finish: crème
 season: sel
 serve:`,
   ),
-  page(
+  paperPage(
     'Kartoffelsuppe',
     8,
     `
@@ -437,7 +437,7 @@ finish: Sahne
 season: Salz
 serve:`,
   ),
-  page(
+  paperPage(
     'Fish soup, restaurant sheet',
     60,
     `
@@ -473,7 +473,7 @@ strain:
 season:
 serve:`,
   ),
-  page(
+  paperPage(
     'Oxtail soup',
     10,
     `
@@ -502,7 +502,7 @@ finish: <oxtails sherry
 season: salt
 serve:`,
   ),
-  page(
+  paperPage(
     'Borscht-like beetroot soup',
     12,
     `
@@ -528,7 +528,7 @@ additions 15: cabbage
 season: vinegar*1/2
 serve: cream`,
   ),
-  page(
+  paperPage(
     'Cauliflower velouté',
     8,
     `
@@ -553,7 +553,7 @@ thicken: yolks cream
 season: pepper
 serve:`,
   ),
-  page(
+  paperPage(
     'Black bean soup',
     8,
     `
@@ -584,7 +584,7 @@ finish: lime
 season:
 serve:`,
   ),
-  page(
+  paperPage(
     'Vegetable stock',
     null,
     `
@@ -607,7 +607,7 @@ strain:
 season:
 serve:`,
   ),
-  page(
+  paperPage(
     'Potato soup, grandmother’s card',
     4,
     `
@@ -629,7 +629,7 @@ finish: milk
 season:
 serve:`,
   ),
-  page(
+  paperPage(
     'Corn chowder',
     6,
     `
@@ -660,7 +660,7 @@ finish: half-and-half
 season:
 serve:`,
   ),
-  page(
+  paperPage(
     'Goulash soup',
     20,
     `
@@ -690,7 +690,7 @@ additions 20: potatoes peppers
 season:
 serve:`,
   ),
-  page(
+  paperPage(
     'Spinach soup',
     4,
     `
@@ -716,7 +716,7 @@ puree:
 season: nutmeg
 serve:`,
   ),
-  page(
+  paperPage(
     'Mutton broth',
     16,
     `
@@ -740,7 +740,7 @@ finish: <mutton parsley
 season:
 serve:`,
   ),
-  page(
+  paperPage(
     'Thai-style coconut soup',
     6,
     `
@@ -768,7 +768,7 @@ finish: fish@sauce lime@juice
 season:
 serve: coriander`,
   ),
-  page(
+  paperPage(
     'Gazpacho, cold',
     6,
     `
@@ -785,12 +785,11 @@ Serves 6
 
 Soak the bread in the water for 20 minutes. Blend everything with the oil and vinegar until smooth. Sieve. Season, chill for 2 hours and serve cold.`,
     `
-liquid 20: bread water
-puree: tomatoes cucumber pepper garlic oil vinegar
+puree: bread water tomatoes cucumber pepper garlic oil vinegar
 season:
 serve:`,
   ),
-  page(
+  paperPage(
     'Page pasted from a PDF',
     4,
     `
@@ -819,7 +818,7 @@ puree: coriander
 season:
 serve:`,
   ),
-  page(
+  paperPage(
     'Chilli bean soup',
     15,
     `
@@ -846,7 +845,7 @@ additions 10: beans
 season:
 serve:`,
   ),
-  page(
+  paperPage(
     'Bisque',
     10,
     `
@@ -878,7 +877,7 @@ finish: cream cayenne
 season:
 serve:`,
   ),
-  page(
+  paperPage(
     'Sauce of tomatoes, reduced to a volume',
     null,
     `
@@ -902,7 +901,7 @@ finish: basil
 season:
 serve:`,
   ),
-  page(
+  paperPage(
     'Soup of three words a line',
     4,
     `
@@ -926,7 +925,7 @@ puree: mint
 season:
 serve:`,
   ),
-  page(
+  paperPage(
     'Lamb and apricot-style soup',
     12,
     `
@@ -956,7 +955,7 @@ finish: lemons coriander
 season:
 serve:`,
   ),
-  page(
+  paperPage(
     'Consommé-like clear chicken soup',
     8,
     `
@@ -977,7 +976,7 @@ strain:
 season:
 serve: tarragon`,
   ),
-  page(
+  paperPage(
     'Pork and sauerkraut soup',
     10,
     `
@@ -1003,7 +1002,7 @@ thicken: cornflour
 season:
 serve: fraîche`,
   ),
-  page(
+  paperPage(
     'Squash soup with a garnish',
     6,
     `
@@ -1029,7 +1028,7 @@ puree:
 season: salt
 serve: seeds`,
   ),
-  page(
+  paperPage(
     'Duck broth with noodles',
     4,
     `
@@ -1054,7 +1053,7 @@ additions 3: noodles kale
 finish: <duck
 serve: spring`,
   ),
-  page(
+  paperPage(
     'Barley and mushroom, a long day',
     25,
     `
@@ -1081,7 +1080,7 @@ season: soy
 finish: dill
 serve:`,
   ),
-  page(
+  paperPage(
     'Turkey leftovers',
     8,
     `
