@@ -1,4 +1,4 @@
-import { massesOf, massKg, saltPercent, volumeLitres } from '../matter';
+import { massesOf, massKg, rowOfLine, saltPercent, volumeLitres } from '../matter';
 import { recordOf } from '../own';
 import { CannotCook, cookRest, type HalfCooked, type PlannedLine, timesLine } from '../plan';
 import { fallTo, foodLitres, liquidLitres, type PotState, putFoodIn } from '../pot';
@@ -110,7 +110,7 @@ export function potAtEnd(
     if (!(error instanceof CannotCook)) throw error;
     return input.recipe.lines.reduce((pot, line) => {
       const kg = load[line.id] ?? 0;
-      const ingredient = input.ingredients[line.ingredientId]!;
+      const ingredient = rowOfLine(line, input.ingredients);
       return putFoodIn(pot, { ingredient, kg, tempC: line.tempC, thickener: line.thickener });
     }, state.pot);
   }

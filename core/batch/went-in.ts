@@ -1,4 +1,4 @@
-import { type DrawnLot, type Ingredient, rowOfLot } from '../matter';
+import { type DrawnLot, type Ingredient, rowOfLot, soakedRow, soakHours } from '../matter';
 import { own, recordOf } from '../own';
 import type { BatchSnapshot } from './batch-event';
 import type { BatchState } from './batch-state';
@@ -44,17 +44,24 @@ export function rowsInPot(
 }
 
 /**
- * The row of a food as it goes in: of a lot, what the lot held.
+ * The row of a food as it goes in: of a lot, what the lot held; of a line that is soaked, with the water it has taken up.
  *
  * @throws RangeError for a food that is not in this batch
  */
 export function rowGoingIn(
   { input }: Pick<BatchSnapshot, 'input'>,
-  one: { ingredientId: string; drawn?: DrawnLot | null; row?: Ingredient | null },
+  one: {
+    ingredientId: string;
+    lineId?: string | null;
+    drawn?: DrawnLot | null;
+    row?: Ingredient | null;
+  },
 ): Ingredient {
   const row = own(input.ingredients, one.ingredientId) ?? one.row;
   if (!row) throw new RangeError(`ingredientId is not in this batch, got ${one.ingredientId}`);
-  return one.drawn ? rowOfLot(row, one.drawn) : row;
+  if (one.drawn) return rowOfLot(row, one.drawn);
+  const line = one.lineId ? input.recipe.lines.find(({ id }) => id === one.lineId) : undefined;
+  return line?.ingredientId === one.ingredientId ? soakedRow(row, soakHours(line, row)) : row;
 }
 
 /** What some of a food costs as it goes in, hundredths of the kitchen's money. */

@@ -5,6 +5,7 @@ import {
   massesOf,
   NO_MASSES,
   plus,
+  rowOfLine,
   type Savour,
   times,
   totalKg,
@@ -157,7 +158,7 @@ function rowOfRecipe(recipe: Recipe, library: Library, made: Made, path: readonl
   let gelatinKg = 0;
   const umami = { glutamate: 0, aspartate: 0, imp: 0, gmp: 0, amp: 0 };
   for (const line of prepared.recipe.lines) {
-    const ingredient = prepared.ingredients[line.ingredientId]!;
+    const ingredient = rowOfLine(line, prepared.ingredients);
     const kg = line.scaling === 'perBowl' ? line.kg * portions : line.kg;
     costCents += (kg / ingredient.yield) * (prepared.pricesCentsPerKg[line.ingredientId] ?? 0);
     for (const key of Object.keys(umami) as (keyof typeof umami)[])

@@ -81,8 +81,9 @@ export function miseList(of: {
       const stage = of.plan.stages.find((one) => one.stageId === line.stageId);
       const neededAtMs = stage?.startMs ?? of.plan.serviceAtMs;
       const minutes = Math.max(LEAST_MIN, CUT_MIN_PER_KG[fineness(line.cut)] * line.edibleKg);
-      const { cure, soakH = ingredient.soakH ?? 0 } =
-        of.recipe.lines.find((one) => one.id === line.lineId) ?? {};
+      const written = of.recipe.lines.find((one) => one.id === line.lineId);
+      const cure = written?.cure;
+      const soakH = written?.soakH ?? ingredient.soakH ?? 0;
       const lead = leadHours(ingredient, Math.max(soakH, cure?.hours ?? 0));
       const big = tooBig.find((one) => one.lineId === line.lineId);
       return {

@@ -50,6 +50,7 @@ export {
 } from './operations';
 export { type OwnFood, ownIngredient } from './own-ingredient';
 export { NO_SAVOUR, plusSavour, type Savour, savourOf, timesSavour } from './savour';
+export { rowOfLine, soakedRow, soakedUp, soakHours } from './soaked';
 export { specificHeatKJ } from './specific-heat-kj';
 export { THICKENER_KINDS, type ThickenerKind } from './thickener-kind';
 export { volumeLitres } from './volume-litres';

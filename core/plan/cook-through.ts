@@ -1,5 +1,5 @@
 import { minutesToCookDice, softeningFactor } from '../heat';
-import { massKg, specificHeatKJ, totalKg, whole } from '../matter';
+import { massKg, rowOfLine, specificHeatKJ, totalKg, whole } from '../matter';
 import { own, recordOf } from '../own';
 import {
   advancePot,
@@ -272,7 +272,7 @@ function linesIn(input: PlanInput, stage: Stage, load: Load) {
   return input.recipe.lines.flatMap((line) => {
     const kg = load[line.id] ?? 0;
     if (line.stageId !== stage.id || kg === 0 || line.scaling === 'perBowl') return [];
-    return [{ line, kg, ingredient: input.ingredients[line.ingredientId]! }];
+    return [{ line, kg, ingredient: rowOfLine(line, input.ingredients) }];
   });
 }
 

@@ -2,11 +2,15 @@ import { timesStandard } from '../bases';
 import { within } from '../check';
 import {
   brixOf,
+  type Ingredient,
   isPoured,
   type Mixture,
   massesOf,
   massKg,
+  rowOfLine,
   saltPercent,
+  soakedUp,
+  soakHours,
   totalKg,
   volumeLitres,
 } from '../matter';
@@ -187,6 +191,16 @@ function plannedBase(kindId: string, { liquid, savour }: Mixture): PlannedBase {
   };
 }
 
+/** What a soaked line weighs as it goes in. */
+function soakedOf(
+  line: RecipeLine,
+  ingredient: Ingredient,
+  kg: number,
+): Pick<PlannedLine, 'inPotKg' | 'isSoaked'> {
+  const takenKg = kg * soakedUp(ingredient, soakHours(line, ingredient));
+  return takenKg > 0 ? { inPotKg: kg + takenKg, isSoaked: true } : {};
+}
+
 /** Its length follows the burner, and its doubt with it. */
 function endsByHeat(stage: Stage): boolean {
   return ['fall', 'simmer', 'warm'].includes(stage.ends.rule);
@@ -207,6 +221,7 @@ function plannedLine(input: PlanInput, line: RecipeLine, load: Load, wantedLitre
     tempC: line.tempC,
     edibleKg,
     ...(ingredient.wholeInPot ? { inPotKg: purchasedKg } : {}),
+    ...soakedOf(line, ingredient, edibleKg),
     purchasedKg,
     litres: edibleKg / ingredient.densityKgPerL,
     liquid: isPoured(ingredient),
@@ -331,11 +346,15 @@ function bowlSaltPercent(input: PlanInput, { heldLine, heldKg, cooked }: SolvedL
   return (100 * saltKg) / (massKg(mixture) + heldKg);
 }
 
+function rowOfPlanned({ recipe, ingredients }: PlanInput, line: PlannedLine): Ingredient {
+  return rowOfLine(recipe.lines.find((one) => one.id === line.lineId) ?? line, ingredients);
+}
+
 /** Litres of all that goes in the pot, each as it goes in. */
 function litresIn(input: PlanInput, lines: readonly PlannedLine[]): number {
   return lines.reduce((sum, line) => {
     if (line.perBowl) return sum;
-    const masses = massesOf(input.ingredients[line.ingredientId]!, line.edibleKg);
+    const masses = massesOf(rowOfPlanned(input, line), line.edibleKg);
     return sum + volumeLitres(masses, Math.max(0, line.tempC));
   }, 0);
 }

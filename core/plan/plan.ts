@@ -79,8 +79,10 @@ export interface PlannedLine {
   stageId: string;
   tempC: number;
   edibleKg: number;
-  /** what lies in the pot, bone, skin or shell with it, kg; absent where all of it is edible */
+  /** what goes in by the scale, kg: bone, skin or shell with it, or soaked; absent where it is the edible weight */
   inPotKg?: number;
+  /** it goes in soaked, so that it is weighed with the water it has taken up, about */
+  isSoaked?: true;
   purchasedKg: number;
   litres: number;
   liquid: boolean;
@@ -218,4 +220,4 @@ export interface Plan {
 }
 
 /** Raised whenever a plan or a fold would come out otherwise than before. */
-export const MODEL_VERSION = 8;
+export const MODEL_VERSION = 9;

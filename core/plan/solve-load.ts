@@ -1,4 +1,4 @@
-import { massesOf, massKg, volumeLitres } from '../matter';
+import { massesOf, massKg, rowOfLine, volumeLitres } from '../matter';
 import { recordOf } from '../own';
 import { foodLitres, liquidLitres, type PotSetup } from '../pot';
 import type { RecipeLine } from '../recipe';
@@ -177,7 +177,7 @@ function perKgOf(input: PlanInput, lines: readonly RecipeLine[], of: readonly Re
   const sum = { kg: 0, litres: 0, bodyG: 0, saltKg: 0 };
   for (const line of lines) {
     const kg = load[line.id] ?? 0;
-    const ingredient = input.ingredients[line.ingredientId]!;
+    const ingredient = rowOfLine(line, input.ingredients);
     sum.kg += kg;
     sum.litres += kg > 0 ? volumeLitres(massesOf(ingredient, kg), HELD_AT_C) : 0;
     sum.bodyG += bodyG(ingredient, kg, line.thickener);

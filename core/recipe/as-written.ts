@@ -1,4 +1,13 @@
-import { type Ingredient, type Masses, massesOf, NO_MASSES, plus, totalKg, volumeLitres } from '../matter';
+import {
+  type Ingredient,
+  type Masses,
+  massesOf,
+  NO_MASSES,
+  plus,
+  rowOfLine,
+  totalKg,
+  volumeLitres,
+} from '../matter';
 import { cookedBodyG, softBody, thicknessBand } from '../thickness';
 
 import type { Recipe } from './recipe';
@@ -31,7 +40,7 @@ export function asWritten(
   let flourG = 0;
   const smooth = blendedShare(recipe);
   for (const line of recipe.lines) {
-    const ingredient = ingredients[line.ingredientId];
+    const ingredient = ingredients[line.ingredientId] && rowOfLine(line, ingredients);
     const isAway = line.comesOut && !line.comesOut.backStageId;
     if (!ingredient || isAway || line.scaling === 'perBowl') continue;
     const masses = massesOf(ingredient, line.kg);

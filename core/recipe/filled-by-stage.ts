@@ -1,4 +1,4 @@
-import { type Ingredient, isPoured } from '../matter';
+import { type Ingredient, isPoured, rowOfLine } from '../matter';
 import { BONE_KG_PER_L } from '../pot';
 import type { Recipe, RecipeLine } from './recipe';
 
@@ -33,7 +33,7 @@ export function filledByStage(
     }
     for (const one of out) if (one.line.comesOut?.backStageId === stage.id) pieces += one.edibleL;
     for (const line of recipe.lines) {
-      const row = ingredients[line.ingredientId];
+      const row = ingredients[line.ingredientId] && rowOfLine(line, ingredients);
       if (!row || line.stageId !== stage.id || line.scaling === 'perBowl') continue;
       const edibleL = line.kg / row.densityKgPerL;
       const boneL = row.wholeInPot ? (line.kg / row.yield - line.kg) / BONE_KG_PER_L : 0;

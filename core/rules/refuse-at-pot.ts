@@ -1,5 +1,5 @@
 import type { BatchEvent, BatchEventBody, BatchSnapshot, BatchState } from '../batch';
-import { hasGoneIn, rowsInPot, toComeOut } from '../batch';
+import { hasGoneIn, rowGoingIn, rowsInPot, toComeOut } from '../batch';
 import { massesOf, volumeLitres } from '../matter';
 import { own } from '../own';
 import { type FallTarget, fallTo, potLitres } from '../pot';
@@ -57,7 +57,7 @@ export function refuseAtPot(
       for (const [i, item] of event.payload.items.entries()) {
         const ingredient = own(rows, item.ingredientId) ?? item.row;
         if (!ingredient) return unknownFood(`payload.items.${i}.ingredientId`, item.ingredientId);
-        litres += volumeLitres(massesOf(ingredient, item.kg), MEASURED_AT_C);
+        litres += volumeLitres(massesOf(rowGoingIn(snapshot, item), item.kg), MEASURED_AT_C);
         if (litres > brimLitres)
           return { field: `payload.items.${i}.kg`, code: 'overTheBrim', litres, brimLitres, potName };
       }

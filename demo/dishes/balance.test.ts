@@ -38,7 +38,8 @@ function check(input: PlanInput, plan: Plan): void {
   const kgIn = (of: Component | 'all') =>
     inPot.reduce((sum, line) => {
       const { perKg } = rows[line.ingredientId]!;
-      return sum + line.edibleKg * (of === 'all' ? COMPONENTS.reduce((all, one) => all + perKg[one], 0) : perKg[of]);
+      const soakedKg = line.isSoaked && (of === 'all' || of === 'water') ? line.inPotKg! - line.edibleKg : 0;
+      return sum + soakedKg + line.edibleKg * (of === 'all' ? COMPONENTS.reduce((all, one) => all + perKg[one], 0) : perKg[of]);
     }, 0);
   // one batch of the order cooked again with the plan's own kilograms, to look into its pot
   const runs = plan.runs ? plan.portions / plan.runs[0]!.portions : 1;

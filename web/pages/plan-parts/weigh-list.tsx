@@ -68,12 +68,18 @@ export function WeighList({
               </td>
               <td>
                 {amountOf(line)}
-                {line.inPotKg !== undefined && <small>{planWords.ofItMeat(weight(line.edibleKg))}</small>}
+                {line.inPotKg !== undefined && (
+                  <small>
+                    {line.isSoaked
+                      ? planWords.soakedFrom(weight(line.edibleKg))
+                      : planWords.ofItMeat(weight(line.edibleKg))}
+                  </small>
+                )}
                 {(line.keptByKg ?? 0) > 0.00005 && <small>{planWords.byTaste(weight(line.keptByKg!))}</small>}
               </td>
               {withBuying && (
                 <td>
-                  {line.purchasedKg - (line.inPotKg ?? line.edibleKg) > 0.0005
+                  {Math.abs(line.purchasedKg - (line.inPotKg ?? line.edibleKg)) > 0.0005
                     ? weight(line.purchasedKg)
                     : planWords.theSame}
                 </td>

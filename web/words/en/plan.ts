@@ -190,6 +190,7 @@ export const planWords = {
   asPurchased: 'As purchased',
   onTheBowls: ', on the bowls',
   pickedAndBack: (weight: string) => `; lifted, picked and back in: about ${weight}`,
+  soakedFrom: (dry: string) => `, soaked from ${dry} dry`,
   ofItMeat: (weight: string) => `, ${weight} of it meat`,
   byTaste: (weight: string) => ` + ${weight} by taste`,
   theSame: 'the same',
