@@ -110,6 +110,7 @@ export const ingredientSchema = v.strictObject({
   tinnedOf: v.optional(idText('What it is the tinned of')),
   heatHurts: v.optional(v.picklist(['curdles', 'flat'], 'Heat curdles it or makes it flat.')),
   isReady: v.optional(v.literal(true)),
+  goesWithSalt: v.optional(v.literal(true)),
   checks: v.optional(
     v.array(v.picklist(['pinBones', 'shell', 'splinters'], 'What to look for is not known.')),
   ),

@@ -78,7 +78,7 @@ test('split pea and ham soup, from the page to a batch of 120 bowls in at most t
     await cookStage(page, title, 0);
   await expect(page.getByRole('heading', { name: 'Lift out and pick' })).toBeVisible();
   await expect(
-    page.getByText(/The meat of the ham hock goes back in at “Finish”: about [67]\.\d+ kg/),
+    page.getByText(/The meat of the ham hock goes back in at “Finish”: about [56]\.\d+ kg/),
   ).toBeVisible();
   await page.getByRole('button', { name: /ham hock out, to be picked$/ }).click();
   await takeOutAll(page);
@@ -88,9 +88,59 @@ test('split pea and ham soup, from the page to a batch of 120 bowls in at most t
   await expect(lying).toContainText(potWords.backFor('Finish'));
   const picked = lying.getByRole('textbox', { name: potWords.thePickedMeatWeighs });
   const grams = Number(await picked.inputValue());
-  expect(grams).toBeGreaterThan(6_000);
-  expect(grams).toBeLessThan(10_000);
+  expect(grams).toBeGreaterThan(5_000);
+  expect(grams).toBeLessThan(7_500);
   await lying.getByRole('button', { name: potWords.backInThePot }).click();
   await expect(lying).toHaveCount(0);
   expect(problems).toEqual([]);
+});
+
+test('a food in the wrong pot goes to another, dragged or by the keyboard alone', async ({ page }) => {
+  test.setTimeout(120_000);
+  await page.goto(`${server.url}/recipes`);
+  await page
+    .getByRole('link', { name: recipeWords.newRecipe })
+    .or(page.getByRole('button', { name: recipeWords.newRecipe }))
+    .first()
+    .click();
+  await page.getByLabel(recipeEditorWords.thePaper, { exact: true }).fill(PAGES_ON_PAPER[0]!.text);
+  await page.getByRole('button', { name: recipeEditorWords.continue }).click();
+  const at = (stage: string) => page.getByRole('grid', { name: recipeEditorWords.goesInAtStage(stage) });
+  const food = (stage: string, name: string) => at(stage).getByRole('row', { name });
+  await expect(food('Liquid in, up to a simmer', 'Potato')).toBeVisible();
+  await food('Liquid in, up to a simmer', 'Potato').dragTo(at('Simmer'));
+  await expect(food('Simmer', 'Potato')).toBeVisible();
+  await expect(food('Liquid in, up to a simmer', 'Potato')).toHaveCount(0);
+  // by keys: Enter on the grip, Tab from pot to pot, Enter
+  await food('Simmer', 'Potato').getByRole('button').focus();
+  await page.keyboard.press('Enter');
+  for (let i = 0; i < 12; i++) {
+    const isThere = await page.evaluate(
+      (name) => document.activeElement?.getAttribute('aria-label')?.includes(name) === true,
+      recipeEditorWords.goesInAtStage('Start the pot'),
+    );
+    if (isThere) break;
+    await page.keyboard.press('Tab');
+  }
+  await page.keyboard.press('Enter');
+  await expect(food('Start the pot', 'Potato')).toBeVisible();
+  await expect(food('Simmer', 'Potato')).toHaveCount(0);
+});
+
+test('an order that should have begun is told what can still be made', async ({ page }) => {
+  const by = '11:10';
+  await page.goto(`${server.url}/plan?recipe=mutton-leek-pot&portions=60&pot=stockpot-40&by=${by}&day=0`);
+  const still = page.getByRole('region', { name: planWords.stillInTimeFor(by) });
+  // the sentence says for when it is, and its service is one press away
+  const service = page.getByRole('button', { name: new RegExp(`${planWords.service}$`) });
+  await expect(service).toContainText(planWords.batchReadyBy(by));
+  const dish = still.getByRole('link').first();
+  const name = await dish.innerText();
+  await dish.click();
+  await expect(page.getByLabel(planWords.bowls4, { exact: true })).toHaveValue('60');
+  await expect(page.getByRole('button', { name: new RegExp(name) })).toBeVisible();
+  await expect(page.getByText(/the time to light it was/)).toHaveCount(0);
+  await service.click();
+  await page.getByRole('option', { name: /13:10/ }).click();
+  await expect(service).not.toContainText(by);
 });

@@ -3,3 +3,4 @@ export { type KitchenFoods, libraryOf, orderedRecipe, rowsOf } from './kitchen-l
 export { prepareRecipe, recipeAsIngredient } from './prepare-recipe';
 export { priceMoves, recipeCostPerPortionCents } from './recipe-cost';
 export { recipesAsRows } from './recipes-as-rows';
+export { withParts } from './with-parts';

@@ -116,6 +116,8 @@ export interface Ingredient {
   driedOf?: string;
   /** cooked, hot-smoked or cured before it came: safe as it is, and cut where nothing raw is */
   isReady?: true;
+  /** where nothing is said of it, it goes in at the seasoning, with the salt: pepper */
+  goesWithSalt?: true;
   checks?: readonly ServingCheck[];
   /** a danger of its own, said where it goes in */
   caution?: string;

@@ -26,4 +26,5 @@ export { type PotChoice, type PotFit, potChoices } from './pot-choices';
 export type { ClockNote, DoseNote, RouxNote, ScalingNote } from './scaling-note';
 export { scalingNotes } from './scaling-notes';
 export { type PotOnBurner, type Split, splitOrder } from './split-order';
+export { type StillInTime, stillInTime } from './still-in-time';
 export { heapsOfOrders } from './trim-heaps';

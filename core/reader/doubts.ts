@@ -2,8 +2,9 @@ import type { Ingredient } from '../matter';
 import type { OpenDoubt, Stage, WrittenLine } from '../recipe';
 import { type Understood, understandLine } from './lines-of';
 import { readAmount, tidyLine } from './read-amount';
-import { type ReadingTable, readLine } from './read-line';
+import { readLine } from './read-line';
 import type { ParseWarning } from './reading';
+import type { ReadingTable } from './reading-table';
 
 /* What a page left open, with what can be answered; one press each, or a figure typed. */
 

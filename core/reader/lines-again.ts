@@ -1,6 +1,6 @@
 import type { Recipe, RecipeLine, WrittenLine } from '../recipe';
 import { linesOf, type Understood } from './lines-of';
-import type { ReadingTable } from './read-line';
+import type { ReadingTable } from './reading-table';
 import { writtenOf } from './written-of';
 
 /**

@@ -1,7 +1,8 @@
 import type { Ingredient } from '../matter';
 import type { Recipe, RecipeLine, Scaling, Stage, WrittenLine } from '../recipe';
-import { type ReadingTable, readLine } from './read-line';
+import { readLine } from './read-line';
 import type { Reading } from './reading';
+import type { ReadingTable } from './reading-table';
 
 /** °C of a thing as it goes in, by where it is kept; common practice. */
 const STORED_C: Record<Ingredient['store'], number> = {

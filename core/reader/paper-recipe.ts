@@ -1,7 +1,7 @@
 import { INGREDIENT_BY_ID, type Ingredient } from '../matter';
 import { newStage, type Recipe, type Stage, type StageKind, type WrittenLine } from '../recipe';
 import { linesOf } from './lines-of';
-import { readingTable } from './read-line';
+import { readingTable } from './reading-table';
 
 /** A stage of the house's own: a kind, a school, and what is different here. */
 export function paperStage(

@@ -3,7 +3,7 @@ import type { PatternSlot, Recipe } from '../recipe';
 import { bodyG } from '../thickness';
 import { linesOf, understandLine } from './lines-of';
 import { edgeOf } from './method-sentences';
-import type { ReadingTable } from './read-line';
+import type { ReadingTable } from './reading-table';
 import { writeLine } from './write-line';
 
 /** A recipe made from a pattern, and what the swap brought with it. */

@@ -8,7 +8,8 @@ import { LINES_KEPT_APART, LINES_OF_MANY_HANDS } from './data/lines-of-many-hand
 import { LINES_ON_PAPER } from './data/lines-on-paper';
 import { type ExpectedLine, LINES_WRITTEN_FIRST } from './data/lines-written-first';
 import { understandLine } from './lines-of';
-import { readingTable, readLine, readOrThrow } from './read-line';
+import { readLine, readOrThrow } from './read-line';
+import { readingTable } from './reading-table';
 
 const table = readingTable(INGREDIENT_BY_ID);
 

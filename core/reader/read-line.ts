@@ -1,34 +1,17 @@
 import type { Ingredient } from '../matter';
-import type { UnitSystem } from '../units';
 import type { WrittenUnit } from './data/measures';
 import { ASIDE, COMES_OUT, TO_TASTE, TRIMMING_WORDS } from './data/words';
-import { type IngredientNames, ingredientNames, wordsOf } from './ingredient-names';
+import { wordsOf } from './ingredient-names';
 import { intoEnglish } from './into-english';
 import { cutBefore, isKnownWord, sizeOf } from './line-parts';
 import { minutesIn } from './method-sentences';
 import { tidyLine } from './read-amount';
 import type { ParseWarning, ParseWarningKind, Reading } from './reading';
+import type { ReadingTable } from './reading-table';
 import { saidAmount } from './said-amount';
 import { saidFood, saidName } from './said-food';
 import { isByVolume, type Weighed, weighLine } from './weigh-reading';
 import { trailingMeasure } from './which-food';
-
-/** What a line is read against: the table with its names, and the kitchen's cups and pints. */
-export interface ReadingTable {
-  ingredients: Readonly<Record<string, Ingredient>>;
-  names: IngredientNames;
-  system: UnitSystem;
-  /** foods that lines were saved with, and how they read then, by the id of the line */
-  saved?: ReadonlyMap<string, { text: string; ingredientId: string }>;
-}
-
-/** A table ready to read against; make it once and keep it. */
-export function readingTable(
-  ingredients: Readonly<Record<string, Ingredient>>,
-  system: UnitSystem = 'metric',
-): ReadingTable {
-  return { ingredients, names: ingredientNames(Object.values(ingredients)), system };
-}
 
 /**
  * Reads an ingredient line as cooks write them: “2 large onions, sliced 3 mm”.

@@ -4,9 +4,10 @@ import { isForTheBowl } from './foods-named';
 import { sentencesIn } from './method-clauses';
 import { edgeOf, STAGE_ORDER } from './method-sentences';
 import { pageParts } from './page-parts';
-import { type ReadingTable, readLine } from './read-line';
+import { readLine } from './read-line';
 import { type ReadMethod, readMethod } from './read-method';
 import type { Reading } from './reading';
+import type { ReadingTable } from './reading-table';
 
 /** A recipe as it was read off paper: still a draft, every guess of it open to correction. */
 export interface RecipeDraft {
@@ -152,10 +153,9 @@ function homeOf(reading: Reading, stages: readonly Stage[], table: ReadingTable)
     ingredient?.kind === 'vegetable' &&
     (ingredient.softenMin ?? 0) >= 8 &&
     !/onion|leek|celery|garlic|shallot/.test(ingredient.id);
-  const isPepper = /^(?:black|white)-pepper$/.test(ingredient?.id ?? '');
   const wanted: StageKind = isGarnish
     ? 'serve'
-    : isPepper
+    : ingredient?.goesWithSalt
       ? 'season'
       : isHardRoot
         ? 'simmer'

@@ -2,8 +2,8 @@ import type { Ingredient } from '../matter';
 import { own } from '../own';
 import type { WrittenUnit } from './data/measures';
 import { type FoundName, findName, nearName, wordsOf } from './ingredient-names';
-import type { ReadingTable } from './read-line';
 import type { ParseWarning } from './reading';
+import type { ReadingTable } from './reading-table';
 import { inItsState, preserved, spansTheAnd, wholeOne } from './which-food';
 
 /** The words of a line that name its food, and those that say what is done to it. */

@@ -1,5 +1,6 @@
 import type { Ingredient } from '../matter';
-import { type ReadingTable, readLine } from './read-line';
+import { readLine } from './read-line';
+import type { ReadingTable } from './reading-table';
 
 /**
  * Writes a line so that reading it gives it back: edible grams, the ingredient, its cut, whether it is lifted out.

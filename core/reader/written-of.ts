@@ -1,5 +1,5 @@
 import { type Recipe, recipeIdOf, type WrittenLine } from '../recipe';
-import type { ReadingTable } from './read-line';
+import type { ReadingTable } from './reading-table';
 import { writeLine } from './write-line';
 
 /** The recipe's lines as they would stand on paper: its own where it was written so, else written from its grams. */

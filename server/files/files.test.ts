@@ -1,10 +1,10 @@
 import pino from 'pino';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { FileReading, FoodsView } from '../../contract';
-import { libraryOf, rowsOf } from '../../core/book';
+import { libraryOf, rowsOf, withParts } from '../../core/book';
 import { INGREDIENT_BY_ID } from '../../core/matter';
 import { linesOf, readingTable, readLine } from '../../core/reader';
-import type { Recipe } from '../../core/recipe';
+import { type Recipe, recipeIdOf, recipeRowId } from '../../core/recipe';
 import { seed } from '../../demo/seed';
 import type { BookHere } from '../recipes/sound-recipe';
 import { bookOf, fieldOf, sentences, someSoup as soup } from '../testing/say';
@@ -34,6 +34,22 @@ describe('taken out and brought in again', () => {
     const taken = (await ask('POST', '/files/book', { name: 'book.json', text: whole.text })).json;
     expect([taken.added, taken.newVersions]).toEqual([[], []]);
     expect(taken.same.length).toBe(again.difference.recipes.length);
+  });
+  it('one recipe takes along what it is made of, and the foods of this kitchen in any of them', async () => {
+    const whole = await book();
+    const glaze = whole.find((one) => one.lines.some((line) => recipeIdOf(line.ingredientId)))!;
+    const out = readBook((await ask('GET', `/recipes/${glaze.id}/export/book`)).text);
+    const ids = out.recipes.map((one) => one.id);
+    expect(ids.length).toBeGreaterThan(1);
+    expect(ids.at(-1)).toBe(glaze.id);
+    for (const one of out.recipes)
+      for (const { ingredientId } of one.lines)
+        if (recipeIdOf(ingredientId)) expect(ids).toContain(recipeIdOf(ingredientId));
+    expect(withParts({ ...glaze, lines: [] }, whole).map((one) => one.id)).toEqual([glaze.id]);
+    // two that name each other end somewhere
+    const part = whole.find((one) => one.id === ids[0])!;
+    const round = { ...part, lines: [{ ...part.lines[0]!, ingredientId: recipeRowId(glaze.id) }] };
+    expect(withParts(glaze, [round, ...whole.filter((one) => one.id !== part.id)])).toHaveLength(ids.length);
   });
   it('schema.org JSON-LD is the same in name, portions, lines, places, titles, acts and minutes', async () => {
     for (const recipe of (await book()).filter((one) => one.written)) {

@@ -1,6 +1,6 @@
 import express, { Router } from 'express';
 import { fileName, fileSchema, saveRecipeSchema, takeBookSchema } from '../../contract';
-import { libraryOf, rowsOf } from '../../core/book';
+import { libraryOf, rowsOf, withParts } from '../../core/book';
 import type { Ingredient } from '../../core/matter';
 import { own } from '../../core/own';
 import { type ReadingTable, readingTable } from '../../core/reader';
@@ -44,7 +44,7 @@ export function recipeRoutes(context: ServerContext): Router {
     response
       .type(write.type)
       .attachment(`${fileName(recipe.name)}.${write.ending}`)
-      .send(write.text(recipe, table, foods.ownIngredients));
+      .send(write.text(recipe, table, { book, ofKitchen: foods.ownIngredients }));
   });
   routes.get('/book.json', (_request, response) => {
     const { foods, book } = bookHere(db);
@@ -68,18 +68,25 @@ export function recipeRoutes(context: ServerContext): Router {
 interface Export {
   type: string;
   ending: string;
-  text: (recipe: Recipe, table: ReadingTable, ofKitchen: readonly Ingredient[]) => string;
+  text: (
+    recipe: Recipe,
+    table: ReadingTable,
+    from: { book: readonly Recipe[]; ofKitchen: readonly Ingredient[] },
+  ) => string;
 }
 
 const EXPORTS: Readonly<Record<string, Export>> = {
   book: {
     type: 'application/json',
     ending: 'json',
-    text: (recipe, _table, ofKitchen) =>
-      writeBook(
-        [recipe],
-        ofKitchen.filter((row) => recipe.lines.some((line) => line.ingredientId === row.id)),
-      ),
+    text: (recipe, _table, { book, ofKitchen }) => {
+      const recipes = withParts(recipe, book);
+      const named = new Set(recipes.flatMap((one) => one.lines.map((line) => line.ingredientId)));
+      return writeBook(
+        recipes,
+        ofKitchen.filter((row) => named.has(row.id)),
+      );
+    },
   },
   jsonld: { type: 'application/ld+json', ending: 'jsonld', text: writeJsonLd },
   text: { type: 'text/plain', ending: 'txt', text: writeRecipeText },

@@ -15,8 +15,10 @@ import {
   potChoices,
   type ScalingNote,
   type Split,
+  type StillInTime,
   scalingNotes,
   splitOrder,
+  stillInTime,
 } from '../../core/order';
 import { type PlanInput, planBatch } from '../../core/plan';
 import type { Recipe } from '../../core/recipe';
@@ -57,6 +59,7 @@ export interface Computations {
   choices: { asked: OrderAsked; answer: PotChoice[] };
   ways: { asked: OrderAsked; answer: Split[] };
   notes: { asked: OrderAsked; answer: ScalingNote[] };
+  inTime: { asked: OrderAsked; answer: StillInTime | null };
   amount: { asked: OrderAsked & { amount: OrderAmount }; answer: AmountAnswer };
   bases: {
     asked: Omit<BasesAsked, 'dayBeforeMs' | 'kitchen'> & { kitchen: WholeKitchen };
@@ -80,6 +83,10 @@ export const COMPUTATIONS: {
   notes: (asked) => {
     const input = inputFor(asked);
     return input ? scalingNotes(input, planBatch(input)) : [];
+  },
+  inTime: (asked) => {
+    const input = inputFor(asked);
+    return input ? stillInTime({ ...asked, input }) : null;
   },
   amount: (asked) => {
     const input = inputFor(asked);

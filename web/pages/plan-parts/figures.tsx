@@ -38,6 +38,7 @@ import { useKitchenHere } from '../use-kitchen-here';
 import { BaseFigures, BowlFigures } from './bowl-figures';
 import { bowlsKept, bowlsOnTheRange, bowlsOver } from './bowls-at-service';
 import { Shortages } from './from-larder';
+import { InTime } from './in-time';
 import { Unpriced } from './price-form';
 import type { Order } from './use-order';
 
@@ -215,6 +216,7 @@ export function Figures({
           )}
         </Caution>
       )}
+      {isLate && !plan.base && <InTime order={order} name={order.shown!.input.recipe.name} zone={zone} />}
       {busy && (
         <Caution>
           {planWords.isInUseChooseAnother(busy.burnerId === burner.id ? burner.name : planWords.thisPot)}

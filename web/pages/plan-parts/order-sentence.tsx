@@ -183,9 +183,12 @@ export function OrderSentence({
             {planWords.mlForThe(fieldUnit('mL'))}
             <Pick
               label={planWords.service}
-              value={draft.serviceId}
-              options={kitchen.services.map((service) => ({ id: service.id, text: service.name }))}
-              onChange={(serviceId) => change({ serviceId })}
+              value={draft.by ? BY_HOUR : draft.serviceId}
+              options={[
+                ...(draft.by ? [{ id: BY_HOUR, text: planWords.batchReadyBy(draft.by) }] : []),
+                ...kitchen.services.map((service) => ({ id: service.id, text: service.name })),
+              ]}
+              onChange={(id) => id !== BY_HOUR && change({ serviceId: id, by: '' })}
             />{' '}
             <DayPick order={order} zone={kitchen.zone} />
             {planWords.oneThat}
@@ -228,6 +231,9 @@ export function OrderSentence({
     </div>
   );
 }
+
+/** An earlier batch for a service is ready by an hour of its own. */
+const BY_HOUR = ' by hour';
 
 /** On which day: the next time it comes round, or one of the days ahead. */
 function DayPick({ order, zone }: { order: Order; zone: string }) {

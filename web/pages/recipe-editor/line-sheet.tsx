@@ -7,7 +7,7 @@ import type { Understood } from '../../../core/reader';
 import type { Scaling, WrittenLine } from '../../../core/recipe';
 import { Button } from '../../components/button';
 import { Choice } from '../../components/choice';
-import { figure, figureOrNone, sentencesIn, TypedForm, useTypedForm } from '../../components/form';
+import { figure, figureOrNone, TypedForm, useTypedForm } from '../../components/form';
 import { PickOne, PickTyped } from '../../components/menu';
 import { Sheet } from '../../components/sheet';
 import { Errors, Over, Soft } from '../../components/text';
@@ -218,6 +218,7 @@ export function LineSheet({
                 {recipeEditorWords.undoTheLastSplit}
               </Button>
             )}
+            <Errors sentences={partsOff(parts)} />
           </div>
           {isMeat && (
             <Two>
@@ -233,9 +234,6 @@ export function LineSheet({
             </Two>
           )}
           {reading.note && <Soft>{recipeEditorWords.noted(reading.note)}</Soft>}
-          <form.AppField name="parts">
-            {(field) => <Errors sentences={sentencesIn(field.state.meta.errors)} />}
-          </form.AppField>
           <Button kind="main" type="submit">
             {recipeEditorWords.ok}
           </Button>
@@ -258,6 +256,9 @@ interface TypedPart {
   percent: string;
 }
 
+/** Three thirds typed to a tenth make the whole, %. */
+const WHOLE_WITHIN = 0.15;
+
 const LINE = v.pipe(
   v.object({
     grams: figureOrNone(numberField(recipeEditorWords.grams, 0, 1_000_000, '')),
@@ -270,7 +271,7 @@ const LINE = v.pipe(
         v.object({ stageId: v.string(), percent: figure(numberField(recipeEditorWords.aPart, 0, 100, '%')) }),
       ),
       v.check(
-        (parts) => Math.abs(percentOf(parts) - 100) < 0.06,
+        (parts) => Math.abs(percentOf(parts) - 100) < WHOLE_WITHIN,
         ({ input }) => recipeEditorWords.thePartsComeToThey(Math.round(percentOf(input) * 10) / 10),
       ),
     ),
@@ -287,6 +288,13 @@ const LINE = v.pipe(
 
 function percentOf(parts: readonly { percent: number }[]): number {
   return parts.reduce((sum, part) => sum + part.percent, 0);
+}
+
+/** Parts that do not make the whole, said while they are typed. */
+function partsOff(parts: readonly TypedPart[]): string[] {
+  const percents = parts.map(({ percent }) => ({ percent: typedNumber(percent) ?? 0 }));
+  const sum = Math.round(percentOf(percents) * 10) / 10;
+  return Math.abs(sum - 100) < WHOLE_WITHIN ? [] : [recipeEditorWords.thePartsComeToThey(sum)];
 }
 
 /** Half of the last part goes to another moment. */

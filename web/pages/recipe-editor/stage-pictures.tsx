@@ -1,4 +1,5 @@
-import { GridList, GridListItem, useDragAndDrop } from 'react-aria-components';
+import { GripVertical } from 'lucide-react';
+import { Button, GridList, GridListItem, useDragAndDrop } from 'react-aria-components';
 import styled from 'styled-components';
 import { filledByStage, type Stage } from '../../../core/recipe';
 import type { Vessel } from '../../../core/vessel';
@@ -56,7 +57,10 @@ const Foods = styled(GridList<Part>)`
     outline: 2px dashed ${colour.act};
   }
   .food {
-    padding: 6px ${space.m};
+    display: inline-flex;
+    align-items: center;
+    gap: 2px;
+    padding: 6px ${space.m} 6px 6px;
     border: 1px solid ${colour.edge};
     border-radius: 999px;
     background: ${colour.sheet};
@@ -64,6 +68,16 @@ const Foods = styled(GridList<Part>)`
     cursor: grab;
     outline: none;
   }
+  .food button {
+    display: inline-flex;
+    padding: 0;
+    border: 0;
+    border-radius: ${radius.s};
+    background: none;
+    color: ${colour.soft};
+    cursor: grab;
+  }
+  .food button:focus-visible,
   .food[data-focus-visible] {
     outline: 3px solid ${colour.act};
   }
@@ -87,8 +101,8 @@ const FILLED_TO = 0.8;
 
 /**
  * What was understood, stage by stage: a pot in section as full as it is by then, and what goes in. A food is put in
- * elsewhere by dragging it to another pot, or by the keyboard: Enter takes it up, Tab goes from pot to pot, Enter puts it
- * down.
+ * elsewhere by dragging it to another pot, or by the keyboard: Enter on its grip takes it up, Tab goes from pot to pot,
+ * Enter puts it down.
  */
 export function StagePictures({ editing, book }: { editing: Editing; book: Book }) {
   const { stages } = editing.form;
@@ -147,6 +161,9 @@ function FoodsAt({ stage, editing }: { stage: Stage; editing: Editing }) {
     >
       {(part: Part) => (
         <GridListItem id={part.id} textValue={part.name} className="food">
+          <Button slot="drag">
+            <GripVertical size={14} aria-hidden />
+          </Button>
           {part.name}
           {part.share < 0.999 && ` ${Math.round(part.share * 100)} %`}
         </GridListItem>

@@ -85,6 +85,11 @@ export const planWords = {
     `orders for ${hourMinute} come to ${bowls} bowls; ${covers} are expected.`,
   theTimeToLightIt: (span: string, hourMinute: string) =>
     `the time to light it was ${span} ago: it will be ready about ${hourMinute}.`,
+  stillInTimeFor: (service: string) => `Still in time for ${service}`,
+  fewerBowls: (bowls: number, dish: string) => `${bowls} ${bowls === 1 ? 'bowl' : 'bowls'} of ${dish}`,
+  nothingIsInTime: 'Nothing in the book can be ready by then in this pot: another pot, or a later hour.',
+  lightBy: (hour: string) => `light it by ${hour}`,
+  batchReadyBy: (hour: string) => `batch ready by ${hour}`,
   thisPot: 'this pot',
   isInUseChooseAnother: (n: string) => `${n} is in use: choose another, or keep the order.`,
   itDoesNotFitThis: 'It does not fit this pot',
