@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { INGREDIENT_BY_ID, massKg } from '../matter';
 import { STOCKPOT } from '../testing/stockpot';
 import {
+  advancePot,
   bonesOf,
   drawFromPot,
   finishStage,
@@ -31,6 +32,13 @@ describe('bone, shell and skin', () => {
     expect(bonesOf(HOCK, 5.5)).toBeCloseTo(4.5, 9);
     expect(potLitres(full) - foodLitres(full)).toBeCloseTo(4.5 / 1.3, 9);
     expect(massKg(full.mixture)).toBeCloseTo(25.5, 9);
+  });
+  it('stay where they are while time goes by and the pot is read', () => {
+    const later = advancePot(STOCKPOT, { ...full, heatFraction: 0.5 }, 20 * 60_000);
+    expect(later.bonesKg).toBe(full.bonesKg);
+    const read = readPot(STOCKPOT, later, { kind: 'litres', value: potLitres(later), still: true });
+    expect(read.pot.bonesKg).toBe(full.bonesKg);
+    expect(potLitres(read.pot) - foodLitres(read.pot)).toBeCloseTo(4.5 / 1.3, 9);
   });
   it('a dip reads past them, and a scale under them: what is in the pot stays what it was', () => {
     for (const reading of [

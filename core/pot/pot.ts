@@ -87,8 +87,11 @@ export const arrivingAt = (pot: PotState): number => arriving(pot.heatFactor, po
 /** First guess of the heat factor when the kitchen knows nothing yet. source: from memory: the spread of gas efficiencies */
 export const FIRST_GUESS_HEAT_FACTOR = { mean: 1, sd: 0.22 } as const;
 
+/** Every field by its name, those that may be absent too: one that is forgotten does not compile. */
+type EveryField = { [Field in keyof Required<PotState>]: PotState[Field] };
+
 /** A pot of its own with the same in it. Written out, as it is what a fold does most. */
-export function copyPot(pot: PotState): PotState {
+export function copyPot(pot: PotState): EveryField {
   return {
     atMs: pot.atMs,
     mixture: pot.mixture,
@@ -109,6 +112,7 @@ export function copyPot(pot: PotState): PotState {
     evaporatedKg: pot.evaporatedKg,
     takenOutKg: pot.takenOutKg,
     drawnKg: pot.drawnKg,
+    bonesKg: pot.bonesKg,
     thirstKg: pot.thirstKg,
     steeping: pot.steeping,
     piecesGiveKg: pot.piecesGiveKg,
