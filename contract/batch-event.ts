@@ -3,6 +3,8 @@ import { FLOORS_FOUND, TROUBLES } from '../core/batch';
 import type { Written } from '../core/log';
 import { THICKENER_KINDS } from '../core/matter';
 import type { BatchCommand } from '../core/rules';
+import { SCALES, VERDICTS } from '../core/taste';
+import { LADLE_LOOKS, SPOON_LOOKS, TEST_RANGES } from '../core/thickness';
 import { countField, idField, numberField, storageField, textField } from './number-field';
 import { ORDER_LIMITS } from './plan-request';
 
@@ -20,6 +22,55 @@ const addedItem = v.strictObject({
     v.strictObject({ word: textField('What comes out'), count: countField('Its count', 1, 500) }),
   ),
 });
+
+const purpose = v.strictObject({
+  for: v.picklist([...SCALES, 'thickness'], 'That is no purpose.'),
+  wayId: v.optional(textField('The way', 60)),
+  wholeKg: v.optional(numberField('All of it', 0.00001, 500, 'kg')),
+});
+
+const sure = v.optional(v.literal(true));
+const testedAtC = numberField('Its temperature', 0, 105, '°C');
+
+const thicknessTest = v.variant(
+  'test',
+  [
+    v.strictObject({
+      test: v.literal('spoon'),
+      value: countField('What the spoon shows', 0, SPOON_LOOKS.length - 1),
+      tempC: testedAtC,
+      sure,
+    }),
+    v.strictObject({
+      test: v.literal('ladle'),
+      value: countField('How it leaves the ladle', 0, LADLE_LOOKS.length - 1),
+      tempC: testedAtC,
+      sure,
+    }),
+    v.strictObject({
+      test: v.literal('lineSpread'),
+      value: numberField('The radius', TEST_RANGES.lineSpread.least, TEST_RANGES.lineSpread.most, 'cm'),
+      tempC: testedAtC,
+      sure,
+    }),
+    v.strictObject({
+      test: v.literal('flow'),
+      value: numberField('What is left', TEST_RANGES.flow.least, TEST_RANGES.flow.most, 'mL'),
+      tempC: testedAtC,
+      sure,
+    }),
+  ],
+  'That is no test of thickness.',
+);
+
+const meterReading = v.variant(
+  'meter',
+  [
+    v.strictObject({ meter: v.literal('salinity'), value: numberField('The salt', 0, 30, '%'), sure }),
+    v.strictObject({ meter: v.literal('ph'), value: numberField('The pH', 2, 9, ''), sure }),
+  ],
+  'That meter is not known.',
+);
 
 const fateFields = {
   fate: v.picklist(['thrown', 'salvaged', 'parked'], 'It is thrown away, salvaged or parked.'),
@@ -107,6 +158,7 @@ export const batchCommandSchema: v.GenericSchema<unknown, BatchCommand> = v.vari
           v.minLength(1, 'Nothing was said to go in.'),
           v.maxLength(60, 'At most 60 things at once.'),
         ),
+        purpose: v.optional(purpose),
       }),
     ),
     one('heatSet', v.strictObject({ fraction: numberField('The heat', 0, 1, 'of full') })),
@@ -177,6 +229,25 @@ export const batchCommandSchema: v.GenericSchema<unknown, BatchCommand> = v.vari
         isWhole: v.optional(v.boolean()),
       }),
     ),
+    one('tested', thicknessTest),
+    one(
+      'tasted',
+      v.pipe(
+        v.strictObject({
+          says: v.partial(
+            v.strictObject(v.entriesFromList(SCALES, v.picklist(VERDICTS, 'That is no verdict.'))),
+          ),
+          isFlat: v.optional(v.literal(true)),
+          by: v.optional(textField('Who tasted', 60)),
+        }),
+        v.check(
+          ({ says, isFlat }) => isFlat === true || Object.keys(says).length > 0,
+          'A tasting says something of at least one scale.',
+        ),
+      ),
+    ),
+    one('metered', meterReading),
+    one('pureed', v.strictObject({ share: numberField('The share blended', 0.01, 1, 'of the pieces') })),
     one('looked', v.strictObject({ stageId: textField('The stage') })),
     one('snoozed', v.strictObject({ minutes: numberField('The pause', 0.5, 60, 'min') })),
     one('targetSet', v.strictObject({ target: fallTarget })),

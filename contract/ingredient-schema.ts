@@ -111,6 +111,7 @@ export const ingredientSchema = v.strictObject({
   heatHurts: v.optional(v.picklist(['curdles', 'flat'], 'Heat curdles it or makes it flat.')),
   isReady: v.optional(v.literal(true)),
   goesWithSalt: v.optional(v.literal(true)),
+  acidGPerKg: v.optional(numberField('Its acid', 0, 1000, 'g/kg')),
   checks: v.optional(
     v.array(v.picklist(['pinBones', 'shell', 'splinters'], 'What to look for is not known.')),
   ),

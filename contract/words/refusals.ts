@@ -87,6 +87,8 @@ export function refusalSentence(refusal: Refusal, { measures, zone }: SaidIn): s
       return 'No stage is running that could reduce to a mark.';
     case 'markOutOfReach':
       return MARK_OUT_OF_REACH[refusal.mark];
+    case 'nothingToTaste':
+      return 'There is nothing in the pot to taste or to test yet.';
     case 'notParked':
       return 'Nothing of that name lies parked: it is back already, or was undone.';
     case 'moreFatThanThere':

@@ -1,1 +1,4 @@
-export { type AdjustHow, type Adjustments, type AdjustWarning, type AdjustWay, adjustments } from './adjust';
+export { type Adjustments, adjustments } from './adjust';
+export { type Dose, type TasteBench, type Tastes, tasteBench } from './taste';
+export type { AdjustHow, AdjustWay } from './thicken';
+export type { AdjustOutcome, AdjustWarning } from './to-mend';

@@ -2,6 +2,8 @@ import type { Lid } from '../evaporation';
 import type { DrawnLot, Holds, Ingredient, LotStorage, ThickenerKind } from '../matter';
 import type { Plan, PlanInput, PlannedBurner, Pot } from '../plan';
 import type { FallTarget, PotReading } from '../pot';
+import type { Scale, Verdict } from '../taste';
+import type { ThicknessTest } from '../thickness';
 
 /** Everything that decides a batch, taken when it starts; a later edit changes nothing already cooked. */
 export interface BatchSnapshot {
@@ -37,6 +39,19 @@ export interface AddedItem {
   overrideReason?: string;
   thickener?: ThickenerKind;
   comesOut?: { word: string; count: number };
+}
+
+/** What a dose was put in for; of a way in parts, how much it is in all, kg. */
+export interface Purpose {
+  for: Scale | 'thickness';
+  wayId?: string;
+  wholeKg?: number;
+}
+
+/** Salt in the liquid, percent (as the meter shows it of a sample diluted 1:10, ten times that); pH of it. */
+export interface MeterReading {
+  meter: 'salinity' | 'ph';
+  value: number;
 }
 
 /** What becomes of what comes out: away, kept for another use, or parked where it can be found, to go back in. */
@@ -78,11 +93,19 @@ export type Slip =
 export type BatchEventBody =
   | { type: 'stageBegun'; payload: { stageId: string; overrideReason?: string } }
   | { type: 'stageDone'; payload: { stageId: string } }
-  | { type: 'added'; payload: { items: AddedItem[] } }
+  | { type: 'added'; payload: { items: AddedItem[]; purpose?: Purpose } }
   | { type: 'heatSet'; payload: { fraction: number } }
   | { type: 'lidSet'; payload: { lid: Lid } }
   | { type: 'reading'; payload: PotReading }
   | { type: 'answered'; payload: { eventId: string; believed: boolean } }
+  /** thickness, by a spoon, a plate or a syringe; `sure` where the cook stands by what surprised */
+  | { type: 'tested'; payload: ThicknessTest & { sure?: true } }
+  /** what a clean spoon says of each scale it was asked about; `isFlat` where it only wants a little something */
+  | { type: 'tasted'; payload: { says: Partial<Record<Scale, Verdict>>; isFlat?: true; by?: string } }
+  /** a meter's word on a sample */
+  | { type: 'metered'; payload: MeterReading & { sure?: true } }
+  /** a share (0..1) of what lies in the pot was blended, beside the recipe */
+  | { type: 'pureed'; payload: { share: number } }
   /** a look-in: stirred, turned, tasted */
   | { type: 'looked'; payload: { stageId: string } }
   /** the call of this pot is put off */
@@ -125,9 +148,27 @@ export const ADJUST_INGREDIENTS: readonly Ingredient['id'][] = [
   'butter',
   'cornstarch',
   'potato-starch',
+  'arrowroot',
+  'rice-flour',
+  'potato',
+  'bread',
+  'white-bean-tinned',
+  'egg-yolk',
   'water',
   'milk',
   'cream',
+  'double-cream',
   'fish-fumet',
   'lemon-juice',
+  'wine-vinegar',
+  'sugar',
+  'honey',
+  'bicarbonate',
+  'cayenne',
+  'soy-sauce',
+  'fish-sauce',
+  'white-miso',
+  'tomato-paste',
+  'yeast-extract',
+  'dried-mushroom',
 ];

@@ -2,8 +2,10 @@ import type { Lid } from '../evaporation';
 import type { LotStorage, Masses, Mixture } from '../matter';
 import type { PlannedBurner, Pot } from '../plan';
 import type { FallTarget, PotReading, PotSetup, PotState } from '../pot';
+import type { Scale, Verdict } from '../taste';
+import type { ThicknessTest } from '../thickness';
 
-import type { FloorFound, Slip } from './batch-event';
+import type { FloorFound, MeterReading, Purpose, Slip } from './batch-event';
 import type { WentIn } from './went-in';
 
 export interface StageProgress {
@@ -109,6 +111,46 @@ export interface StoredLot {
   storage: LotStorage;
 }
 
+/** A test of thickness, as it was taken in. */
+export interface LoggedTest extends ThicknessTest {
+  eventId: string;
+  atMs: number;
+  /** hot, 0..6 */
+  band: number;
+  gPerL: number;
+  /** what the pot was thought to hold just then */
+  expectedGPerL: number;
+  status: 'accepted' | 'set aside';
+}
+
+/** What a spoon said, and when. */
+export interface Tasting {
+  eventId: string;
+  atMs: number;
+  says: Partial<Record<Scale, Verdict>>;
+  isFlat: boolean;
+  by: string | null;
+}
+
+/** A dose that went in for a purpose, and from when it can be judged. */
+export interface Dosed extends Purpose {
+  eventId: string;
+  atMs: number;
+  kg: number;
+  ingredientId: string;
+  /** grams of flour it comes to when it has swollen, and the minutes that takes; 0 for what thickens nothing */
+  bodyG: number;
+  swellsMin: number;
+}
+
+/** A meter's word, as it was taken in. */
+export interface LoggedMeter extends MeterReading {
+  eventId: string;
+  atMs: number;
+  expected: number | null;
+  status: 'accepted' | 'set aside';
+}
+
 /** A batch at a moment: the pot and the book-keeping around it. */
 export interface BatchState {
   pot: PotState;
@@ -139,6 +181,12 @@ export interface BatchState {
   caughtAt: number | null;
   readings: LoggedReading[];
   questions: Question[];
+  tests: readonly LoggedTest[];
+  tastings: readonly Tasting[];
+  dosed: readonly Dosed[];
+  meters: readonly LoggedMeter[];
+  /** what this dish's own thickening has shown, before anything was put in to mend it: mean and sd of the logarithm */
+  bodyShown: { mean: number; sd: number } | null;
   served: number;
   discarded: number;
   firstServedMs: number | null;

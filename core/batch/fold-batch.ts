@@ -1,6 +1,6 @@
 import { activeEvents } from '../log';
 import { setupOf } from '../plan';
-import { FIRST_GUESS_SURFACE, openPot } from '../pot';
+import { FIRST_GUESS_SURFACE, finishStage, openPot } from '../pot';
 import { cookingStages } from '../recipe';
 
 import { addFood, pourOff, slipped } from './acts/food-acts';
@@ -9,6 +9,7 @@ import { giveBack, liftPieces, takeTagOut } from './acts/out-acts';
 import { receiveReading } from './acts/reading-acts';
 import { atService, portion, storeLot } from './acts/serving-acts';
 import { beginStage, endStage, setTarget } from './acts/stage-acts';
+import { readMeter, taste, testThickness } from './acts/taste-acts';
 import { advanceBatch, potAt } from './advance-batch';
 import type { BatchEvent, BatchSnapshot } from './batch-event';
 import type { BatchState } from './batch-state';
@@ -44,6 +45,7 @@ export function openBatch(snapshot: BatchSnapshot, atMs: number): BatchState {
       heatFactor: input.burner.heatFactor,
       surface: surfaceOf(input.pot, 'off'),
       eye: input.eye,
+      body: input.body,
     }),
     inPot: input.pot,
     onBurner: input.burner,
@@ -71,6 +73,11 @@ export function openBatch(snapshot: BatchSnapshot, atMs: number): BatchState {
     caughtAt: null,
     readings: [],
     questions: [],
+    tests: [],
+    tastings: [],
+    dosed: [],
+    meters: [],
+    bodyShown: null,
     served: 0,
     discarded: 0,
     firstServedMs: null,
@@ -135,6 +142,19 @@ function act(context: FoldContext, state: BatchState, event: BatchEvent): BatchS
       return setLid(context, state, event.payload.lid, atMs);
     case 'reading':
       return receiveReading(context, state, event);
+    case 'tested':
+      return testThickness(context, state, event);
+    case 'tasted':
+      return taste(context, state, event);
+    case 'metered':
+      return readMeter(context, state, event);
+    case 'pureed':
+      state.pot = finishStage(state.pot, {
+        kind: 'puree',
+        share: event.payload.share,
+        sieve: 'none',
+      });
+      return state;
     case 'answered':
       state.questions = state.questions.filter((one) => one.eventId !== event.payload.eventId);
       return state;

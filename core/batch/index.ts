@@ -20,6 +20,7 @@ export { type BatchHolds, batchHolds, heldBy, holdsInPot, type MoreThanOrdered }
 export { type BatchResult, batchResult, type Outcome, type YieldReason } from './batch-result';
 export type { BatchState, HeatSegment, Parked, PotItem, Question, StoredLot } from './batch-state';
 export { type BoilingAway, boilingAway } from './boiling-away';
+export { judgedAtMs, yetToSwellG } from './dosed';
 export { evidenceOf } from './evidence-of';
 export { applyEvent, foldBatch, openBatch } from './fold-batch';
 export { foldContext } from './fold-context';

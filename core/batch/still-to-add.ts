@@ -1,7 +1,7 @@
 import { massesOf, massKg, rowOfLine, saltPercent, volumeLitres } from '../matter';
 import { recordOf } from '../own';
 import { CannotCook, cookRest, type HalfCooked, type PlannedLine, timesLine } from '../plan';
-import { fallTo, foodLitres, liquidLitres, type PotState, putFoodIn } from '../pot';
+import { bodyOfPot, fallTo, foodLitres, liquidLitres, type PotState, putFoodIn } from '../pot';
 import type { RecipeLine, Stage } from '../recipe';
 import { bodyG, flourEquivalentOfBand } from '../thickness';
 
@@ -190,7 +190,7 @@ function neededKg(
     }
     if (law === 'toYield') return plannedKg + (plan.yieldLitres - foodLitres(end)) / (STAYS * perKg);
     const bodyGPerL = flourEquivalentOfBand({ band: plan.letDown?.potBand ?? plan.band });
-    const missing = (pot: PotState) => bodyGPerL * liquidLitres(pot) - pot.mixture.flourEquivalentG;
+    const missing = (pot: PotState) => bodyGPerL * liquidLitres(pot) - bodyOfPot(pot);
     const missingG = missing(end);
     const thickener = input.recipe.lines.find((one) => one.id === line.lineId)?.thickener;
     // what lies in pieces gives its body as it softens: as far as there is time for

@@ -156,6 +156,7 @@ function rowOfRecipe(recipe: Recipe, library: Library, made: Made, path: readonl
   const blended = blendedShare(recipe);
   let costCents = 0;
   let gelatinKg = 0;
+  let acidG = 0;
   const umami = { glutamate: 0, aspartate: 0, imp: 0, gmp: 0, amp: 0 };
   for (const line of prepared.recipe.lines) {
     const ingredient = rowOfLine(line, prepared.ingredients);
@@ -166,6 +167,7 @@ function rowOfRecipe(recipe: Recipe, library: Library, made: Made, path: readonl
     gelatinKg += kg * (ingredient.gelatin ?? 0);
     if (line.comesOut && !line.comesOut.backStageId) continue;
     masses = plus(masses, massesOf(ingredient, kg));
+    acidG += kg * (ingredient.acidGPerKg ?? 0);
     flourG += cookedBodyG(ingredient, kg, blended, line.thickener);
   }
   const overLitres = volumeLitres(masses, MEASURED_AT_C) - recipe.litres;
@@ -198,6 +200,7 @@ function rowOfRecipe(recipe: Recipe, library: Library, made: Made, path: readonl
           bodyGPerKg: recipe.staysPieces ? 0 : flourG / kg,
           store: 'walk-in',
           gelatin: gelatinKg / kg,
+          ...(acidG > 0 ? { acidGPerKg: acidG / kg } : {}),
           umami: {
             glutamate: umami.glutamate / kg,
             aspartate: umami.aspartate / kg,

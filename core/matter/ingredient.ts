@@ -91,6 +91,8 @@ export interface Ingredient {
   drinks?: number;
   soakH?: number;
   rinse?: string;
+  /** grams of anhydrous citric acid that a kilogram is as sour as. source of the rows: from memory, as titrated */
+  acidGPerKg?: number;
   umami?: UmamiPer100G;
   /** kg of gelatin in a kg: what a stock sets by */
   gelatin?: number;

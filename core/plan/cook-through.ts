@@ -96,7 +96,12 @@ export function cookThrough(
   heatFactor: number,
 ): CookedThrough {
   const cooking: Cooking = { input, setup, load, kgById: recordOf(), begun: [], hanging: [], picked: [] };
-  const pot = openPot({ atMs: 0, tempC: setup.air.airTempC, heatFactor: { mean: heatFactor, sd: 1e-9 } });
+  const pot = openPot({
+    atMs: 0,
+    tempC: setup.air.airTempC,
+    heatFactor: { mean: heatFactor, sd: 1e-9 },
+    body: input.body,
+  });
   return cookOn(cooking, cookingStages(input.recipe), pot);
 }
 

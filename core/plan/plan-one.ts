@@ -15,7 +15,7 @@ import {
   volumeLitres,
 } from '../matter';
 import { CLING_PERCENT, portions } from '../portions';
-import { foodLitres, liquidLitres } from '../pot';
+import { bodyOfPot, foodLitres, liquidLitres } from '../pot';
 import { allergensOf, type RecipeLine, type Stage } from '../recipe';
 import { thicknessBand } from '../thickness';
 import { litresAtDepth, workingFillLitres } from '../vessel';
@@ -133,7 +133,7 @@ export function planOne(input: PlanInput): Plan {
   const ladleMl = input.portionMl * (1 - (input.holdBackShare ?? 0));
   const yieldPortions = portions({ litres: yieldLitres, portionMl: ladleMl });
   const letDown = letDownOf(input, solved, ladleMl);
-  const bowlBody = end.mixture.flourEquivalentG / (liquidLitres(end) + (letDown?.litres ?? 0));
+  const bowlBody = bodyOfPot(end) / (liquidLitres(end) + (letDown?.litres ?? 0));
   const plan: Omit<Plan, 'workings'> = {
     modelVersion: MODEL_VERSION,
     portions: input.portions,
@@ -333,7 +333,7 @@ function letDownOf(
     ladleMl,
     name: input.ingredients[heldLine.ingredientId]!.name,
     potSaltPercent: saltPercent(end.mixture, 'all'),
-    potBand: thicknessBand({ flourEquivalentGPerL: end.mixture.flourEquivalentG / liquidLitres(end) }),
+    potBand: thicknessBand({ flourEquivalentGPerL: bodyOfPot(end) / liquidLitres(end) }),
   };
 }
 

@@ -1,6 +1,6 @@
 import { massesOf, massKg, rowOfLine, volumeLitres } from '../matter';
 import { recordOf } from '../own';
-import { foodLitres, liquidLitres, type PotSetup } from '../pot';
+import { bodyOfPot, foodLitres, liquidLitres, type PotSetup } from '../pot';
 import type { RecipeLine } from '../recipe';
 import { CUTTING_MIN_PER_KG, firstDose, garlicCutOf, garlicStrength, sweatingFatKg } from '../scaling';
 import { bodyG, flourEquivalentOfBand } from '../thickness';
@@ -135,7 +135,7 @@ function systemOf(input: PlanInput, setup: PotSetup, wantedLitres: number): Load
     const { end } = at(x).cooked;
     const { liquid, pieces } = end.mixture;
     const litres = foodLitres(end) + held.litres - wantedLitres;
-    const body = end.mixture.flourEquivalentG - wantedBodyGPerL * (liquidLitres(end) + held.litres);
+    const body = bodyOfPot(end) - wantedBodyGPerL * (liquidLitres(end) + held.litres);
     const salt = liquid.salt + pieces.salt + held.saltKg - wantedSalt * (massKg(end.mixture) + held.kg);
     return [litres / wantedLitres, body / bodyScaleG, salt / saltScaleKg];
   };

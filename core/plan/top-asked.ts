@@ -1,6 +1,6 @@
 import type { Ingredient } from '../matter';
 import { own } from '../own';
-import { liquidLitres, type PotState } from '../pot';
+import { bodyOfPot, liquidLitres, type PotState } from '../pot';
 import type { Stage } from '../recipe';
 import { topRuleOf } from '../safety';
 
@@ -27,7 +27,7 @@ export function lowestTop(of: {
   begun: readonly Stage[];
 }): AskedTop | null {
   const litres = liquidLitres(of.pot);
-  const boundGPerL = litres > 0 ? of.pot.mixture.flourEquivalentG / litres : 0;
+  const boundGPerL = litres > 0 ? bodyOfPot(of.pot) / litres : 0;
   const asked: AskedTop[] = [];
   for (const [id, kg] of Object.entries(of.kgById)) {
     const ingredient = own(of.ingredients, id);

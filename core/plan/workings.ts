@@ -1,6 +1,6 @@
 import { massKg } from '../matter';
 import { CLING_PERCENT } from '../portions';
-import { foodLitres, fullKW, liquidLitres, type PotSetup } from '../pot';
+import { bodyOfPot, foodLitres, fullKW, liquidLitres, type PotSetup } from '../pot';
 import type { CookedThrough } from './cook-through';
 import type { Plan, PlanInput } from './plan';
 import type { FigureName, Sureness, Working, WorkingLine } from './working';
@@ -199,7 +199,7 @@ function saltLines(input: PlanInput, plan: Planned, { end }: CookedThrough): Wor
 const LEAST_G = 0.05;
 
 function bodyLines(plan: Planned, { end }: CookedThrough): WorkingLine[] {
-  const grams = end.mixture.flourEquivalentG;
+  const grams = bodyOfPot(end);
   const litres = liquidLitres(end);
   const held = plan.letDown;
   return [

@@ -33,6 +33,8 @@ export function openPot(input: {
   surface?: { mean: number; sd: number } | undefined;
   /** what the cook's eye takes too much for gone, a share, where rehearsals have shown it */
   eye?: { mean: number; sd: number } | undefined;
+  /** what its thickening does over what the table says: mean and standard deviation of the logarithm */
+  body?: { mean: number; sd: number } | undefined;
 }): PotState {
   const surface = input.surface ?? SURFACE;
   return {
@@ -59,6 +61,7 @@ export function openPot(input: {
     evaporatedKg: 0,
     takenOutKg: 0,
     drawnKg: 0,
+    body: input.body && { factor: Math.exp(input.body.mean), sd: input.body.sd },
     thirstKg: 0,
     steeping: undefined,
     piecesGiveKg: undefined,

@@ -2,6 +2,7 @@ import { positive, within } from '../check';
 import { brixOf, massKg, saltPercent, solutionKg, totalKg, waterDensityKgPerL } from '../matter';
 import { flourEquivalentOfBand } from '../thickness';
 import { litresAtDepth } from '../vessel';
+import { bodyOfPot } from './body';
 
 import type { PotTarget } from './forecast-pot';
 import type { PotSetup, PotState } from './pot';
@@ -58,7 +59,7 @@ export function fallTo(setup: PotSetup, pot: PotState, target: FallTarget, fromL
     }
     case 'band': {
       const wanted = positive('body', flourEquivalentOfBand({ band: target.band }));
-      const litres = positive('the body in it', pot.mixture.flourEquivalentG) / wanted;
+      const litres = positive('the body in it', bodyOfPot(pot)) / wanted;
       const fallsL = liquidLitres(pot) - litres;
       return { kind: 'mass', kg: massKg(pot.mixture) - fallsL * waterDensityKgPerL({ tempC: 20 }) };
     }

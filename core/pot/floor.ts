@@ -1,6 +1,7 @@
 import { brixOf } from '../matter';
 import { thicknessBand } from '../thickness';
 import { depthAtLitres, litresAtDepth, panBottomM2 } from '../vessel';
+import { bodyOfPot } from './body';
 
 import { fullKW } from './heat-balance';
 import { arrivingAt, type PotSetup, type PotState } from './pot';
@@ -10,9 +11,7 @@ import { scorchMargin } from './scorch-margin';
 /** How thick the liquid is now, band 0..6; nothing is as thin as water. */
 export function bandNow(pot: PotState): number {
   const litres = liquidLitres(pot);
-  return litres > 0
-    ? thicknessBand({ flourEquivalentGPerL: Math.max(0, pot.mixture.flourEquivalentG / litres) })
-    : 0;
+  return litres > 0 ? thicknessBand({ flourEquivalentGPerL: Math.max(0, bodyOfPot(pot) / litres) }) : 0;
 }
 
 /** With less water than this in what is wet, a pot is fried in and not simmered: it browns on purpose. */

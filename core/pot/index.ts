@@ -1,4 +1,5 @@
 export { advancePot, leaveOven } from './advance-pot';
+export { type Body, bodyOfPot, bodySd, FIRST_GUESS_BODY, readBody, withDose } from './body';
 export { type MayNever, mayNever } from './chance-of-meeting';
 export {
   addToPot,

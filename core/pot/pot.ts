@@ -2,6 +2,7 @@ import type { Lid } from '../evaporation';
 import type { Mixture } from '../matter';
 import type { Vessel } from '../vessel';
 
+import type { Body } from './body';
 import type { Covariance } from './covariance';
 import type { KitchenAir } from './kitchen-air';
 import type { Steeping } from './steep';
@@ -58,6 +59,8 @@ export interface PotState {
   evaporatedKg: number;
   takenOutKg: number;
   drawnKg: number;
+  /** what its thickening does over what the table says; absent where nothing is known of it */
+  body?: Body | undefined;
   /** bone, shell and skin that lie in it, kg: they raise its level and are no food; absent in pots of older logs */
   bonesKg?: number | undefined;
   /** water that dry pieces have yet to drink, kg; absent in pots of older logs */
@@ -112,6 +115,7 @@ export function copyPot(pot: PotState): EveryField {
     evaporatedKg: pot.evaporatedKg,
     takenOutKg: pot.takenOutKg,
     drawnKg: pot.drawnKg,
+    body: pot.body,
     bonesKg: pot.bonesKg,
     thirstKg: pot.thirstKg,
     steeping: pot.steeping,

@@ -8,7 +8,7 @@ import {
 import { positive } from '../check';
 import { saltPercent, totalKg } from '../matter';
 import { unlearned } from '../plan';
-import { advancePot, EYE, liquidLitres, type PotState, potLitres, setHeat } from '../pot';
+import { advancePot, bodyOfPot, EYE, liquidLitres, type PotState, potLitres, setHeat } from '../pot';
 import { cookingStages, type Stage } from '../recipe';
 import { thicknessBand } from '../thickness';
 
@@ -93,10 +93,7 @@ export function rehearsalAt(rehearsal: Rehearsal, minute: number): RehearsalTrut
     pot,
     litres,
     gone: 1 - litres / potLitres(begun),
-    band:
-      liquid > 0
-        ? thicknessBand({ flourEquivalentGPerL: Math.max(0, pot.mixture.flourEquivalentG / liquid) })
-        : 0,
+    band: liquid > 0 ? thicknessBand({ flourEquivalentGPerL: Math.max(0, bodyOfPot(pot) / liquid) }) : 0,
     saltPercent: saltPercent(pot.mixture, 'all'),
   };
 }
@@ -104,7 +101,7 @@ export function rehearsalAt(rehearsal: Rehearsal, minute: number): RehearsalTrut
 /** The calls that make sense for a recipe: no spoon is coated by what has no body. */
 export function callsFor(rehearsal: Rehearsal): RehearsalCall[] {
   const { pot } = rehearsal.begun;
-  const hasBody = pot.mixture.flourEquivalentG / Math.max(0.001, totalKg(pot.mixture.liquid)) > 10;
+  const hasBody = bodyOfPot(pot) / Math.max(0.001, totalKg(pot.mixture.liquid)) > 10;
   return REHEARSAL_CALLS.filter((call) => {
     if (call === 'coatsTheSpoon') return hasBody && rehearsalAt(rehearsal, 0).band < COATS_BAND;
     return call !== 'atTheMark' || rehearsal.markGone !== null;

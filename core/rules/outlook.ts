@@ -7,7 +7,7 @@ import {
   stageClock,
 } from '../batch';
 import { massKg, totalKg } from '../matter';
-import { type PotState, potLitres } from '../pot';
+import { bodyOfPot, type PotState, potLitres } from '../pot';
 
 /** What every page asks of a batch. */
 export interface Outlook {
@@ -35,7 +35,7 @@ function figuresOf({ pot, costCents, served, discarded }: BatchState): Record<st
     massKg: massKg(pot.mixture),
     liquidKg: totalKg(pot.mixture.liquid),
     piecesKg: totalKg(pot.mixture.pieces),
-    flourEquivalentG: pot.mixture.flourEquivalentG,
+    flourEquivalentG: bodyOfPot(pot),
     litres: potLitres(pot),
     doubt: doubtOf(pot),
     tempC: pot.tempC,

@@ -53,6 +53,7 @@ type PotRefusal =
   | { code: 'noStageRunning' }
   | { code: 'markOutOfReach'; mark: 'gone' | 'litres' | 'depth' | 'weight' | 'brix' | 'salt' | 'band' }
   | { code: 'notParked' }
+  | { code: 'nothingToTaste' }
   | { code: 'moreFatThanThere'; kg: number; thereKg: number }
   | { code: 'notIn'; lineId: string }
   | { code: 'nothingToTakeOut'; word: string }

@@ -2,7 +2,7 @@ import type { BatchEvent, BatchEventBody, BatchSnapshot, BatchState } from '../b
 import { hasGoneIn, rowGoingIn, rowsInPot, toComeOut } from '../batch';
 import { massesOf, volumeLitres } from '../matter';
 import { own } from '../own';
-import { type FallTarget, fallTo, potLitres } from '../pot';
+import { type FallTarget, fallTo, liquidLitres, potLitres } from '../pot';
 import { purees } from '../recipe';
 import { litresAtDepth } from '../vessel';
 import type { Refusal } from './refusal';
@@ -14,6 +14,8 @@ const HAND_FAT_KG = 0.1;
 const HAND_LITRES = 0.2;
 /** Nothing that is cooked here is denser, kg/L. source: from memory: saturated brine 1.2, syrup 1.4 */
 const DENSEST_KG_PER_L = 1.4;
+/** Less liquid than this and there is nothing to taste or to test, L. */
+const A_SPOONFUL_L = 0.02;
 /** What goes in is measured at this, °C. */
 const MEASURED_AT_C = 20;
 
@@ -65,6 +67,13 @@ export function refuseAtPot(
     }
     case 'reading':
       return refuseReading(event.payload, { brimLitres, heightCm: vessel.heightCm, potName });
+    case 'tested':
+    case 'tasted':
+    case 'metered':
+    case 'pureed':
+      return isOpen && liquidLitres(state.pot) < A_SPOONFUL_L
+        ? { field: 'payload', code: 'nothingToTaste' }
+        : null;
     case 'looked': {
       const { stageId } = event.payload;
       return hasStage(stageId) ? null : { field: 'payload.stageId', code: 'unknownStage', stageId };

@@ -131,6 +131,14 @@ export class RandomCook {
           believed: chance.isOneIn(2),
         });
       case 12:
+        if (chance.isOneIn(3))
+          return say('tested', { test: 'spoon', value: chance.below(5), tempC: chance.between(40, 95) });
+        if (chance.isOneIn(3))
+          return say('tasted', {
+            says: { [chance.pick(['salt', 'acid', 'umami'])]: chance.pick(['more', 'right', 'tooMuch']) },
+          });
+        if (chance.isOneIn(4)) return say('pureed', { share: chance.between(0.05, 1) });
+        if (chance.isOneIn(3)) return say('metered', { meter: 'salinity', value: chance.between(0.1, 3) });
         return say('looked', { stageId: stageId() });
       case 13:
         return chance.isOneIn(2) ? say('snoozed', { minutes: 2 }) : say('note', { text: 'smells of leek' });

@@ -1,9 +1,10 @@
 import { totalKg } from '../../matter';
 import { piecesGiveKg } from '../../plan';
-import { drawFromPot, leaveFoodOut, putFoodIn, takeFatOff } from '../../pot';
+import { drawFromPot, leaveFoodOut, putFoodIn, takeFatOff, withDose } from '../../pot';
+import { asPulp, bodyG, pulpMin, THICKENERS } from '../../thickness';
 
 import type { AddedItem } from '../batch-event';
-import type { BatchState, PotItem } from '../batch-state';
+import type { BatchState, Dosed, PotItem } from '../batch-state';
 import type { EventOf, FoldContext } from '../fold-context';
 import { costGoingIn, rowGoingIn } from '../went-in';
 import { floorCaught } from './heat-acts';
@@ -12,14 +13,13 @@ import { withMark, withMarkLifted } from './stage-acts';
 /** What goes in. A stage's own lines set its mark anew; anything else lifts it. */
 export function addFood(context: FoldContext, before: BatchState, event: EventOf<'added'>): BatchState {
   const { items } = event.payload;
-  const state = withFrying(
-    context,
-    items.reduce(
-      (next, item, i) => put(context, next, item, { id: `${event.id}.${i}`, atMs: event.actedAtMs }),
-      before,
-    ),
-    items,
+  const isPulp = event.payload.purpose?.for === 'thickness';
+  const filled = items.reduce(
+    (next, item, i) =>
+      put(context, next, item, { id: `${event.id}.${i}`, atMs: event.actedAtMs }, isPulp && !item.lineId),
+    before,
   );
+  const state = withDoses(context, withFrying(context, filled, items), event);
   const { lines } = context.snapshot.input.recipe;
   const isOwn = items.some(
     (item) => lines.find((line) => line.id === item.lineId)?.stageId === state.currentStageId,
@@ -30,6 +30,35 @@ export function addFood(context: FoldContext, before: BatchState, event: EventOf
     state,
     items.reduce((sum, item) => sum + item.kg, 0),
   );
+}
+
+/** What goes in beside the recipe does what the table says; what it was for, and when it can be judged, is remembered. */
+function withDoses(
+  { snapshot }: FoldContext,
+  state: BatchState,
+  { id, actedAtMs, payload: { items, purpose } }: EventOf<'added'>,
+): BatchState {
+  const doses = items.flatMap((item): Dosed[] => {
+    const own = rowGoingIn(snapshot, item);
+    const row = purpose?.for === 'thickness' ? asPulp(own) : own;
+    const kind = item.thickener ?? row.thickener;
+    if (item.lineId || (!purpose && !kind)) return [];
+    const isPulp = row !== own;
+    return [
+      {
+        ...(purpose ?? { for: 'thickness' }),
+        eventId: id,
+        atMs: actedAtMs,
+        ingredientId: item.ingredientId,
+        kg: item.kg,
+        bodyG: row.share === 'liquid' ? bodyG(row, item.kg, kind) : 0,
+        swellsMin: kind ? THICKENERS[kind].cookOutMin : isPulp ? pulpMin(row) : 0,
+      },
+    ];
+  });
+  if (doses.length === 0) return state;
+  const doseG = doses.reduce((sum, dose) => sum + dose.bodyG, 0);
+  return { ...state, pot: withDose(state.pot, doseG), dosed: [...state.dosed, ...doses] };
 }
 
 /** What is fried gives up the share of its water that its stage drives off. */
@@ -45,9 +74,11 @@ function put(
   state: BatchState,
   item: AddedItem,
   as: { id: string; atMs: number },
+  isPulp = false,
 ): BatchState {
   const { ingredientId, kg, tempC, thickener, lineId = null, lotId = null, drawn = null, row = null } = item;
-  const ingredient = rowGoingIn(snapshot, item);
+  const own = rowGoingIn(snapshot, item);
+  const ingredient = isPulp ? asPulp(own) : own;
   const lies = ingredient.share === 'pieces' || item.comesOut !== undefined;
   const one: PotItem = { id: as.id, lineId, ingredientId, kg, tag: item.comesOut ?? null, sinceMs: as.atMs };
   return {

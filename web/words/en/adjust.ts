@@ -1,6 +1,7 @@
 import type { AdjustHow, AdjustWarning } from '../../../core/adjust';
 import { ALLERGENS } from '../../../core/matter';
-import { dose, litres, strength } from '../amounts';
+import { bandName } from '../../../core/thickness';
+import { dose, litres, strength, temperature } from '../amounts';
 
 /** What Adjust says. */
 export const adjustWords = {
@@ -54,8 +55,20 @@ export function adjustWarningWords(warning: AdjustWarning): string {
       return `with ${warning.name.toLowerCase()} it is no longer ${warning.diet}.`;
     case 'noRoom':
       return `does not fit: ${litres(warning.litres)} in a pot that brims at ${litres(warning.brimLitres)}.`;
+    case 'notOver':
+      return `no hotter than ${temperature(warning.topC)} from then on, or it scrambles.`;
+    case 'fallsShort':
+      return `it only comes to “${bandName(warning.band)}”.`;
   }
 }
+
+const STARCHES = {
+  cornstarch: 'Cornstarch, slaked',
+  arrowroot: 'Arrowroot, slaked',
+  potatoStarch: 'Potato starch, slaked',
+  riceFlour: 'Rice flour, slaked',
+  flour: 'Flour, slaked',
+} as const;
 
 /** A way of adjusting a pot: its name, and how it is done. */
 export function adjustHowWords(how: AdjustHow): { title: string; how: string } {
@@ -63,24 +76,52 @@ export function adjustHowWords(how: AdjustHow): { title: string; how: string } {
     case 'kneadedButter':
       return {
         title: 'Kneaded butter',
-        how: 'Equal weights of soft butter and flour, whisked in by the lump; two thirds first, simmer, test.',
+        how: 'Soft butter and flour in equal weights, whisked in by the lump.',
       };
+    case 'roux':
+      return how.colour === 'rouxBlond'
+        ? {
+            title: 'Blond roux',
+            how: 'Cooked apart and cooled: cold roux into the hot soup, whisked smooth.',
+          }
+        : { title: 'Brown roux', how: 'Cooked brown and cooled. It colours, and thickens less than blond.' };
     case 'slurry':
       return {
-        title: 'Starch slurry',
-        how: 'Cornstarch in twice its weight of cold water, poured in a thread into the moving soup.',
+        title: STARCHES[how.starch],
+        how:
+          how.starch === 'flour'
+            ? 'In twice its weight of cold water, sieved in; it must boil the raw taste out.'
+            : 'In twice its weight of cold water, poured in a thread while you stir.',
+      };
+    case 'potato':
+      return { title: 'Potato, grated in', how: 'Raw and fine, simmered until it is gone.' };
+    case 'bread':
+      return { title: 'Bread', how: 'Without crust, soaked in a ladle of the soup and beaten in.' };
+    case 'beans':
+      return { title: 'White beans, mashed', how: 'Out of a tin, drained, mashed with a ladle of the soup.' };
+    case 'liaison':
+      return {
+        title: 'Yolks and cream',
+        how: 'Beaten, a ladle of hot soup into them first, then all back in.',
+      };
+    case 'cream':
+      return { title: 'Double cream', how: 'Warmed and stirred in; it rounds more than it thickens.' };
+    case 'puree':
+      return {
+        title: 'Blend some of it',
+        how: `${Math.round(100 * how.share)} % of the pieces: about ${litres(how.litres)}, ${how.fills === 1 ? 'one jar' : `${how.fills} jars`}. Fill a hot jar a third.`,
       };
     case 'reduce':
       return {
         title: 'Reduce, lid off',
-        how: 'No more goes in, and the salt climbs as water leaves. Stir along the bottom.',
+        how: 'Nothing goes in, and the salt climbs. Stir along the bottom.',
       };
     case 'loosen':
       return { title: `Loosen with ${how.name.toLowerCase()}`, how: loosenWords(how.kind) };
   }
 }
 
-function loosenWords(kind: Extract<AdjustHow, { code: 'loosen' }>['kind']): string {
+function loosenWords(kind: string): string {
   if (kind === 'water') return 'Hot, a ladle at a time: cheapest, and it thins the taste most.';
   if (kind === 'dairy') return 'Warmed, a ladle at a time; it stays under a simmer.';
   return 'Hot, a ladle at a time, stirring; taste for salt again.';

@@ -13,7 +13,8 @@ import {
 import { type Dial, markNear } from '../../../core/kitchen';
 import type { FallTarget } from '../../../core/pot';
 import { bandName } from '../../../core/thickness';
-import { depth, hourMinute, litres, temperature, weight } from '../amounts';
+import { decimal, depth, hourMinute, litres, percent, temperature, weight } from '../amounts';
+import { tasteWords, testWords } from './taste';
 
 /** A reading the pot cannot explain: what was read, what was expected, and what is asked. */
 export function questionWords({ why, read, expected }: Question): string {
@@ -69,6 +70,16 @@ export function describeEvent(event: BatchEvent, snapshot: BatchSnapshot): strin
       return `Lid ${event.payload.lid}`;
     case 'reading':
       return `Read ${readWords(event.payload.kind, event.payload.value)}`;
+    case 'tested':
+      return `Tested: ${testWords(event.payload)}`;
+    case 'tasted':
+      return `Tasted: ${tasteWords(event.payload)}`;
+    case 'metered':
+      return event.payload.meter === 'ph'
+        ? `Measured: pH ${decimal(event.payload.value, 1)}`
+        : `Measured: ${percent(event.payload.value)} salt`;
+    case 'pureed':
+      return `Blended ${Math.round(100 * event.payload.share)} % of the pieces`;
     case 'looked':
       return `Looked in: ${title(event.payload.stageId)}`;
     case 'snoozed':

@@ -3,10 +3,16 @@ import { row } from './row';
 
 /** Dairy, what stands in for it, and eggs. Sources: see `row`. */
 export const DAIRY_AND_EGGS: readonly Ingredient[] = [
-  row('milk', 'Whole milk', 'dairy', { water: 87.8, fat: 3.5, protein: 3.3, sugars: 4.7, salt: 0.1 }, { share: 'liquid', densityKgPerL: 1.03, allergens: ['milk'], diet: 'vegetarian', foams: true, bodyGPerKg: 2, aliases: ['milk', 'full-fat milk', 'full fat milk', 'full cream milk'] }),
-  row('cream', 'Cream, 36 % fat', 'dairy', { water: 58, fat: 36, protein: 2.1, sugars: 2.9, salt: 0.07 }, { share: 'liquid', densityKgPerL: 1.0, allergens: ['milk'], diet: 'vegetarian', foams: true, bodyGPerKg: 30, aliases: ['cream', 'heavy cream', 'whipping cream', 'heavy whipping cream'] }),
-  row('double-cream', 'Double cream, 48 % fat', 'dairy', { water: 47.4, fat: 48, protein: 1.6, sugars: 2.4, salt: 0.06 }, { share: 'liquid', densityKgPerL: 0.98, allergens: ['milk'], diet: 'vegetarian', foams: true, bodyGPerKg: 60, aliases: ['double cream'], label: 'fat' }),
-  row('creme-fraiche', 'Soured cream, 30 % fat', 'dairy', { water: 63.5, fat: 30, protein: 2.4, sugars: 2.8, salt: 0.08 }, { share: 'liquid', densityKgPerL: 1.0, allergens: ['milk'], diet: 'vegetarian', foams: true, bodyGPerKg: 60, aliases: ['crème fraîche', 'creme fraiche', 'soured cream', 'sour cream'] }),
+  row('milk', 'Whole milk', 'dairy', { water: 87.8, fat: 3.5, protein: 3.3, sugars: 4.7, salt: 0.1 }, { acidGPerKg: 1.5, share: 'liquid', densityKgPerL: 1.03, allergens: ['milk'], diet: 'vegetarian', foams: true, bodyGPerKg: 2, aliases: ['milk', 'full-fat milk', 'full fat milk', 'full cream milk'] }),
+  row('cream', 'Cream, 36 % fat', 'dairy', { water: 58, fat: 36, protein: 2.1, sugars: 2.9, salt: 0.07 }, { acidGPerKg: 1.2, share: 'liquid', densityKgPerL: 1.0, allergens: ['milk'], diet: 'vegetarian', foams: true, bodyGPerKg: 30, aliases: ['cream', 'heavy cream', 'whipping cream', 'heavy whipping cream'] }),
+  row('double-cream', 'Double cream, 48 % fat', 'dairy', { water: 47.4, fat: 48, protein: 1.6, sugars: 2.4, salt: 0.06 }, { acidGPerKg: 1, share: 'liquid', densityKgPerL: 0.98, allergens: ['milk'], diet: 'vegetarian', foams: true, bodyGPerKg: 60, aliases: ['double cream'], label: 'fat' }),
+  row(
+    'creme-fraiche',
+    'Soured cream, 30 % fat',
+    'dairy',
+    { water: 63.5, fat: 30, protein: 2.4, sugars: 2.8, salt: 0.08 },
+    { acidGPerKg: 7, share: 'liquid', densityKgPerL: 1.0, allergens: ['milk'], diet: 'vegetarian', foams: true, bodyGPerKg: 60, aliases: ['crème fraîche', 'creme fraiche', 'soured cream', 'sour cream'] },
+  ),
   row(
     'hard-cheese',
     'Hard cheese, mature',
@@ -16,9 +22,15 @@ export const DAIRY_AND_EGGS: readonly Ingredient[] = [
   ),
   row('egg-yolk', 'Egg yolk', 'egg', { water: 52, fat: 27, protein: 16, sugars: 0.6, salt: 0.12 }, { share: 'liquid', densityKgPerL: 1.03, pieceG: 18, allergens: ['eggs'], diet: 'vegetarian', bodyGPerKg: 150, aliases: ['yolk'] }),
   row('skimmed-milk', 'Skimmed milk', 'dairy', { water: 90.8, fat: 0.1, protein: 3.4, sugars: 5, salt: 0.1 }, { share: 'liquid', densityKgPerL: 1.035, allergens: ['milk'], diet: 'vegetarian', foams: true, aliases: ['skimmed milk', 'skim milk', 'semi-skimmed milk', 'low-fat milk'] }),
-  row('single-cream', 'Cream, 18 % fat', 'dairy', { water: 74, fat: 18, protein: 2.9, sugars: 4, salt: 0.09 }, { share: 'liquid', densityKgPerL: 1.01, allergens: ['milk'], diet: 'vegetarian', foams: true, bodyGPerKg: 10, aliases: ['single cream', 'light cream', 'half and half', 'pouring cream'] }),
-  row('yoghurt', 'Whole yoghurt', 'dairy', { water: 87.9, fat: 3.3, protein: 3.5, sugars: 4.7, salt: 0.12 }, { heatHurts: 'curdles', share: 'liquid', densityKgPerL: 1.03, allergens: ['milk'], diet: 'vegetarian', bodyGPerKg: 20, aliases: ['yogurt', 'plain yoghurt', 'natural yoghurt', 'whole-milk yoghurt'] }),
-  row('buttermilk', 'Buttermilk', 'dairy', { water: 89.5, fat: 1, protein: 3.3, sugars: 4.8, salt: 0.4 }, { heatHurts: 'curdles', share: 'liquid', densityKgPerL: 1.03, allergens: ['milk'], diet: 'vegetarian', bodyGPerKg: 5 }),
+  row('single-cream', 'Cream, 18 % fat', 'dairy', { water: 74, fat: 18, protein: 2.9, sugars: 4, salt: 0.09 }, { acidGPerKg: 1.3, share: 'liquid', densityKgPerL: 1.01, allergens: ['milk'], diet: 'vegetarian', foams: true, bodyGPerKg: 10, aliases: ['single cream', 'light cream', 'half and half', 'pouring cream'] }),
+  row(
+    'yoghurt',
+    'Whole yoghurt',
+    'dairy',
+    { water: 87.9, fat: 3.3, protein: 3.5, sugars: 4.7, salt: 0.12 },
+    { acidGPerKg: 8, heatHurts: 'curdles', share: 'liquid', densityKgPerL: 1.03, allergens: ['milk'], diet: 'vegetarian', bodyGPerKg: 20, aliases: ['yogurt', 'plain yoghurt', 'natural yoghurt', 'whole-milk yoghurt'] },
+  ),
+  row('buttermilk', 'Buttermilk', 'dairy', { water: 89.5, fat: 1, protein: 3.3, sugars: 4.8, salt: 0.4 }, { acidGPerKg: 6, heatHurts: 'curdles', share: 'liquid', densityKgPerL: 1.03, allergens: ['milk'], diet: 'vegetarian', bodyGPerKg: 5 }),
   row(
     'aged-cheese',
     'Aged grating cheese',

@@ -1,0 +1,154 @@
+import { describe, expect, it } from 'vitest';
+import { BOOK } from '../../demo/dishes/dishes';
+import { kitchenView } from '../../demo/kitchen-view';
+import { type BatchEvent, type BatchEventBody, foldBatch } from '../batch';
+import { massKg } from '../matter';
+import { planInputOf } from '../order';
+import { type PlanInput, planBatch } from '../plan';
+import { foodLitres } from '../pot';
+import { type Dose, tasteBench } from './';
+
+const recipe = BOOK.find((one) => one.id === 'celeriac-veloute')!;
+const input = planInputOf(
+  {
+    recipeId: recipe.id,
+    portions: 60,
+    portionMl: 250,
+    saltPercent: 0.9,
+    band: 3,
+    serviceAtMs: Date.UTC(2026, 2, 10, 13, 10),
+    potId: 'stockpot-40',
+    burnerId: 'gas-2',
+  },
+  kitchenView(),
+  recipe,
+  BOOK,
+) as PlanInput;
+const snapshot = { input, plan: planBatch(input) };
+const startMs = snapshot.plan.startAtMs;
+let n = 0;
+const said = (minute: number, body: BatchEventBody): BatchEvent => ({
+  ...body,
+  id: `e${++n}`,
+  seq: n,
+  actedAtMs: startMs + minute * 60_000,
+});
+const filled = said(1, {
+  type: 'added',
+  payload: {
+    items: snapshot.plan.lines
+      .filter((line) => !line.perBowl && line.ingredientId !== 'salt')
+      .map(({ ingredientId, lineId, edibleKg, tempC }) => ({ ingredientId, lineId, kg: edibleKg, tempC })),
+  },
+});
+const at = (minute: number, ...more: BatchEvent[]) =>
+  foldBatch(snapshot, [filled, ...more], startMs + minute * 60_000);
+type Says = Parameters<typeof tasteBench>[2]['says'];
+const dosesAt = (says: Says, ...more: BatchEvent[]) => tasteBench(snapshot, at(70, ...more), { says }).doses;
+const by = (doses: readonly Dose[] | undefined, food: string) =>
+  doses!.find((dose) => dose.item.ingredientId === food)!;
+const given = (minute: number, dose: Dose) =>
+  said(minute, { type: 'added', payload: { items: [dose.item], purpose: { for: dose.scale } } });
+
+describe('doses by what a spoon says', () => {
+  it('salt goes to its target exactly, two thirds first; in the rest of it is the target', () => {
+    const [first] = dosesAt({ salt: 'more' }).salt!;
+    expect(first!.item.kg / first!.wholeKg!).toBeCloseTo(2 / 3, 6);
+    // by hand: m (s₁ − s₀) / (1 − s₁)
+    const { saltPercent } = tasteBench(snapshot, at(70), { says: {} }).atEnd;
+    const kg = massKg(at(70).pot.mixture);
+    expect(first!.wholeKg!).toBeGreaterThan((0.97 * kg * (0.9 - saltPercent)) / 100 / 0.991 - 0.02);
+    const whole = given(60, { ...first!, item: { ...first!.item, kg: first!.wholeKg! } });
+    // the sieve to come keeps a little of it
+    const { atEnd } = tasteBench(snapshot, at(70, whole), { says: {} });
+    expect(Math.abs(atEnd.saltPercent - 0.9)).toBeLessThan(0.02);
+  });
+  it('acid by three sources is as sour: lemon, vinegar, paste, each first half of what usually does', () => {
+    const doses = dosesAt({ acid: 'more' }).acid!;
+    const litres = foodLitres(at(70).pot);
+    // by hand: 8 g/L of lemon at 50 g/kg of citric is 0.4 g/L, half of it first
+    const lemon = by(doses, 'lemon-juice');
+    expect(lemon.after.acidGPerL - lemon.before.acidGPerL).toBeCloseTo(0.2, 1);
+    expect((1000 * lemon.item.kg) / litres).toBeGreaterThan(3.6);
+    expect((1000 * lemon.item.kg) / litres).toBeLessThan(4.4);
+    const sour = (food: string) => by(doses, food).item.kg * input.ingredients[food]!.acidGPerKg!;
+    expect(sour('wine-vinegar') / sour('lemon-juice')).toBeGreaterThan(0.7);
+    expect(sour('wine-vinegar') / sour('lemon-juice')).toBeLessThan(1.3);
+  });
+  it('after a verdict the next is as much again, half as much, or none', () => {
+    const lemon = by(dosesAt({ acid: 'more' }).acid, 'lemon-juice');
+    const once = given(60, lemon);
+    const tasted = (verdict: NonNullable<Says['acid']>) =>
+      said(62, { type: 'tasted', payload: { says: { acid: verdict } } });
+    const next = (verdict: NonNullable<Says['acid']>) =>
+      by(dosesAt({ acid: verdict }, once, tasted(verdict)).acid, 'lemon-juice');
+    expect(next('more').item.kg / lemon.item.kg).toBeCloseTo(1, 1);
+    expect(next('bitMore').item.kg / lemon.item.kg).toBeCloseTo(0.5, 1);
+    expect(next('more').nth).toBe(2);
+    expect(dosesAt({ acid: 'right' }, once).acid).toBeUndefined();
+  });
+  it('too sour: pinches of baking soda by chemistry, its gas and its salt told; or sugar, butter, cream, thinned', () => {
+    const doses = dosesAt(
+      { acid: 'tooMuch' },
+      said(50, { type: 'added', payload: { items: [{ ingredientId: 'lemon-juice', kg: 0.3, tempC: 18 }] } }),
+    ).acid!;
+    const soda = by(doses, 'bicarbonate');
+    const takenG = (soda.before.acidGPerL - soda.after.acidGPerL) * foodLitres(at(70).pot);
+    // 84.0 g of it takes 64.0 g of citric acid
+    expect((1000 * soda.item.kg) / takenG).toBeCloseTo(84 / 64, 1);
+    expect(soda.gas!.litres).toBeGreaterThan(0.5);
+    expect(doses.map((dose) => dose.code)).toEqual(
+      expect.arrayContaining(['neutralise', 'against', 'dilute']),
+    );
+  });
+  it('savoury by several roads, each with the salt it brings; those that break the dish come last', () => {
+    const doses = dosesAt({ umami: 'more' }).umami!;
+    expect(doses.length).toBeGreaterThanOrEqual(5);
+    for (const dose of doses) expect(dose.after.umami, dose.id).toBeGreaterThan(dose.before.umami);
+    expect(by(doses, 'soy-sauce').after.saltPercent).toBeGreaterThan(
+      by(doses, 'soy-sauce').before.saltPercent,
+    );
+    expect(by(doses, 'fish-sauce').warns).toContainEqual({ code: 'addsAllergen', name: 'fish' });
+    expect(doses[0]!.warns.length).toBeLessThanOrEqual(doses.at(-1)!.warns.length);
+  });
+  it('too salty: so much unsalted liquid, and whether it fits; by the ledger it is right then', () => {
+    const salted = said(50, {
+      type: 'added',
+      payload: { items: [{ ingredientId: 'salt', kg: 0.35, tempC: 18 }] },
+    });
+    const [dilute] = dosesAt({ salt: 'farTooMuch' }, salted).salt!;
+    expect(dilute!.after.saltPercent).toBeCloseTo(0.9, 1);
+    expect(dilute!.portions).toBeGreaterThan(60);
+    const heavy = said(51, {
+      type: 'added',
+      payload: { items: [{ ingredientId: 'salt', kg: 1.2, tempC: 18 }] },
+    });
+    const warned = dosesAt({ salt: 'farTooMuch' }, salted, heavy).salt![0]!;
+    expect(warned.warns.map((warn) => warn.code)).toContain('noRoom');
+  });
+  it('flat is salt while salt is missing, and acid once it is not', () => {
+    const flat = (...more: BatchEvent[]) =>
+      Object.keys(tasteBench(snapshot, at(70, ...more), { says: {}, isFlat: true }).doses);
+    expect(flat()).toEqual(['salt']);
+    const [dose] = dosesAt({ salt: 'more' }).salt!;
+    expect(flat(given(60, { ...dose!, item: { ...dose!.item, kg: dose!.wholeKg! } }))).toEqual(['acid']);
+  });
+  it('a spoonful leaves the pot with each tasting, and who tasted is kept', () => {
+    const tasting = said(60, { type: 'tasted', payload: { says: { salt: 'right' }, by: 'Ada' } });
+    const gone = at(59).pot.drawnKg;
+    expect(at(61, tasting).pot.drawnKg - gone).toBeCloseTo(0.012, 6);
+    expect(at(61, tasting).tastings[0]).toMatchObject({ by: 'Ada', says: { salt: 'right' } });
+  });
+  it('a salinity meter moves the ledger as far as both are sure; what cannot be is kept and moves nothing', () => {
+    const meter = (value: number, sure?: true) =>
+      said(60, { type: 'metered', payload: { meter: 'salinity', value, ...(sure ? { sure } : {}) } });
+    const salt = (...more: BatchEvent[]) =>
+      tasteBench(snapshot, at(61, ...more), { says: {} }).now.saltPercent;
+    const before = salt();
+    expect(salt(meter(before + 0.15))).toBeGreaterThan(before + 0.02);
+    expect(salt(meter(before + 0.15))).toBeLessThan(before + 0.15);
+    expect(salt(meter(9))).toBeCloseTo(before, 6);
+    expect(at(61, meter(9)).meters[0]!.status).toBe('set aside');
+    expect(salt(meter(2, true))).toBeGreaterThan(1);
+  });
+});

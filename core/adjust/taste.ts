@@ -1,0 +1,333 @@
+import {
+  type AddedItem,
+  type BatchSnapshot,
+  type BatchState,
+  loadStillToAdd,
+  potAtEnd,
+  rowGoingIn,
+} from '../batch';
+import { massKg, saltPercent, totalKg } from '../matter';
+import { foodLitres, type PotState } from '../pot';
+import { dilutionKg, saltToAddG } from '../salt';
+import {
+  type DoseTried,
+  neutralised,
+  nextDose,
+  SCALES,
+  type Scale,
+  umamiGPer100g,
+  type Verdict,
+} from '../taste';
+import { AGAINST, MORE_OF, SOURNESS_TAKEN_G_PER_L, type TasteRoad } from './data/taste-roads';
+import { type AdjustWarning, outcomeOf, type ToMend, warningsOf, withItems } from './to-mend';
+
+/** What a pot holds of what a mouth tells apart. */
+export interface Tastes {
+  /** of the whole pot, percent */
+  saltPercent: number;
+  /** as anhydrous citric acid, g/L */
+  acidGPerL: number;
+  sugarGPerL: number;
+  fatPercent: number;
+  /** hot spice, g/L */
+  heatGPerL: number;
+  /** as glutamate alone, g/100 g */
+  umami: number;
+}
+
+/** One thing to put in for one of the scales, and what it leads to. */
+export interface Dose {
+  id: string;
+  scale: Scale;
+  /** to more of it, against too much of it, or thinned */
+  code: 'more' | 'against' | 'neutralise' | 'dilute';
+  item: AddedItem;
+  /** which spoon this is for it: 1 the first */
+  nth: number;
+  /** of what is wanted in all, where chemistry knows it, kg; null where the palate decides */
+  wholeKg: number | null;
+  before: Tastes;
+  after: Tastes;
+  portions: number;
+  costCents: number;
+  /** what bicarbonate gives off and leaves behind */
+  gas: { litres: number; asSaltG: number } | null;
+  warns: AdjustWarning[];
+}
+
+/** What the pot holds, and for each scale that is not right the doses to choose from, the usual one first. */
+export interface TasteBench {
+  now: Tastes;
+  /** once the lines still to come are in, salt left out */
+  atEnd: Tastes;
+  doses: Partial<Record<Scale, Dose[]>>;
+}
+
+const NOTHING: Tastes = {
+  saltPercent: 0,
+  acidGPerL: 0,
+  sugarGPerL: 0,
+  fatPercent: 0,
+  heatGPerL: 0,
+  umami: 0,
+};
+
+/**
+ * What a pot tastes of by its ledger, and the doses that answer what a spoon says: by chemistry where it serves, in
+ * steps where the palate decides. “Flat” is a little of what is likeliest missing: salt up to its target, else acid.
+ *
+ * @param says of each scale that was tasted; `isFlat` where it wants a little something
+ * @source docs/model.md § 8
+ */
+export function tasteBench(
+  snapshot: BatchSnapshot,
+  state: BatchState,
+  said: { says: Partial<Record<Scale, Verdict>>; isFlat?: boolean },
+): TasteBench {
+  if (massKg(state.pot.mixture) < 0.05) return { now: NOTHING, atEnd: NOTHING, doses: {} };
+  const load = loadStillToAdd(snapshot, state, ['toSalt']);
+  const end = potAtEnd(snapshot, state, load);
+  const acidG = acidIn(snapshot, state);
+  const comingG = snapshot.input.recipe.lines.reduce(
+    (sum, line) =>
+      sum + (load[line.id] ?? 0) * (snapshot.input.ingredients[line.ingredientId]?.acidGPerKg ?? 0),
+    0,
+  );
+  const heatG = hotIn(snapshot, state);
+  const of: ToMend = { snapshot, state, end };
+  const here: Ledger = { acidG: acidG + comingG, heatG };
+  const atEnd = tastesOf(end, here);
+  const wants = withFlat(said, atEnd.saltPercent < snapshot.input.saltPercent - SALT_TOLD);
+  const doses = SCALES.flatMap((scale): [Scale, Dose[]][] => {
+    const verdict = wants[scale];
+    if (!verdict || verdict === 'right') return [];
+    return [[scale, dosesFor({ of, scale, verdict, before: atEnd, ledger: here })]];
+  });
+  return { now: tastesOf(state.pot, { acidG, heatG }), atEnd, doses: Object.fromEntries(doses) };
+}
+
+/** Salt under its target by less than this is not what is missing, percent. */
+const SALT_TOLD = 0.06;
+
+function withFlat(
+  { says, isFlat }: { says: Partial<Record<Scale, Verdict>>; isFlat?: boolean },
+  wantsSalt: boolean,
+): Partial<Record<Scale, Verdict>> {
+  if (!isFlat) return says;
+  const missing: Scale = wantsSalt ? 'salt' : 'acid';
+  return { [missing]: 'bitMore', ...says };
+}
+
+/** What is known of what went in and is no part of the masses, g. */
+interface Ledger {
+  acidG: number;
+  heatG: number;
+}
+
+/** Of what went in, what has not been ladled out. */
+const leftShare = ({ pot }: BatchState): number => {
+  const there = massKg(pot.mixture);
+  const gone = pot.drawnKg + pot.takenOutKg;
+  return there + gone > 0 ? there / (there + gone) : 0;
+};
+
+function acidIn(snapshot: BatchSnapshot, state: BatchState): number {
+  const bicarbonateG = state.wentIn
+    .filter((one) => rowGoingIn(snapshot, one).id === 'bicarbonate')
+    .reduce((sum, one) => sum + one.kg * 1000, 0);
+  const acidG = state.wentIn.reduce(
+    (sum, one) => sum + one.kg * (rowGoingIn(snapshot, one).acidGPerKg ?? 0),
+    0,
+  );
+  const takenG = bicarbonateG / neutralised(1).bicarbonateG;
+  return Math.max(0, acidG - takenG) * leftShare(state);
+}
+
+function hotIn(snapshot: BatchSnapshot, state: BatchState): number {
+  const g = state.wentIn.reduce(
+    (sum, one) => sum + (rowGoingIn(snapshot, one).strength === 'hot' ? one.kg * 1000 : 0),
+    0,
+  );
+  return g * leftShare(state);
+}
+
+function tastesOf(pot: PotState, { acidG, heatG }: Ledger): Tastes {
+  const { liquid, pieces } = pot.mixture;
+  const litres = foodLitres(pot);
+  const kg = totalKg(liquid) + totalKg(pieces);
+  if (litres <= 0 || kg <= 0) return NOTHING;
+  const { glutamate, aspartate, imp, gmp, amp } = pot.mixture.savour;
+  const per100G = 100 / Math.max(0.001, totalKg(liquid));
+  return {
+    saltPercent: saltPercent(pot.mixture, 'all'),
+    acidGPerL: acidG / litres,
+    sugarGPerL: (1000 * (liquid.sugars + pieces.sugars)) / litres,
+    fatPercent: (100 * (liquid.fat + pieces.fat)) / kg,
+    heatGPerL: heatG / litres,
+    umami: umamiGPer100g({
+      glutamate: glutamate * per100G,
+      aspartate: aspartate * per100G,
+      imp: imp * per100G,
+      gmp: gmp * per100G,
+      amp: amp * per100G,
+    }),
+  };
+}
+
+interface Wanted {
+  of: ToMend;
+  scale: Scale;
+  verdict: Exclude<Verdict, 'right'>;
+  before: Tastes;
+  ledger: Ledger;
+}
+
+function dosesFor(wanted: Wanted): Dose[] {
+  const { scale, verdict } = wanted;
+  const isTooMuch = verdict === 'tooMuch' || verdict === 'farTooMuch';
+  const doses =
+    scale === 'salt'
+      ? isTooMuch
+        ? dilutions(wanted, toItsSalt(wanted))
+        : saltDose(wanted)
+      : isTooMuch
+        ? [
+            ...(scale === 'acid' ? bicarbonate(wanted) : []),
+            ...roads(wanted, AGAINST[scale], 'against'),
+            ...dilutions(wanted, SHARE_THINNED[verdict] * massKg(wanted.of.end.mixture)),
+          ]
+        : roads(wanted, MORE_OF[scale], 'more');
+  return [...doses].sort((a, b) => a.warns.length - b.warns.length);
+}
+
+/** Thinned by so much where nothing else takes it away. From memory. */
+const SHARE_THINNED = { tooMuch: 0.1, farTooMuch: 0.25 } as const;
+
+/** What went in for this scale before, in times what is usually right, with what was said after it. */
+function triedFor({ of: { state }, scale }: Wanted, usualKg: (id: string) => number): DoseTried[] {
+  return state.dosed
+    .filter((dose) => dose.for === scale)
+    .map((dose) => {
+      const after = state.tastings.find((one) => one.atMs > dose.atMs && one.says[scale]);
+      return { amount: dose.kg / usualKg(dose.ingredientId), verdict: after?.says[scale] ?? null };
+    });
+}
+
+/** Two thirds of what is missing to the target first; past it, in steps the palate decides. */
+function saltDose(wanted: Wanted): Dose[] {
+  const { of, verdict } = wanted;
+  const kg = massKg(of.end.mixture);
+  const missingG = saltToAddG({
+    massKg: kg,
+    nowPercent: saltPercent(of.end.mixture, 'all'),
+    targetPercent: of.snapshot.input.saltPercent,
+  });
+  const usualKg = (STEP_PERCENT / 100) * kg;
+  const tried = triedFor(wanted, () => usualKg);
+  const stepKg = nextDose(usualKg, verdict, tried) || usualKg / 2;
+  const isByTarget = missingG > 1000 * stepKg * 0.5;
+  const first = isByTarget ? ((tried.length === 0 ? 2 / 3 : 1) * missingG) / 1000 : stepKg;
+  const wholeKg = isByTarget ? missingG / 1000 : null;
+  return [doseOf(wanted, 'more', { ingredientId: 'salt', kg: first, tempC: 18 }, tried.length + 1, wholeKg)];
+}
+/** A step that a mouth tells, percent of the pot. Common practice. */
+const STEP_PERCENT = 0.12;
+
+function roads(wanted: Wanted, from: readonly TasteRoad[], code: 'more' | 'against'): Dose[] {
+  const { of, verdict } = wanted;
+  const { ingredients } = of.snapshot.input;
+  const litres = foodLitres(of.end);
+  const usualOf = (id: string) =>
+    ((from.find((one) => one.ingredientId === id)?.usualGPerL ?? from[0]?.usualGPerL ?? 1) * litres) / 1000;
+  const tried = triedFor(wanted, usualOf);
+  // against too much it is dosed as for more of the other
+  const says = code === 'more' ? verdict : verdict === 'farTooMuch' ? 'more' : 'bitMore';
+  const times = nextDose(1, says, tried);
+  if (times === 0) return [];
+  return from
+    .filter(({ ingredientId }) => ingredients[ingredientId])
+    .map(({ ingredientId, tempC }) =>
+      doseOf(
+        wanted,
+        code,
+        { ingredientId, kg: times * usualOf(ingredientId), tempC },
+        tried.length + 1,
+        null,
+      ),
+    );
+}
+
+/** Baking soda, in pinches: no more than takes a little of the edge. */
+function bicarbonate(wanted: Wanted): Dose[] {
+  const { of, verdict, before } = wanted;
+  if (!of.snapshot.input.ingredients.bicarbonate || (verdict !== 'tooMuch' && verdict !== 'farTooMuch'))
+    return [];
+  const perL = Math.min(SOURNESS_TAKEN_G_PER_L[verdict], before.acidGPerL / 2);
+  const acidG = perL * foodLitres(of.end);
+  if (acidG <= 0) return [];
+  const { bicarbonateG, gasL, asSaltG } = neutralised(acidG);
+  const dose = doseOf(
+    wanted,
+    'neutralise',
+    { ingredientId: 'bicarbonate', kg: bicarbonateG / 1000, tempC: 18 },
+    1,
+    null,
+  );
+  return [
+    {
+      ...dose,
+      gas: { litres: gasL, asSaltG },
+      after: { ...dose.after, acidGPerL: Math.max(0, before.acidGPerL - perL) },
+    },
+  ];
+}
+
+function toItsSalt({ of }: Wanted): number {
+  return dilutionKg({
+    massKg: massKg(of.end.mixture),
+    nowPercent: saltPercent(of.end.mixture, 'all'),
+    targetPercent: Math.max(0.01, of.snapshot.input.saltPercent),
+  });
+}
+
+/** Thinned with the dish's own unsalted liquid, then with water. */
+function dilutions(wanted: Wanted, kg: number): Dose[] {
+  const { input } = wanted.of.snapshot;
+  const step = kg > 0 ? kg : SHARE_THINNED.tooMuch * massKg(wanted.of.end.mixture);
+  const own = input.recipe.lines.flatMap((line) => {
+    const row = input.ingredients[line.ingredientId];
+    const isUnsalted = row !== undefined && row.perKg.salt < UNSALTED;
+    return line.scaling === 'toYield' && row?.share === 'liquid' && isUnsalted ? [line.ingredientId] : [];
+  });
+  return [...new Set([...own, 'water'])]
+    .filter((id) => input.ingredients[id])
+    .map((ingredientId) => {
+      // what is not quite unsalted takes so much more
+      const own = input.ingredients[ingredientId]!.perKg.salt;
+      const target = input.saltPercent / 100;
+      const more = wanted.scale === 'salt' && target > own ? target / (target - own) : 1;
+      return doseOf(wanted, 'dilute', { ingredientId, kg: step * more, tempC: 85 }, 1, step * more);
+    });
+}
+/** Salt in a kilogram of what counts as unsalted, kg. */
+const UNSALTED = 0.0035;
+
+function doseOf(
+  { of, scale, before, ledger }: Wanted,
+  code: Dose['code'],
+  item: AddedItem,
+  nth: number,
+  wholeKg: number | null,
+): Dose {
+  const row = of.snapshot.input.ingredients[item.ingredientId]!;
+  const { pot, costCents } = withItems(of, [item]);
+  const after = tastesOf(pot, {
+    acidG: ledger.acidG + item.kg * (row.acidGPerKg ?? 0),
+    heatG: ledger.heatG + (row.strength === 'hot' ? item.kg * 1000 : 0),
+  });
+  const { portionMl } = of.snapshot.input;
+  const { portions } = outcomeOf(pot, { portionMl, minutes: 0, costCents });
+  const warns = warningsOf(of, [item]);
+  const id = `${code}-${item.ingredientId}`;
+  return { id, scale, code, item, nth, wholeKg, before, after, portions, costCents, gas: null, warns };
+}
