@@ -168,8 +168,8 @@ test('60 bowls at 13:10, from the order to the log', async ({ page, browser }) =
     const ways = page.getByRole('region', { name: adjustWords.waysToTheThicknessWanted });
     await expect(ways).toContainText('Kneaded butter');
     await expect(ways).toContainText('Reduce, lid off');
-    await page.getByRole('button', { name: 'Starch slurry: it is in' }).click();
-    await expect(ways).toHaveCount(0);
+    await page.getByRole('button', { name: adjustWords.itIsIn2('Cornstarch, slaked') }).click();
+    await expect(page.getByText(/is in\. Test at .*; the rest would be/)).toBeVisible();
     await page.getByRole('link', { name: potWords.pot, exact: true }).click();
   });
 

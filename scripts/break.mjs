@@ -154,7 +154,11 @@ const BREAKS = [
   ],
   ['core/batch/went-in.ts', 'if (one.drawn) return rowOfLot(row, one.drawn);', ''],
   ['core/batch/went-in.ts', 'soakedRow(row, soakHours(line, row)) : row', 'row : row'],
-  ['core/plan/cook-through.ts', 'ingredient: rowOfLine(line, input.ingredients)', 'ingredient: input.ingredients[line.ingredientId]'],
+  [
+    'core/plan/cook-through.ts',
+    'ingredient: rowOfLine(line, input.ingredients)',
+    'ingredient: input.ingredients[line.ingredientId]',
+  ],
   ['core/order/still-in-time.ts', 'plan.startAtMs < nowMs ||', ''],
   ['core/book/with-parts.ts', 'if (part) visit(part, [...above, one.id]);', ''],
   ['core/reader/run-in.ts', 'measured.length >= LEAST_SHARE * things.length', 'true'],

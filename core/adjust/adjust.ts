@@ -8,7 +8,7 @@ import {
 } from '../batch';
 import { within } from '../check';
 import { massKg, saltPercent } from '../matter';
-import { bodySd, liquidLitres } from '../pot';
+import { bodySd, foodLitres, liquidLitres } from '../pot';
 import { dilutionKg, saltToAddG } from '../salt';
 import { bandAt, flourEquivalentOfBand, HOT_C, thicknessBand } from '../thickness';
 import { waysToLoosen } from './loosen';
@@ -16,6 +16,8 @@ import { type AdjustWay, waysToThicken } from './thicken';
 import { flourPerLitre, hasLiquid, type ToMend } from './to-mend';
 
 export interface Adjustments {
+  /** of food in the pot, L */
+  litres: number;
   saltPercentLiquid: number;
   saltPercentAll: number;
   /** salt once the lines still to come are in and the running stage has reached its mark */
@@ -40,6 +42,7 @@ export interface Adjustments {
 }
 
 const EMPTY_BENCH: Omit<Adjustments, 'targetBand'> = {
+  litres: 0,
   saltPercentLiquid: 0,
   saltPercentAll: 0,
   saltPercentAtEnd: 0,
@@ -76,6 +79,7 @@ export function adjustments(snapshot: BatchSnapshot, state: BatchState, wantedBa
   const band = thicknessBand({ flourEquivalentGPerL: now });
   const end = potAtEnd(snapshot, state, loadStillToAdd(snapshot, state, ['toSalt']));
   return {
+    litres: foodLitres(pot),
     saltPercentLiquid: saltPercent(pot.mixture, 'liquid'),
     saltPercentAll: saltPercent(pot.mixture, 'all'),
     saltPercentAtEnd: saltPercent(end.mixture, 'all'),

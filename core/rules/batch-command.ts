@@ -9,7 +9,7 @@ export type BatchCommand =
 /** What was said, of an event as it stands: what to hold against the same said again. */
 export function commandOf(event: BatchEventBody): BatchCommand {
   const { type, payload } = event;
-  if (type === 'added') return { type, payload: { items: payload.items.map(asSaid) } };
+  if (type === 'added') return { type, payload: { ...payload, items: payload.items.map(asSaid) } };
   if (type === 'slip' && 'ingredientId' in payload) return { type, payload: asSaid(payload) };
   if (type !== 'moved') return { type, payload } as BatchCommand;
   return { type, payload: { potId: payload.pot.id, burnerId: payload.burner.id } };

@@ -122,7 +122,9 @@ export function eventOfCommand(
     return { ...item, ...(lot ? { drawn: drawnLotOf(lot) } : {}), ...(row ? { row } : {}) };
   };
   if (command.type === 'added')
-    return { body: { type: 'added', payload: { items: command.payload.items.map(described) } } };
+    return {
+      body: { type: 'added', payload: { ...command.payload, items: command.payload.items.map(described) } },
+    };
   if (command.type === 'slip' && 'ingredientId' in command.payload)
     return { body: { type: 'slip', payload: described(command.payload) } };
   if (command.type !== 'moved') return { body: command };

@@ -1,6 +1,7 @@
 export { asPulp, pulpMin } from './as-pulp';
 export { bodyG } from './body-g';
 export {
+  BAND_VISCOSITY_MM2_PER_S,
   BANDS_PER_K,
   HOT_C,
   LADLE_LOOKS,

@@ -1,5 +1,5 @@
 import { batchCommandSchema, envelopeSchema, type LoggedEvent } from '../../contract';
-import { EVENT_VERSIONS } from '../../core/batch';
+import { EVENT_VERSIONS, type FoldedLog } from '../../core/batch';
 import { libraryOf, rowsOf } from '../../core/book';
 import { own } from '../../core/own';
 import {
@@ -17,7 +17,7 @@ import { burnerViews, foodsView, learnedView, saidIn } from '../kitchen/kitchen-
 import { usesOfLot } from '../larder/lot-uses';
 import { lotViewAt, lotViewOf } from '../larder/lot-views';
 import { checked, refusedBy, whole } from '../problem';
-import { saidAt } from '../said-at';
+import { inItsOrder, saidAt } from '../said-at';
 import { isSaidAgain } from '../said-before';
 import {
   type BatchKept,
@@ -59,15 +59,20 @@ export function submitEvent(context: CommandContext, batchId: string, body: unkn
       isSaidAgain('An event', envelope.id, stands, { batchId, ...command });
       return { event: eventOf(before), isNew: false as const };
     }
-    const at = saidAt(context.clock, envelope, nextSeq(tx));
+    const cameAt = saidAt(context.clock, envelope, nextSeq(tx));
     const said = { id: envelope.id, command };
+    const batch = context.logs.of(batchId);
+    const at = inItsOrder(
+      cameAt,
+      envelope.device ?? null,
+      isAside(batch) ? undefined : lastOf(tx, batch.log),
+    );
     const shared = {
       receivedAtMs: at.nowMs,
       by: envelope.by ?? null,
       device: envelope.device ?? null,
       v: EVENT_VERSIONS.get(command.type)!,
     };
-    const batch = context.logs.of(batchId);
     if (isAside(batch)) return mend(tx, batch, said, at, shared);
     const { row, log } = batch;
     const facts = { snapshot: row.snapshot, log, startedAtMs: row.createdAtMs };
@@ -90,6 +95,13 @@ export function submitEvent(context: CommandContext, batchId: string, body: unkn
     tell(context, batchId, done.event, done.kept);
   }
   return { event: done.event, isNew: done.isNew };
+}
+
+/** The entry that happened last, with the device that said it. */
+function lastOf(tx: Tx, { events }: FoldedLog): { actedAtMs: number; device: string | null } | undefined {
+  const last = events.at(-1);
+  const written = last && writtenEvent(tx, last.id);
+  return written && { actedAtMs: last.actedAtMs, device: eventOf(written).device };
 }
 
 /** The kitchen around a batch, read as far as it is asked for. */

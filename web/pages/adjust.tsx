@@ -2,28 +2,19 @@ import { useState } from 'react';
 import { useOutletContext } from 'react-router';
 import styled from 'styled-components';
 import * as v from 'valibot';
-import { minutes, numberField } from '../../contract';
-import { type Adjustments, type AdjustWay, adjustments } from '../../core/adjust';
-import { loadStillToAdd } from '../../core/batch';
-import { itemsFromLots } from '../../core/larder';
-import { holdsOf, massKg } from '../../core/matter';
-import { BANDS, bandName } from '../../core/thickness';
+import { numberField } from '../../contract';
+import { type Adjustments, adjustments } from '../../core/adjust';
+import { massKg } from '../../core/matter';
 import { Button } from '../components/button';
 import { figure, TypedForm, useTypedForm } from '../components/form';
 import { Empty, Halves, Page } from '../components/page';
-import { Caution, Errors, FigureText, Over, Soft, Subtitle } from '../components/text';
-import { useLots } from '../data/queries';
-import { colour, size, space, target } from '../theme/tokens';
-import {
-  adjustHowWords,
-  adjustWarningWords,
-  adjustWords,
-  decimal,
-  hourMinute,
-  money,
-  percent,
-  weight,
-} from '../words';
+import { Errors, FigureText, Over, Soft, Subtitle, Title } from '../components/text';
+import { colour, space, target } from '../theme/tokens';
+import { adjustWords, litres, percent, weight } from '../words';
+import { Doses } from './adjust-parts/doses';
+import { type Says, TasteLines } from './adjust-parts/taste-lines';
+import { Thickness } from './adjust-parts/thickness';
+import { useJudged } from './adjust-parts/use-judged';
 import type { BatchHere } from './batch-frame';
 import { useSubmit } from './pot-parts/use-submit';
 
@@ -40,70 +31,12 @@ const Facts = styled.dl`
   }
 `;
 
-const Scale = styled.ol`
-  display: grid;
-  grid-template-columns: repeat(7, 1fr);
-  gap: 3px;
-  font-size: ${size.small};
-  li {
-    display: grid;
-    align-content: end;
-    gap: 4px;
-    text-align: center;
-    line-height: 1.15;
-    color: ${colour.soft};
-    min-height: 62px;
-    padding-bottom: 4px;
-    border-bottom: 6px solid ${colour.line};
-  }
-  li[data-now='true'] {
-    color: ${colour.iron};
-    font-weight: 700;
-    border-bottom-color: ${colour.iron};
-  }
-  li[data-target='true'] {
-    border-bottom-color: ${colour.onTarget};
-  }
-  b {
-    color: ${colour.onTarget};
-  }
-  button {
-    min-height: ${target.anywhere};
-    padding: 2px;
-    border: 0;
-    background: none;
-    font-weight: inherit;
-    line-height: 1.15;
-    cursor: pointer;
-  }
-`;
-
-const Table = styled.div`
-  overflow-x: auto;
-  table {
-    width: 100%;
-    border-collapse: collapse;
-  }
-  th,
-  td {
-    padding: 10px ${space.s};
-    text-align: right;
-    white-space: nowrap;
-    border-bottom: 1px solid ${colour.line};
-    vertical-align: top;
-  }
-  th:first-child,
-  td:first-child {
-    text-align: left;
-    white-space: normal;
-    padding-left: 0;
-    min-width: 210px;
-  }
-  thead th {
-    font-weight: 400;
-    color: ${colour.soft};
-    font-size: ${size.small};
-  }
+const Head = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: ${space.s};
+  justify-content: space-between;
+  align-items: end;
 `;
 
 const Row = styled.div`
@@ -116,13 +49,11 @@ const Row = styled.div`
   }
 `;
 
-/** Judgement with numbers: salt and thickness now and to come, and what each way to mend them leads to. */
+/** Judgement with numbers: what the spoon says and the dose for it, how thick it is and the ways from there. */
 export function AdjustPage() {
   const here = useOutletContext<BatchHere>();
-  const { state } = here.pot;
-  const { input } = here.batch.snapshot;
-  const [wanted, setWanted] = useState(input.band);
-  if (massKg(state.pot.mixture) < 0.05) {
+  const { pot } = here.pot.state;
+  if (massKg(pot.mixture) < 0.05) {
     return (
       <Page>
         <Empty title={adjustWords.nothingInThePotYet}>
@@ -131,77 +62,49 @@ export function AdjustPage() {
       </Page>
     );
   }
-  const figures = adjustments(here.batch.snapshot, state, wanted);
-  const isAtTarget = figures.ways.length === 0;
   return (
     <Page>
-      <Halves $columns="minmax(300px, 1fr) minmax(0, 2fr)">
-        <section>
-          <Subtitle>{adjustWords.salt}</Subtitle>
-          <Facts>
-            <Fact name={adjustWords.inTheLiquidNow} value={percent(figures.saltPercentLiquid)} />
-            <Fact name={adjustWords.inTheWholePotOnce} value={percent(figures.saltPercentAll)} />
-            <Fact name={adjustWords.atTheEndIfNone} value={percent(figures.saltPercentAtEnd)} />
-            <Fact name={adjustWords.wantedAtTheEnd} value={percent(input.saltPercent)} />
-          </Facts>
-          <SaltForm here={here} figures={figures} />
-        </section>
-        <section>
-          <Subtitle>{adjustWords.thickness}</Subtitle>
-          <Scale aria-label={adjustWords.thickness}>
-            {BANDS.map((band, i) => {
-              const isNow = Math.round(figures.band) === i;
-              const isEnd = Math.round(figures.bandAtEnd) === i;
-              const isTarget = Math.round(figures.targetBand) === i;
-              return (
-                <li key={band.name} data-now={isNow} data-target={isTarget}>
-                  {isNow && <span>{adjustWords.now}</span>}
-                  {isEnd && !isNow && <span>{adjustWords.atTheEnd}</span>}
-                  {isTarget && <b>{adjustWords.wanted}</b>}
-                  <button type="button" aria-pressed={isTarget} onClick={() => setWanted(i)}>
-                    {band.name}
-                  </button>
-                </li>
-              );
-            })}
-          </Scale>
-          <Soft>
-            {adjustWords.nowItWithGOf(
-              verb(figures.band),
-              figures.flourEquivalentGPerL,
-              decimal(figures.bandAtEnd, 1),
-              figures.targetBand,
-              comingWords(here),
-            )}
-          </Soft>
-          {isAtTarget ? (
-            <Soft>{adjustWords.itWillBeThereNothing}</Soft>
-          ) : (
-            <Table tabIndex={0} role="region" aria-label={adjustWords.waysToTheThicknessWanted}>
-              <table>
-                <thead>
-                  <tr>
-                    <th scope="col">{adjustWords.aWayThereAndWhat}</th>
-                    <th scope="col">{adjustWords.amount}</th>
-                    <th scope="col">{adjustWords.readyIn}</th>
-                    <th scope="col">{adjustWords.salt}</th>
-                    <th scope="col">{adjustWords.bowls}</th>
-                    <th scope="col">{adjustWords.costs}</th>
-                    <td />
-                  </tr>
-                </thead>
-                <tbody>
-                  {figures.ways.map((way) => (
-                    <WayRow key={way.id} way={way} here={here} />
-                  ))}
-                </tbody>
-              </table>
-            </Table>
-          )}
-          <Over>{adjustWords.twoThirdsFirstLetIt}</Over>
-        </section>
+      <Halves $columns="minmax(320px, 5fr) minmax(0, 8fr)">
+        <Taste here={here} />
+        <Thickness here={here} />
       </Halves>
     </Page>
+  );
+}
+
+function Taste({ here }: { here: BatchHere }) {
+  const [says, setSays] = useState<Says>({});
+  const [isFlat, setFlat] = useState(false);
+  const { snapshot } = here.batch;
+  const figures = useJudged(here, () => adjustments(snapshot, here.pot.state), []);
+  // what was pressed while it was being told is of the next spoon, and stays
+  const again = (told: Says) => {
+    setSays((now) => (now === told ? {} : now));
+    setFlat(false);
+  };
+  return (
+    <section aria-label={adjustWords.taste}>
+      <Head>
+        <div>
+          <Over>{adjustWords.ofThePot(snapshot.input.recipe.name, litres(figures.litres))}</Over>
+          <Title as="h2">{adjustWords.howDoesItTaste}</Title>
+        </div>
+        <Button aria-pressed={isFlat} onPress={() => setFlat(!isFlat)}>
+          {isFlat ? adjustWords.notFlatAfterAll : adjustWords.itIsFlat}
+        </Button>
+      </Head>
+      <TasteLines says={says} onChange={setSays} />
+      <Doses here={here} says={says} isFlat={isFlat} onTold={again} />
+      <Subtitle>{adjustWords.saltByTheSums}</Subtitle>
+      <Facts>
+        <Fact name={adjustWords.inTheLiquidNow} value={percent(figures.saltPercentLiquid)} />
+        <Fact name={adjustWords.inTheWholePotOnce} value={percent(figures.saltPercentAll)} />
+        <Fact name={adjustWords.atTheEndIfNone} value={percent(figures.saltPercentAtEnd)} />
+        <Fact name={adjustWords.wantedAtTheEnd} value={percent(snapshot.input.saltPercent)} />
+      </Facts>
+      <SaltForm here={here} figures={figures} />
+      <MeterForm here={here} />
+    </section>
   );
 }
 
@@ -218,6 +121,7 @@ function Fact({ name, value }: { name: string; value: string }) {
 
 const SALT = v.object({ grams: figure(numberField(adjustWords.salt, 0.1, 5000, 'g')) });
 
+/** Salt that went in by hand, beside the spoon’s own doses. */
 function SaltForm({ here, figures }: { here: BatchHere; figures: Adjustments }) {
   const { saltToAddG: grams, saltPercentAtEnd: percentAtEnd, toDiluteKg } = figures;
   const { tell, refusals } = useSubmit(here.batch.id);
@@ -227,10 +131,9 @@ function SaltForm({ here, figures }: { here: BatchHere; figures: Adjustments }) 
     schema: SALT,
     keep: async (typed) => {
       const item = { ingredientId: 'salt', kg: typed.grams / 1000, tempC: 18 };
-      if (await tell({ type: 'added', payload: { items: [item] } })) form.reset();
+      if (await tell({ type: 'added', payload: { items: [item], purpose: { for: 'salt' } } })) form.reset();
     },
   });
-  const twoThirds = Math.round((grams * 2) / 3);
   if (percentAtEnd > input.saltPercent + 0.005) {
     return <Soft>{adjustWords.addNoSaltItWill(weight(toDiluteKg))}</Soft>;
   }
@@ -238,7 +141,7 @@ function SaltForm({ here, figures }: { here: BatchHere; figures: Adjustments }) 
     <TypedForm form={form}>
       <Soft>
         <strong>{adjustWords.g(Math.round(grams))}</strong>
-        {adjustWords.toAddInAllLast(twoThirds)}
+        {adjustWords.toAddInAllLast(Math.round((grams * 2) / 3))}
       </Soft>
       <Row>
         <form.AppField name="grams">
@@ -250,80 +153,31 @@ function SaltForm({ here, figures }: { here: BatchHere; figures: Adjustments }) 
   );
 }
 
-function WayRow({ way, here }: { way: AdjustWay; here: BatchHere }) {
+const METER = v.object({ percent: figure(numberField(adjustWords.saltByMeter, 0, 30, '%')) });
+
+/** A salinity meter’s word: the sums follow it as far as both are sure. */
+function MeterForm({ here }: { here: BatchHere }) {
   const { tell, refusals } = useSubmit(here.batch.id);
-  const { data: lots = [] } = useLots();
-  const { after } = way;
-  const { title, how } = adjustHowWords(way.how);
-  const { input } = here.batch.snapshot;
+  const last = here.pot.state.meters.findLast((one) => one.meter === 'salinity');
+  const form = useTypedForm({
+    first: { percent: '' },
+    schema: METER,
+    keep: async (typed) => {
+      if (await tell({ type: 'metered', payload: { meter: 'salinity', value: typed.percent } })) form.reset();
+    },
+  });
   return (
-    <tr>
-      <td>
-        <strong>{title}</strong>
-        <Over>{how}</Over>
-        {way.warns.map((warn) => (
-          <Caution key={`${warn.code} ${'name' in warn ? warn.name : ''}`}>
-            {adjustWarningWords(warn)}
-          </Caution>
-        ))}
-        <Errors sentences={refusals} />
-      </td>
-      <td>
-        {way.items.length === 0
-          ? adjustWords.nothing
-          : way.items.map((item) => (
-              <div key={item.ingredientId}>
-                {weight(item.kg)}{' '}
-                <Over as="span">{input.ingredients[item.ingredientId]?.name.toLowerCase()}</Over>
-              </div>
-            ))}
-      </td>
-      <td>
-        {minutes(after.minutes)}
-        <Over>{hourMinute(here.pot.nowMs + after.minutes * 60_000, here.kitchen.zone)}</Over>
-      </td>
-      <td>{percent(after.saltPercent)}</td>
-      <td>{Math.floor(after.portions)}</td>
-      <td>{money(after.costCents, here.kitchen.currency)}</td>
-      <td>
-        {way.isAddition && (
-          <Button
-            onPress={() =>
-              tell({
-                type: 'added',
-                payload: {
-                  items: itemsFromLots(rounded(way), lots, here.pot.nowMs, (id) =>
-                    holdsOf([here.holds, input.ingredients[id]!]),
-                  ),
-                },
-              })
-            }
-            aria-label={adjustWords.itIsIn2(title)}
-          >
-            {adjustWords.itIsIn}
-          </Button>
-        )}
-      </td>
-    </tr>
+    <TypedForm form={form}>
+      <Row>
+        <form.AppField name="percent">
+          {(field) => <field.AtPot label={adjustWords.saltByMeter} unit="%" refused={refusals[0] ?? null} />}
+        </form.AppField>
+        <Button type="submit">{adjustWords.keepIt}</Button>
+      </Row>
+      {last?.status === 'set aside' && last.expected !== null && (
+        <Errors sentences={[adjustWords.meterFarOff(percent(last.value), percent(last.expected))]} />
+      )}
+      <Over>{adjustWords.aSampleDiluted}</Over>
+    </TypedForm>
   );
-}
-
-/** “coats the spoon”, “has a little body”. */
-function verb(band: number): string {
-  const name = bandName(band);
-  if (name === 'thin as water') return adjustWords.isThinAsWater;
-  return name === 'a little body' ? adjustWords.hasALittleBody : name;
-}
-
-function rounded(way: AdjustWay) {
-  return way.items.map((item) => ({ ...item, kg: Math.round(item.kg * 1e4) / 1e4 }));
-}
-
-function comingWords(here: BatchHere): string {
-  const { snapshot } = here.batch;
-  // the salt to come is what is asked about, and is not counted in
-  const load = loadStillToAdd(snapshot, here.pot.state, ['toSalt']);
-  const left = snapshot.plan.lines.filter((line) => (load[line.lineId] ?? 0) > 0.1);
-  if (left.length === 0) return '';
-  return adjustWords.stillToComeTheyAre(left.map((line) => line.name.toLowerCase()).join(', '));
 }

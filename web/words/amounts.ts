@@ -39,13 +39,13 @@ export const litres = (value: number): string => edge.litres(value, here);
 export const portion = (ml: number): string => edge.portion(ml, here);
 export const depth = (cm: number): string => edge.depth(cm, here);
 export const temperature = (tempC: number, digits = 0): string => edge.temperature(tempC, here, digits);
-/** A strength, g a litre, as the kitchen weighs and pours: g/L, or tenths of an ounce to the quart. */
-export function strength(gPerL: number): string {
+/** A strength, g a litre, as the kitchen weighs and pours: g/L, or tenths of an ounce to the quart; `more` digits of it. */
+export function strength(gPerL: number, more = 0): string {
   const weighed = kitchenUnit('g', here);
   const poured = kitchenUnit('L', here);
   const value =
     convert({ value: gPerL, from: 'g', to: weighed }) / convert({ value: 1, from: 'L', to: poured });
-  return `${decimal(value, weighed === 'g' ? 0 : 2)} ${weighed}/${WRITTEN[poured] ?? poured}`;
+  return `${decimal(value, (weighed === 'g' ? 0 : 2) + more)} ${weighed}/${WRITTEN[poured] ?? poured}`;
 }
 
 /** A height over the sea: whole metres or feet. */

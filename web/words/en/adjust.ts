@@ -7,30 +7,85 @@ import { dose, litres, strength, temperature } from '../amounts';
 export const adjustWords = {
   nothingInThePotYet: 'Nothing in the pot yet',
   saltAndThicknessAreWorked: 'Salt and thickness are worked out here once something is in it.',
+  taste: 'Taste',
+  ofThePot: (name: string, litres: string) => `${name}, ${litres}`,
+  howDoesItTaste: 'How does it taste?',
+  sayWhatTheSpoonSays: 'A clean spoon, at serving warmth. Press what it says; the dose comes here.',
+  notSaid: '',
+  itIsFlat: 'It is flat',
+  notFlatAfterAll: 'Not flat after all',
+  theDose: 'The dose',
+  aDoseThenASpoon: (nth: number, hour: string) =>
+    `${nth === 1 ? 'First dose' : `Dose ${nth}`}, then a clean spoon at ${hour}`,
+  nothingToAdd: 'Nothing to add. Keep the verdict: the next batch begins with it.',
+  writeItDown: 'Keep the verdict',
+  theseAreIn: 'These are in',
+  otherAmounts: 'Other amounts',
+  forScale: (scale: string) => `For ${scale}`,
+  moves: (name: string, from: string, to: string) => `${name} ${from} → ${to}`,
+  gPerL: (value: number) => strength(value, 1),
+  sugars: 'sugars',
+  fat: 'fat',
+  savouryBy: (percent: number) => `savoury +${percent} %`,
+  inAllWanted: (grams: string) => `${grams} in all to the salt wanted`,
+  gasAndSalt: (litres: string, salt: string) =>
+    `fizzes ${litres} L of gas, leaves as much sodium as ${salt} of salt`,
+  bowlsThen: (bowls: number) => `${bowls} bowls then`,
+  lastTasted: (hour: string, doses: readonly string[]) =>
+    doses.length === 0
+      ? `Tasted at ${hour}. Press what the spoon says now.`
+      : `Tasted at ${hour}, then ${doses.join(', ')} went in. A clean spoon: what does it say now?`,
+  saltByTheSums: 'Salt by the sums',
+  saltByMeter: 'Salt by a meter',
+  keepIt: 'Keep it',
+  aSampleDiluted: 'Of the strained liquid. Diluted ten times for the meter, type ten times what it shows.',
+  meterFarOff: (read: string, expected: string) =>
+    `The meter said ${read}, ${expected} was expected: kept, and not believed. Rinse it, and measure again.`,
+  wantedIs: (band: string) => `Wanted: ${band}`,
+  testIt: 'Test the thickness',
+  testedWith: 'Tested with',
+  whatTheSpoonShows: 'Dip a cold spoon, lift it, draw a finger across its back.',
+  howItLeavesTheLadle: 'Held high over the pot, how does it fall?',
+  takenAsHotAsThePot: (tempC: number) => `Taken as hot as the pot, ${temperature(tempC)}.`,
+  leftInTheSyringe: 'Left in the syringe',
+  itsRadius: 'Its radius',
+  itsWarmth: 'Its warmth',
+  howToFlow: 'Ten millilitres in a syringe, let run for ten seconds: what is left?',
+  howToSpread: 'Fifty millilitres on a flat plate: from the middle to the edge after half a minute.',
+  notTestedYet: 'By its sums; not tested yet',
+  testedAt: (hour: string, tempC: number, words: string) => `Tested ${hour}, ${temperature(tempC)}: ${words}`,
+  testNotBelieved: (hour: string, words: string) =>
+    `Tested ${hour}: ${words}. Too far off to be believed: test again.`,
+  flourLike: (gPerL: string, bands: string) =>
+    `${gPerL} of flour or the like, give or take ${bands} of a band.`,
+  theSumsSaid: (gPerL: string) => `The sums said ${gPerL}.`,
+  stillSwelling: (hour: string) => `What went in still swells: judge it at ${hour}.`,
+  atTheEndItIs: (band: string, coming: string) =>
+    coming === '' ? `At the end: ${band}.` : `At the end, with ${coming} in: ${band}.`,
+  colderItIs: (table: string, tomorrow: string) =>
+    table === tomorrow
+      ? `In the bowl and tomorrow: ${table}.`
+      : `In the bowl: ${table}; tomorrow, cold: ${tomorrow}.`,
+  partIsIn: (inKg: string, judge: string | null, rest: string | null) =>
+    `${inKg} is in. ${judge === null ? 'Test it now' : `Test at ${judge}`}${rest === null ? '.' : `; the rest would be ${rest}.`}`,
+  twoThirdsIn: 'Two thirds in',
+  first: 'first',
+  blendedNow: 'It is blended',
+  itIsBlended: (title: string) => `${title}: it is blended`,
+  judgeAt: 'judge at',
+  ownTaste: 'of its own taste',
+  tooLateFor: (hour: string) => `too late for ${hour}.`,
   salt: 'Salt',
   inTheLiquidNow: 'In the liquid now',
   inTheWholePotOnce: 'In the whole pot, once even',
   atTheEndIfNone: 'At the end, if none is added',
   wantedAtTheEnd: 'Wanted at the end',
   thickness: 'Thickness',
-  now: 'now',
-  atTheEnd: 'at the end',
-  wanted: 'wanted',
-  nowItWithGOf: (
-    verb: string,
-    flourEquivalentGPerL: number,
-    bandAtEnd: string,
-    targetBand: number,
-    comingWords: string,
-  ) =>
-    `Now it ${verb}${flourEquivalentGPerL < 1 ? '' : `, with ${strength(flourEquivalentGPerL)} of flour or the like in its liquid`}. At the end it will be band ${bandAtEnd}; wanted is ${targetBand}. ${comingWords}`,
   itWillBeThereNothing: 'It will be there. Nothing to do; press another band to see what it would take.',
   waysToTheThicknessWanted: 'Ways to the thickness wanted',
-  aWayThereAndWhat: 'A way there, and what it does',
-  amount: 'Amount',
-  readyIn: 'Ready in',
-  bowls: 'Bowls',
-  costs: 'Costs',
+  amount: 'amount',
+  bowls: 'bowls',
+  costs: 'costs',
   twoThirdsFirstLetIt: 'Two thirds first, let it cook out, test again. Too thick can only be thinned.',
   addNoSaltItWill: (weight: string) =>
     `Add no salt: it will be too salty. ${weight} of unsalted liquid would bring it back, and thin it.`,
@@ -39,11 +94,7 @@ export const adjustWords = {
     ` to add in all, last. First ${dose(twoThirds)}, stir, a clean spoon, taste.`,
   saltPutIn: 'Salt put in',
   itIsIn: 'It is in',
-  nothing: 'nothing',
   itIsIn2: (title: string) => `${title}: it is in`,
-  isThinAsWater: 'is thin as water',
-  hasALittleBody: 'has a little body',
-  stillToComeTheyAre: (left: string) => `Still to come: ${left}; they are counted in.`,
 };
 
 /** What speaks against a way of adjusting a pot. */

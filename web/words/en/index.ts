@@ -30,6 +30,7 @@ export * from './scaling';
 export * from './sheet';
 export * from './stages';
 export * from './swaps';
+export * from './taste';
 export * from './today';
 export * from './units';
 export * from './workings';

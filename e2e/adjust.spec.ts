@@ -1,0 +1,124 @@
+import { randomUUID } from 'node:crypto';
+import { expect, type Page, test } from '@playwright/test';
+import { adjustWords, SPOON_WORDS, TEST_WORDS, VERDICT_WORDS } from '../web/words';
+import { startChowder } from './cook';
+import { type DemoServer, demoServer } from './demo-server';
+
+/** Judgement at the pot: what a spoon says becomes a dose, what a test says moves the sums, and nothing is lost. */
+for (const [where, viewport] of [
+  ['in the office', { width: 1280, height: 800 }],
+  ['on a phone', { width: 390, height: 844 }],
+] as const)
+  test.describe(where, () => {
+    test.use({ viewport });
+    let server: DemoServer;
+    test.beforeEach(async () => {
+      server = await demoServer();
+      await server.start();
+    });
+    test.afterEach(() => server.remove());
+
+    const potOf = async (page: Page): Promise<string> => {
+      const { id, snapshot } = await startChowder(page.request, server.url);
+      const items = snapshot.plan.lines
+        .filter(
+          (line: { perBowl: boolean; ingredientId: string }) => !line.perBowl && line.ingredientId !== 'salt',
+        )
+        .map((line: { ingredientId: string; lineId: string; edibleKg: number }) => ({
+          ingredientId: line.ingredientId,
+          lineId: line.lineId,
+          kg: line.edibleKg,
+          tempC: 80,
+        }));
+      const said = await page.request.post(`${server.url}/api/batches/${id}/events`, {
+        data: { id: randomUUID(), type: 'added', v: 3, payload: { items } },
+      });
+      expect(said.ok()).toBe(true);
+      return `${server.url}/batches/${id}/adjust`;
+    };
+
+    test('thin, flat and a little sour is put right in under twenty presses; two tabs see it', async ({
+      page,
+      context,
+    }) => {
+      const problems: string[] = [];
+      page.on('pageerror', (error) => problems.push(error.message));
+      await page.goto(await potOf(page));
+      let presses = 0;
+      const press = async (name: string | RegExp, of: Page = page) => {
+        presses++;
+        await of.getByRole('button', { name }).first().click();
+      };
+      const says = async (scale: string, verdict: string) => {
+        presses++;
+        const line = page.getByRole('radiogroup', { name: scale });
+        await line.getByRole('radio', { name: verdict, exact: true }).click({ force: true });
+      };
+      const dose = page.getByRole('region', { name: adjustWords.theDose });
+      // flat: salt is what is missing, two thirds of it first
+      await press(adjustWords.itIsFlat);
+      await expect(dose).toContainText(/g fine salt/);
+      await press(adjustWords.itIsIn);
+      await expect(page.getByText(/then .* fine salt went in/)).toBeVisible();
+      // a clean spoon: a bit more salt, and a little too sour
+      await says('Salt', VERDICT_WORDS.bitMore);
+      await says('Acid', VERDICT_WORDS.tooMuch);
+      await expect(dose).toContainText(/g fine salt/);
+      await expect(dose).toContainText(/bicarbonate|sugar|butter|cream/i);
+      await expect(dose).toContainText(/Dose 2/);
+      await press(adjustWords.theseAreIn);
+      // the dose is told and the lines are bare again: another spoon
+      await expect(dose).toHaveCount(0);
+      await says('Salt', VERDICT_WORDS.right);
+      await says('Acid', VERDICT_WORDS.right);
+      await press(adjustWords.writeItDown);
+      // thin by the spoon: the sums follow, and a way is begun in parts
+      await press(adjustWords.testIt);
+      await press(SPOON_WORDS.thinFilm);
+      await expect(page.getByText(/Tested .*a thin film/).first()).toBeVisible();
+      await press('mounds slowly');
+      await press(adjustWords.itIsIn2('Cornstarch, slaked'));
+      await expect(page.getByText(/is in\. Test at .*; the rest would be/)).toBeVisible();
+      expect(presses).toBeLessThan(20);
+      console.log(`put right ${where}: ${presses} presses`);
+      // another tab sees the same pot
+      const other = await context.newPage();
+      await other.goto(page.url());
+      await expect(other.getByText(/Tested .*a thin film/).first()).toBeVisible();
+      await expect(other.getByText(/is in\. Test at/)).toBeVisible();
+      await other.close();
+      expect(problems).toEqual([]);
+    });
+
+    test('too thick is loosened; a syringe with 14 mL left, a salt of 90 %, are refused and change nothing', async ({
+      page,
+    }) => {
+      await page.goto(await potOf(page));
+      const choose = async (text: string) => {
+        const picked = page
+          .getByRole('dialog')
+          .getByRole('button', { name: new RegExp(adjustWords.testedWith) });
+        await picked.click();
+        await page.getByRole('option', { name: text }).click();
+      };
+      await page.getByRole('button', { name: adjustWords.testIt }).click();
+      await choose(TEST_WORDS.flow);
+      const left = page.getByRole('textbox', { name: adjustWords.leftInTheSyringe });
+      await left.fill('14');
+      await page.getByRole('dialog').getByRole('button', { name: adjustWords.keepIt }).click();
+      await expect(page.getByText(/Left in the syringe .*10 mL, got 14|syringe must be/)).toBeVisible();
+      await left.fill('9.5');
+      await page.getByRole('dialog').getByRole('button', { name: adjustWords.keepIt }).click();
+      await expect(page.getByText(/9\.5 mL left in the syringe/)).toBeVisible();
+      await page.getByRole('button', { name: 'coats the spoon' }).click();
+      const ways = page.getByRole('region', { name: adjustWords.waysToTheThicknessWanted });
+      await expect(ways).toContainText(/Loosen with whole milk/);
+      await ways.getByRole('button', { name: /Loosen with whole milk: it is in/ }).click();
+      await page.getByRole('textbox', { name: adjustWords.saltByMeter }).fill('90');
+      await page.getByRole('button', { name: adjustWords.keepIt }).last().click();
+      await expect(page.getByText(/Salt by a meter must be/)).toBeVisible();
+      await page.getByRole('textbox', { name: adjustWords.saltByMeter }).fill('7');
+      await page.getByRole('button', { name: adjustWords.keepIt }).last().click();
+      await expect(page.getByText(/kept, and not believed/)).toBeVisible();
+    });
+  });
