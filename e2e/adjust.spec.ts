@@ -58,8 +58,14 @@ for (const [where, viewport] of [
       // flat: salt is what is missing, two thirds of it first
       await press(adjustWords.itIsFlat);
       await expect(dose).toContainText(/g fine salt/);
-      await press(adjustWords.itIsIn);
+      // the same press twice in haste is one dose
+      presses++;
+      await dose.getByRole('button', { name: adjustWords.itIsIn }).dblclick();
       await expect(page.getByText(/then .* fine salt went in/)).toBeVisible();
+      const { events } = await (
+        await page.request.get(`${server.url}/api${new URL(page.url()).pathname.replace('/adjust', '')}`)
+      ).json();
+      expect(events.map((event: { type: string }) => event.type)).toEqual(['added', 'tasted', 'added']);
       // a clean spoon: a bit more salt, and a little too sour
       await says('Salt', VERDICT_WORDS.bitMore);
       await says('Acid', VERDICT_WORDS.tooMuch);
@@ -71,7 +77,7 @@ for (const [where, viewport] of [
       await expect(dose).toHaveCount(0);
       await says('Salt', VERDICT_WORDS.right);
       await says('Acid', VERDICT_WORDS.right);
-      await press(adjustWords.writeItDown);
+      await press(adjustWords.saveTheVerdict);
       // thin by the spoon: the sums follow, and a way is begun in parts
       await press(adjustWords.testIt);
       await press(SPOON_WORDS.thinFilm);
@@ -105,20 +111,20 @@ for (const [where, viewport] of [
       await choose(TEST_WORDS.flow);
       const left = page.getByRole('textbox', { name: adjustWords.leftInTheSyringe });
       await left.fill('14');
-      await page.getByRole('dialog').getByRole('button', { name: adjustWords.keepIt }).click();
+      await page.getByRole('dialog').getByRole('button', { name: adjustWords.save }).click();
       await expect(page.getByText(/Left in the syringe .*10 mL, got 14|syringe must be/)).toBeVisible();
       await left.fill('9.5');
-      await page.getByRole('dialog').getByRole('button', { name: adjustWords.keepIt }).click();
+      await page.getByRole('dialog').getByRole('button', { name: adjustWords.save }).click();
       await expect(page.getByText(/9\.5 mL left in the syringe/)).toBeVisible();
       await page.getByRole('button', { name: 'coats the spoon' }).click();
       const ways = page.getByRole('region', { name: adjustWords.waysToTheThicknessWanted });
       await expect(ways).toContainText(/Loosen with whole milk/);
       await ways.getByRole('button', { name: /Loosen with whole milk: it is in/ }).click();
       await page.getByRole('textbox', { name: adjustWords.saltByMeter }).fill('90');
-      await page.getByRole('button', { name: adjustWords.keepIt }).last().click();
+      await page.getByRole('button', { name: adjustWords.save }).last().click();
       await expect(page.getByText(/Salt by a meter must be/)).toBeVisible();
       await page.getByRole('textbox', { name: adjustWords.saltByMeter }).fill('7');
-      await page.getByRole('button', { name: adjustWords.keepIt }).last().click();
-      await expect(page.getByText(/kept, and not believed/)).toBeVisible();
+      await page.getByRole('button', { name: adjustWords.save }).last().click();
+      await expect(page.getByText(/not used\. Rinse it/)).toBeVisible();
     });
   });

@@ -2,6 +2,7 @@ import { mkdirSync } from 'node:fs';
 import { chromium, type Page } from '@playwright/test';
 import { CHROMIUM } from '../playwright.config';
 import {
+  adjustWords,
   logWords,
   planWords,
   potsWords,
@@ -9,6 +10,7 @@ import {
   recipeEditorWords,
   rehearseWords,
   sheetWords,
+  VERDICT_WORDS,
 } from '../web/words';
 import { cookStage, move, openPot, readLevel, takeOutAll } from './cook';
 import { demoServer } from './demo-server';
@@ -69,7 +71,16 @@ try {
   await page.evaluate(() => localStorage.setItem('slow-pot-theme', 'day'));
   await page.reload();
   await page.getByRole('link', { name: potWords.adjust }).click();
-  await page.getByRole('heading', { name: potWords.thickness }).waitFor();
+  await page.getByRole('heading', { name: adjustWords.howDoesItTaste }).waitFor();
+  for (const [scale, verdict] of [
+    ['Salt', VERDICT_WORDS.more],
+    ['Acid', VERDICT_WORDS.bitMore],
+    ['Savoury', VERDICT_WORDS.right],
+  ] as const)
+    await page
+      .getByRole('radiogroup', { name: scale })
+      .getByRole('radio', { name: verdict, exact: true })
+      .click({ force: true });
   await page.getByRole('button', { name: 'holds a drawn line' }).click();
   await shot('adjust');
   await page.getByRole('link', { name: potWords.pass }).click();

@@ -1,50 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import { BOOK } from '../../demo/dishes/dishes';
-import { kitchenView } from '../../demo/kitchen-view';
-import { type BatchEvent, type BatchEventBody, foldBatch } from '../batch';
-import { planInputOf } from '../order';
-import { type PlanInput, planBatch } from '../plan';
+import { filledPot } from '../../demo/filled-pot';
+import type { BatchEvent } from '../batch';
 import { bodyOfPot } from '../pot';
 import { measuredBody } from '../thickness';
 import { adjustments } from './';
 
-/** A velouté as this house plans it, everything of it in the pot, an hour on. */
-const recipe = BOOK.find((one) => one.id === 'trout-chowder')!;
-const input = planInputOf(
-  {
-    recipeId: recipe.id,
-    portions: 60,
-    portionMl: 250,
-    saltPercent: 0.9,
-    band: 3,
-    serviceAtMs: Date.UTC(2026, 2, 10, 13, 10),
-    potId: 'stockpot-40',
-    burnerId: 'gas-2',
-  },
-  kitchenView(),
-  recipe,
-  BOOK,
-) as PlanInput;
-const snapshot = { input, plan: planBatch(input) };
-const startMs = snapshot.plan.startAtMs;
-let n = 0;
-const said = (minute: number, body: BatchEventBody): BatchEvent => ({
-  ...body,
-  id: `e${++n}`,
-  seq: n,
-  actedAtMs: startMs + minute * 60_000,
-});
-const all = said(1, {
-  type: 'added',
-  payload: {
-    items: snapshot.plan.lines
-      .filter((line) => !line.perBowl && line.ingredientId !== 'salt')
-      .map(({ ingredientId, lineId, edibleKg, tempC }) => ({ ingredientId, lineId, kg: edibleKg, tempC })),
-  },
-});
-const log = [all, said(2, { type: 'heatSet', payload: { fraction: 0.3 } })];
-const at = (minute: number, ...more: BatchEvent[]) =>
-  foldBatch(snapshot, [...log, ...more], startMs + minute * 60_000);
+const { snapshot, startMs, said, at: potAt } = filledPot('trout-chowder');
+const heat = said(2, { type: 'heatSet', payload: { fraction: 0.3 } });
+const at = (minute: number, ...more: BatchEvent[]) => potAt(minute, heat, ...more);
 
 describe('ways to a thicker pot', () => {
   const state = at(70);
@@ -138,6 +101,29 @@ describe('thickness measured', () => {
     const figures = adjustments(snapshot, at(70));
     expect(figures.bandAtTable - figures.band).toBeCloseTo(25 / 60, 6);
     expect(figures.bandTomorrow).toBeGreaterThan(figures.bandAtTable);
+  });
+  it('a dose does what the table says, whatever the rest was found to do', () => {
+    const measured = test(60, 12);
+    const dose = said(61, {
+      type: 'added',
+      payload: { items: [{ ingredientId: 'cornstarch', kg: 0.1, tempC: 15 }], purpose: { for: 'thickness' } },
+    });
+    const [before, after] = [at(62, measured), at(62, measured, dose)].map(({ pot }) => bodyOfPot(pot));
+    // a gram of cornstarch stands for two of flour
+    expect(after! - before!).toBeCloseTo(200, 0);
+  });
+  it('goes with what is stored: a lot is as thick as its pot was found to be', () => {
+    const store = said(71, {
+      type: 'stored',
+      payload: { lotId: 'lot', litres: 3, place: 'walk-in', storage: 'chilled' },
+    });
+    const perKg = (...more: BatchEvent[]) => {
+      const [lot] = at(72, ...more, store).stored;
+      return lot!.mixture.flourEquivalentG / lot!.kg;
+    };
+    const thin = test(70, 11.5);
+    const { pot } = at(71, thin);
+    expect(perKg(thin) / perKg()).toBeCloseTo(pot.body!.factor, 6);
   });
   it('what it shows of its own is kept apart from what was put in to mend it', () => {
     const measured = test(60, 11);

@@ -41,7 +41,7 @@ export interface Adjustments {
   ways: AdjustWay[];
 }
 
-const EMPTY_BENCH: Omit<Adjustments, 'targetBand'> = {
+const NO_FIGURES: Omit<Adjustments, 'targetBand'> = {
   litres: 0,
   saltPercentLiquid: 0,
   saltPercentAll: 0,
@@ -73,7 +73,7 @@ export function adjustments(snapshot: BatchSnapshot, state: BatchState, wantedBa
   const { input } = snapshot;
   const { pot } = state;
   const targetBand = within('wantedBand', wantedBand ?? input.band, 0, 6);
-  if (massKg(pot.mixture) < 0.05 || liquidLitres(pot) < 0.01) return { ...EMPTY_BENCH, targetBand };
+  if (massKg(pot.mixture) < 0.05 || liquidLitres(pot) < 0.01) return { ...NO_FIGURES, targetBand };
   const swellsG = yetToSwellG(state, pot.atMs);
   const now = Math.max(0, flourPerLitre(pot) - swellsG / liquidLitres(pot));
   const band = thicknessBand({ flourEquivalentGPerL: now });

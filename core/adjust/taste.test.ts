@@ -1,50 +1,15 @@
 import { describe, expect, it } from 'vitest';
-import { BOOK } from '../../demo/dishes/dishes';
-import { kitchenView } from '../../demo/kitchen-view';
-import { type BatchEvent, type BatchEventBody, foldBatch } from '../batch';
+import { filledPot } from '../../demo/filled-pot';
+import type { BatchEvent } from '../batch';
 import { massKg } from '../matter';
-import { planInputOf } from '../order';
-import { type PlanInput, planBatch } from '../plan';
 import { foodLitres } from '../pot';
-import { type Dose, tasteBench } from './';
+import { type Dose, tasteFigures } from './';
 
-const recipe = BOOK.find((one) => one.id === 'celeriac-veloute')!;
-const input = planInputOf(
-  {
-    recipeId: recipe.id,
-    portions: 60,
-    portionMl: 250,
-    saltPercent: 0.9,
-    band: 3,
-    serviceAtMs: Date.UTC(2026, 2, 10, 13, 10),
-    potId: 'stockpot-40',
-    burnerId: 'gas-2',
-  },
-  kitchenView(),
-  recipe,
-  BOOK,
-) as PlanInput;
-const snapshot = { input, plan: planBatch(input) };
-const startMs = snapshot.plan.startAtMs;
-let n = 0;
-const said = (minute: number, body: BatchEventBody): BatchEvent => ({
-  ...body,
-  id: `e${++n}`,
-  seq: n,
-  actedAtMs: startMs + minute * 60_000,
-});
-const filled = said(1, {
-  type: 'added',
-  payload: {
-    items: snapshot.plan.lines
-      .filter((line) => !line.perBowl && line.ingredientId !== 'salt')
-      .map(({ ingredientId, lineId, edibleKg, tempC }) => ({ ingredientId, lineId, kg: edibleKg, tempC })),
-  },
-});
-const at = (minute: number, ...more: BatchEvent[]) =>
-  foldBatch(snapshot, [filled, ...more], startMs + minute * 60_000);
-type Says = Parameters<typeof tasteBench>[2]['says'];
-const dosesAt = (says: Says, ...more: BatchEvent[]) => tasteBench(snapshot, at(70, ...more), { says }).doses;
+const { snapshot, said, at } = filledPot('celeriac-veloute');
+const { input } = snapshot;
+type Says = Parameters<typeof tasteFigures>[2]['says'];
+const dosesAt = (says: Says, ...more: BatchEvent[]) =>
+  tasteFigures(snapshot, at(70, ...more), { says }).doses;
 const by = (doses: readonly Dose[] | undefined, food: string) =>
   doses!.find((dose) => dose.item.ingredientId === food)!;
 const given = (minute: number, dose: Dose) =>
@@ -55,12 +20,12 @@ describe('doses by what a spoon says', () => {
     const [first] = dosesAt({ salt: 'more' }).salt!;
     expect(first!.item.kg / first!.wholeKg!).toBeCloseTo(2 / 3, 6);
     // by hand: m (s₁ − s₀) / (1 − s₁)
-    const { saltPercent } = tasteBench(snapshot, at(70), { says: {} }).atEnd;
+    const { saltPercent } = tasteFigures(snapshot, at(70), { says: {} }).atEnd;
     const kg = massKg(at(70).pot.mixture);
     expect(first!.wholeKg!).toBeGreaterThan((0.97 * kg * (0.9 - saltPercent)) / 100 / 0.991 - 0.02);
     const whole = given(60, { ...first!, item: { ...first!.item, kg: first!.wholeKg! } });
     // the sieve to come keeps a little of it
-    const { atEnd } = tasteBench(snapshot, at(70, whole), { says: {} });
+    const { atEnd } = tasteFigures(snapshot, at(70, whole), { says: {} });
     expect(Math.abs(atEnd.saltPercent - 0.9)).toBeLessThan(0.02);
   });
   it('acid by three sources is as sour: lemon, vinegar, paste, each first half of what usually does', () => {
@@ -126,9 +91,19 @@ describe('doses by what a spoon says', () => {
     const warned = dosesAt({ salt: 'farTooMuch' }, salted, heavy).salt![0]!;
     expect(warned.warns.map((warn) => warn.code)).toContain('noRoom');
   });
+  it('what made it sour is no dose against sourness: the first sugar is the usual one', () => {
+    const lemon = (kg: number) =>
+      said(40, {
+        type: 'added',
+        payload: { items: [{ ingredientId: 'lemon-juice', kg, tempC: 18 }], purpose: { for: 'acid' } },
+      });
+    const sugar = (...more: BatchEvent[]) => by(dosesAt({ acid: 'tooMuch' }, ...more).acid, 'sugar');
+    expect(sugar(lemon(0.4)).nth).toBe(1);
+    expect(sugar(lemon(0.4)).item.kg / sugar(lemon(0.1)).item.kg).toBeCloseTo(1, 1);
+  });
   it('flat is salt while salt is missing, and acid once it is not', () => {
     const flat = (...more: BatchEvent[]) =>
-      Object.keys(tasteBench(snapshot, at(70, ...more), { says: {}, isFlat: true }).doses);
+      Object.keys(tasteFigures(snapshot, at(70, ...more), { says: {}, isFlat: true }).doses);
     expect(flat()).toEqual(['salt']);
     const [dose] = dosesAt({ salt: 'more' }).salt!;
     expect(flat(given(60, { ...dose!, item: { ...dose!.item, kg: dose!.wholeKg! } }))).toEqual(['acid']);
@@ -143,7 +118,7 @@ describe('doses by what a spoon says', () => {
     const meter = (value: number, sure?: true) =>
       said(60, { type: 'metered', payload: { meter: 'salinity', value, ...(sure ? { sure } : {}) } });
     const salt = (...more: BatchEvent[]) =>
-      tasteBench(snapshot, at(61, ...more), { says: {} }).now.saltPercent;
+      tasteFigures(snapshot, at(61, ...more), { says: {} }).now.saltPercent;
     const before = salt();
     expect(salt(meter(before + 0.15))).toBeGreaterThan(before + 0.02);
     expect(salt(meter(before + 0.15))).toBeLessThan(before + 0.15);

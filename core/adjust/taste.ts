@@ -56,7 +56,7 @@ export interface Dose {
 }
 
 /** What the pot holds, and for each scale that is not right the doses to choose from, the usual one first. */
-export interface TasteBench {
+export interface TasteFigures {
   now: Tastes;
   /** once the lines still to come are in, salt left out */
   atEnd: Tastes;
@@ -79,11 +79,11 @@ const NOTHING: Tastes = {
  * @param says of each scale that was tasted; `isFlat` where it wants a little something
  * @source docs/model.md § 8
  */
-export function tasteBench(
+export function tasteFigures(
   snapshot: BatchSnapshot,
   state: BatchState,
   said: { says: Partial<Record<Scale, Verdict>>; isFlat?: boolean },
-): TasteBench {
+): TasteFigures {
   if (massKg(state.pot.mixture) < 0.05) return { now: NOTHING, atEnd: NOTHING, doses: {} };
   const load = loadStillToAdd(snapshot, state, ['toSalt']);
   const end = potAtEnd(snapshot, state, load);
@@ -204,12 +204,18 @@ function dosesFor(wanted: Wanted): Dose[] {
 const SHARE_THINNED = { tooMuch: 0.1, farTooMuch: 0.25 } as const;
 
 /** What went in for this scale before, in times what is usually right, with what was said after it. */
-function triedFor({ of: { state }, scale }: Wanted, usualKg: (id: string) => number): DoseTried[] {
+function triedFor(
+  { of: { state }, scale }: Wanted,
+  usualKg: (id: string) => number | undefined,
+): DoseTried[] {
   return state.dosed
     .filter((dose) => dose.for === scale)
-    .map((dose) => {
+    .flatMap((dose) => {
+      // lemon that made it sour is no dose against sourness
+      const usual = usualKg(dose.ingredientId);
+      if (usual === undefined) return [];
       const after = state.tastings.find((one) => one.atMs > dose.atMs && one.says[scale]);
-      return { amount: dose.kg / usualKg(dose.ingredientId), verdict: after?.says[scale] ?? null };
+      return [{ amount: dose.kg / usual, verdict: after?.says[scale] ?? null }];
     });
 }
 
@@ -223,13 +229,15 @@ function saltDose(wanted: Wanted): Dose[] {
     targetPercent: of.snapshot.input.saltPercent,
   });
   const usualKg = (STEP_PERCENT / 100) * kg;
-  const tried = triedFor(wanted, () => usualKg);
+  const tried = triedFor(wanted, (id) => (id === SALT ? usualKg : undefined));
   const stepKg = nextDose(usualKg, verdict, tried) || usualKg / 2;
   const isByTarget = missingG > 1000 * stepKg * 0.5;
   const first = isByTarget ? ((tried.length === 0 ? 2 / 3 : 1) * missingG) / 1000 : stepKg;
   const wholeKg = isByTarget ? missingG / 1000 : null;
-  return [doseOf(wanted, 'more', { ingredientId: 'salt', kg: first, tempC: 18 }, tried.length + 1, wholeKg)];
+  return [doseOf(wanted, 'more', { ingredientId: SALT, kg: first, tempC: 18 }, tried.length + 1, wholeKg)];
 }
+/** What a pot is salted with: the kitchen's fine salt. */
+const SALT = 'salt';
 /** A step that a mouth tells, percent of the pot. Common practice. */
 const STEP_PERCENT = 0.12;
 
@@ -237,24 +245,21 @@ function roads(wanted: Wanted, from: readonly TasteRoad[], code: 'more' | 'again
   const { of, verdict } = wanted;
   const { ingredients } = of.snapshot.input;
   const litres = foodLitres(of.end);
-  const usualOf = (id: string) =>
-    ((from.find((one) => one.ingredientId === id)?.usualGPerL ?? from[0]?.usualGPerL ?? 1) * litres) / 1000;
-  const tried = triedFor(wanted, usualOf);
+  const usualOf = ({ usualGPerL }: TasteRoad) => (usualGPerL * litres) / 1000;
+  const tried = triedFor(wanted, (id) => {
+    const one = from.find(({ ingredientId }) => ingredientId === id);
+    return one && usualOf(one);
+  });
   // against too much it is dosed as for more of the other
   const says = code === 'more' ? verdict : verdict === 'farTooMuch' ? 'more' : 'bitMore';
   const times = nextDose(1, says, tried);
   if (times === 0) return [];
   return from
     .filter(({ ingredientId }) => ingredients[ingredientId])
-    .map(({ ingredientId, tempC }) =>
-      doseOf(
-        wanted,
-        code,
-        { ingredientId, kg: times * usualOf(ingredientId), tempC },
-        tried.length + 1,
-        null,
-      ),
-    );
+    .map((one) => {
+      const item = { ingredientId: one.ingredientId, kg: times * usualOf(one), tempC: one.tempC };
+      return doseOf(wanted, code, item, tried.length + 1, null);
+    });
 }
 
 /** Baking soda, in pinches: no more than takes a little of the edge. */

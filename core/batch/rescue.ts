@@ -1,6 +1,6 @@
 import { massesOf, massKg, saltPercent } from '../matter';
 import { own } from '../own';
-import { liquidLitres } from '../pot';
+import { bodyOfPot, liquidLitres } from '../pot';
 import { dilutionKg } from '../salt';
 import { thicknessBand } from '../thickness';
 
@@ -102,7 +102,7 @@ function surplus(
   }
   const litres = liquidLitres(state.pot);
   const band =
-    litres > 0 ? thicknessBand({ flourEquivalentGPerL: Math.max(0, mixture.flourEquivalentG / litres) }) : 0;
+    litres > 0 ? thicknessBand({ flourEquivalentGPerL: Math.max(0, bodyOfPot(state.pot) / litres) }) : 0;
   if (band > input.band + BAND_WORTH_MENDING) {
     steps.push({ code: 'thin' });
     toAdjust = true;

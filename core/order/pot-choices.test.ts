@@ -1,22 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import type { PlanRequest } from '../../contract';
 import { TROUT_CHOWDER } from '../../demo/dishes/trout-chowder';
+import { MIDDAY_ORDER } from '../../demo/filled-pot';
 import { POTS } from '../../demo/kitchen';
 import { kitchenView } from '../../demo/kitchen-view';
 import { potChoices } from './pot-choices';
 
 const kitchen = kitchenView();
-const request: PlanRequest = {
-  recipeId: 'trout-chowder',
-  portions: 60,
-  portionMl: 250,
-  saltPercent: 0.9,
-  band: 3,
-  serviceAtMs: Date.UTC(2026, 2, 10, 13, 10),
-  potId: 'stockpot-40',
-  burnerId: 'gas-2',
-};
-const choose = (change: Partial<PlanRequest> = {}) =>
+const request = MIDDAY_ORDER;
+const choose = (change: Partial<typeof MIDDAY_ORDER> = {}) =>
   potChoices({ request: { ...request, ...change }, kitchen, recipe: TROUT_CHOWDER, lots: [] });
 const of = (choices: ReturnType<typeof choose>, potId: string) => choices.find((one) => one.potId === potId)!;
 

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import type { PlanRequest } from '../../contract';
 import { BOOK } from '../../demo/dishes/dishes';
 import { TROUT_CHOWDER } from '../../demo/dishes/trout-chowder';
+import { MIDDAY_ORDER } from '../../demo/filled-pot';
 import { kitchenView } from '../../demo/kitchen-view';
 import { type PlanInput, planBatch } from '../plan';
 import { planInputOf } from './plan-input';
@@ -9,16 +9,7 @@ import { stillInTime } from './still-in-time';
 
 const kitchen = kitchenView();
 const MIN = 60_000;
-const request: PlanRequest = {
-  recipeId: 'trout-chowder',
-  portions: 90,
-  portionMl: 250,
-  saltPercent: 0.9,
-  band: 3,
-  serviceAtMs: Date.UTC(2026, 2, 10, 13, 10),
-  potId: 'stockpot-40',
-  burnerId: 'gas-2',
-};
+const request = { ...MIDDAY_ORDER, portions: 90 };
 const input = planInputOf(request, kitchen, TROUT_CHOWDER, BOOK) as PlanInput;
 const startMs = planBatch(input).startAtMs;
 const at = (nowMs: number) => stillInTime({ request, input, kitchen, book: BOOK, nowMs });

@@ -27,6 +27,13 @@ describe('doses by verdict', () => {
     for (const verdict of ['right', 'tooMuch', 'farTooMuch'] as const)
       expect(nextDose(20, verdict, tried)).toBe(0);
   });
+  it('once it was too much and is not any more, half of the last', () => {
+    const tried: DoseTried[] = [
+      { amount: 20, verdict: 'more' },
+      { amount: 8, verdict: 'tooMuch' },
+    ];
+    expect(nextDose(20, 'more', tried)).toBe(4);
+  });
   it('ends at a hidden palate within four spoons, in 95 of 100 of a thousand (seed 1804)', () => {
     const draw = chanceOf(1804);
     let ended = 0;

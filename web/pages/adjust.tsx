@@ -95,7 +95,7 @@ function Taste({ here }: { here: BatchHere }) {
       </Head>
       <TasteLines says={says} onChange={setSays} />
       <Doses here={here} says={says} isFlat={isFlat} onTold={again} />
-      <Subtitle>{adjustWords.saltByTheSums}</Subtitle>
+      <Subtitle>{adjustWords.saltCalculated}</Subtitle>
       <Facts>
         <Fact name={adjustWords.inTheLiquidNow} value={percent(figures.saltPercentLiquid)} />
         <Fact name={adjustWords.inTheWholePotOnce} value={percent(figures.saltPercentAll)} />
@@ -172,7 +172,7 @@ function MeterForm({ here }: { here: BatchHere }) {
         <form.AppField name="percent">
           {(field) => <field.AtPot label={adjustWords.saltByMeter} unit="%" refused={refusals[0] ?? null} />}
         </form.AppField>
-        <Button type="submit">{adjustWords.keepIt}</Button>
+        <Button type="submit">{adjustWords.save}</Button>
       </Row>
       {last?.status === 'set aside' && last.expected !== null && (
         <Errors sentences={[adjustWords.meterFarOff(percent(last.value), percent(last.expected))]} />

@@ -1,5 +1,5 @@
 import { massKg, saltPercent, volumeLitres, whole } from '../../matter';
-import { drawFromPot, foodLitres } from '../../pot';
+import { bodyOfPot, drawFromPot, foodLitres } from '../../pot';
 
 import type { BatchState, StoredLot } from '../batch-state';
 import type { EventOf, FoldContext } from '../fold-context';
@@ -40,7 +40,8 @@ export function storeLot(before: BatchState, event: EventOf<'stored'>): BatchSta
     lotId,
     kg,
     litres,
-    mixture: drawn,
+    // what tests have shown of its thickening goes with it
+    mixture: { ...drawn, flourEquivalentG: bodyOfPot({ ...state.pot, mixture: drawn }) },
     wentIn: state.wentIn,
     costCents: gone > 0 ? (state.costCents * kg) / gone : 0,
     place,

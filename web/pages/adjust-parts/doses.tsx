@@ -2,13 +2,13 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import * as v from 'valibot';
 import { numberField } from '../../../contract';
-import { type Dose, tasteBench } from '../../../core/adjust';
+import { type Dose, tasteFigures } from '../../../core/adjust';
 import { itemsFromLots } from '../../../core/larder';
 import { holdsOf } from '../../../core/matter';
 import type { BatchCommand } from '../../../core/rules';
 import type { Scale } from '../../../core/taste';
 import { Button } from '../../components/button';
-import { figure, TypedForm, useTypedForm } from '../../components/form';
+import { figure, TypedForm, useOneAtATime, useTypedForm } from '../../components/form';
 import { PickOne } from '../../components/menu';
 import { Sheet } from '../../components/sheet';
 import { Caution, Errors, Over, Soft } from '../../components/text';
@@ -73,14 +73,14 @@ export function Doses({
   const { data: lots = [] } = useLots();
   const [roads, setRoads] = useState<Partial<Record<Scale, string>>>({});
   const [isOpen, setOpen] = useState(false);
-  const bench = useJudged(here, () => tasteBench(snapshot, state, { says, isFlat }), [says, isFlat]);
-  const chosen = Object.entries(bench.doses).flatMap(([scale, doses]) => {
+  const figures = useJudged(here, () => tasteFigures(snapshot, state, { says, isFlat }), [says, isFlat]);
+  const chosen = Object.entries(figures.doses).flatMap(([scale, doses]) => {
     const dose = doses.find((one) => one.id === roads[scale as Scale]) ?? doses[0];
     return dose ? [dose] : [];
   });
   const isSaid = isFlat || Object.keys(says).length > 0;
   const tasting: BatchCommand = { type: 'tasted', payload: { says, ...(isFlat ? { isFlat: true } : {}) } };
-  const giveIn = async (kgOf: (dose: Dose) => number) => {
+  const giveIn = useOneAtATime(async (kgOf: (dose: Dose) => number) => {
     const added = chosen.map((dose): BatchCommand => {
       const item = { ...dose.item, kg: Math.round(kgOf(dose) * 1e5) / 1e5 };
       const items = itemsFromLots([item], lots, nowMs, (food) =>
@@ -89,7 +89,10 @@ export function Doses({
       return { type: 'added', payload: { items, purpose: { for: dose.scale } } };
     });
     if (await tell(tasting, ...added)) onTold(says);
-  };
+  });
+  const save = useOneAtATime(async () => {
+    if (await tell(tasting)) onTold(says);
+  });
   if (!isSaid) return <LastTasted here={here} />;
   if (chosen.length === 0)
     return (
@@ -97,8 +100,8 @@ export function Doses({
         <Soft>{adjustWords.nothingToAdd}</Soft>
         <Errors sentences={refusals} />
         <Acts>
-          <Button kind="main" onPress={async () => (await tell(tasting)) && onTold(says)}>
-            {adjustWords.writeItDown}
+          <Button kind="main" onPress={save}>
+            {adjustWords.saveTheVerdict}
           </Button>
         </Acts>
       </Card>
@@ -135,7 +138,7 @@ export function Doses({
       <OtherAmounts
         key={chosen.map((dose) => dose.id).join()}
         doses={chosen}
-        all={bench.doses}
+        all={figures.doses}
         here={here}
         isOpen={isOpen}
         onClose={() => setOpen(false)}

@@ -4,7 +4,7 @@ import * as v from 'valibot';
 import { numberField } from '../../../contract';
 import { LADLE_LOOKS, SPOON_LOOKS, TEST_RANGES, type ThicknessTest } from '../../../core/thickness';
 import { Button } from '../../components/button';
-import { figure, TypedForm, useTypedForm } from '../../components/form';
+import { figure, TypedForm, useOneAtATime, useTypedForm } from '../../components/form';
 import { PickOne } from '../../components/menu';
 import { Errors, Over, Soft } from '../../components/text';
 import { colour, radius, size, space, target } from '../../theme/tokens';
@@ -49,9 +49,9 @@ export function TestForm({ here, onDone }: { here: BatchHere; onDone: () => void
   const [test, setTest] = useState<ThicknessTest['test']>('spoon');
   const { tell, refusals } = useSubmit(here.batch.id);
   const tempC = Math.round(here.pot.state.pot.tempC);
-  const say = async (value: number, atC: number) => {
+  const say = useOneAtATime(async (value: number, atC: number) => {
     if (await tell({ type: 'tested', payload: { test, value, tempC: atC } })) onDone();
-  };
+  });
   const looks =
     test === 'spoon'
       ? SPOON_LOOKS.map(({ look }) => SPOON_WORDS[look])
@@ -118,7 +118,7 @@ function Figure({
         <form.AppField name="tempC">
           {(field) => <field.AtPot label={adjustWords.itsWarmth} unit="°C" />}
         </form.AppField>
-        <Button type="submit">{adjustWords.keepIt}</Button>
+        <Button type="submit">{adjustWords.save}</Button>
       </Row>
     </TypedForm>
   );

@@ -151,7 +151,7 @@ function figuresWords(figures: Adjustments, here: BatchHere): string {
   const first = state.tests.find((test) => test.status === 'accepted');
   return [
     adjustWords.flourLike(strength(figures.flourEquivalentGPerL), decimal(figures.bandSd, 1)),
-    first ? adjustWords.theSumsSaid(strength(first.expectedGPerL)) : '',
+    first ? adjustWords.wasCalculated(strength(first.expectedGPerL)) : '',
     figures.judgeAtMs === null
       ? ''
       : adjustWords.stillSwelling(hourMinute(figures.judgeAtMs, here.kitchen.zone)),
@@ -174,7 +174,7 @@ function comingWords(here: BatchHere): string {
   // the salt to come is what is asked about, and is not counted in
   const load = loadStillToAdd(snapshot, here.pot.state, ['toSalt']);
   const left = snapshot.plan.lines.filter((line) => (load[line.lineId] ?? 0) > 0.1);
-  return left.map((line) => line.name.toLowerCase()).join(', ');
+  return left.map((line) => line.name.split(',')[0]!.toLowerCase()).join(', ');
 }
 
 const sentence = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);

@@ -6,6 +6,7 @@ import { itemsFromLots } from '../../../core/larder';
 import { holdsOf } from '../../../core/matter';
 import type { BatchCommand } from '../../../core/rules';
 import { Button } from '../../components/button';
+import { useOneAtATime } from '../../components/form';
 import { Caution, Errors, Over } from '../../components/text';
 import { useLots } from '../../data/queries';
 import { colour, media, size, space } from '../../theme/tokens';
@@ -85,7 +86,7 @@ function Way({ way, here }: { way: AdjustWay; here: BatchHere }) {
   const judgedMs = here.pot.nowMs + after.minutes * 60_000;
   const isLate = judgedMs > input.serviceAtMs && input.serviceAtMs > here.pot.nowMs;
   const isFirstPart = way.isAddition && way.how.code !== 'loosen';
-  const put = (share: number) => {
+  const put = useOneAtATime((share: number) => {
     const items = way.items.map(
       (item): AddedItem => ({ ...item, kg: Math.round(item.kg * share * 1e4) / 1e4 }),
     );
@@ -100,7 +101,8 @@ function Way({ way, here }: { way: AdjustWay; here: BatchHere }) {
       },
     };
     return tell(body);
-  };
+  });
+  const blend = useOneAtATime((share: number) => tell({ type: 'pureed', payload: { share } }));
   const { how: of } = way;
   return (
     <li data-hindered={way.warns.length > 0 || isLate}>
@@ -115,7 +117,7 @@ function Way({ way, here }: { way: AdjustWay; here: BatchHere }) {
       )}
       {of.code === 'puree' && (
         <Button
-          onPress={() => tell({ type: 'pureed', payload: { share: Math.round(of.share * 100) / 100 } })}
+          onPress={() => blend(Math.round(of.share * 100) / 100)}
           aria-label={adjustWords.itIsBlended(title)}
         >
           {adjustWords.blendedNow}

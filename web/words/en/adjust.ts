@@ -17,8 +17,8 @@ export const adjustWords = {
   theDose: 'The dose',
   aDoseThenASpoon: (nth: number, hour: string) =>
     `${nth === 1 ? 'First dose' : `Dose ${nth}`}, then a clean spoon at ${hour}`,
-  nothingToAdd: 'Nothing to add. Keep the verdict: the next batch begins with it.',
-  writeItDown: 'Keep the verdict',
+  nothingToAdd: 'Nothing to add.',
+  saveTheVerdict: 'Save the verdict',
   theseAreIn: 'These are in',
   otherAmounts: 'Other amounts',
   forScale: (scale: string) => `For ${scale}`,
@@ -35,12 +35,12 @@ export const adjustWords = {
     doses.length === 0
       ? `Tasted at ${hour}. Press what the spoon says now.`
       : `Tasted at ${hour}, then ${doses.join(', ')} went in. A clean spoon: what does it say now?`,
-  saltByTheSums: 'Salt by the sums',
+  saltCalculated: 'Salt, calculated',
   saltByMeter: 'Salt by a meter',
-  keepIt: 'Keep it',
+  save: 'Save',
   aSampleDiluted: 'Of the strained liquid. Diluted ten times for the meter, type ten times what it shows.',
   meterFarOff: (read: string, expected: string) =>
-    `The meter said ${read}, ${expected} was expected: kept, and not believed. Rinse it, and measure again.`,
+    `The meter said ${read}, ${expected} was expected: not used. Rinse it, and measure again.`,
   wantedIs: (band: string) => `Wanted: ${band}`,
   testIt: 'Test the thickness',
   testedWith: 'Tested with',
@@ -52,13 +52,13 @@ export const adjustWords = {
   itsWarmth: 'Its warmth',
   howToFlow: 'Ten millilitres in a syringe, let run for ten seconds: what is left?',
   howToSpread: 'Fifty millilitres on a flat plate: from the middle to the edge after half a minute.',
-  notTestedYet: 'By its sums; not tested yet',
+  notTestedYet: 'Calculated; not tested yet',
   testedAt: (hour: string, tempC: number, words: string) => `Tested ${hour}, ${temperature(tempC)}: ${words}`,
   testNotBelieved: (hour: string, words: string) =>
-    `Tested ${hour}: ${words}. Too far off to be believed: test again.`,
+    `Tested ${hour}: ${words}. Too far off to be used: test again.`,
   flourLike: (gPerL: string, bands: string) =>
     `${gPerL} of flour or the like, give or take ${bands} of a band.`,
-  theSumsSaid: (gPerL: string) => `The sums said ${gPerL}.`,
+  wasCalculated: (gPerL: string) => `Calculated: ${gPerL}.`,
   stillSwelling: (hour: string) => `What went in still swells: judge it at ${hour}.`,
   atTheEndItIs: (band: string, coming: string) =>
     coming === '' ? `At the end: ${band}.` : `At the end, with ${coming} in: ${band}.`,
