@@ -76,9 +76,12 @@ export async function readLevel(page: Page, centimetres: string): Promise<void> 
 /** Presses every tag that hangs from the pot. */
 export async function takeOutAll(page: Page): Promise<void> {
   const out = page.getByRole('group', { name: potWords.toComeOut }).last().getByRole('button');
-  for (let left = await out.count(); left > 0; left = await out.count()) {
-    await out.first().click();
-    await expect(out).toHaveCount(left - 1);
+  while (await out.count()) {
+    // by its own name: what was pressed before may still be leaving, and the next moves up into its place
+    const tag = await out.first().textContent();
+    const thatTag = out.filter({ hasText: tag! });
+    await thatTag.click();
+    await expect(thatTag).toHaveCount(0);
   }
 }
 
