@@ -7,8 +7,10 @@ import {
   SCALINGS,
   STAGE_KINDS,
   type Stage,
+  type TasteProfile,
   type WrittenLine,
 } from '../core/recipe';
+import { SCALES } from '../core/taste';
 import { thickenerSchema } from './batch-event';
 import { countField, numberField, textField } from './number-field';
 
@@ -155,6 +157,28 @@ const openDoubt = v.variant('kind', [
   v.strictObject({ kind: v.literal('place'), lineId: idField('The line') }),
 ]);
 
+/** Scales that are kept, and the most that any of them may be in its own measure. */
+const RIGHT_MOST = 1000;
+const tasteProfile = v.strictObject({
+  right: v.strictObject(
+    Object.fromEntries(
+      SCALES.map((scale) => [
+        scale,
+        v.optional(
+          v.strictObject({
+            value: numberField('What was right', 0, RIGHT_MOST, ''),
+            verdicts: countField('Its spoons', 1, 100_000),
+          }),
+        ),
+      ]),
+    ),
+  ),
+  fromBatchIds: v.pipe(
+    v.array(idField('The batch it comes from')),
+    v.maxLength(40, 'At most 40 batches are remembered.'),
+  ),
+}) as unknown as v.GenericSchema<unknown, TasteProfile>;
+
 /** A recipe whole. Its parts are held against each other too: stages, shares, one serving at the end. */
 export const recipeSchema: v.GenericSchema<unknown, Recipe> = v.pipe(
   v.strictObject({
@@ -205,6 +229,7 @@ export const recipeSchema: v.GenericSchema<unknown, Recipe> = v.pipe(
         advisory: longText('The advisory', 200),
       }),
     ),
+    profile: v.optional(tasteProfile),
     spoonCm: v.optional(numberField('The spoon', 0.5, 6, 'cm')),
     note: v.optional(longText('The note', 2000)),
   }),

@@ -1,6 +1,6 @@
 import { type BatchEvent, type BatchEventBody, type BatchState, foldBatch } from '../core/batch';
 import { type OrderRequest, planInputOf } from '../core/order';
-import { type PlanInput, planBatch } from '../core/plan';
+import { type Plan, type PlanInput, planBatch } from '../core/plan';
 import { BOOK } from './dishes/dishes';
 import { kitchenView } from './kitchen-view';
 
@@ -16,6 +16,14 @@ export const MIDDAY_ORDER: OrderRequest = {
   burnerId: 'gas-2',
 };
 
+/** All that goes into the pot by a plan but its salt, in one go. */
+export function allButSalt(plan: Plan): BatchEventBody {
+  const items = plan.lines
+    .filter((line) => !line.perBowl && line.ingredientId !== 'salt')
+    .map(({ ingredientId, lineId, edibleKg, tempC }) => ({ ingredientId, lineId, kg: edibleKg, tempC }));
+  return { type: 'added', payload: { items } };
+}
+
 /** A dish of the house as it is ordered for midday, all of it but its salt in the pot from the first minute. */
 export function filledPot(recipeId: string) {
   const recipe = BOOK.find((one) => one.id === recipeId)!;
@@ -27,14 +35,12 @@ export function filledPot(recipeId: string) {
     n += 1;
     return { ...body, id: `e${n}`, seq: n, actedAtMs: startMs + minute * 60_000 };
   };
-  const items = snapshot.plan.lines
-    .filter((line) => !line.perBowl && line.ingredientId !== 'salt')
-    .map(({ ingredientId, lineId, edibleKg, tempC }) => ({ ingredientId, lineId, kg: edibleKg, tempC }));
-  const filled = said(1, { type: 'added', payload: { items } });
+  const filled = said(1, allButSalt(snapshot.plan));
   return {
     snapshot,
     startMs,
     said,
+    filled,
     at: (minute: number, ...more: BatchEvent[]): BatchState =>
       foldBatch(snapshot, [filled, ...more], startMs + minute * 60_000),
   };

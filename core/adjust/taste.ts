@@ -103,7 +103,7 @@ export function tasteFigures(
     if (!verdict || verdict === 'right') return [];
     return [[scale, dosesFor({ of, scale, verdict, before: atEnd, ledger: here })]];
   });
-  return { now: tastesOf(state.pot, { acidG, heatG }), atEnd, doses: Object.fromEntries(doses) };
+  return { now: tastesNow(snapshot, state), atEnd, doses: Object.fromEntries(doses) };
 }
 
 /** Salt under its target by less than this is not what is missing, percent. */
@@ -174,6 +174,10 @@ function tastesOf(pot: PotState, { acidG, heatG }: Ledger): Tastes {
   };
 }
 
+/** What a pot holds now of what a mouth tells apart, by its ledger. */
+export const tastesNow = (snapshot: BatchSnapshot, state: BatchState): Tastes =>
+  tastesOf(state.pot, { acidG: acidIn(snapshot, state), heatG: hotIn(snapshot, state) });
+
 interface Wanted {
   of: ToMend;
   scale: Scale;
@@ -232,7 +236,7 @@ function saltDose(wanted: Wanted): Dose[] {
   const tried = triedFor(wanted, (id) => (id === SALT ? usualKg : undefined));
   const stepKg = nextDose(usualKg, verdict, tried) || usualKg / 2;
   const isByTarget = missingG > 1000 * stepKg * 0.5;
-  const first = isByTarget ? ((tried.length === 0 ? 2 / 3 : 1) * missingG) / 1000 : stepKg;
+  const first = isByTarget ? ((tried.length === 0 ? FIRST_OF_WHOLE : 1) * missingG) / 1000 : stepKg;
   const wholeKg = isByTarget ? missingG / 1000 : null;
   return [doseOf(wanted, 'more', { ingredientId: SALT, kg: first, tempC: 18 }, tried.length + 1, wholeKg)];
 }
@@ -254,12 +258,43 @@ function roads(wanted: Wanted, from: readonly TasteRoad[], code: 'more' | 'again
   const says = code === 'more' ? verdict : verdict === 'farTooMuch' ? 'more' : 'bitMore';
   const times = nextDose(1, says, tried);
   if (times === 0) return [];
-  return from
+  return ownFirst(from, of)
     .filter(({ ingredientId }) => ingredients[ingredientId])
     .map((one) => {
-      const item = { ingredientId: one.ingredientId, kg: times * usualOf(one), tempC: one.tempC };
-      return doseOf(wanted, code, item, tried.length + 1, null);
+      const { ingredientId, tempC } = one;
+      const wholeKg = code === 'more' ? toWhatWasRightKg(wanted, ingredientId) : null;
+      const isFar = wholeKg === null || wholeKg < usualOf(one) / 8 || wholeKg > 4 * usualOf(one);
+      const kg = isFar ? times * usualOf(one) : tried.length === 0 ? FIRST_OF_WHOLE * wholeKg : wholeKg;
+      return doseOf(wanted, code, { ingredientId, kg, tempC }, tried.length + 1, isFar ? null : wholeKg);
     });
+}
+
+/** What spoons have put right in this dish before is reached for first. */
+function ownFirst(from: readonly TasteRoad[], { snapshot }: ToMend): TasteRoad[] {
+  const { lines } = snapshot.input.recipe;
+  const isOwn = ({ ingredientId }: TasteRoad) =>
+    lines.some((line) => line.ingredientId === ingredientId && line.scaling === 'bySpoon');
+  return [...from].sort((a, b) => Number(isOwn(b)) - Number(isOwn(a)));
+}
+
+/** Where the whole is known, so much of it first. source: common practice, two thirds and taste */
+const FIRST_OF_WHOLE = 2 / 3;
+
+/** What is missing to what spoons found right in batches before, kg of this food; null where none has. */
+function toWhatWasRightKg({ of, scale, before }: Wanted, ingredientId: string): number | null {
+  const { recipe, ingredients } = of.snapshot.input;
+  const right = recipe.profile?.right[scale];
+  const row = ingredients[ingredientId]!;
+  const [has, perKg] =
+    scale === 'acid'
+      ? [before.acidGPerL, row.acidGPerKg ?? 0]
+      : scale === 'sweet'
+        ? [before.sugarGPerL, 1000 * row.perKg.sugars]
+        : scale === 'heat'
+          ? [before.heatGPerL, row.strength === 'hot' ? 1000 : 0]
+          : [0, 0];
+  if (!right || perKg <= 0) return null;
+  return (Math.max(0, right.value - has) * foodLitres(of.end)) / perKg;
 }
 
 /** Baking soda, in pinches: no more than takes a little of the edge. */

@@ -1,5 +1,5 @@
 import type { AsSaid } from '../log';
-import { FIRST_GUESS_FLOOR, variance } from '../pot';
+import { FIRST_GUESS_BODY, FIRST_GUESS_FLOOR, variance } from '../pot';
 import type { BatchEvent, BatchSnapshot } from './batch-event';
 import type { BatchState, HeatSegment } from './batch-state';
 import { type KeptForecast, keptForecasts } from './kept-forecasts';
@@ -25,6 +25,8 @@ export interface BatchResult {
   segments?: HeatSegment[];
   /** what its floor showed, beside what was known of it; absent where it showed nothing */
   floor?: { potId: string; recipeId: string; mean: number; sd: number; knew: { mean: number; sd: number } };
+  /** what its thickening did over the table before anybody mended it, a logarithm; absent where no test told it */
+  body?: { recipeId: string; mean: number; sd: number; knew: { mean: number; sd: number } };
   /** every forecast that was shown, with what came true; absent in results of models before 4 */
   forecasts?: KeptForecast[];
 }
@@ -112,6 +114,7 @@ export function batchResult(
     },
     segments: state.segments,
     ...floorOf(snapshot, state),
+    ...bodyOf(snapshot, state),
     forecasts: keptForecasts(snapshot, events),
   };
 }
@@ -138,4 +141,11 @@ function floorOf({ input }: BatchSnapshot, state: BatchState): Pick<BatchResult,
   if (state.segments.some((one) => one.potId !== potId)) return {};
   const knew = input.pot.floor ?? FIRST_GUESS_FLOOR;
   return { floor: { potId, recipeId: input.recipe.id, ...floorShown(knew, at, found), knew } };
+}
+
+/** What the recipe's thickening showed by the tests of the spoon, beside what was known of it. */
+function bodyOf({ input }: BatchSnapshot, { bodyShown }: BatchState): Pick<BatchResult, 'body'> {
+  if (!bodyShown) return {};
+  const knew = input.body ?? FIRST_GUESS_BODY;
+  return { body: { recipeId: input.recipe.id, ...bodyShown, knew: { mean: knew.mean, sd: knew.sd } } };
 }

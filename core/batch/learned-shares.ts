@@ -1,14 +1,17 @@
 import type { Lid } from '../evaporation';
 import { truncatedNormal } from '../forecast';
-import { FIRST_GUESS_FLOOR, FIRST_GUESS_SURFACE } from '../pot';
+import { FIRST_GUESS_BODY, FIRST_GUESS_FLOOR, FIRST_GUESS_SURFACE } from '../pot';
 import type { KnownHeat } from './evidence-of';
 import type { RateSums } from './learned-rates';
 
 /**
- * What pots show beside heat: what leaves the surface of one under a lid, and what its floor bears of one dish. Each is
- * a share of what the law says.
+ * What pots show beside heat: what leaves the surface of one under a lid, and what its floor bears of one dish, each a
+ * share of what the law says; and what a recipe's thickening does over the table, as a logarithm.
  */
-export type ShareKey = { surfaceOf: string; lid: Lid } | { floorOf: string; recipeId: string };
+export type ShareKey =
+  | { surfaceOf: string; lid: Lid }
+  | { floorOf: string; recipeId: string }
+  | { bodyOf: string };
 
 /** What a kitchen has learned of such a share. */
 export interface LearnedShare {
@@ -23,22 +26,28 @@ export interface LearnedShare {
 const SURFACE_BETWEEN_SD = 0.1;
 /** From batch to batch a floor does: who stirs, how thick it was. From memory. */
 const FLOOR_BETWEEN_SD = 0.2;
+/** From batch to batch a recipe's thickening does: another sack of roots, a cook who blends longer. From memory. */
+const BODY_BETWEEN_SD = 0.08;
 
 /** However little was seen to leave or to be borne, the next batch starts from something. Ours. */
 const LEAST_SHARE = 0.1;
 
 /** How far one batch’s share may be from another’s, one standard deviation. */
 export const betweenSdOf = (key: ShareKey): number =>
-  'surfaceOf' in key ? SURFACE_BETWEEN_SD : FLOOR_BETWEEN_SD;
+  'surfaceOf' in key ? SURFACE_BETWEEN_SD : 'floorOf' in key ? FLOOR_BETWEEN_SD : BODY_BETWEEN_SD;
+
+const firstGuessOf = (key: ShareKey) =>
+  'surfaceOf' in key ? FIRST_GUESS_SURFACE[key.lid] : 'floorOf' in key ? FIRST_GUESS_FLOOR : FIRST_GUESS_BODY;
 
 /** What the sums say of the next batch: the first guess, drawn in by what was seen. */
 export function shareOf(key: ShareKey, sums: RateSums): LearnedShare {
-  const guess = 'surfaceOf' in key ? FIRST_GUESS_SURFACE[key.lid] : FIRST_GUESS_FLOOR;
+  const guess = firstGuessOf(key);
   const weight = 1 / guess.sd ** 2 + sums.weight;
+  const mean = (guess.mean / guess.sd ** 2 + sums.sum) / weight;
   return {
     key,
     share: {
-      mean: Math.max(LEAST_SHARE, (guess.mean / guess.sd ** 2 + sums.sum) / weight),
+      mean: 'bodyOf' in key ? mean : Math.max(LEAST_SHARE, mean),
       sd: Math.hypot(Math.sqrt(1 / weight), betweenSdOf(key)),
     },
     segments: sums.segments,

@@ -38,10 +38,15 @@ export interface KnownRate {
   arriving: { mean: number; sd: number };
 }
 
-/** What a kitchen's pots have shown beside the law: a surface under its lid, a floor under a dish. */
+/** What pots have shown beside the law: a surface under its lid, a floor under a dish; and a dish, how it thickens. */
 export interface KnownShare {
-  key: { surfaceOf: string; lid: 'off' | 'ajar' | 'on' } | { floorOf: string; recipeId: string };
+  key:
+    | { surfaceOf: string; lid: 'off' | 'ajar' | 'on' }
+    | { floorOf: string; recipeId: string }
+    | { bodyOf: string };
   share: { mean: number; sd: number };
+  /** stretches or batches it was seen in */
+  segments: number;
 }
 
 export interface Known {

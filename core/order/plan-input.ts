@@ -52,6 +52,12 @@ export function potFor(
   };
 }
 
+/** What the dish's thickening has shown over the table, where its tests have told it. */
+function bodyFor({ learned }: Pick<PlanningKitchen, 'learned'>, recipeId: string): Pick<PlanInput, 'body'> {
+  const known = learned.shares.find(({ key }) => 'bodyOf' in key && key.bodyOf === recipeId);
+  return known ? { body: { ...known.share, batches: known.segments } } : {};
+}
+
 /**
  * The order put together with the kitchen it is for; the browser and the server do it alike.
  *
@@ -100,6 +106,7 @@ export function planInputOf(
       equipment: kitchen.equipment,
       limits: hotLimitsOf(kitchen.limits),
       ...(kitchen.learned.eye ? { eye: kitchen.learned.eye } : {}),
+      ...bodyFor(kitchen, recipe.id),
       ...(request.holdBackShare ? { holdBackShare: request.holdBackShare } : {}),
     };
   } catch (error) {

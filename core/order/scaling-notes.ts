@@ -19,6 +19,7 @@ import {
   garlicCutOf,
   garlicStrength,
   HOT_FILL,
+  isDosed,
   JAR_MIN,
   ROUX_C,
   ROUX_DEPTH_CM,
@@ -130,7 +131,7 @@ function lineNotes(input: PlanInput, plan: Plan, factor: number): ScalingNote[] 
         plainKg: line.plainMultipleKg,
         kg: line.edibleKg,
       });
-    } else if ((rule === 'byTaste' || rule === 'startLow') && off < -WORTH_SAYING) {
+    } else if (isDosed(rule) && off < -WORTH_SAYING) {
       notes.push(doseNote(line, ingredient, rule, factor));
     } else if (
       rule === 'perBowl' &&

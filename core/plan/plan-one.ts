@@ -17,6 +17,7 @@ import {
 import { CLING_PERCENT, portions } from '../portions';
 import { bodyOfPot, foodLitres, liquidLitres } from '../pot';
 import { allergensOf, type RecipeLine, type Stage } from '../recipe';
+import { isDosed } from '../scaling';
 import { thicknessBand } from '../thickness';
 import { litresAtDepth, workingFillLitres } from '../vessel';
 
@@ -231,9 +232,7 @@ function plannedLine(input: PlanInput, line: RecipeLine, load: Load, wantedLitre
     costCents: purchasedKg * (input.pricesCentsPerKg[line.ingredientId] ?? 0),
     perBowl,
     plainMultipleKg,
-    ...(line.scaling === 'byTaste' || line.scaling === 'startLow'
-      ? { keptByKg: Math.max(0, plainMultipleKg - edibleKg) }
-      : {}),
+    ...(isDosed(line.scaling) ? { keptByKg: Math.max(0, plainMultipleKg - edibleKg) } : {}),
     ...(line.comesOut
       ? {
           comesOut: {

@@ -67,8 +67,11 @@ export interface PlanInput {
   equipment?: Equipment;
   /** what the cook's eye takes too much for gone, a share; absent where no rehearsal has shown it */
   eye?: { mean: number; sd: number };
-  /** what this recipe's thickening does over what the table says, mean and sd of the logarithm; absent where untested */
-  body?: { mean: number; sd: number };
+  /**
+   * what this recipe's thickening does over what the table says: mean and sd of the logarithm, and the batches whose
+   * tests say so; absent where untested
+   */
+  body?: { mean: number; sd: number; batches: number };
   /** how hot it is held and reheated; absent in orders of older batches, which keep to the code */
   limits?: HotLimits;
 }

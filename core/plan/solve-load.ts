@@ -208,6 +208,7 @@ function scaledKg(input: PlanInput, line: RecipeLine, factor: number): number {
       });
     case 'byTaste':
     case 'startLow':
+    case 'bySpoon':
       return line.kg * factor * firstDose({ factor, law: line.scaling }) * garlicShare(input, line, factor);
     default:
       return line.kg * factor;

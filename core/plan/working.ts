@@ -39,6 +39,7 @@ export type WorkingLine =
   | { code: 'saltWithGarnish'; percent: number }
   | { code: 'perLitre'; grams: number; litres: number; gPerL: number }
   | { code: 'bodyHeldBack'; litres: number; grams: number; gPerL: number }
+  | { code: 'bodyLearned'; factor: number; batches: number }
   | { code: 'band'; band: number }
   | { code: 'lineCost'; name: string; kg: number; centsPerKg: number; cents: number }
   | { code: 'otherCost'; cents: number }

@@ -55,7 +55,11 @@ export function workings(
       source: { code: 'massBalance' },
       sureness: { code: 'labels' },
     },
-    body: { lines: bodyLines(plan, cooked), source: { code: 'whiteSauce' }, sureness: { code: 'halfABand' } },
+    body: {
+      lines: bodyLines(input, plan, cooked),
+      source: { code: 'whiteSauce' },
+      sureness: { code: 'halfABand' },
+    },
     cost: {
       lines: costLines(input, plan),
       source: { code: 'prices' },
@@ -198,7 +202,7 @@ function saltLines(input: PlanInput, plan: Planned, { end }: CookedThrough): Wor
 /** Less than this is not worth a line, g. */
 const LEAST_G = 0.05;
 
-function bodyLines(plan: Planned, { end }: CookedThrough): WorkingLine[] {
+function bodyLines({ body }: PlanInput, plan: Planned, { end }: CookedThrough): WorkingLine[] {
   const grams = bodyOfPot(end);
   const litres = liquidLitres(end);
   const held = plan.letDown;
@@ -214,6 +218,7 @@ function bodyLines(plan: Planned, { end }: CookedThrough): WorkingLine[] {
           },
         ]
       : []),
+    ...(body ? [{ code: 'bodyLearned' as const, factor: Math.exp(body.mean), batches: body.batches }] : []),
     { code: 'band', band: plan.band },
   ];
 }

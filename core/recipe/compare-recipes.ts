@@ -31,6 +31,7 @@ export function compareRecipes(
     (after.claims ?? []).join(', ') || 'none',
   );
 
+  say('recipe', 'found right', rightWords(before), rightWords(after));
   say('recipe', 'note', before.note ?? null, after.note ?? null);
   say('recipe', 'keeps', keepsWords(before), keepsWords(after));
   say('recipe', 'best', before.best?.words ?? null, after.best?.words ?? null);
@@ -111,6 +112,12 @@ function lineWords({ scaling, thickener, cure, soakH }: RecipeLine): string {
   ].join('');
 }
 
+const rightWords = ({ profile }: Recipe): string | null =>
+  profile
+    ? Object.entries(profile.right)
+        .map(([scale, { value, verdicts }]) => `${scale} ${Number(value.toFixed(2))} (${verdicts})`)
+        .join(', ')
+    : null;
 const keepsWords = ({ keeps }: Recipe): string | null =>
   keeps ? `${keeps.hours} h: ${keeps.advisory}` : null;
 const spoonWords = ({ spoonCm }: Recipe): string | null => (spoonCm === undefined ? null : `${spoonCm} cm`);

@@ -20,6 +20,7 @@ export {
   purees,
   type Recipe,
   type RecipeLine,
+  type RightTaste,
   SCALINGS,
   type Scaling,
   SIMMER_UNDER_BOIL_C,
@@ -27,6 +28,7 @@ export {
   type Stage,
   type StageEnd,
   type StageKind,
+  type TasteProfile,
   type WrittenLine,
 } from './recipe';
 export { recipeIn, reheatId, reheatRecipe } from './reheat-recipe';

@@ -1,6 +1,7 @@
 import type { Lid } from '../evaporation';
 import type { Diet, ThickenerKind } from '../matter';
 import type { StageDeed } from '../pot';
+import type { Scale } from '../taste';
 
 export const SCALINGS = [
   'straight',
@@ -11,13 +12,15 @@ export const SCALINGS = [
   'bySurface',
   'byTaste',
   'startLow',
+  'bySpoon',
 ] as const;
 
 /**
  * How a line follows the order. `straight` multiplies; `toYield` is the liquid that makes up the litres after what
  * boils away; `toThickness` and `toSalt` are solved for the target at the end; `sameAs` is as much as another line by
  * weight, or `times` as much; `perBowl` is garnish, kg a portion, never in the pot; `bySurface` is fat for a pan's bottom; `byTaste` and
- * `startLow` begin under the straight multiple, the rest kept back for the palate.
+ * `startLow` begin under the straight multiple, the rest kept back for the palate; of `bySpoon`, which spoons have found
+ * right before, two thirds go in.
  */
 export type Scaling = (typeof SCALINGS)[number] | { sameAs: string; times?: number };
 
@@ -151,6 +154,20 @@ export interface PatternSlot {
   writtenId: string;
 }
 
+/** What a pot tasted of when spoons said that it was right, in the measure of its scale, and how many said so. */
+export interface RightTaste {
+  value: number;
+  verdicts: number;
+}
+
+/** What was right at closes, as far as it was accepted into the recipe. */
+export interface TasteProfile {
+  /** percent for salt and fat, g/L for acid, sugars and heat, g/100 g as glutamate for umami */
+  right: Partial<Record<Scale, RightTaste>>;
+  /** the batches that it comes from */
+  fromBatchIds: readonly string[];
+}
+
 export interface Recipe {
   id: string;
   version: number;
@@ -184,6 +201,7 @@ export interface Recipe {
   best?: { fromH?: number; untilH: number; words: string };
   /** hours it keeps cold, where that is shorter than the house rule, and why */
   keeps?: { hours: number; advisory: string };
+  profile?: TasteProfile;
   /** pieces must fit this spoon, cm */
   spoonCm?: number;
   note?: string;

@@ -12,6 +12,6 @@ export {
   ROUX_MIN,
   STICK_BLENDER,
 } from './data/equipment';
-export { firstDose } from './first-dose';
+export { type DoseLaw, firstDose, isDosed } from './first-dose';
 export { CUTTING_MIN_PER_KG, type GarlicCut, garlicCutOf, garlicStrength } from './garlic-strength';
 export { sweatingFatKg } from './sweating-fat-kg';

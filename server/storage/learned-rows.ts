@@ -59,19 +59,23 @@ export function learnFrom(
   for (const key of new Set(all.map((one) => one.key))) sumRate(tx, key, { closedAtMs, batchId });
 }
 
-/** What surfaces under their lids and the floor have shown. */
+/** What surfaces under their lids, the floor, and the dish's own thickening have shown. */
 function sharesShown(tx: Tx, result: BatchResult, closedAtMs: number): (Stretch & { key: string })[] {
   const counts = (potId: string) => closedAtMs >= (itemRow(tx, 'pot', potId)?.learnsFromMs ?? 0);
   const shown = (key: ShareKey, potId: string, after: Known & { knew: Known }, minutes: number) => {
     const seen = counts(potId) ? evidenceOf({ mean: after.mean, sd: after.sd }, after.knew) : null;
     return seen ? [{ ...seen, minutes, key: JSON.stringify(key) }] : [];
   };
-  const { floor } = result;
+  const { floor, body } = result;
+  const thickened = body ? evidenceOf({ mean: body.mean, sd: body.sd }, body.knew) : null;
   return [
     ...(result.segments ?? []).flatMap(({ potId, lid, leaving, minutes }) =>
       leaving ? shown({ surfaceOf: potId, lid }, potId, leaving, minutes) : [],
     ),
     ...(floor ? shown({ floorOf: floor.potId, recipeId: floor.recipeId }, floor.potId, floor, 0) : []),
+    ...(body && thickened
+      ? [{ ...thickened, minutes: 0, key: JSON.stringify({ bodyOf: body.recipeId } satisfies ShareKey) }]
+      : []),
   ];
 }
 
@@ -85,10 +89,14 @@ function keyOf(key: string): RateKey | ShareKey {
   return JSON.parse(key);
 }
 
-const isShare = (key: RateKey | ShareKey): key is ShareKey => 'surfaceOf' in key || 'floorOf' in key;
+const isShare = (key: RateKey | ShareKey): key is ShareKey =>
+  'surfaceOf' in key || 'floorOf' in key || 'bodyOf' in key;
 
-const potOf = (key: RateKey | ShareKey): string =>
-  'surfaceOf' in key ? key.surfaceOf : 'floorOf' in key ? key.floorOf : key.potId;
+/** The pot it was seen in; what a dish does is of no pot. */
+function potOf(key: RateKey | ShareKey): string | null {
+  if ('bodyOf' in key) return null;
+  return 'surfaceOf' in key ? key.surfaceOf : 'floorOf' in key ? key.floorOf : key.potId;
+}
 
 /** How far what one batch shows may be from another's; the rates' own where nothing is given. */
 export function betweenSdOfKey(key: string): number | undefined {

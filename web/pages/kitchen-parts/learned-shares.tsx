@@ -7,7 +7,7 @@ import { hundredths, LearnedOf } from './learned-of';
 /** So many rows are read. */
 const ROWS = 10;
 
-/** What pots have shown beside the usual: what steams off under a lid, what a floor bears of a dish; and the cook’s eye. */
+/** What was seen beside the usual: what steams off under a lid, what a floor bears, how a dish thickens; and the cook’s eye. */
 export function LearnedShares({
   kitchen,
   learned: { shares, eye },
@@ -16,37 +16,47 @@ export function LearnedShares({
   learned: LearnedView;
 }) {
   const { data: recipes = [] } = useRecipes();
-  const name = (list: readonly { id: string; name: string }[], id: string) =>
+  const nameOf = (list: readonly { id: string; name: string }[], id: string) =>
     list.find((one) => one.id === id)?.name ?? id;
+  const told = ({ key, share }: LearnedView['shares'][number]) => {
+    if ('surfaceOf' in key)
+      return { of: nameOf(kitchen.pots, key.surfaceOf), what: kitchenWords.steamsOffLid(key.lid), ...share };
+    if ('floorOf' in key) {
+      const what = kitchenWords.floorUnder(nameOf(recipes, key.recipeId));
+      return { of: nameOf(kitchen.pots, key.floorOf), what, ...share };
+    }
+    // its logarithm was learned: what is shown is the factor
+    const mean = Math.exp(share.mean);
+    return { of: nameOf(recipes, key.bodyOf), what: kitchenWords.howItThickens, mean, sd: mean * share.sd };
+  };
   return (
     <>
       {shares.length > 0 && (
         <div>
-          <Subtitle>{kitchenWords.surfacesAndFloors}</Subtitle>
+          <Subtitle>{kitchenWords.surfacesFloorsDishes}</Subtitle>
           <LearnedOf>
             <thead>
               <tr>
-                <th scope="col">{kitchenWords.pot}</th>
-                <th scope="col">{kitchenWords.lidOrDish}</th>
+                <th scope="col">{kitchenWords.potOrDish}</th>
+                <th scope="col">{kitchenWords.whatWasSeen}</th>
                 <th scope="col">{kitchenWords.seen}</th>
                 <th scope="col">{kitchenWords.besideTheUsual}</th>
               </tr>
             </thead>
             <tbody>
-              {shares.slice(0, ROWS).map(({ key, share, segments }) => (
-                <tr key={JSON.stringify(key)}>
-                  <td>{name(kitchen.pots, 'surfaceOf' in key ? key.surfaceOf : key.floorOf)}</td>
-                  <td>
-                    {'surfaceOf' in key
-                      ? kitchenWords.steamsOffLid(key.lid)
-                      : kitchenWords.floorUnder(name(recipes, key.recipeId))}
-                  </td>
-                  <td>{kitchenWords.times(segments)}</td>
-                  <td>
-                    {hundredths(share.mean)} % ± {hundredths(share.sd)}
-                  </td>
-                </tr>
-              ))}
+              {shares.slice(0, ROWS).map((one) => {
+                const { of, what, mean, sd } = told(one);
+                return (
+                  <tr key={JSON.stringify(one.key)}>
+                    <td>{of}</td>
+                    <td>{what}</td>
+                    <td>{kitchenWords.times(one.segments)}</td>
+                    <td>
+                      {hundredths(mean)} % ± {hundredths(sd)}
+                    </td>
+                  </tr>
+                );
+              })}
             </tbody>
           </LearnedOf>
           <Over>{kitchenWords.oneHundredIsTheUsual}</Over>

@@ -32,6 +32,7 @@ const SCALING_WORDS: readonly { id: string; text: string }[] = [
   { id: 'toSalt', text: recipeEditorWords.toTheSalt },
   { id: 'bySurface', text: recipeEditorWords.byTheWidthOfThe },
   { id: 'byTaste', text: recipeEditorWords.twoThirdsThenTaste },
+  { id: 'bySpoon', text: recipeEditorWords.twoThirdsThenSpoon },
   { id: 'startLow', text: recipeEditorWords.halfThenTaste },
   { id: 'perBowl', text: recipeEditorWords.byTheBowl },
 ];

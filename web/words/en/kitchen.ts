@@ -102,14 +102,16 @@ export const kitchenWords = {
   times: (segments: number) => (segments === 1 ? 'once' : `${segments} times`),
   yourEye: (leans: number, isEarly: boolean, sd: number) =>
     `By rehearsals your eye takes ${leans} % too ${isEarly ? 'much' : 'little'} for gone, give or take ${sd}.`,
-  surfacesAndFloors: 'Surfaces and floors',
+  surfacesFloorsDishes: 'Surfaces, floors, dishes',
+  potOrDish: 'Pot, or dish',
   pot: 'Pot',
-  lidOrDish: 'Lid, or dish',
+  whatWasSeen: 'What was seen',
   besideTheUsual: 'Beside the usual',
   steamsOffLid: (lid: string) => `what steams off, lid ${lid}`,
   floorUnder: (dish: string) => `heat its floor bears under ${dish}`,
+  howItThickens: 'how it thickens',
   oneHundredIsTheUsual:
-    '100 % is what any such pot does. Under it, less steams off, or the floor catches sooner.',
+    '100 % is the usual. Under it, less steams off, the floor catches sooner, the dish ends thinner.',
   theBestKnownFirstA:
     'The best known first. A setting is a share of full. What is not here yet is estimated from the burner as a whole.',
   shelfLifeInDaysDay: 'Shelf life in days (day made = 1)',

@@ -46,6 +46,7 @@ export const recipeEditorWords = {
   toTheSalt: 'to the salt',
   byTheWidthOfThe: 'by the width of the pan',
   twoThirdsThenTaste: 'two thirds, then taste',
+  twoThirdsThenSpoon: 'two thirds of what was right, then taste',
   halfThenTaste: 'half, then taste',
   byTheBowl: 'by the bowl',
   aNewLine: 'A new line',

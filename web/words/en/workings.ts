@@ -1,6 +1,7 @@
 import type { FigureName, Plan, Sureness, WorkingLine, WorkingSource } from '../../../core/plan';
 import { bandName } from '../../../core/thickness';
 import { decimal, exact, money, pricePerWeight, strength, temperature } from '../amounts';
+import { plural } from './plural';
 
 /** A figure's arithmetic in words: a line each, where it comes from, how sure it is. */
 export interface WorkingWords {
@@ -80,6 +81,8 @@ function lineWords(line: WorkingLine, currency: string): string {
       return `${exact(line.grams, 'g')} of flour or the like ÷ ${exact(line.litres, 'L', 2)} of liquid without pieces = ${strength(line.gPerL)}`;
     case 'bodyHeldBack':
       return `in the bowl ${exact(line.grams, 'g')} ÷ ${exact(line.litres, 'L', 2)} = ${strength(line.gPerL)}`;
+    case 'bodyLearned':
+      return `by tests of ${line.batches} ${plural(line.batches, 'batch', 'batches')} it thickens ${n(100 * line.factor)} % of what the table says`;
     case 'band':
       return `band ${n(line.band, 1)}, ${bandName(line.band)}`;
     case 'lineCost':
