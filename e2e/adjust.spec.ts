@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { expect, type Page, test } from '@playwright/test';
-import { adjustWords, SPOON_WORDS, TEST_WORDS, VERDICT_WORDS } from '../web/words';
+import { adjustWords, nextTimeWords, SPOON_WORDS, TEST_WORDS, VERDICT_WORDS } from '../web/words';
 import { startChowder } from './cook';
 import { type DemoServer, demoServer } from './demo-server';
 
@@ -92,7 +92,30 @@ for (const [where, viewport] of [
       await other.goto(page.url());
       await expect(other.getByText(/Tested .*a thin film/).first()).toBeVisible();
       await expect(other.getByText(/is in\. Test at/)).toBeVisible();
+      // at the close it is proposed for the recipe: accepted in one press, and in the other window it is so as well
+      const batchId = new URL(page.url()).pathname.split('/')[2]!;
+      const closing = await page.request.post(`${server.url}/api/batches/${batchId}/events`, {
+        data: { id: randomUUID(), type: 'closed', v: 1, payload: { leftLitres: 0 } },
+      });
+      expect(closing.ok(), await closing.text()).toBe(true);
+      for (const window of [page, other]) await window.goto(`${server.url}/log/${batchId}`);
+      const [card, beside] = [page, other].map((one) =>
+        one.getByRole('region', { name: nextTimeWords.nextTime }),
+      );
+      await expect(card!).toContainText(/less lemon juice in .*: .* becomes/);
+      await expect(card!).toContainText(/Acid: 1 spoon said that it was right/);
+      await expect(card!).toContainText(/By its tests it thickened \d+ % of what the table says/);
+      await card!.getByRole('button', { name: nextTimeWords.acceptInto(2) }).dblclick();
+      await expect(card!).toContainText(nextTimeWords.acceptedInto(2));
+      await expect(beside!).toContainText(nextTimeWords.acceptedInto(2));
       await other.close();
+      const recipe = await (await page.request.get(`${server.url}/api/recipes/trout-chowder`)).json();
+      expect(recipe.version).toBe(2);
+      expect(recipe.profile.fromBatchIds).toEqual([batchId]);
+      // the next batch begins there: less lemon, dosed by what its tests have shown
+      const next = await startChowder(page.request, server.url);
+      expect(next.snapshot.input.recipe.version).toBe(2);
+      expect(next.snapshot.input.body.batches).toBe(1);
       expect(problems).toEqual([]);
     });
 

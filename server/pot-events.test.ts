@@ -1,8 +1,10 @@
+import { randomUUID } from 'node:crypto';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { BatchView, KitchenView, LearnedView, PageOf } from '../contract';
 import { foldBatch } from '../core/batch';
 import { burnerFor, potFor } from '../core/order';
 import type { BatchHead } from '../core/views';
+import { allButSalt } from '../demo/filled-pot';
 import { seed } from '../demo/seed';
 import { chowderOrder, fieldOf, said, sentences } from './testing/say';
 import { testKitchen } from './testing/test-kitchen';
@@ -152,6 +154,36 @@ describe('what a closed batch teaches', () => {
     expect(burners.find((one) => one.id === 'jacket')!.heatFactor).toMatchObject({ mean: 1, batches: 0 });
     const { rows } = (await ask('GET', '/batches')).json as PageOf<BatchHead>;
     expect(rows.some((one) => one.burnerId === 'jacket')).toBe(true);
+  });
+  it('a test of thickness starts the next batch of that recipe; opened again, the batch has taught nothing yet', async () => {
+    const order = {
+      ...chowderOrder(kitchen, 1),
+      portions: 60,
+      potId: 'kettle-60',
+      burnerId: 'jacket',
+      overrideReason: 'for the test',
+    };
+    const begun = await ask('POST', '/batches', order);
+    expect(begun.status).toBe(201);
+    const tested: BatchView = begun.json;
+    const tell = (body: { type: string; payload: unknown }) =>
+      ask('POST', `/batches/${tested.id}/events`, said(body.type, body.payload));
+    await tell(allButSalt(tested.snapshot.plan));
+    const test = await tell({ type: 'tested', payload: { test: 'spoon', value: 1, tempC: 90 } });
+    expect(test.status).toBe(201);
+    const closing = await tell({ type: 'closed', payload: { leftLitres: 0 } });
+    const known = async () => {
+      const learned: LearnedView = (await ask('GET', '/kitchen/learned')).json;
+      return learned.shares.find((one) => 'bodyOf' in one.key && one.key.bodyOf === 'trout-chowder');
+    };
+    const shown = (await known())!;
+    expect(shown.segments).toBe(1);
+    expect(shown.share.mean).not.toBe(0);
+    const next: BatchView = (await ask('POST', '/batches', { ...order, id: randomUUID() })).json;
+    expect(next.snapshot.input.body).toEqual({ ...shown.share, batches: 1 });
+    await ask('POST', `/batches/${next.id}/events`, said('closed', { leftLitres: 0 }));
+    expect((await tell({ type: 'undone', payload: { eventId: closing.json.id } })).status).toBe(201);
+    expect(await known()).toBeUndefined();
   });
   it('every forecast that was shown is frozen with what came true', async () => {
     const { rows } = (await ask('GET', '/batches')).json as PageOf<BatchHead>;

@@ -21,7 +21,7 @@ export { type BatchResult, batchResult, type Outcome, type YieldReason } from '.
 export type { BatchState, HeatSegment, Parked, PotItem, Question, StoredLot } from './batch-state';
 export { type BoilingAway, boilingAway } from './boiling-away';
 export { judgedAtMs, yetToSwellG } from './dosed';
-export { evidenceOf } from './evidence-of';
+export { evidenceOf, TESTED_BELOW } from './evidence-of';
 export { applyEvent, foldBatch, openBatch } from './fold-batch';
 export { foldContext } from './fold-context';
 export { FoldError } from './fold-error';

@@ -141,16 +141,18 @@ describe('what a batch says of its recipe', () => {
 
 describe('the next batch', () => {
   it('is short by a third, and the spoon is answered with what is missing to what was right', () => {
-    const events = [
-      spoon(58, { acid: 'more' }),
-      dose(60, 'wine-vinegar', 0.06, 'acid'),
-      spoon(70, { acid: 'right' }),
-    ];
+    const cooked = recipe.stages
+      .filter((stage) => stage.ends.rule !== 'served')
+      .flatMap(({ id: stageId }, i) => [
+        said(10 + i, { type: 'stageBegun', payload: { stageId } }),
+        said(10.5 + i, { type: 'stageDone', payload: { stageId } }),
+      ]);
+    const events = [...cooked, dose(60, 'wine-vinegar', 0.06, 'acid'), spoon(70, { acid: 'right' })];
     const found = shown(...events);
     const next = withNextTime(recipe, found.proposals, { batchId: 'b1', right: found.right }, table);
     const input = { ...snapshot.input, recipe: next };
     const again = { input, plan: planBatch(input) };
-    const state = foldBatch(again, [said(1, allButSalt(again.plan))], startMs + 70 * 60_000);
+    const state = foldBatch(again, [said(1, allButSalt(again.plan)), ...cooked], startMs + 70 * 60_000);
     const [sharp] = tasteFigures(again, state, { says: { acid: 'more' } }).doses.acid!;
     expect(sharp!.item.ingredientId).toBe('wine-vinegar');
     expect(sharp!.wholeKg! * 1000).toBeGreaterThan(15);

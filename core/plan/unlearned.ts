@@ -9,6 +9,6 @@ import type { PlanInput } from './plan';
 export function unlearned(input: PlanInput, gives: number): PlanInput {
   const { settings: _settings, ...burner } = input.burner;
   const { surfaces: _surfaces, floor: _floor, ...pot } = input.pot;
-  const { eye: _eye, ...rest } = input;
+  const { eye: _eye, body: _body, ...rest } = input;
   return { ...rest, pot, burner: { ...burner, heatFactor: { mean: gives, sd: 1e-9, batches: 0 } } };
 }

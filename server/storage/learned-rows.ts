@@ -15,6 +15,7 @@ import {
   type ShareKey,
   type Stretch,
   shareOf,
+  TESTED_BELOW,
   UNKNOWN_BURNER,
   withBatch,
   withStretch,
@@ -67,7 +68,7 @@ function sharesShown(tx: Tx, result: BatchResult, closedAtMs: number): (Stretch 
     return seen ? [{ ...seen, minutes, key: JSON.stringify(key) }] : [];
   };
   const { floor, body } = result;
-  const thickened = body ? evidenceOf({ mean: body.mean, sd: body.sd }, body.knew) : null;
+  const thickened = body ? evidenceOf({ mean: body.mean, sd: body.sd }, body.knew, TESTED_BELOW) : null;
   return [
     ...(result.segments ?? []).flatMap(({ potId, lid, leaving, minutes }) =>
       leaving ? shown({ surfaceOf: potId, lid }, potId, leaving, minutes) : [],

@@ -22,6 +22,7 @@ import {
   reasonWords,
 } from '../words';
 import { LotsOfBatch } from './log-parts/lots-of-batch';
+import { NextTimeOf } from './log-parts/next-time';
 import { useKitchenHere } from './use-kitchen-here';
 
 const Outcome = styled.p`
@@ -180,6 +181,7 @@ function Told({ batch }: { batch: BatchView }) {
               />
             </tbody>
           </Table>
+          <NextTimeOf batch={batch} />
           <LotsOfBatch batch={batch} />
           <Soft>
             {logWords.gaveOfItsRatingThe(

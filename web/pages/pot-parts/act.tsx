@@ -24,6 +24,7 @@ import { LeftOut } from './left-out';
 import { MoreActs, type PotSheet } from './more-acts';
 import { Acts, Cues } from './pot-styles';
 import { Running } from './running';
+import { SpoonNote } from './spoon-note';
 import { TakeOut } from './take-out';
 import { TopNote } from './top-note';
 import { useSubmit } from './use-submit';
@@ -215,6 +216,7 @@ function UnderWay({ here, next, onRead, onOpen }: ActProps & { next: UnderWayWan
     <>
       <Running here={here} next={next} />
       <TopNote here={here} />
+      <SpoonNote here={here} stageId={next.stage.id} />
       <LeftOut here={here} />
       {next.stage.asksOut && toComeOut(state).length > 0 && <TakeOut here={here} />}
       {next.kind === 'giveBack' &&

@@ -14,6 +14,7 @@ export * from './lot';
 export * from './lots';
 export * from './marks';
 export * from './mise';
+export * from './next-time';
 export * from './pass';
 export * from './patterns';
 export * from './plan';

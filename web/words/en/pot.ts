@@ -69,6 +69,9 @@ export const potWords = {
   inNow: (name: string, amountOf: string) => `${name}, ${amountOf}: in now`,
   whatIf: 'What if…',
   changeTheMark: 'Change the mark',
+  waitForTheSpoon: (doses: readonly string[]) =>
+    `${doses.join(', ')} ${doses.length > 1 ? 'wait' : 'waits'} for the spoon: it was right with it before.`,
+  tasteIt: 'Taste it',
   takeAReading: 'Take a reading',
   outOfThePot: 'Out of the pot',
   temper: 'Temper',
