@@ -11,6 +11,8 @@ bundle('bench/fold.ts', 'dist/bench/fold.js');
 run('node', ['dist/bench/fold.js']);
 bundle('bench/reading.ts', 'dist/bench/reading.js');
 run('node', ['dist/bench/reading.js']);
+bundle('bench/adjusting.ts', 'dist/bench/adjusting.js');
+run('node', ['dist/bench/adjusting.js']);
 run('npx', ['vitest', 'run', 'bench/calibration'], { SLOW_POT_PRINT: '1' });
 needChromium();
 build();

@@ -1,11 +1,4 @@
-import {
-  type BatchSnapshot,
-  type BatchState,
-  judgedAtMs,
-  loadStillToAdd,
-  potAtEnd,
-  yetToSwellG,
-} from '../batch';
+import { type BatchSnapshot, type BatchState, judgedAtMs, yetToSwellG } from '../batch';
 import { within } from '../check';
 import { massKg, saltPercent } from '../matter';
 import { bodySd, foodLitres, liquidLitres } from '../pot';
@@ -13,7 +6,7 @@ import { dilutionKg, saltToAddG } from '../salt';
 import { bandAt, flourEquivalentOfBand, HOT_C, thicknessBand } from '../thickness';
 import { waysToLoosen } from './loosen';
 import { type AdjustWay, waysToThicken } from './thicken';
-import { flourPerLitre, hasLiquid, type ToMend } from './to-mend';
+import { flourPerLitre, hasLiquid, type ToMend, toMend } from './to-mend';
 
 export interface Adjustments {
   /** of food in the pot, L */
@@ -66,18 +59,24 @@ const NO_FIGURES: Omit<Adjustments, 'targetBand'> = {
  * @param snapshot what was decided when the batch started
  * @param state the batch at a moment
  * @param wantedBand 0..6, default the plan's
+ * @param mend the pot as `toMend` makes it, where it has been made
  * @returns figures of the pot now, the salt it will come to, and the ways; no ways while the pot is empty
  * @source docs/model.md § 6 and § 7
  */
-export function adjustments(snapshot: BatchSnapshot, state: BatchState, wantedBand?: number): Adjustments {
+export function adjustments(
+  snapshot: BatchSnapshot,
+  state: BatchState,
+  wantedBand?: number,
+  mend = toMend(snapshot, state),
+): Adjustments {
   const { input } = snapshot;
   const { pot } = state;
   const targetBand = within('wantedBand', wantedBand ?? input.band, 0, 6);
-  if (massKg(pot.mixture) < 0.05 || liquidLitres(pot) < 0.01) return { ...NO_FIGURES, targetBand };
+  if (!mend) return { ...NO_FIGURES, targetBand };
+  const { end } = mend;
   const swellsG = yetToSwellG(state, pot.atMs);
   const now = Math.max(0, flourPerLitre(pot) - swellsG / liquidLitres(pot));
   const band = thicknessBand({ flourEquivalentGPerL: now });
-  const end = potAtEnd(snapshot, state, loadStillToAdd(snapshot, state, ['toSalt']));
   return {
     litres: foodLitres(pot),
     saltPercentLiquid: saltPercent(pot.mixture, 'liquid'),
@@ -101,7 +100,7 @@ export function adjustments(snapshot: BatchSnapshot, state: BatchState, wantedBa
     bandAtEnd: thicknessBand({ flourEquivalentGPerL: flourPerLitre(end) }),
     targetBand,
     flourEquivalentGPerL: now,
-    ways: ways({ snapshot, state, end }, targetBand),
+    ways: ways(mend, targetBand),
   };
 }
 

@@ -1,11 +1,4 @@
-import {
-  type AddedItem,
-  type BatchSnapshot,
-  type BatchState,
-  loadStillToAdd,
-  potAtEnd,
-  rowGoingIn,
-} from '../batch';
+import { type AddedItem, type BatchSnapshot, type BatchState, loadStillToAdd, rowGoingIn } from '../batch';
 import { massKg, saltPercent, totalKg } from '../matter';
 import { foodLitres, type PotState } from '../pot';
 import { dilutionKg, saltToAddG } from '../salt';
@@ -19,7 +12,7 @@ import {
   type Verdict,
 } from '../taste';
 import { AGAINST, MORE_OF, SOURNESS_TAKEN_G_PER_L, type TasteRoad } from './data/taste-roads';
-import { type AdjustWarning, outcomeOf, type ToMend, warningsOf, withItems } from './to-mend';
+import { type AdjustWarning, outcomeOf, type ToMend, toMend, warningsOf, withItems } from './to-mend';
 
 /** What a pot holds of what a mouth tells apart. */
 export interface Tastes {
@@ -76,17 +69,18 @@ const NOTHING: Tastes = {
  * What a pot tastes of by its ledger, and the doses that answer what a spoon says: by chemistry where it serves, in
  * steps where the palate decides. “Flat” is a little of what is likeliest missing: salt up to its target, else acid.
  *
- * @param says of each scale that was tasted; `isFlat` where it wants a little something
+ * @param said of each scale that was tasted; `isFlat` where it wants a little something
  * @source docs/model.md § 8
  */
 export function tasteFigures(
   snapshot: BatchSnapshot,
   state: BatchState,
   said: { says: Partial<Record<Scale, Verdict>>; isFlat?: boolean },
+  mend = toMend(snapshot, state),
 ): TasteFigures {
-  if (massKg(state.pot.mixture) < 0.05) return { now: NOTHING, atEnd: NOTHING, doses: {} };
+  if (!mend) return { now: NOTHING, atEnd: NOTHING, doses: {} };
+  const { end } = mend;
   const load = loadStillToAdd(snapshot, state, ['toSalt']);
-  const end = potAtEnd(snapshot, state, load);
   const acidG = acidIn(snapshot, state);
   const comingG = snapshot.input.recipe.lines.reduce(
     (sum, line) =>
@@ -94,14 +88,13 @@ export function tasteFigures(
     0,
   );
   const heatG = hotIn(snapshot, state);
-  const of: ToMend = { snapshot, state, end };
   const here: Ledger = { acidG: acidG + comingG, heatG };
   const atEnd = tastesOf(end, here);
   const wants = withFlat(said, atEnd.saltPercent < snapshot.input.saltPercent - SALT_TOLD);
   const doses = SCALES.flatMap((scale): [Scale, Dose[]][] => {
     const verdict = wants[scale];
     if (!verdict || verdict === 'right') return [];
-    return [[scale, dosesFor({ of, scale, verdict, before: atEnd, ledger: here })]];
+    return [[scale, dosesFor({ of: mend, scale, verdict, before: atEnd, ledger: here })]];
   });
   return { now: tastesNow(snapshot, state), atEnd, doses: Object.fromEntries(doses) };
 }

@@ -1,4 +1,11 @@
-import { type AddedItem, type BatchSnapshot, type BatchState, batchHolds } from '../batch';
+import {
+  type AddedItem,
+  type BatchSnapshot,
+  type BatchState,
+  batchHolds,
+  loadStillToAdd,
+  potAtEnd,
+} from '../batch';
 import {
   type Allergen,
   bringsTo,
@@ -7,6 +14,7 @@ import {
   holdsOf,
   type Ingredient,
   massesOf,
+  massKg,
   saltPercent,
   totalKg,
   volumeLitres,
@@ -46,6 +54,14 @@ export interface ToMend {
   state: BatchState;
   end: PotState;
 }
+
+/** The pot to be mended, or null while there is next to nothing in it. */
+export function toMend(snapshot: BatchSnapshot, state: BatchState): ToMend | null {
+  if (massKg(state.pot.mixture) < LEAST_KG || liquidLitres(state.pot) < LEAST_LITRES) return null;
+  // the salt to come is what is asked about, and is not counted in
+  return { snapshot, state, end: potAtEnd(snapshot, state, loadStillToAdd(snapshot, state, ['toSalt'])) };
+}
+const LEAST_KG = 0.05;
 
 export function flourPerLitre(pot: PotState): number {
   const litres = liquidLitres(pot);

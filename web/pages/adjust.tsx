@@ -3,7 +3,7 @@ import { useOutletContext } from 'react-router';
 import styled from 'styled-components';
 import * as v from 'valibot';
 import { numberField } from '../../contract';
-import { type Adjustments, adjustments } from '../../core/adjust';
+import { type Adjustments, adjustments, type ToMend, toMend } from '../../core/adjust';
 import { massKg } from '../../core/matter';
 import { Button } from '../components/button';
 import { figure, TypedForm, useTypedForm } from '../components/form';
@@ -52,8 +52,12 @@ const Row = styled.div`
 /** Judgement with numbers: what the spoon says and the dose for it, how thick it is and the ways from there. */
 export function AdjustPage() {
   const here = useOutletContext<BatchHere>();
-  const { pot } = here.pot.state;
-  if (massKg(pot.mixture) < 0.05) {
+  const { snapshot } = here.batch;
+  const { state } = here.pot;
+  const [wantedBand, setWantedBand] = useState(snapshot.input.band);
+  const mend = useJudged(here, () => toMend(snapshot, state), []);
+  const figures = useJudged(here, () => adjustments(snapshot, state, wantedBand, mend), [wantedBand, mend]);
+  if (massKg(state.pot.mixture) < 0.05) {
     return (
       <Page>
         <Empty title={adjustWords.nothingInThePotYet}>
@@ -65,18 +69,17 @@ export function AdjustPage() {
   return (
     <Page>
       <Halves $columns="minmax(320px, 5fr) minmax(0, 8fr)">
-        <Taste here={here} />
-        <Thickness here={here} />
+        <Taste here={here} mend={mend} figures={figures} />
+        <Thickness here={here} figures={figures} onWanted={setWantedBand} />
       </Halves>
     </Page>
   );
 }
 
-function Taste({ here }: { here: BatchHere }) {
+function Taste({ here, mend, figures }: { here: BatchHere; mend: ToMend | null; figures: Adjustments }) {
   const [says, setSays] = useState<Says>({});
   const [isFlat, setFlat] = useState(false);
   const { snapshot } = here.batch;
-  const figures = useJudged(here, () => adjustments(snapshot, here.pot.state), []);
   // what was pressed while it was being told is of the next spoon, and stays
   const again = (told: Says) => {
     setSays((now) => (now === told ? {} : now));
@@ -94,7 +97,7 @@ function Taste({ here }: { here: BatchHere }) {
         </Button>
       </Head>
       <TasteLines says={says} onChange={setSays} />
-      <Doses here={here} says={says} isFlat={isFlat} onTold={again} />
+      <Doses here={here} mend={mend} says={says} isFlat={isFlat} onTold={again} />
       <Subtitle>{adjustWords.saltCalculated}</Subtitle>
       <Facts>
         <Fact name={adjustWords.inTheLiquidNow} value={percent(figures.saltPercentLiquid)} />

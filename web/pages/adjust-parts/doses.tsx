@@ -2,7 +2,7 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import * as v from 'valibot';
 import { numberField } from '../../../contract';
-import { type Dose, tasteFigures } from '../../../core/adjust';
+import { type Dose, type ToMend, tasteFigures } from '../../../core/adjust';
 import { itemsFromLots } from '../../../core/larder';
 import { holdsOf } from '../../../core/matter';
 import type { BatchCommand } from '../../../core/rules';
@@ -58,11 +58,13 @@ const SPREADS_MIN = 4;
 /** What a mouth said, and what it takes: one dose a scale, in by one press; then a clean spoon. */
 export function Doses({
   here,
+  mend,
   says,
   isFlat,
   onTold,
 }: {
   here: BatchHere;
+  mend: ToMend | null;
   says: Says;
   isFlat: boolean;
   onTold: (says: Says) => void;
@@ -73,7 +75,11 @@ export function Doses({
   const { data: lots = [] } = useLots();
   const [roads, setRoads] = useState<Partial<Record<Scale, string>>>({});
   const [isOpen, setOpen] = useState(false);
-  const figures = useJudged(here, () => tasteFigures(snapshot, state, { says, isFlat }), [says, isFlat]);
+  const figures = useJudged(here, () => tasteFigures(snapshot, state, { says, isFlat }, mend), [
+    says,
+    isFlat,
+    mend,
+  ]);
   const chosen = Object.entries(figures.doses).flatMap(([scale, doses]) => {
     const dose = doses.find((one) => one.id === roads[scale as Scale]) ?? doses[0];
     return dose ? [dose] : [];

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import styled from 'styled-components';
-import { type Adjustments, adjustments } from '../../../core/adjust';
+import type { Adjustments } from '../../../core/adjust';
 import { loadStillToAdd } from '../../../core/batch';
 import { BAND_VISCOSITY_MM2_PER_S, BANDS, bandName, spreadCm } from '../../../core/thickness';
 import { Button } from '../../components/button';
@@ -11,7 +11,6 @@ import { adjustWords, decimal, hourMinute, strength, testWords, weight } from '.
 import type { BatchHere } from '../batch-frame';
 import { TestForm } from './test-form';
 import { PuddlePicture } from './test-pictures';
-import { useJudged } from './use-judged';
 import { Ways } from './ways-table';
 
 const Now = styled.div`
@@ -59,12 +58,17 @@ const Scale = styled.ol`
 `;
 
 /** How thick it is, by its tests and its sums; how thick it is wanted; and the ways from one to the other. */
-export function Thickness({ here }: { here: BatchHere }) {
+export function Thickness({
+  here,
+  figures,
+  onWanted,
+}: {
+  here: BatchHere;
+  figures: Adjustments;
+  onWanted: (band: number) => void;
+}) {
   const { snapshot } = here.batch;
-  const { state } = here.pot;
-  const [wanted, setWanted] = useState(snapshot.input.band);
   const [isOpen, setOpen] = useState(false);
-  const figures = useJudged(here, () => adjustments(snapshot, state, wanted), [wanted]);
   const isThere = figures.ways.length === 0;
   const food = FOOD[snapshot.input.recipe.colour] ?? FOOD.broth!;
   return (
@@ -89,7 +93,7 @@ export function Thickness({ here }: { here: BatchHere }) {
             <button
               type="button"
               aria-pressed={Math.round(figures.targetBand) === i}
-              onClick={() => setWanted(i)}
+              onClick={() => onWanted(i)}
             >
               {band.name}
             </button>
