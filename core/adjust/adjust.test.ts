@@ -2,12 +2,15 @@ import { describe, expect, it } from 'vitest';
 import { filledPot } from '../../demo/filled-pot';
 import type { BatchEvent } from '../batch';
 import { bodyOfPot } from '../pot';
-import { measuredBody } from '../thickness';
+import { measuredBody, THICKENERS } from '../thickness';
 import { adjustments } from './';
 
 const { snapshot, startMs, said, at: potAt } = filledPot('trout-chowder');
 const heat = said(2, { type: 'heatSet', payload: { fraction: 0.3 } });
 const at = (minute: number, ...more: BatchEvent[]) => potAt(minute, heat, ...more);
+
+/** The pot kept hot: nothing swells in a cold one. */
+const hot = said(2, { type: 'heatSet', payload: { fraction: 0.7 } });
 
 describe('ways to a thicker pot', () => {
   const state = at(70);
@@ -57,13 +60,38 @@ describe('ways to a thicker pot', () => {
   it('what has just gone in does nothing yet, and the page says from when it can be judged', () => {
     const roux = ways.find((way) => way.id === 'rouxBlond')!;
     const put = said(71, { type: 'added', payload: { items: roux.items, purpose: { for: 'thickness' } } });
-    const soon = adjustments(snapshot, at(72, put), 4.5);
-    const later = adjustments(snapshot, at(84, put), 4.5);
-    expect(soon.band).toBeLessThan(band + 0.35);
-    expect(soon.judgeAtMs).toBe(startMs + 81 * 60_000);
+    const soon = adjustments(snapshot, at(72, hot, put), 4.5);
+    const later = adjustments(snapshot, at(84, hot, put), 4.5);
+    expect(soon.band).toBeLessThan(adjustments(snapshot, at(70, hot)).band + 0.35);
+    expect(soon.judged).toEqual({ atMs: startMs + 81 * 60_000 });
     expect(soon.bandAtEnd).toBeGreaterThan(4.2);
     expect(later.band).toBeGreaterThan(soon.band + 0.5);
-    expect(later.judgeAtMs).toBeNull();
+    expect(later.judged).toBeNull();
+    // in a pot that has gone cold it swells not at all, however long it waits
+    const cold = adjustments(snapshot, potAt(240, put), 4.5);
+    expect(cold.judged).toEqual({ notUnderC: 80 });
+    expect(cold.band).toBeLessThan(band + 0.35);
+  });
+  it('long boiling takes back what root starches gave, and little of what flour gave; sour it goes faster, and a blender cuts it', () => {
+    const left = (ingredientId: string, hours: number, ...more: BatchEvent[]) => {
+      const put = said(71, {
+        type: 'added',
+        payload: { items: [{ ingredientId, kg: 0.2, tempC: 15 }], purpose: { for: 'thickness' } },
+      });
+      const grams = (...each: BatchEvent[]) => at(71 + 60 * hours, hot, ...each).pot.mixture.flourEquivalentG;
+      const strength = THICKENERS[ingredientId === 'potato-starch' ? 'potatoStarch' : 'flour'].strength;
+      return (grams(put, ...more) - grams(...more)) / (200 * strength);
+    };
+    // by hand: swollen after 1 and 10 min, then so much an hour
+    expect(left('potato-starch', 1)).toBeCloseTo(Math.exp((-0.3 * 59) / 60), 2);
+    expect(left('flour', 1)).toBeCloseTo(Math.exp((-0.03 * 50) / 60), 2);
+    const vinegar = said(60, {
+      type: 'added',
+      payload: { items: [{ ingredientId: 'wine-vinegar', kg: 2, tempC: 15 }] },
+    });
+    expect(left('potato-starch', 1, vinegar)).toBeCloseTo(Math.exp((-0.9 * 59) / 60), 2);
+    const half = said(72, { type: 'pureed', payload: { share: 0.5 } });
+    expect(left('potato-starch', 0.05, half)).toBeLessThan(0.9);
   });
   it('thinned, it has less of its own taste unless it is thinned with its own', () => {
     const thin = adjustments(snapshot, state, 0.5).ways;

@@ -1,4 +1,4 @@
-import { type BatchSnapshot, type BatchState, judgedAtMs, yetToSwellG } from '../batch';
+import { type BatchSnapshot, type BatchState, type Judged, judgedWhen, yetToSwellG } from '../batch';
 import { within } from '../check';
 import { massKg, saltPercent } from '../matter';
 import { bodySd, foodLitres, liquidLitres } from '../pot';
@@ -25,8 +25,8 @@ export interface Adjustments {
   /** the same in the bowl, and cold tomorrow */
   bandAtTable: number;
   bandTomorrow: number;
-  /** when what was put in can be judged, ms; null where nothing waits */
-  judgeAtMs: number | null;
+  /** when what was put in can be judged; null where nothing waits */
+  judged: Judged | null;
   /** once the lines still to come are in */
   bandAtEnd: number;
   targetBand: number;
@@ -45,7 +45,7 @@ const NO_FIGURES: Omit<Adjustments, 'targetBand'> = {
   bandSd: 0,
   bandAtTable: 0,
   bandTomorrow: 0,
-  judgeAtMs: null,
+  judged: null,
   bandAtEnd: 0,
   flourEquivalentGPerL: 0,
   ways: [],
@@ -74,7 +74,7 @@ export function adjustments(
   const targetBand = within('wantedBand', wantedBand ?? input.band, 0, 6);
   if (!mend) return { ...NO_FIGURES, targetBand };
   const { end } = mend;
-  const swellsG = yetToSwellG(state, pot.atMs);
+  const swellsG = yetToSwellG(state);
   const now = Math.max(0, flourPerLitre(pot) - swellsG / liquidLitres(pot));
   const band = thicknessBand({ flourEquivalentGPerL: now });
   return {
@@ -96,7 +96,7 @@ export function adjustments(
     bandSd: Math.abs(thicknessBand({ flourEquivalentGPerL: now * Math.exp(bodySd(pot)) }) - band),
     bandAtTable: bandAt(band, HOT_C, AT_TABLE_C),
     bandTomorrow: bandAt(band, HOT_C, COLD_C),
-    judgeAtMs: judgedAtMs(state, pot.atMs),
+    judged: judgedWhen(state),
     bandAtEnd: thicknessBand({ flourEquivalentGPerL: flourPerLitre(end) }),
     targetBand,
     flourEquivalentGPerL: now,

@@ -1,4 +1,4 @@
-import { type AddedItem, type BatchSnapshot, type BatchState, loadStillToAdd, rowGoingIn } from '../batch';
+import { type AddedItem, acidIn, type BatchSnapshot, type BatchState, hotIn, loadStillToAdd } from '../batch';
 import { massKg, saltPercent, totalKg } from '../matter';
 import { foodLitres, type PotState } from '../pot';
 import { dilutionKg, saltToAddG } from '../salt';
@@ -115,33 +115,6 @@ function withFlat(
 interface Ledger {
   acidG: number;
   heatG: number;
-}
-
-/** Of what went in, what has not been ladled out. */
-const leftShare = ({ pot }: BatchState): number => {
-  const there = massKg(pot.mixture);
-  const gone = pot.drawnKg + pot.takenOutKg;
-  return there + gone > 0 ? there / (there + gone) : 0;
-};
-
-function acidIn(snapshot: BatchSnapshot, state: BatchState): number {
-  const bicarbonateG = state.wentIn
-    .filter((one) => rowGoingIn(snapshot, one).id === 'bicarbonate')
-    .reduce((sum, one) => sum + one.kg * 1000, 0);
-  const acidG = state.wentIn.reduce(
-    (sum, one) => sum + one.kg * (rowGoingIn(snapshot, one).acidGPerKg ?? 0),
-    0,
-  );
-  const takenG = bicarbonateG / neutralised(1).bicarbonateG;
-  return Math.max(0, acidG - takenG) * leftShare(state);
-}
-
-function hotIn(snapshot: BatchSnapshot, state: BatchState): number {
-  const g = state.wentIn.reduce(
-    (sum, one) => sum + (rowGoingIn(snapshot, one).strength === 'hot' ? one.kg * 1000 : 0),
-    0,
-  );
-  return g * leftShare(state);
 }
 
 function tastesOf(pot: PotState, { acidG, heatG }: Ledger): Tastes {

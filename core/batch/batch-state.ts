@@ -138,9 +138,17 @@ export interface Dosed extends Purpose {
   atMs: number;
   kg: number;
   ingredientId: string;
-  /** grams of flour it comes to when it has swollen, and the minutes that takes; 0 for what thickens nothing */
+  /** grams of flour it comes to when it has swollen, less what boiling and blending took again; 0 for what thickens nothing */
   bodyG: number;
+  /** minutes that takes, and how hot it must be, °C; how long it has been so hot */
   swellsMin: number;
+  swellsFromC: number;
+  hotMin: number;
+  /** share of it lost again in an hour of heat past that, and to a blender */
+  thinsPerHour: number;
+  blendingLoss: number;
+  /** what had been taken out of the pot when it went in, kg */
+  goneKg: number;
 }
 
 /** A meter's word, as it was taken in. */

@@ -10,10 +10,11 @@ import { receiveReading } from './acts/reading-acts';
 import { atService, portion, storeLot } from './acts/serving-acts';
 import { beginStage, endStage, setTarget } from './acts/stage-acts';
 import { readMeter, taste, testThickness } from './acts/taste-acts';
-import { advanceBatch, potAt } from './advance-batch';
+import { advanceBatch, runTo } from './advance-batch';
 import type { BatchEvent, BatchSnapshot } from './batch-event';
 import type { BatchState } from './batch-state';
 import { copyBatch } from './copy-batch';
+import { blended } from './dosed';
 import { type FoldContext, foldContext } from './fold-context';
 import { FoldError } from './fold-error';
 
@@ -126,7 +127,7 @@ function act(context: FoldContext, state: BatchState, event: BatchEvent): BatchS
   }
   const atMs = event.actedAtMs;
   if (!LEAVES_THE_POT.has(event.type)) {
-    state.pot = potAt(state, atMs);
+    Object.assign(state, runTo(state, atMs));
     state.touchedMs = atMs;
   }
   switch (event.type) {
@@ -154,7 +155,7 @@ function act(context: FoldContext, state: BatchState, event: BatchEvent): BatchS
         share: event.payload.share,
         sieve: 'none',
       });
-      return state;
+      return Object.assign(state, blended(state, event.payload.share));
     case 'answered':
       state.questions = state.questions.filter((one) => one.eventId !== event.payload.eventId);
       return state;

@@ -1,3 +1,4 @@
+export { acidIn, hotIn } from './acid-in';
 export { additionTimes } from './addition-times';
 export { advanceBatch } from './advance-batch';
 export { blenderFills, renderedFat } from './at-hand';
@@ -20,7 +21,7 @@ export { type BatchHolds, batchHolds, heldBy, holdsInPot, type MoreThanOrdered }
 export { type BatchResult, batchResult, type Outcome, type YieldReason } from './batch-result';
 export type { BatchState, HeatSegment, Parked, PotItem, Question, StoredLot } from './batch-state';
 export { type BoilingAway, boilingAway } from './boiling-away';
-export { judgedAtMs, yetToSwellG } from './dosed';
+export { type Judged, judgedWhen, yetToSwellG } from './dosed';
 export { evidenceOf, TESTED_BELOW } from './evidence-of';
 export { applyEvent, foldBatch, openBatch } from './fold-batch';
 export { foldContext } from './fold-context';

@@ -10,7 +10,7 @@ export {
   type SpoonLook,
   TEST_DOUBT_BANDS,
 } from './data/kitchen-tests';
-export { BANDS, THICKENERS } from './data/thickeners';
+export { BANDS, SOUR, THICKENERS } from './data/thickeners';
 export { flourEquivalentGPerL } from './flour-equivalent-g-per-l';
 export {
   bandAt,

@@ -1,10 +1,12 @@
-import { totalKg } from '../../matter';
+import { type ThickenerKind, totalKg } from '../../matter';
 import { piecesGiveKg } from '../../plan';
-import { drawFromPot, leaveFoodOut, putFoodIn, takeFatOff, withDose } from '../../pot';
-import { asPulp, bodyG, pulpMin, THICKENERS } from '../../thickness';
+import { drawFromPot, foodLitres, leaveFoodOut, putFoodIn, takeFatOff, withDose } from '../../pot';
+import { asPulp, bodyG, pulpMin, SOUR, THICKENERS } from '../../thickness';
 
+import { acidIn } from '../acid-in';
 import type { AddedItem } from '../batch-event';
 import type { BatchState, Dosed, PotItem } from '../batch-state';
+import { goneOf } from '../dosed';
 import type { EventOf, FoldContext } from '../fold-context';
 import { costGoingIn, rowGoingIn } from '../went-in';
 import { floorCaught } from './heat-acts';
@@ -38,6 +40,7 @@ function withDoses(
   state: BatchState,
   { id, actedAtMs, payload: { items, purpose } }: EventOf<'added'>,
 ): BatchState {
+  const sour = acidIn(snapshot, state) / Math.max(0.1, foodLitres(state.pot)) >= SOUR.gPerL;
   const doses = items.flatMap((item): Dosed[] => {
     const own = rowGoingIn(snapshot, item);
     const row = purpose?.for === 'thickness' ? asPulp(own) : own;
@@ -52,7 +55,9 @@ function withDoses(
         ingredientId: item.ingredientId,
         kg: item.kg,
         bodyG: row.share === 'liquid' ? bodyG(row, item.kg, kind) : 0,
-        swellsMin: kind ? THICKENERS[kind].cookOutMin : isPulp ? pulpMin(row) : 0,
+        ...cookingOut(kind, isPulp ? pulpMin(row) : 0, sour),
+        hotMin: 0,
+        goneKg: goneOf(state.pot),
       },
     ];
   });
@@ -139,3 +144,12 @@ export function pourOff(state: BatchState, what: 'fat' | 'liquid', kg: number): 
 function potKg(state: BatchState): number {
   return totalKg(state.pot.mixture.liquid) + totalKg(state.pot.mixture.pieces);
 }
+
+/** How what was put in to thicken cooks out, and what is lost of it again. */
+function cookingOut(kind: ThickenerKind | undefined, mashedMin: number, isSour: boolean) {
+  if (!kind) return { swellsMin: mashedMin, swellsFromC: MASHED_FROM_C, thinsPerHour: 0, blendingLoss: 0 };
+  const { cookOutMin: swellsMin, swellsFromC, thinsPerHour, blendingLoss } = THICKENERS[kind];
+  return { swellsMin, swellsFromC, blendingLoss, thinsPerHour: thinsPerHour * (isSour ? SOUR.times : 1) };
+}
+/** What is mashed or grated in gives its starch from here on, °C. From memory. */
+const MASHED_FROM_C = 80;

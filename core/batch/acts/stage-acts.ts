@@ -5,6 +5,7 @@ import type { Stage } from '../../recipe';
 
 import { advanceBatch } from '../advance-batch';
 import type { BatchState, StageProgress } from '../batch-state';
+import { blended } from '../dosed';
 import type { FoldContext } from '../fold-context';
 
 /** A stage begins; one that was running is done. */
@@ -44,9 +45,11 @@ export function endStage(context: FoldContext, state: BatchState, stageId: strin
   const isFirst = progress !== undefined && progress.doneMs === null;
   const isLeft = isFirst && stage !== undefined && (stage.does !== undefined || isInOven(stage));
   const ran = isLeft ? advanceBatch(state, atMs) : state;
+  const pot = isLeft ? finishStage(afterOven(stage, ran.pot), stage.does) : ran.pot;
+  const share = isLeft && stage.does?.kind === 'puree' ? stage.does.share : 0;
   return {
     ...ran,
-    pot: isLeft ? finishStage(afterOven(stage, ran.pot), stage.does) : ran.pot,
+    ...blended({ dosed: ran.dosed, pot }, share),
     items: isFirst && stage?.does ? itemsAfter(ran.items, stage.does) : ran.items,
     stages: withStage(ran.stages, stageId, () => ({ doneMs: atMs })),
     currentStageId: ran.currentStageId === stageId ? null : ran.currentStageId,

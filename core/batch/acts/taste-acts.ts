@@ -17,7 +17,7 @@ export function testThickness(context: FoldContext, state: BatchState, event: Ev
   const litres = liquidLitres(state.pot);
   const expectedGPerL =
     litres > 0
-      ? Math.max(LEAST_G_PER_L, (bodyOfPot(state.pot) - yetToSwellG(state, event.actedAtMs)) / litres)
+      ? Math.max(LEAST_G_PER_L, (bodyOfPot(state.pot) - yetToSwellG(state)) / litres)
       : LEAST_G_PER_L;
   const isBare = state.pot.mixture.flourEquivalentG <= 0 || litres <= 0;
   const read = isBare ? null : readBody(state.pot, measured, expectedGPerL, sure);

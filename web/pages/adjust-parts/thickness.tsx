@@ -1,13 +1,13 @@
 import { useState } from 'react';
 import styled from 'styled-components';
 import type { Adjustments } from '../../../core/adjust';
-import { loadStillToAdd } from '../../../core/batch';
+import { type Judged, loadStillToAdd } from '../../../core/batch';
 import { BAND_VISCOSITY_MM2_PER_S, BANDS, bandName, spreadCm } from '../../../core/thickness';
 import { Button } from '../../components/button';
 import { Sheet } from '../../components/sheet';
 import { Over, Soft, Title } from '../../components/text';
 import { colour, FOOD, media, size, space, target } from '../../theme/tokens';
-import { adjustWords, decimal, hourMinute, strength, testWords, weight } from '../../words';
+import { adjustWords, decimal, hourMinute, strength, temperature, testWords, weight } from '../../words';
 import type { BatchHere } from '../batch-frame';
 import { TestForm } from './test-form';
 import { PuddlePicture } from './test-pictures';
@@ -103,7 +103,7 @@ export function Thickness({
       <div>
         <Button onPress={() => setOpen(true)}>{adjustWords.testIt}</Button>
       </div>
-      <Followed here={here} />
+      <Followed here={here} judged={figures.judged} />
       {isThere ? (
         <Soft>{adjustWords.itWillBeThereNothing}</Soft>
       ) : (
@@ -120,20 +120,19 @@ export function Thickness({
 }
 
 /** A way begun in parts: what is in, when it can be judged, and what the rest would be. */
-function Followed({ here }: { here: BatchHere }) {
+function Followed({ here, judged }: { here: BatchHere; judged: Judged | null }) {
   const { dosed } = here.pot.state;
   const last = dosed.findLast((dose) => dose.for === 'thickness' && dose.wayId !== undefined);
   if (!last) return null;
   const parts = dosed.filter((dose) => dose.for === 'thickness' && dose.wayId === last.wayId);
   const inKg = parts.reduce((sum, dose) => sum + dose.kg, 0);
   const first = Math.max(...parts.map((dose) => dose.wholeKg ?? 0));
-  const judgeMs = Math.max(...parts.map((dose) => dose.atMs + dose.swellsMin * 60_000));
   const restKg = Math.max(0, first - inKg);
   return (
     <Soft role="status">
       {adjustWords.partIsIn(
         weight(inKg),
-        judgeMs > here.pot.nowMs ? hourMinute(judgeMs, here.kitchen.zone) : null,
+        judged && 'atMs' in judged ? hourMinute(judged.atMs, here.kitchen.zone) : null,
         restKg > 0.005 ? weight(restKg) : null,
       )}
     </Soft>
@@ -156,14 +155,20 @@ function figuresWords(figures: Adjustments, here: BatchHere): string {
   return [
     adjustWords.flourLike(strength(figures.flourEquivalentGPerL), decimal(figures.bandSd, 1)),
     first ? adjustWords.wasCalculated(strength(first.expectedGPerL)) : '',
-    figures.judgeAtMs === null
-      ? ''
-      : adjustWords.stillSwelling(hourMinute(figures.judgeAtMs, here.kitchen.zone)),
+    judgedWords(figures.judged, here),
     adjustWords.atTheEndItIs(bandName(figures.bandAtEnd), comingWords(here)),
     adjustWords.colderItIs(bandName(figures.bandAtTable), bandName(figures.bandTomorrow)),
   ]
     .filter((words) => words !== '')
     .join(' ');
+}
+
+/** When what went in can be judged; where the pot is too cool for it to swell, that. */
+function judgedWords(judged: Judged | null, here: BatchHere): string {
+  if (!judged) return '';
+  return 'atMs' in judged
+    ? adjustWords.stillSwelling(hourMinute(judged.atMs, here.kitchen.zone))
+    : adjustWords.tooCoolToSwell(temperature(judged.notUnderC));
 }
 
 /** What 50 mL would spread to. */

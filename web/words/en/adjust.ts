@@ -60,6 +60,8 @@ export const adjustWords = {
     `${gPerL} of flour or the like, give or take ${bands} of a band.`,
   wasCalculated: (gPerL: string) => `Calculated: ${gPerL}.`,
   stillSwelling: (hour: string) => `What went in still swells: judge it at ${hour}.`,
+  tooCoolToSwell: (least: string) =>
+    `What went in does not swell under ${least}: bring the pot up, then judge it.`,
   atTheEndItIs: (band: string, coming: string) =>
     coming === '' ? `At the end: ${band}.` : `At the end, with ${coming} in: ${band}.`,
   colderItIs: (table: string, tomorrow: string) =>
