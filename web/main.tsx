@@ -61,6 +61,10 @@ const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('./pages/larder-blend')).LarderBlend }),
           },
           {
+            path: 'larder/roux',
+            lazy: async () => ({ Component: (await import('./pages/larder-roux')).LarderRoux }),
+          },
+          {
             path: 'larder/count',
             lazy: async () => ({ Component: (await import('./pages/larder-count')).LarderCount }),
           },

@@ -1,13 +1,20 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { EMPTY, INGREDIENT_BY_ID, massesOf, NO_MASSES, operations } from '../matter';
-import { dilutionKg, saltToAddG } from './';
+import { dilutionKg, reducedSaltPercent, saltToAddG } from './';
 
 describe('salt', () => {
   it('10 kg at 1.6 % to 1.0 % needs 6.0 kg (by hand)', () => {
     expect(dilutionKg({ massKg: 10, nowPercent: 1.6, targetPercent: 1 })).toBeCloseTo(6, 12);
     expect(dilutionKg({ massKg: 10, nowPercent: 0.8, targetPercent: 1 })).toBe(0);
     expect(() => dilutionKg({ massKg: 10, nowPercent: 1, targetPercent: 0 })).toThrow(/targetPercent.*0/);
+  });
+  it('reduced is a quarter less, and never a hundredth too much (by hand)', () => {
+    expect(reducedSaltPercent(0.8)).toBe(0.6);
+    // 0.675 is not yet 0.68
+    expect(reducedSaltPercent(0.9)).toBe(0.67);
+    expect(reducedSaltPercent(0)).toBe(0);
+    expect(() => reducedSaltPercent(7)).toThrow(/percent.*7/);
   });
   it('what is added brings exactly the target, the salt’s own mass counted (seed 9)', () => {
     fc.assert(

@@ -10,7 +10,7 @@ import { figure, TypedForm, useTypedForm } from '../components/form';
 import { Empty, Halves, Page } from '../components/page';
 import { Errors, FigureText, Over, Soft, Subtitle, Title } from '../components/text';
 import { colour, space, target } from '../theme/tokens';
-import { adjustWords, litres, percent, weight } from '../words';
+import { adjustWords, litres, percent, saltSpoons, weight } from '../words';
 import { Doses } from './adjust-parts/doses';
 import { type Says, TasteLines } from './adjust-parts/taste-lines';
 import { Thickness } from './adjust-parts/thickness';
@@ -80,6 +80,9 @@ function Taste({ here, mend, figures }: { here: BatchHere; mend: ToMend | null; 
   const [says, setSays] = useState<Says>({});
   const [isFlat, setFlat] = useState(false);
   const { snapshot } = here.batch;
+  const { saltPercentWithGarnish, saltPercent } = snapshot.plan;
+  // salt on the bowl is no salt of the pot: it is told apart
+  const garnishPercent = saltPercentWithGarnish - saltPercent;
   // what was pressed while it was being told is of the next spoon, and stays
   const again = (told: Says) => {
     setSays((now) => (now === told ? {} : now));
@@ -104,6 +107,12 @@ function Taste({ here, mend, figures }: { here: BatchHere; mend: ToMend | null; 
         <Fact name={adjustWords.inTheWholePotOnce} value={percent(figures.saltPercentAll)} />
         <Fact name={adjustWords.atTheEndIfNone} value={percent(figures.saltPercentAtEnd)} />
         <Fact name={adjustWords.wantedAtTheEnd} value={percent(snapshot.input.saltPercent)} />
+        {garnishPercent > 0.005 && (
+          <Fact
+            name={adjustWords.inTheBowlWithGarnish}
+            value={percent(snapshot.input.saltPercent + garnishPercent)}
+          />
+        )}
       </Facts>
       <SaltForm here={here} figures={figures} />
       <MeterForm here={here} />
@@ -129,6 +138,7 @@ function SaltForm({ here, figures }: { here: BatchHere; figures: Adjustments }) 
   const { saltToAddG: grams, saltPercentAtEnd: percentAtEnd, toDiluteKg } = figures;
   const { tell, refusals } = useSubmit(here.batch.id);
   const { input } = here.batch.snapshot;
+  const spoonG = here.kitchen.equipment.saltTeaspoonG;
   const form = useTypedForm({
     first: { grams: '' },
     schema: SALT,
@@ -145,6 +155,7 @@ function SaltForm({ here, figures }: { here: BatchHere; figures: Adjustments }) 
       <Soft>
         <strong>{adjustWords.g(Math.round(grams))}</strong>
         {adjustWords.toAddInAllLast(Math.round((grams * 2) / 3))}
+        {spoonG ? ` ${adjustWords.twoThirdsOfOurSalt(saltSpoons((grams * 2) / 3 / spoonG))}` : ''}
       </Soft>
       <Row>
         <form.AppField name="grams">

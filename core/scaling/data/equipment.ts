@@ -16,6 +16,8 @@ export interface Equipment {
   /** pans in the bain-marie, and what one holds, L */
   bainMariePans?: number | undefined;
   bainMariePanLitres?: number | undefined;
+  /** a level teaspoon of the salt that stands here, g: fine about 6, coarse 4.8, flaky 2.8 (common practice) */
+  saltTeaspoonG?: number | undefined;
 }
 
 /** A hot blender jar is filled at most this far. source: common practice, a third to a half */

@@ -22,6 +22,7 @@ import {
   hourMinute,
   percent,
   SCALE_WORDS,
+  saltSpoons,
   volume,
 } from '../../words';
 import type { BatchHere } from '../batch-frame';
@@ -112,6 +113,7 @@ export function Doses({
         </Acts>
       </Card>
     );
+  const spoonG = here.kitchen.equipment.saltTeaspoonG;
   const spoonMs = nowMs + SPREADS_MIN * 60_000;
   return (
     <Card aria-label={adjustWords.theDose}>
@@ -125,6 +127,9 @@ export function Doses({
         {chosen.map((dose) => (
           <li key={dose.scale}>
             <strong>{doseTitle(dose, here)}</strong>
+            {spoonG && dose.item.ingredientId === 'salt' && (
+              <Over>{adjustWords.ofOurSalt(saltSpoons((dose.item.kg * 1000) / spoonG))}</Over>
+            )}
             <Over>{movesWords(dose)}</Over>
             {dose.warns.map((warn) => (
               <Caution key={`${warn.code} ${'name' in warn ? warn.name : ''}`}>

@@ -108,7 +108,7 @@ export function Thickness({
         <Soft>{adjustWords.itWillBeThereNothing}</Soft>
       ) : (
         <section aria-label={adjustWords.waysToTheThicknessWanted}>
-          <Ways ways={figures.ways} here={here} />
+          <Ways ways={figures.ways} here={here} wantedBand={figures.targetBand} />
           <Over>{adjustWords.twoThirdsFirstLetIt}</Over>
         </section>
       )}

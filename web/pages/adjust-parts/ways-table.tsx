@@ -1,10 +1,13 @@
+import { Link } from 'react-router';
 import styled from 'styled-components';
 import { minutes } from '../../../contract';
-import type { AdjustWay } from '../../../core/adjust';
+import { type AdjustWay, flourPerLitre } from '../../../core/adjust';
 import type { AddedItem } from '../../../core/batch';
 import { itemsFromLots } from '../../../core/larder';
 import { holdsOf } from '../../../core/matter';
+import { liquidLitres } from '../../../core/pot';
 import type { BatchCommand } from '../../../core/rules';
+import { thicknessBand } from '../../../core/thickness';
 import { Button } from '../../components/button';
 import { useOneAtATime } from '../../components/form';
 import { Caution, Errors, Over } from '../../components/text';
@@ -17,6 +20,7 @@ import {
   hourMinute,
   money,
   percent,
+  rouxWords,
   weight,
 } from '../../words';
 import type { BatchHere } from '../batch-frame';
@@ -65,17 +69,25 @@ const Rows = styled.ul`
 const FIRST_SHARE = 2 / 3;
 
 /** The ways to the mark, one under the other, each with what it leads to; one press says that its first part is in. */
-export function Ways({ ways, here }: { ways: readonly AdjustWay[]; here: BatchHere }) {
+export function Ways({
+  ways,
+  here,
+  wantedBand,
+}: {
+  ways: readonly AdjustWay[];
+  here: BatchHere;
+  wantedBand: number;
+}) {
   return (
     <Rows>
       {ways.map((way) => (
-        <Way key={way.id} way={way} here={here} />
+        <Way key={way.id} way={way} here={here} wantedBand={wantedBand} />
       ))}
     </Rows>
   );
 }
 
-function Way({ way, here }: { way: AdjustWay; here: BatchHere }) {
+function Way({ way, here, wantedBand }: { way: AdjustWay; here: BatchHere; wantedBand: number }) {
   const { tell, refusals } = useSubmit(here.batch.id);
   const { data: lots = [] } = useLots();
   const { input } = here.batch.snapshot;
@@ -108,7 +120,10 @@ function Way({ way, here }: { way: AdjustWay; here: BatchHere }) {
     <li data-hindered={way.warns.length > 0 || isLate}>
       <div>
         <strong>{title}</strong>
-        <Over>{how}</Over>
+        <Over>
+          {how}{' '}
+          {of.code === 'roux' && <Link to={rouxAddress(of.colour, here, wantedBand)}>{rouxWords.toIt}</Link>}
+        </Over>
       </div>
       {way.isAddition && (
         <Button onPress={() => put(isFirstPart ? FIRST_SHARE : 1)} aria-label={adjustWords.itIsIn2(title)}>
@@ -157,6 +172,20 @@ function Way({ way, here }: { way: AdjustWay; here: BatchHere }) {
       </div>
     </li>
   );
+}
+
+/** The same roux as a page of weights and minutes. */
+function rouxAddress(colourOf: string, { pot }: BatchHere, wantedBand: number): string {
+  const now = thicknessBand({ flourEquivalentGPerL: flourPerLitre(pot.state.pot) });
+  const of = new URLSearchParams({
+    litres: liquidLitres(pot.state.pot).toFixed(1),
+    from: now.toFixed(1),
+    band: wantedBand.toFixed(1),
+    colour: colourOf,
+    liquidC: Math.round(pot.state.pot.tempC).toString(),
+    rouxC: '20',
+  });
+  return `/larder/roux?${of}`;
 }
 
 function Fact({ name, value }: { name: string; value: string }) {

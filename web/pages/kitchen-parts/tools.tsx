@@ -27,6 +27,7 @@ const TOOLS = v.object({
   sieveLitres: figureOrNone(v.unwrap(entries.sieveLitres)),
   bainMariePans: figureOrNone(v.unwrap(entries.bainMariePans)),
   bainMariePanLitres: figureOrNone(v.unwrap(entries.bainMariePanLitres)),
+  saltTeaspoonG: figureOrNone(v.unwrap(entries.saltTeaspoonG)),
 });
 
 const ASKED = [
@@ -39,6 +40,7 @@ const ASKED = [
   ['sieveLitres', kitchenWords.aSieveTakes, 'L'],
   ['bainMariePans', kitchenWords.pansInTheBainMarie, kitchenWords.pans],
   ['bainMariePanLitres', kitchenWords.oneOfThemHolds, 'L'],
+  ['saltTeaspoonG', kitchenWords.aTeaspoonOfOurSalt, 'g'],
 ] as const;
 
 /** What hands work with beside the pots: their time follows from it. */
@@ -57,6 +59,7 @@ export function ToolsSection({ kitchen }: { kitchen: KitchenView }) {
       sieveLitres: typed(equipment.sieveLitres),
       bainMariePans: typed(equipment.bainMariePans),
       bainMariePanLitres: typed(equipment.bainMariePanLitres),
+      saltTeaspoonG: typed(equipment.saltTeaspoonG),
     },
     schema: TOOLS,
     keep: (meant) =>

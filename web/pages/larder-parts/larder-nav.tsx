@@ -35,6 +35,7 @@ export function LarderNav() {
       </NavLink>
       <NavLink to="/larder/bases">{larderWords.basesToMake}</NavLink>
       <NavLink to="/larder/blend">{larderWords.blend}</NavLink>
+      <NavLink to="/larder/roux">{larderWords.roux}</NavLink>
       <NavLink to="/larder/count">{larderWords.stockCount}</NavLink>
       <NavLink to="/larder/finished">{larderWords.finishedLots}</NavLink>
       <NavLink to="/larder/foods">{larderWords.foodsAndPrices}</NavLink>

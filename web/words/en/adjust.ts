@@ -80,6 +80,9 @@ export const adjustWords = {
   salt: 'Salt',
   inTheLiquidNow: 'In the liquid now',
   inTheWholePotOnce: 'In the whole pot, once even',
+  ofOurSalt: (spoons: string) => `${spoons} of our salt, level`,
+  twoThirdsOfOurSalt: (spoons: string) => `That is ${spoons} of our salt, level.`,
+  inTheBowlWithGarnish: 'In the bowl, with its garnish',
   atTheEndIfNone: 'At the end, if none is added',
   wantedAtTheEnd: 'Wanted at the end',
   thickness: 'Thickness',
@@ -98,6 +101,19 @@ export const adjustWords = {
   itIsIn: 'It is in',
   itIsIn2: (title: string) => `${title}: it is in`,
 };
+
+const QUARTERS = ['', '¼', '½', '¾'] as const;
+
+/** Level spoons to the nearest quarter: three teaspoons are a tablespoon. */
+export function saltSpoons(teaspoons: number): string {
+  const quarters = Math.round(teaspoons * 4);
+  if (quarters < 1) return 'less than ¼ tsp';
+  const tablespoons = quarters >= 12 ? Math.floor(quarters / 12) : 0;
+  const rest = quarters - 12 * tablespoons;
+  const whole = Math.floor(rest / 4);
+  const tsp = `${whole > 0 ? whole : ''}${QUARTERS[rest % 4]}`;
+  return [tablespoons > 0 ? `${tablespoons} tbsp` : '', tsp ? `${tsp} tsp` : ''].filter(Boolean).join(' ');
+}
 
 /** What speaks against a way of adjusting a pot. */
 export function adjustWarningWords(warning: AdjustWarning): string {

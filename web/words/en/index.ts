@@ -27,6 +27,7 @@ export * from './recipe';
 export * from './recipeEditor';
 export * from './rehearse';
 export * from './rescue';
+export * from './roux';
 export * from './scaling';
 export * from './sheet';
 export * from './stages';

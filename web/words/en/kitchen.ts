@@ -258,6 +258,7 @@ export const kitchenWords = {
   minutesUnderTheGrill: 'Minutes under the grill',
   aSieveTakes: 'A sieve takes',
   pansInTheBainMarie: 'Pans in the bain-marie',
+  aTeaspoonOfOurSalt: 'A level teaspoon of our salt',
   oneOfThemHolds: 'One of them holds',
   stickBlender: 'Stick blender',
   thereIsOne: 'there is one',

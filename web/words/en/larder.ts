@@ -53,6 +53,7 @@ export const larderWords = {
   theShelf: 'The shelf',
   basesToMake: 'Bases to make',
   blend: 'Blend',
+  roux: 'Roux',
   stockCount: 'Stock count',
   finishedLots: 'Finished lots',
   foodsAndPrices: 'Foods and prices',

@@ -10,6 +10,9 @@ export const planWords = {
   saltAtTheEnd: 'Salt at the end',
   addG: (saltToAddG: number) => `add ${dose(saltToAddG)}`,
   flourLike: (gPerL: number) => strength(gPerL),
+  aQuarterLessSalt: (percent: string) => `A quarter less salt: ${percent}`,
+  saltReduced:
+    'A quarter less salt than the recipe. Lemon and what is savoury make up for some of it. A diet set by a doctor is theirs to set.',
   aBowlCostsAtLeast: 'A bowl costs at least',
   aBowlCosts: 'A bowl costs',
   aBowlCostsAbout: 'A bowl costs about',
