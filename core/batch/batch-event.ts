@@ -68,7 +68,16 @@ export interface Fate {
 export const FLOORS_FOUND = ['clean', 'caught'] as const;
 export type FloorFound = (typeof FLOORS_FOUND)[number];
 
-export const TROUBLES = ['scorched', 'curdled', 'lumps', 'burntRoux', 'boiledOver'] as const;
+export const TROUBLES = [
+  'scorched',
+  'curdled',
+  'lumps',
+  'burntRoux',
+  'boiledOver',
+  'grainy',
+  'scrambled',
+  'split',
+] as const;
 export type Trouble = (typeof TROUBLES)[number];
 
 /** Something that did happen and should not have: the state follows it, and a rescue is offered. Never an undo. */

@@ -40,6 +40,9 @@ const TROUBLE_MIN: Readonly<Record<Trouble, number>> = {
   lumps: 5,
   burntRoux: 12,
   boiledOver: 3,
+  grainy: 8,
+  scrambled: 10,
+  split: 6,
 };
 
 /** A liquid that is mostly water can be boiled away. */

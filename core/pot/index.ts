@@ -34,6 +34,7 @@ export {
   type PotTarget,
   quantilesMs,
 } from './forecast-pot';
+export { type Handfuls, handfuls } from './handfuls';
 export { exits, fractionToHold, fullKW, heatStep, potWays, steamHeat, waysOut } from './heat-balance';
 export { kitchenAir } from './kitchen-air';
 export { arrivingAt, type Burner, FIRST_GUESS_HEAT_FACTOR, type PotSetup, type PotState } from './pot';

@@ -51,7 +51,7 @@ export interface Roux {
   depthCm: number;
   /** so many pans of it, or one after the other, none deeper than is good */
   pans: number;
-  /** until it is hot, the butter's water gone */
+  /** until one pan of it is hot, the butter's water gone */
   warmMin: number;
   stages: RouxStage[];
   joined: { tempC: number; how: 'oneHot' | 'bothHot' | 'bothCold' };
@@ -85,7 +85,7 @@ export function rouxFor(asked: RouxAsked): Roux {
   const areaM2 = Math.PI * (within('panCm', asked.panCm, 10, 120) / 200) ** 2;
   const depthCm = (100 * rouxKg) / ROUX_MATTER.densityKgPerL / 1000 / areaM2;
   const pans = Math.max(1, Math.ceil(depthCm / ROUX_DEPTH_CM - 1e-9));
-  const warmMin = warmingMin(asked, fatToAddKg, rouxKg);
+  const warmMin = warmingMin(asked, fatToAddKg / pans, rouxKg / pans);
   const rouxC = within('rouxC', asked.rouxC, -5, 200);
   const liquidC = within('liquidC', asked.liquidC, -5, 105);
   return {

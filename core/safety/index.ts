@@ -1,4 +1,4 @@
 export { FOOD_CODE } from './data/food-code';
-export { topRuleOf } from './data/top-temperatures';
+export { TOP_RULES, topRuleOf } from './data/top-temperatures';
 export { CODE_HOT_LIMITS, type HotLimits, hotLimitsOf, limitSource } from './hot-limits';
 export { mustComeCold } from './must-come-cold';

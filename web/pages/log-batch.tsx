@@ -135,6 +135,7 @@ function Told({ batch }: { batch: BatchView }) {
       </header>
       <Halves $columns="minmax(0, 0.8fr) minmax(0, 1.2fr)">
         <section>
+          <NextTimeOf batch={batch} />
           <Table>
             <thead>
               <tr>
@@ -181,7 +182,6 @@ function Told({ batch }: { batch: BatchView }) {
               />
             </tbody>
           </Table>
-          <NextTimeOf batch={batch} />
           <LotsOfBatch batch={batch} />
           <Soft>
             {logWords.gaveOfItsRatingThe(

@@ -20,6 +20,7 @@ import { BegunAheadList } from './plan-parts/begun-ahead';
 import { Figures } from './plan-parts/figures';
 import { FromLarder } from './plan-parts/from-larder';
 import { fillThePot, HaveSheet } from './plan-parts/have-sheet';
+import { LessSalt, SaltReduced } from './plan-parts/less-salt';
 import { OrderSentence } from './plan-parts/order-sentence';
 import { ScalingList } from './plan-parts/scaling-list';
 import { SwapSheet, SwapsDone } from './plan-parts/swap-sheet';
@@ -169,7 +170,9 @@ function PlanOf({
           <Button kind="quiet" onPress={() => setSheet('swap')}>
             {planWords.substitute}
           </Button>
+          <LessSalt order={order} recipe={recipe} />
         </Tools>
+        <SaltReduced order={order} recipe={recipe} />
         <SwapsDone order={order} />
         {plan && <WeighList lines={plan.lines} />}
         {order.shown && <BegunAheadList {...order.shown} nowMs={minuteMs} zone={kitchen.zone} />}

@@ -14,6 +14,10 @@ import { colour, space } from '../../theme/tokens';
 import { evidenceWords, nextTimeWords, proposalWords } from '../../words';
 import { useKitchenHere } from '../use-kitchen-here';
 
+const Evidence = styled(Over)`
+  display: block;
+`;
+
 const Card = styled.section`
   display: grid;
   gap: ${space.s};
@@ -59,6 +63,7 @@ function Proposed({ batch, recipe, book }: { batch: BatchView; recipe: Recipe; b
         {thickens && <Over>{thickens}</Over>}
       </Card>
     );
+  if (proposals.length === 0 && !thickens) return null;
   const nameOf = (id: string) => (book.rows[id]?.name ?? id).toLowerCase();
   const accept = () =>
     save.mutate({
@@ -68,9 +73,7 @@ function Proposed({ batch, recipe, book }: { batch: BatchView; recipe: Recipe; b
   return (
     <Card aria-label={nextTimeWords.nextTime}>
       <Subtitle>{nextTimeWords.nextTime}</Subtitle>
-      {proposals.length === 0 ? (
-        <Soft>{nextTimeWords.nobodyTasted}</Soft>
-      ) : (
+      {proposals.length > 0 && (
         <>
           <Over>{nextTimeWords.chooseWhatIsRight}</Over>
           <ul>
@@ -85,8 +88,8 @@ function Proposed({ batch, recipe, book }: { batch: BatchView; recipe: Recipe; b
                       name: one.code === 'food' ? nameOf(one.ingredientId) : '',
                       recipeLitres: recipe.litres,
                     })}
-                  </strong>{' '}
-                  <Over as="span">{evidenceWords(one)}</Over>
+                  </strong>
+                  <Evidence as="span">{evidenceWords(one)}</Evidence>
                 </Tick>
               </li>
             ))}

@@ -1,20 +1,13 @@
 import { SETS_FROM_GELATIN_PERCENT } from '../../../core/bases';
 import type { Plan, PlannedBase } from '../../../core/plan';
-import { reducedSaltPercent } from '../../../core/salt';
 import { bandName } from '../../../core/thickness';
-import { Button } from '../../components/button';
 import { Figure } from '../../components/figure';
-import { Soft } from '../../components/text';
 import { decimal, money, percent, planWords, pricePerVolume, workingWords } from '../../words';
 import { useKitchenHere } from '../use-kitchen-here';
-import type { Order } from './use-order';
 
 /** What the bowl is: its salt, its body, its price. */
-export function BowlFigures({ plan, order }: { plan: Plan; order: Order }) {
+export function BowlFigures({ plan }: { plan: Plan }) {
   const { currency } = useKitchenHere();
-  const usual = order.shown?.input.recipe.targetSaltPercent ?? 0;
-  const reduced = reducedSaltPercent(usual);
-  const isUsual = Math.abs(plan.saltPercent - usual) < 0.02;
   return (
     <>
       <Figure
@@ -23,14 +16,6 @@ export function BowlFigures({ plan, order }: { plan: Plan; order: Order }) {
         note={planWords.addG(Math.round(plan.saltToAddG))}
         working={workingWords(plan, 'salt', currency)}
       />
-      {isUsual && reduced >= 0.1 && (
-        <span>
-          <Button kind="quiet" onPress={() => order.change({ saltPercent: String(reduced) })}>
-            {planWords.aQuarterLessSalt(percent(reduced))}
-          </Button>
-        </span>
-      )}
-      {!isUsual && Math.abs(plan.saltPercent - reduced) < 0.02 && <Soft>{planWords.saltReduced}</Soft>}
       <Figure
         label={planWords.thickness}
         value={bandName(plan.band)}

@@ -158,7 +158,7 @@ export function Figures({
         {simmer && (
           <Figure label={planWords.comingToASimmer} value={minutes(simmer.minutes)} working={w('simmer')} />
         )}
-        {plan.base ? <BaseFigures plan={plan} base={plan.base} /> : <BowlFigures plan={plan} order={order} />}
+        {plan.base ? <BaseFigures plan={plan} base={plan.base} /> : <BowlFigures plan={plan} />}
         <Figure
           label={planWords.contains}
           value={plan.allergens.map((one) => one.name).join(', ')}

@@ -153,6 +153,9 @@ export const TROUBLE_WORDS: Readonly<Record<Trouble, string>> = {
   lumps: 'lumps',
   burntRoux: 'the roux burnt',
   boiledOver: 'it boiled over',
+  grainy: 'the cheese turned grainy',
+  scrambled: 'the egg scrambled',
+  split: 'the fat split out',
 };
 
 function slipWords(slip: Slip, snapshot: BatchSnapshot): string {

@@ -10,7 +10,6 @@ export const nextTimeWords = {
   chooseWhatIsRight: 'Choose what the recipe should say from now on.',
   acceptInto: (version: number) => `Save as version ${version}`,
   acceptedInto: (version: number) => `The recipe has learned from this batch: version ${version}.`,
-  nobodyTasted: 'Nothing to change: taste until it is right, and it is proposed here.',
   spoons: (count: number) => `${count} ${plural(count, 'spoon', 'spoons')} said that it was right`,
   tests: (count: number) => `${count} ${plural(count, 'test', 'tests')}, and nothing was done to it after`,
   thickens: (percentOf: number, plusMinus: number) =>

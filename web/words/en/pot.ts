@@ -275,6 +275,16 @@ export const potWords = {
   theLadleMustBe20: (ladleMl: string) => `The ladle must be 20 to 3000 mL, not “${ladleMl}”.`,
   aLadleOfHotLiquid:
     'Whisk a ladle of hot liquid at a time into the cold. Then all of it into the pot, off the boil.',
+  itGoesInByTheHandful: 'Grated, off the boil, a handful at a time. The next when the last has gone.',
+  oneHandful: 'One handful',
+  handfulMustBe: (typed: string) => `A handful must be 5 to 5000 g, not “${typed}”.`,
+  handfulsOf: (count: number, each: string) => `${count} ${plural(count, 'handful', 'handfuls')} of ${each}.`,
+  eachTakes: (first: string, after: string) => `The first brings it to ${first}, all of it to ${after}.`,
+  warmBetween: (top: string) => `Keep a small flame under it, and never over ${top}.`,
+  tooHotForIt: (now: string, top: string) => `The pot is at ${now}: heat off until it is under ${top}.`,
+  littleStarch:
+    'There is little starch in the pot, and the cheese may split. Toss it in cornstarch, 15 g to the kilogram, or take a third as processed cheese.',
+  lastInOrder: 'Order: cream and milk, then cheese, then the egg liaison. Miso last of all, off the heat.',
   whatIsTempered: 'What is tempered',
   itIsNow: 'It is now',
   oneLadle: 'One ladle',

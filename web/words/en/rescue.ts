@@ -20,6 +20,29 @@ const TROUBLE: Readonly<Record<Trouble, { title: string; steps: readonly string[
       'Keep it under its top temperature from here on.',
     ],
   },
+  grainy: {
+    title: 'The cheese is grainy',
+    steps: [
+      'Off the heat. It got too hot, or was too sour, or had no starch to hold it.',
+      'A squeeze of lemon and a spoon of starch slaked in cold milk; whisk, a minute just under the simmer.',
+      'Still grainy: blend it and pass it. Next time off the boil, by the handful.',
+    ],
+  },
+  scrambled: {
+    title: 'The egg has scrambled',
+    steps: [
+      'Off the heat. Pass it through a fine sieve: what has set comes out, and binds no more.',
+      'New yolks with cream, tempered with ladles of it, back in under the top temperature.',
+    ],
+  },
+  split: {
+    title: 'The fat has split out of it',
+    steps: [
+      'Off the heat. A ladle of cold stock or cream, whisked in hard, or the stick blender.',
+      'It splits again: starch holds it. A little cornstarch, slaked, and a minute under the simmer.',
+      'What still floats is skimmed. Its fat went with it: taste.',
+    ],
+  },
   lumps: {
     title: 'There are lumps',
     steps: [
