@@ -143,11 +143,70 @@ for (const [where, viewport] of [
       const ways = page.getByRole('region', { name: adjustWords.waysToTheThicknessWanted });
       await expect(ways).toContainText(/Loosen with whole milk/);
       await ways.getByRole('button', { name: /Loosen with whole milk: it is in/ }).click();
-      await page.getByRole('textbox', { name: adjustWords.saltByMeter }).fill('90');
-      await page.getByRole('button', { name: adjustWords.save }).last().click();
+      const measure = async (label: string, value: string) => {
+        await page.getByRole('textbox', { name: label, exact: true }).fill(value);
+        await page.getByRole('button', { name: adjustWords.saveMeter(label) }).click();
+      };
+      await measure(adjustWords.saltByMeter, '90');
       await expect(page.getByText(/Salt by a meter must be/)).toBeVisible();
-      await page.getByRole('textbox', { name: adjustWords.saltByMeter }).fill('7');
-      await page.getByRole('button', { name: adjustWords.save }).last().click();
+      await measure(adjustWords.acidByMeter, '19');
+      await expect(page.getByText(/pH must be from 2 to 9/)).toBeVisible();
+      await measure(adjustWords.saltByMeter, '7');
       await expect(page.getByText(/not used\. Rinse it/)).toBeVisible();
+      await measure(adjustWords.acidByMeter, '5.9');
+      await expect(page.getByText(/Last pH 5\.9, where pH .* was calculated: both count/)).toBeVisible();
+    });
+
+    test('two cooks taste blind and see how they differ; a pale pot is deepened; too salty without room is told so', async ({
+      page,
+    }) => {
+      await page.goto(await potOf(page));
+      const says = (scale: string, verdict: string) =>
+        page
+          .getByRole('radiogroup', { name: scale })
+          .getByRole('radio', { name: verdict, exact: true })
+          .click({ force: true });
+      const dose = page.getByRole('region', { name: adjustWords.theDose });
+      const taster = page.getByRole('textbox', { name: adjustWords.whoTastes });
+      for (const [by, acid] of [
+        ['Ada', VERDICT_WORDS.right],
+        ['Ben', VERDICT_WORDS.right],
+      ] as const) {
+        await taster.fill(by);
+        await says('Acid', acid);
+        await says('Bitter', by === 'Ada' ? VERDICT_WORDS.right : VERDICT_WORDS.bitMore);
+        await expect(page.getByText(/tasted it, one not knowing/)).toHaveCount(0);
+        await page.getByRole('button', { name: adjustWords.saveTheVerdict }).click();
+        await expect(page.getByRole('radio', { checked: true })).toHaveCount(0);
+      }
+      await expect(page.getByText(/Bitter: Ada “right”, Ben “a bit more”/)).toBeVisible();
+      // pale: what deepens this dish's colour
+      await says('Colour', 'white');
+      await expect(dose).toContainText(/turmeric/i);
+      await page.reload();
+      await expect(taster).toHaveValue('Ben');
+      // far too much salt, and a pot that has no room to thin it: it is told so, and a potato is no rescue
+      const id = new URL(page.url()).pathname.split('/')[2]!;
+      const salted = await page.request.post(`${server.url}/api/batches/${id}/events`, {
+        data: {
+          id: randomUUID(),
+          type: 'added',
+          v: 3,
+          payload: { items: [{ ingredientId: 'salt', kg: 0.5, tempC: 18 }] },
+        },
+      });
+      expect(salted.ok()).toBe(true);
+      await page.reload();
+      await says('Salt', VERDICT_WORDS.farTooMuch);
+      await expect(dose).toContainText(/does not fit/);
+      await page.getByRole('button', { name: adjustWords.otherAmounts }).click();
+      const road = page
+        .getByRole('dialog')
+        .getByRole('button', { name: new RegExp(adjustWords.forScale('salt')) });
+      await road.click();
+      await page.getByRole('option', { name: /Potato/ }).click();
+      await page.keyboard.press('Escape');
+      await expect(dose).toContainText(/takes \d+ % of the salt, as so much soup would/);
+      await expect(dose).toContainText(/not enough by itself/);
     });
   });

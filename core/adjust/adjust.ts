@@ -111,8 +111,8 @@ const LEAST_SALT_PERCENT = 0.01;
 const AT_TABLE_C = 65;
 const COLD_C = 5;
 
-/** A quarter of a band is what a spoon can tell. */
-const CLOSE_ENOUGH = 0.25;
+/** Half of what a spoon can tell: what is calculated so near is left alone. Ours. */
+const CLOSE_ENOUGH = 0.12;
 
 function ways(of: ToMend, band: number): AdjustWay[] {
   const wanted = Math.max(LEAST_BODY_G_PER_L, flourEquivalentOfBand({ band }));

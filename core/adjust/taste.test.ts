@@ -91,6 +91,49 @@ describe('doses by what a spoon says', () => {
     const warned = dosesAt({ salt: 'farTooMuch' }, salted, heavy).salt![0]!;
     expect(warned.warns.map((warn) => warn.code)).toContain('noRoom');
   });
+  it('too salty: a potato takes salt until its water is as salty, and no more than as much soup would', () => {
+    const salted = said(50, {
+      type: 'added',
+      payload: { items: [{ ingredientId: 'salt', kg: 0.25, tempC: 18 }] },
+    });
+    const potato = by(dosesAt({ salt: 'tooMuch' }, salted).salt, 'potato');
+    expect(potato.code).toBe('bulk');
+    // by hand: 79 % of a potato is water; m w / (M + m w) of the salt goes along when it is lifted out
+    const waterKg = potato.item.kg * input.ingredients.potato!.perKg.water;
+    const kg = massKg(at(70, salted).pot.mixture);
+    expect(potato.takesShare).toBeCloseTo(waterKg / (kg + waterKg), 1);
+    expect(potato.takesShare!).toBeLessThan(potato.item.kg / kg);
+    expect(potato.after.saltPercent).toBeLessThan(potato.before.saltPercent);
+  });
+  it('pale or dark: what deepens this dish’s colour, with the salt and the diet it brings; too dark, what pales it', () => {
+    const deeper = dosesAt({ colour: 'more' }).colour!;
+    expect(deeper.map((dose) => dose.item.ingredientId)).toEqual(['turmeric', 'saffron']);
+    const paler = dosesAt({ colour: 'tooMuch' }).colour!;
+    expect(paler.map((dose) => dose.item.ingredientId)).toContain('milk');
+    const brown = filledPot('venison-juniper-sauce');
+    const soy = tasteFigures(brown.snapshot, brown.at(70), { says: { colour: 'bitMore' } }).doses.colour!;
+    expect(by(soy, 'soy-sauce').after.saltPercent).toBeGreaterThan(by(soy, 'soy-sauce').before.saltPercent);
+  });
+  it('fat to a percent: so much butter brings what its own fat says (by hand)', () => {
+    const butter = by(dosesAt({ fat: 'more' }).fat, 'butter');
+    const kg = massKg(at(70).pot.mixture);
+    const fatKg =
+      (butter.before.fatPercent / 100) * kg + butter.item.kg * input.ingredients.butter!.perKg.fat;
+    expect(butter.after.fatPercent).toBeCloseTo((100 * fatKg) / (kg + butter.item.kg), 1);
+  });
+  it('a pH meter moves the acid; one that cannot be is kept, asked about, and moves nothing until it is said again', () => {
+    const meter = (value: number, sure?: true) =>
+      said(60, { type: 'metered', payload: { meter: 'ph', value, ...(sure ? { sure } : {}) } });
+    const acid = (...more: BatchEvent[]) =>
+      tasteFigures(snapshot, at(61, ...more), { says: {} }).now.acidGPerL;
+    const before = acid();
+    expect(acid(meter(5.2))).toBeGreaterThan(before + 0.1);
+    expect(acid(meter(6.9))).toBeLessThan(before);
+    expect(acid(meter(2.1))).toBeCloseTo(before, 6);
+    expect(at(61, meter(2.1)).meters[0]!.status).toBe('set aside');
+    // 1.3 g/L for each step under neutral
+    expect(acid(meter(5, true))).toBeCloseTo(2.6, 1);
+  });
   it('what made it sour is no dose against sourness: the first sugar is the usual one', () => {
     const lemon = (kg: number) =>
       said(40, {

@@ -1,5 +1,6 @@
 import { type AddedItem, acidIn, type BatchSnapshot, type BatchState, hotIn, loadStillToAdd } from '../batch';
 import { massKg, saltPercent, totalKg } from '../matter';
+import { own } from '../own';
 import { foodLitres, type PotState } from '../pot';
 import { dilutionKg, saltToAddG } from '../salt';
 import {
@@ -11,6 +12,7 @@ import {
   umamiGPer100g,
   type Verdict,
 } from '../taste';
+import { COLOUR_ROADS } from './data/colour-roads';
 import { AGAINST, MORE_OF, SOURNESS_TAKEN_G_PER_L, type TasteRoad } from './data/taste-roads';
 import { type AdjustWarning, outcomeOf, type ToMend, toMend, warningsOf, withItems } from './to-mend';
 
@@ -33,7 +35,7 @@ export interface Dose {
   id: string;
   scale: Scale;
   /** to more of it, against too much of it, or thinned */
-  code: 'more' | 'against' | 'neutralise' | 'dilute';
+  code: 'more' | 'against' | 'neutralise' | 'dilute' | 'bulk';
   item: AddedItem;
   /** which spoon this is for it: 1 the first */
   nth: number;
@@ -43,6 +45,8 @@ export interface Dose {
   after: Tastes;
   portions: number;
   costCents: number;
+  /** share of the pot's salt that it takes along if it is lifted out again; null for what stays */
+  takesShare: number | null;
   /** what bicarbonate gives off and leaves behind */
   gas: { litres: number; asSaltG: number } | null;
   warns: AdjustWarning[];
@@ -153,22 +157,54 @@ interface Wanted {
 }
 
 function dosesFor(wanted: Wanted): Dose[] {
-  const { scale, verdict } = wanted;
+  const { verdict } = wanted;
   const isTooMuch = verdict === 'tooMuch' || verdict === 'farTooMuch';
-  const doses =
-    scale === 'salt'
-      ? isTooMuch
-        ? dilutions(wanted, toItsSalt(wanted))
-        : saltDose(wanted)
-      : isTooMuch
-        ? [
-            ...(scale === 'acid' ? bicarbonate(wanted) : []),
-            ...roads(wanted, AGAINST[scale], 'against'),
-            ...dilutions(wanted, SHARE_THINNED[verdict] * massKg(wanted.of.end.mixture)),
-          ]
-        : roads(wanted, MORE_OF[scale], 'more');
+  const doses = isTooMuch ? lessOf(wanted, verdict) : moreOf(wanted);
   return [...doses].sort((a, b) => a.warns.length - b.warns.length);
 }
+
+function moreOf(wanted: Wanted): Dose[] {
+  const { scale, of } = wanted;
+  if (scale === 'salt') return saltDose(wanted);
+  const from = scale === 'colour' ? (coloursOf(of)?.deeper ?? []) : MORE_OF[scale];
+  return roads(wanted, from, 'more');
+}
+
+function lessOf(wanted: Wanted, verdict: 'tooMuch' | 'farTooMuch'): Dose[] {
+  const { scale, of } = wanted;
+  if (scale === 'salt') return [...dilutions(wanted, toItsSalt(wanted)), ...potatoes(wanted)];
+  if (scale === 'colour') return roads(wanted, coloursOf(of)?.paler ?? [], 'against');
+  return [
+    ...(scale === 'acid' ? bicarbonate(wanted) : []),
+    ...roads(wanted, AGAINST[scale], 'against'),
+    ...dilutions(wanted, SHARE_THINNED[verdict] * massKg(of.end.mixture)),
+  ];
+}
+
+const coloursOf = ({ snapshot }: ToMend) => own(COLOUR_ROADS, snapshot.input.recipe.colour);
+
+/** No more of the pot than this is potato put in against salt. Ours. */
+const MOST_POTATO = 0.12;
+
+/**
+ * Unsalted starchy bulk, boiled in it: salt goes into a potato until its water is as salty as the pot's, and no further.
+ * Left in, it is eaten with it; lifted out, it takes along as much salt as so much soup would.
+ */
+function potatoes(wanted: Wanted): Dose[] {
+  const { of } = wanted;
+  const row = of.snapshot.input.ingredients[POTATO];
+  const most = MOST_POTATO * massKg(of.end.mixture);
+  const kg = Math.min(most, toItsSalt(wanted));
+  if (!row || kg <= 0) return [];
+  const dose = doseOf(wanted, 'bulk', { ingredientId: POTATO, kg, tempC: 18 }, 1, null);
+  const waterKg = kg * row.perKg.water;
+  const takesShare = waterKg / (waterKg + massKg(of.end.mixture));
+  const { saltPercent: percent } = dose.after;
+  const isShort = percent > of.snapshot.input.saltPercent + SALT_TOLD;
+  const warns = [...dose.warns, ...(isShort ? [{ code: 'stillSalty' as const, percent }] : [])];
+  return [{ ...dose, takesShare, warns }];
+}
+const POTATO = 'potato';
 
 /** Thinned by so much where nothing else takes it away. From memory. */
 const SHARE_THINNED = { tooMuch: 0.1, farTooMuch: 0.25 } as const;
@@ -300,18 +336,18 @@ function toItsSalt({ of }: Wanted): number {
 function dilutions(wanted: Wanted, kg: number): Dose[] {
   const { input } = wanted.of.snapshot;
   const step = kg > 0 ? kg : SHARE_THINNED.tooMuch * massKg(wanted.of.end.mixture);
-  const own = input.recipe.lines.flatMap((line) => {
+  const ownLiquids = input.recipe.lines.flatMap((line) => {
     const row = input.ingredients[line.ingredientId];
     const isUnsalted = row !== undefined && row.perKg.salt < UNSALTED;
     return line.scaling === 'toYield' && row?.share === 'liquid' && isUnsalted ? [line.ingredientId] : [];
   });
-  return [...new Set([...own, 'water'])]
+  return [...new Set([...ownLiquids, 'water'])]
     .filter((id) => input.ingredients[id])
     .map((ingredientId) => {
       // what is not quite unsalted takes so much more
-      const own = input.ingredients[ingredientId]!.perKg.salt;
+      const ownSalt = input.ingredients[ingredientId]!.perKg.salt;
       const target = input.saltPercent / 100;
-      const more = wanted.scale === 'salt' && target > own ? target / (target - own) : 1;
+      const more = wanted.scale === 'salt' && target > ownSalt ? target / (target - ownSalt) : 1;
       return doseOf(wanted, 'dilute', { ingredientId, kg: step * more, tempC: 85 }, 1, step * more);
     });
 }
@@ -335,5 +371,19 @@ function doseOf(
   const { portions } = outcomeOf(pot, { portionMl, minutes: 0, costCents });
   const warns = warningsOf(of, [item]);
   const id = `${code}-${item.ingredientId}`;
-  return { id, scale, code, item, nth, wholeKg, before, after, portions, costCents, gas: null, warns };
+  return {
+    id,
+    scale,
+    code,
+    item,
+    nth,
+    wholeKg,
+    before,
+    after,
+    portions,
+    costCents,
+    takesShare: null,
+    gas: null,
+    warns,
+  };
 }

@@ -45,6 +45,8 @@ export type AdjustWarning =
   | { code: 'noRoom'; litres: number; brimLitres: number }
   /** no hotter than this from then on, °C */
   | { code: 'notOver'; topC: number }
+  /** too salty still, percent */
+  | { code: 'stillSalty'; percent: number }
   /** it does not get there: so far only */
   | { code: 'fallsShort'; band: number };
 

@@ -5,15 +5,18 @@ import type { BatchState } from './batch-state';
 import { rowGoingIn } from './went-in';
 
 /** Of what went in, what has not been ladled or lifted out. */
-function leftShare({ pot }: Pick<BatchState, 'pot'>): number {
+export function leftShare({ pot }: Pick<BatchState, 'pot'>): number {
   const there = massKg(pot.mixture);
   const gone = pot.drawnKg + pot.takenOutKg;
   return there + gone > 0 ? there / (there + gone) : 0;
 }
 
-/** Acid that is in the pot, g as anhydrous citric: what its foods brought, less what bicarbonate took. */
-export function acidIn(snapshot: BatchSnapshot, state: Pick<BatchState, 'pot' | 'wentIn'>): number {
-  let [acidG, bicarbonateG] = [0, 0];
+/** Acid that is in the pot, g as anhydrous citric: what its foods brought, less what bicarbonate took, put right by a pH meter. */
+export function acidIn(
+  snapshot: BatchSnapshot,
+  state: Pick<BatchState, 'pot' | 'wentIn' | 'acidOffG'>,
+): number {
+  let [acidG, bicarbonateG] = [state.acidOffG, 0];
   for (const one of state.wentIn) {
     const row = rowGoingIn(snapshot, one);
     acidG += one.kg * (row.acidGPerKg ?? 0);

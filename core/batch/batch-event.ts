@@ -180,4 +180,9 @@ export const ADJUST_INGREDIENTS: readonly Ingredient['id'][] = [
   'tomato-paste',
   'yeast-extract',
   'dried-mushroom',
+  'paprika',
+  'turmeric',
+  'saffron',
+  'spinach',
+  'parsley',
 ];

@@ -193,6 +193,8 @@ export interface BatchState {
   tastings: readonly Tasting[];
   dosed: readonly Dosed[];
   meters: readonly LoggedMeter[];
+  /** acid that a pH meter found beside what its foods brought, g as citric; below 0 where it found less */
+  acidOffG: number;
   /** what this dish's own thickening has shown, before anything was put in to mend it: mean and sd of the logarithm */
   bodyShown: { mean: number; sd: number } | null;
   served: number;

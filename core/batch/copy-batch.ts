@@ -30,6 +30,7 @@ export function copyBatch(state: BatchState): BatchState {
     tastings: state.tastings,
     dosed: state.dosed,
     meters: state.meters,
+    acidOffG: state.acidOffG,
     bodyShown: state.bodyShown,
     served: state.served,
     discarded: state.discarded,

@@ -78,6 +78,7 @@ export function openBatch(snapshot: BatchSnapshot, atMs: number): BatchState {
     tastings: [],
     dosed: [],
     meters: [],
+    acidOffG: 0,
     bodyShown: null,
     served: 0,
     discarded: 0,

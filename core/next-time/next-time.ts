@@ -41,6 +41,7 @@ const MEASURES: Readonly<Record<Scale, keyof Tastes | null>> = {
   heat: 'heatGPerL',
   umami: 'umami',
   bitter: null,
+  colour: null,
 };
 
 /**
@@ -115,11 +116,12 @@ interface Of {
 
 /** Doses that made it right go into the recipe; what was taken away again comes off what brought it. */
 function foodsOf(of: Of): NextTime[] {
-  const { state, snapshot, recipe, right } = of;
+  const { state, snapshot, recipe } = of;
   const perBatch = recipe.litres / snapshot.plan.yieldLitres;
   const more = new Map<string, { scale: Scale; kg: number }>();
   for (const { for: scale, ingredientId, kg } of state.dosed) {
-    if (scale === 'thickness' || scale === 'salt' || !right[scale] || TAKES_AWAY.has(ingredientId)) continue;
+    if (scale === 'thickness' || scale === 'salt' || TAKES_AWAY.has(ingredientId)) continue;
+    if (spoonsFor(state, scale) === 0) continue;
     more.set(ingredientId, { scale, kg: (more.get(ingredientId)?.kg ?? 0) + kg * perBatch });
   }
   const added = [...more].flatMap(([ingredientId, { scale, kg }]) => foodMoved(of, scale, ingredientId, kg));
@@ -133,8 +135,8 @@ const TAKES_AWAY: ReadonlySet<string> = new Set(['bicarbonate', 'water']);
 /** Lines that another amount may be written on; the others follow a law of their own. */
 const OF_THE_PALATE = ['straight', 'byTaste', 'startLow', 'bySpoon'];
 
-function foodMoved({ recipe, right }: Of, scale: Scale, ingredientId: string, kg: number): NextTime[] {
-  const evidence = right[scale]!.verdicts;
+function foodMoved({ recipe, state }: Of, scale: Scale, ingredientId: string, kg: number): NextTime[] {
+  const evidence = spoonsFor(state, scale);
   const own = recipe.lines.filter((line) => line.ingredientId === ingredientId);
   const lines = own.filter(
     (line) => typeof line.scaling === 'string' && OF_THE_PALATE.includes(line.scaling),

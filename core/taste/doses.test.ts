@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { chanceOf } from '../testing/chance';
-import { type DoseTried, neutralised, nextDose, type Verdict } from './';
+import { type DoseTried, neutralised, nextDose, tastersDiffer, type Verdict } from './';
 
 describe('bicarbonate against acid', () => {
   it('84.0 g takes 64.0 g of anhydrous citric acid; 5 g of acid takes 6.56 g and gives 1.9 L of gas', () => {
@@ -53,6 +53,36 @@ describe('doses by verdict', () => {
       if (says(sum / wanted, 0) === 'right') ended++;
     }
     expect(ended / 1000).toBeGreaterThanOrEqual(0.95);
+  });
+});
+
+describe('two cooks at one pot', () => {
+  const spoon = (
+    atMs: number,
+    by: string | null,
+    says: Parameters<typeof tastersDiffer>[0][number]['says'],
+  ) => ({
+    atMs,
+    by,
+    says,
+  });
+  it('what they call differently, the furthest apart first; nothing of what one of them did not taste', () => {
+    const differ = tastersDiffer(
+      [
+        spoon(1, 'Ada', { salt: 'right', acid: 'more', heat: 'right' }),
+        spoon(2, 'Ben', { salt: 'bitMore', acid: 'tooMuch', sweet: 'more', heat: 'right' }),
+      ],
+      0,
+    )!;
+    expect(differ).toMatchObject({ first: 'Ada', second: 'Ben' });
+    expect(differ.on.map((one) => one.scale)).toEqual(['acid', 'salt']);
+  });
+  it('not across a dose, not of one cook twice, not of nobody', () => {
+    const two = [spoon(1, 'Ada', { salt: 'right' }), spoon(3, 'Ben', { salt: 'more' })];
+    expect(tastersDiffer(two, 2)).toBeNull();
+    expect(tastersDiffer([two[0]!, spoon(2, 'Ada', { salt: 'more' })], 0)).toBeNull();
+    expect(tastersDiffer([two[0]!, spoon(2, null, { salt: 'more' })], 0)).toBeNull();
+    expect(tastersDiffer(two, 0)!.on).toHaveLength(1);
   });
 });
 

@@ -8,10 +8,14 @@ import { massKg } from '../../core/matter';
 import { Button } from '../components/button';
 import { figure, TypedForm, useTypedForm } from '../components/form';
 import { Empty, Halves, Page } from '../components/page';
-import { Errors, FigureText, Over, Soft, Subtitle, Title } from '../components/text';
+import { SmallField } from '../components/small-field';
+import { FigureText, Over, Soft, Subtitle, Title } from '../components/text';
+import { rememberTaster, tasterHere } from '../data/taster';
 import { colour, space, target } from '../theme/tokens';
 import { adjustWords, litres, percent, saltSpoons, weight } from '../words';
+import { Differing } from './adjust-parts/differing';
 import { Doses } from './adjust-parts/doses';
+import { Meters } from './adjust-parts/meters';
 import { type Says, TasteLines } from './adjust-parts/taste-lines';
 import { Thickness } from './adjust-parts/thickness';
 import { useJudged } from './adjust-parts/use-judged';
@@ -79,6 +83,11 @@ export function AdjustPage() {
 function Taste({ here, mend, figures }: { here: BatchHere; mend: ToMend | null; figures: Adjustments }) {
   const [says, setSays] = useState<Says>({});
   const [isFlat, setFlat] = useState(false);
+  const [by, setBy] = useState(tasterHere);
+  const named = (name: string) => {
+    setBy(name.slice(0, 60));
+    rememberTaster(name.trim().slice(0, 60));
+  };
   const { snapshot } = here.batch;
   const { saltPercentWithGarnish, saltPercent } = snapshot.plan;
   // salt on the bowl is no salt of the pot: it is told apart
@@ -99,8 +108,10 @@ function Taste({ here, mend, figures }: { here: BatchHere; mend: ToMend | null; 
           {isFlat ? adjustWords.notFlatAfterAll : adjustWords.itIsFlat}
         </Button>
       </Head>
-      <TasteLines says={says} onChange={setSays} />
-      <Doses here={here} mend={mend} says={says} isFlat={isFlat} onTold={again} />
+      <TasteLines says={says} dishColour={snapshot.input.recipe.colour} onChange={setSays} />
+      <Doses here={here} mend={mend} says={says} isFlat={isFlat} by={by.trim()} onTold={again} />
+      <Differing here={here} />
+      <SmallField label={adjustWords.whoTastes} value={by} onChange={named} />
       <Subtitle>{adjustWords.saltCalculated}</Subtitle>
       <Facts>
         <Fact name={adjustWords.inTheLiquidNow} value={percent(figures.saltPercentLiquid)} />
@@ -115,7 +126,7 @@ function Taste({ here, mend, figures }: { here: BatchHere; mend: ToMend | null; 
         )}
       </Facts>
       <SaltForm here={here} figures={figures} />
-      <MeterForm here={here} />
+      <Meters here={here} />
     </section>
   );
 }
@@ -163,35 +174,6 @@ function SaltForm({ here, figures }: { here: BatchHere; figures: Adjustments }) 
         </form.AppField>
         <Button type="submit">{adjustWords.itIsIn}</Button>
       </Row>
-    </TypedForm>
-  );
-}
-
-const METER = v.object({ percent: figure(numberField(adjustWords.saltByMeter, 0, 30, '%')) });
-
-/** A salinity meter’s word: the sums follow it as far as both are sure. */
-function MeterForm({ here }: { here: BatchHere }) {
-  const { tell, refusals } = useSubmit(here.batch.id);
-  const last = here.pot.state.meters.findLast((one) => one.meter === 'salinity');
-  const form = useTypedForm({
-    first: { percent: '' },
-    schema: METER,
-    keep: async (typed) => {
-      if (await tell({ type: 'metered', payload: { meter: 'salinity', value: typed.percent } })) form.reset();
-    },
-  });
-  return (
-    <TypedForm form={form}>
-      <Row>
-        <form.AppField name="percent">
-          {(field) => <field.AtPot label={adjustWords.saltByMeter} unit="%" refused={refusals[0] ?? null} />}
-        </form.AppField>
-        <Button type="submit">{adjustWords.save}</Button>
-      </Row>
-      {last?.status === 'set aside' && last.expected !== null && (
-        <Errors sentences={[adjustWords.meterFarOff(percent(last.value), percent(last.expected))]} />
-      )}
-      <Over>{adjustWords.aSampleDiluted}</Over>
     </TypedForm>
   );
 }

@@ -7,6 +7,9 @@ export interface TasteRoad {
   tempC: number;
 }
 
+/** Salt goes by its target, colour by the dish. */
+type TastedScale = Exclude<Scale, 'salt' | 'colour'>;
+
 const road = (ingredientId: string, usualGPerL: number, tempC = 18): TasteRoad => ({
   ingredientId,
   usualGPerL,
@@ -17,7 +20,7 @@ const road = (ingredientId: string, usualGPerL: number, tempC = 18): TasteRoad =
  * Grams a litre that usually put it right; salt goes by its target and stands first where it is wanted. source: common
  * practice for lemon (6 to 8 mL a litre), sugar (2 to 4 g) and butter (5 to 10 g); the others from memory
  */
-export const MORE_OF: Readonly<Record<Exclude<Scale, 'salt'>, readonly TasteRoad[]>> = {
+export const MORE_OF: Readonly<Record<TastedScale, readonly TasteRoad[]>> = {
   acid: [road('lemon-juice', 8), road('wine-vinegar', 6), road('tomato-paste', 10)],
   sweet: [road('sugar', 3), road('honey', 4)],
   fat: [road('butter', 7), road('cream', 25), road('double-cream', 18)],
@@ -34,7 +37,7 @@ export const MORE_OF: Readonly<Record<Exclude<Scale, 'salt'>, readonly TasteRoad
 };
 
 /** Against too much: one taste hides another; only acid is really taken away, and only by a little. From memory. */
-export const AGAINST: Readonly<Record<Exclude<Scale, 'salt'>, readonly TasteRoad[]>> = {
+export const AGAINST: Readonly<Record<TastedScale, readonly TasteRoad[]>> = {
   acid: [road('sugar', 3), road('butter', 7), road('cream', 25)],
   sweet: [road('lemon-juice', 6), road('wine-vinegar', 4)],
   fat: [road('lemon-juice', 6)],

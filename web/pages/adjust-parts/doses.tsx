@@ -62,12 +62,15 @@ export function Doses({
   mend,
   says,
   isFlat,
+  by,
   onTold,
 }: {
   here: BatchHere;
   mend: ToMend | null;
   says: Says;
   isFlat: boolean;
+  /** who tastes; empty where nobody said */
+  by: string;
   onTold: (says: Says) => void;
 }) {
   const { snapshot, id } = here.batch;
@@ -86,7 +89,10 @@ export function Doses({
     return dose ? [dose] : [];
   });
   const isSaid = isFlat || Object.keys(says).length > 0;
-  const tasting: BatchCommand = { type: 'tasted', payload: { says, ...(isFlat ? { isFlat: true } : {}) } };
+  const tasting: BatchCommand = {
+    type: 'tasted',
+    payload: { says, ...(isFlat ? { isFlat: true } : {}), ...(by ? { by } : {}) },
+  };
   const giveIn = useOneAtATime(async (kgOf: (dose: Dose) => number) => {
     const added = chosen.map((dose): BatchCommand => {
       const item = { ...dose.item, kg: Math.round(kgOf(dose) * 1e5) / 1e5 };
@@ -191,7 +197,7 @@ function doseTitle({ item, code }: Dose, here: BatchHere): string {
 }
 
 /** What a dose moves, each figure from what it is to what it will be. */
-function movesWords({ before, after, wholeKg, code, gas, portions }: Dose): string {
+function movesWords({ before, after, wholeKg, code, gas, portions, takesShare }: Dose): string {
   const moved = (now: number, then: number, least: number, words: (value: number) => string, name: string) =>
     Math.abs(then - now) >= least ? adjustWords.moves(name, words(now), words(then)) : '';
   const grams = (value: number) => adjustWords.gPerL(value);
@@ -205,6 +211,7 @@ function movesWords({ before, after, wholeKg, code, gas, portions }: Dose): stri
       : '',
     wholeKg !== null && code === 'more' ? adjustWords.inAllWanted(doseWords(wholeKg * 1000)) : '',
     gas ? adjustWords.gasAndSalt(decimal(gas.litres, 1), doseWords(gas.asSaltG)) : '',
+    takesShare === null ? '' : adjustWords.potatoTakes(Math.round(100 * takesShare)),
     code === 'dilute' ? adjustWords.bowlsThen(Math.floor(portions)) : '',
   ]
     .filter((words) => words !== '')

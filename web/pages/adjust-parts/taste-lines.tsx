@@ -2,7 +2,7 @@ import { Radio, RadioGroup } from 'react-aria-components';
 import styled from 'styled-components';
 import { SCALES, type Scale, VERDICTS, type Verdict } from '../../../core/taste';
 import { colour, media, space, target } from '../../theme/tokens';
-import { adjustWords, SCALE_WORDS, VERDICT_WORDS } from '../../words';
+import { adjustWords, SCALE_WORDS, verdictWords } from '../../words';
 
 /** One line of the mouth: “right” stands in the middle, what is wanted to the left of it, what is too much to the right. */
 const Line = styled(RadioGroup)`
@@ -80,7 +80,15 @@ const Line = styled(RadioGroup)`
 export type Says = Partial<Record<Scale, Verdict>>;
 
 /** What the spoon says of each scale, by one press or an arrow key. */
-export function TasteLines({ says, onChange }: { says: Says; onChange: (says: Says) => void }) {
+export function TasteLines({
+  says,
+  dishColour,
+  onChange,
+}: {
+  says: Says;
+  dishColour: string;
+  onChange: (says: Says) => void;
+}) {
   return (
     <div>
       {SCALES.map((scale) => {
@@ -102,11 +110,11 @@ export function TasteLines({ says, onChange }: { says: Says; onChange: (says: Sa
                   value={one}
                   className="stop"
                   data-verdict={one}
-                  aria-label={VERDICT_WORDS[one]}
+                  aria-label={verdictWords(scale, one, dishColour)}
                 />
               ))}
             </span>
-            <output>{verdict ? VERDICT_WORDS[verdict] : adjustWords.notSaid}</output>
+            <output>{verdict ? verdictWords(scale, verdict, dishColour) : adjustWords.notSaid}</output>
           </Line>
         );
       })}

@@ -1,7 +1,7 @@
 import type { AdjustHow, AdjustWarning } from '../../../core/adjust';
 import { ALLERGENS } from '../../../core/matter';
 import { bandName } from '../../../core/thickness';
-import { dose, litres, strength, temperature } from '../amounts';
+import { dose, litres, percent, strength, temperature } from '../amounts';
 
 /** What Adjust says. */
 export const adjustWords = {
@@ -26,7 +26,7 @@ export const adjustWords = {
   gPerL: (value: number) => strength(value, 1),
   sugars: 'sugars',
   fat: 'fat',
-  savouryBy: (percent: number) => `savoury +${percent} %`,
+  savouryBy: (share: number) => `savoury +${share} %`,
   inAllWanted: (grams: string) => `${grams} in all to the salt wanted`,
   gasAndSalt: (litres: string, salt: string) =>
     `fizzes ${litres} L of gas, leaves as much sodium as ${salt} of salt`,
@@ -38,6 +38,19 @@ export const adjustWords = {
   saltCalculated: 'Salt, calculated',
   saltByMeter: 'Salt by a meter',
   save: 'Save',
+  meters: 'Meters',
+  acidByMeter: 'pH',
+  brixByMeter: 'Dissolved, by a refractometer',
+  saveMeter: (label: string) => `Save: ${label}`,
+  readTwiceItIsSo: 'Read twice: it is so',
+  meterTaken: (value: string, expected: string) =>
+    `Last ${value}, where ${expected} was calculated: both count.`,
+  whoTastes: 'Who tastes (a second cook tastes blind)',
+  twoTasted: (first: string, second: string) =>
+    `${first} and ${second} tasted it, one not knowing of the other.`,
+  ofOneMind: 'They say the same.',
+  theyDiffer: (scale: string, first: string, one: string, second: string, other: string) =>
+    `${scale}: ${first} “${one}”, ${second} “${other}”.`,
   aSampleDiluted: 'Of the strained liquid. Diluted ten times for the meter, type ten times what it shows.',
   meterFarOff: (read: string, expected: string) =>
     `The meter said ${read}, ${expected} was expected: not used. Rinse it, and measure again.`,
@@ -62,6 +75,8 @@ export const adjustWords = {
   stillSwelling: (hour: string) => `What went in still swells: judge it at ${hour}.`,
   tooCoolToSwell: (least: string) =>
     `What went in does not swell under ${least}: bring the pot up, then judge it.`,
+  potatoTakes: (share: number) =>
+    `boiled in it and eaten with it; lifted out again it takes ${share} % of the salt, as so much soup would`,
   atTheEndItIs: (band: string, coming: string) =>
     coming === '' ? `At the end: ${band}.` : `At the end, with ${coming} in: ${band}.`,
   colderItIs: (table: string, tomorrow: string) =>
@@ -124,6 +139,8 @@ export function adjustWarningWords(warning: AdjustWarning): string {
       return `with ${warning.name.toLowerCase()} it is no longer ${warning.diet}.`;
     case 'noRoom':
       return `does not fit: ${litres(warning.litres)} in a pot that brims at ${litres(warning.brimLitres)}.`;
+    case 'stillSalty':
+      return `still ${percent(warning.percent)} salt then: not enough by itself.`;
     case 'notOver':
       return `no hotter than ${temperature(warning.topC)} from then on, or it scrambles.`;
     case 'fallsShort':

@@ -17,6 +17,7 @@ export const SCALE_WORDS: Readonly<Record<Scale, string>> = {
   heat: 'Heat',
   umami: 'Savoury',
   bitter: 'Bitter',
+  colour: 'Colour',
 };
 
 export const VERDICT_WORDS: Readonly<Record<Verdict, string>> = {
@@ -26,6 +27,37 @@ export const VERDICT_WORDS: Readonly<Record<Verdict, string>> = {
   tooMuch: 'too much',
   farTooMuch: 'far too much',
 };
+
+/** Verdicts on a colour, along the line of the dish. */
+const COLOUR_LINES: Readonly<Record<string, readonly [pale: string, dark: string]>> = {
+  tomato: ['pale orange', 'brick'],
+  pepper: ['pale', 'rust'],
+  beetroot: ['pink', 'brown'],
+  venison: ['straw', 'near black'],
+  mutton: ['straw', 'near black'],
+  broth: ['straw', 'near black'],
+  chowder: ['white', 'tan'],
+  veloute: ['white', 'tan'],
+  leek: ['grey', 'olive'],
+};
+
+/** What a spoon says of a scale; of colour, in the words of a dish that goes by it. */
+export function verdictWords(scale: Scale, verdict: Verdict, dishColour: string): string {
+  if (scale !== 'colour') return VERDICT_WORDS[verdict];
+  const [pale, dark] = COLOUR_LINES[dishColour] ?? ['too pale', 'too dark'];
+  switch (verdict) {
+    case 'more':
+      return pale;
+    case 'bitMore':
+      return 'a bit pale';
+    case 'right':
+      return 'right';
+    case 'tooMuch':
+      return 'a bit dark';
+    case 'farTooMuch':
+      return dark;
+  }
+}
 
 export const SPOON_WORDS: Readonly<Record<SpoonLook, string>> = {
   runsOff: 'runs off',
@@ -67,6 +99,6 @@ export function testWords({ test, value }: ThicknessTest): string {
 export function tasteWords(said: { says: Partial<Record<Scale, Verdict>>; isFlat?: boolean }): string {
   const each = (Object.entries(said.says) as [Scale, Verdict][])
     .sort((a, b) => Number(a[1] === 'right') - Number(b[1] === 'right'))
-    .map(([scale, verdict]) => `${SCALE_WORDS[scale].toLowerCase()} ${VERDICT_WORDS[verdict]}`);
+    .map(([scale, verdict]) => `${SCALE_WORDS[scale].toLowerCase()} ${verdictWords(scale, verdict, '')}`);
   return [...(said.isFlat ? ['flat'] : []), ...each].join(', ');
 }
