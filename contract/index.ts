@@ -64,6 +64,7 @@ export {
   takeBookSchema,
 } from './larder-schema';
 export { countField, numberField, tellRangesIn, textField } from './number-field';
+export { isJpeg, PHOTO_MOST_BYTES, PHOTOS_MOST, photoIdSchema } from './photo';
 export {
   type KeepOrder,
   keepOrderSchema,
@@ -99,6 +100,8 @@ export type {
   LotStory,
   OrderView,
   PageOf,
+  PhotosView,
+  PhotoView,
   PlanView,
   PriceDifference,
   RecipeVersionView,

@@ -196,6 +196,19 @@ export interface BatchView {
   broken: { eventId: string | null; why: string } | null;
 }
 
+/** A picture of a pot. */
+export interface PhotoView {
+  id: string;
+  batchId: string;
+  takenAtMs: number;
+}
+
+/** Pictures of a batch, the newest first, and one of the same dish from before to hold them against. */
+export interface PhotosView {
+  photos: PhotoView[];
+  before: PhotoView | null;
+}
+
 /** An entry of a log as it was written, of whatever version. */
 export interface WrittenEventView {
   seq: number;
@@ -286,6 +299,7 @@ export type LiveMessage =
       batchId: string;
       change: 'started' | 'moved' | 'closed' | 'reopened' | 'broken' | 'mended';
     }
+  | { kind: 'photos'; batchId: string }
   | { kind: 'lots'; lotIds: string[] }
   | { kind: 'order'; orderId: string }
   | { kind: 'kitchen'; part: 'settings' | 'foods' | 'learned' }

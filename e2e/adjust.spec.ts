@@ -84,14 +84,17 @@ for (const [where, viewport] of [
       await expect(page.getByText(/Tested .*a thin film/).first()).toBeVisible();
       await press('mounds slowly');
       await press(adjustWords.itIsIn2('Cornstarch, slaked'));
-      await expect(page.getByText(/is in\. Test at .*; the rest would be/)).toBeVisible();
+      // nobody has lit the burner: a starch swells in no cold pot
+      await expect(
+        page.getByText(/is in\. Test it once the pot has been over .*; the rest would be/),
+      ).toBeVisible();
       expect(presses).toBeLessThan(20);
       console.log(`put right ${where}: ${presses} presses`);
       // another tab sees the same pot
       const other = await context.newPage();
       await other.goto(page.url());
       await expect(other.getByText(/Tested .*a thin film/).first()).toBeVisible();
-      await expect(other.getByText(/is in\. Test at/)).toBeVisible();
+      await expect(other.getByText(/is in\. Test it once/)).toBeVisible();
       // at the close it is proposed for the recipe: accepted in one press, and in the other window it is so as well
       const batchId = new URL(page.url()).pathname.split('/')[2]!;
       const closing = await page.request.post(`${server.url}/api/batches/${batchId}/events`, {
@@ -180,6 +183,30 @@ for (const [where, viewport] of [
         await expect(page.getByRole('radio', { checked: true })).toHaveCount(0);
       }
       await expect(page.getByText(/Bitter: Ada “right”, Ben “a bit more”/)).toBeVisible();
+      // a picture from the tablet, made small here, stands beside this pot and at the close
+      const photos = page.getByRole('region', { name: adjustWords.pictures });
+      const choosing = page.waitForEvent('filechooser');
+      await photos.getByRole('button', { name: adjustWords.takeAPicture }).click();
+      await (await choosing).setFiles({
+        name: 'pot.png',
+        mimeType: 'image/png',
+        buffer: await page.screenshot({ scale: 'device' }),
+      });
+      await expect(photos.getByRole('img', { name: /^This pot/ })).toBeVisible();
+      const drawn = await photos
+        .getByRole('img', { name: /^This pot/ })
+        .evaluate((img: HTMLImageElement) => img.decode().then(() => img.naturalWidth));
+      expect(drawn).toBeGreaterThan(300);
+      // what is no picture gets a sentence
+      const again = page.waitForEvent('filechooser');
+      await photos.getByRole('button', { name: adjustWords.takeAPicture }).click();
+      await (await again).setFiles({
+        name: 'a.png',
+        mimeType: 'image/png',
+        buffer: Buffer.from('no picture'),
+      });
+      await expect(photos.getByRole('alert')).toContainText(/is no picture/);
+      await expect(photos.getByRole('img')).toHaveCount(1);
       // pale: what deepens this dish's colour
       await says('Colour', 'white');
       await expect(dose).toContainText(/turmeric/i);

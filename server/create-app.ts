@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import express, { type Express, Router } from 'express';
 import helmet from 'helmet';
 import { batchRoutes } from './batches/batch-routes';
+import { photoRoutes } from './batches/photo-routes';
 import { deviceRoutes } from './devices/device-routes';
 import { kitchenRoutes } from './kitchen/kitchen-routes';
 import { larderRoutes } from './larder/larder-routes';
@@ -73,6 +74,7 @@ function apiRoutes(context: ServerContext): Router {
   api.use(
     kitchenRoutes(context),
     batchRoutes(context),
+    photoRoutes(context),
     larderRoutes(context),
     orderRoutes(context),
     recipeRoutes(context),

@@ -96,6 +96,7 @@ export {
   orderCookedAs,
   orderRow,
 } from './order-rows';
+export { insertPhoto, lastPhotoOf, photoRow, photosOf } from './photo-rows';
 export { isOutOfDate, PROJECTIONS, rebuild } from './rebuild';
 export { insertRecipe, latestRecipe, latestRecipes, recipeVersions } from './recipe-rows';
 export { insertRehearsal, lastRehearsals, rehearsalRow } from './rehearsal-rows';

@@ -1,5 +1,5 @@
 import { sql } from 'drizzle-orm';
-import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import { blob, index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 import {
   DEFAULT_LIMITS,
   ITEM_KINDS,
@@ -276,6 +276,24 @@ export const sampleSpans = sqliteTable(
     primaryKey({ columns: [table.deviceId, table.batchId, table.kind, table.spanMs, table.fromMs] }),
     index('sample_spans_by_time').on(table.spanMs, table.fromMs),
     index('sample_spans_by_batch').on(table.batchId, table.fromMs),
+  ],
+);
+
+/** Pictures of a pot as a tablet took them, small: to be held beside the next. */
+export const batchPhotos = sqliteTable(
+  'batch_photos',
+  {
+    id: text().primaryKey(),
+    batchId: text()
+      .notNull()
+      .references(() => batches.id),
+    recipeId: text().notNull(),
+    takenAtMs: integer().notNull(),
+    jpeg: blob({ mode: 'buffer' }).notNull(),
+  },
+  (table) => [
+    index('batch_photos_by_batch').on(table.batchId, table.takenAtMs),
+    index('batch_photos_by_recipe').on(table.recipeId, table.takenAtMs),
   ],
 );
 

@@ -41,6 +41,8 @@ export function doors(
     get(`/batches/${batch.id}`),
     get(`/batches/${batch.id}/log`),
     get(`/batches/${batch.id}/lots`),
+    get(`/batches/${batch.id}/photos`),
+    ['POST', `/batches/${batch.id}/photos/${chowderOrder(kitchen, 0).id}`, {}],
     get(`/lots/${lotId}`),
     get('/recipes/trout-chowder/versions'),
     get('/recipes/trout-chowder/export/jsonld'),

@@ -78,6 +78,9 @@ export function hear(client: QueryClient, message: LiveMessage): void {
         (kitchen) => kitchen && { ...kitchen, clock: message.clock },
       );
       return;
+    case 'photos':
+      again(KEYS.photos(message.batchId));
+      return;
     case 'lots':
       again(KEYS.lots);
       return;

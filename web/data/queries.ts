@@ -68,6 +68,7 @@ export const KEYS = {
   usual: ['batches', 'closed', 'usual'],
   forecasts: ['batches', 'closed', 'forecasts'],
   batch: (id: string) => ['batch', id],
+  photos: (id: string) => ['batch', id, 'photos'],
   written: (id: string) => ['batch', id, 'written'],
   versions: (id: string) => ['recipes', id, 'versions'],
 } as const;

@@ -16,6 +16,7 @@ import { adjustWords, litres, percent, saltSpoons, weight } from '../words';
 import { Differing } from './adjust-parts/differing';
 import { Doses } from './adjust-parts/doses';
 import { Meters } from './adjust-parts/meters';
+import { PotPhotos } from './adjust-parts/pot-photos';
 import { type Says, TasteLines } from './adjust-parts/taste-lines';
 import { Thickness } from './adjust-parts/thickness';
 import { useJudged } from './adjust-parts/use-judged';
@@ -112,6 +113,7 @@ function Taste({ here, mend, figures }: { here: BatchHere; mend: ToMend | null; 
       <Doses here={here} mend={mend} says={says} isFlat={isFlat} by={by.trim()} onTold={again} />
       <Differing here={here} />
       <SmallField label={adjustWords.whoTastes} value={by} onChange={named} />
+      <PotPhotos batchId={here.batch.id} zone={here.kitchen.zone} mayTake />
       <Subtitle>{adjustWords.saltCalculated}</Subtitle>
       <Facts>
         <Fact name={adjustWords.inTheLiquidNow} value={percent(figures.saltPercentLiquid)} />

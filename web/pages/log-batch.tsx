@@ -21,6 +21,7 @@ import {
   percent,
   reasonWords,
 } from '../words';
+import { PotPhotos } from './adjust-parts/pot-photos';
 import { LotsOfBatch } from './log-parts/lots-of-batch';
 import { NextTimeOf } from './log-parts/next-time';
 import { useKitchenHere } from './use-kitchen-here';
@@ -182,6 +183,7 @@ function Told({ batch }: { batch: BatchView }) {
               />
             </tbody>
           </Table>
+          <PotPhotos batchId={batch.id} zone={zone} mayTake={false} />
           <LotsOfBatch batch={batch} />
           <Soft>
             {logWords.gaveOfItsRatingThe(

@@ -130,13 +130,16 @@ function Followed({ here, judged }: { here: BatchHere; judged: Judged | null }) 
   const restKg = Math.max(0, first - inKg);
   return (
     <Soft role="status">
-      {adjustWords.partIsIn(
-        weight(inKg),
-        judged && 'atMs' in judged ? hourMinute(judged.atMs, here.kitchen.zone) : null,
-        restKg > 0.005 ? weight(restKg) : null,
-      )}
+      {adjustWords.partIsIn(weight(inKg), testWhen(judged, here), restKg > 0.005 ? weight(restKg) : null)}
     </Soft>
   );
+}
+
+function testWhen(judged: Judged | null, here: BatchHere): string {
+  if (!judged) return adjustWords.testNow;
+  return 'atMs' in judged
+    ? adjustWords.testAt(hourMinute(judged.atMs, here.kitchen.zone))
+    : adjustWords.testOnceHot(temperature(judged.notUnderC));
 }
 
 /** What the last test was and when; where none was made, that it is a sum. */

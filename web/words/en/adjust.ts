@@ -38,6 +38,11 @@ export const adjustWords = {
   saltCalculated: 'Salt, calculated',
   saltByMeter: 'Salt by a meter',
   save: 'Save',
+  pictures: 'Pictures',
+  takeAPicture: 'Take a picture',
+  sameLight: 'A white spoon or bowl in the picture, in the same light as last time.',
+  thisPot: (hour: string) => `This pot, ${hour}`,
+  theLastOne: (when: string) => `The last one, ${when}`,
   meters: 'Meters',
   acidByMeter: 'pH',
   brixByMeter: 'Dissolved, by a refractometer',
@@ -76,15 +81,18 @@ export const adjustWords = {
   tooCoolToSwell: (least: string) =>
     `What went in does not swell under ${least}: bring the pot up, then judge it.`,
   potatoTakes: (share: number) =>
-    `boiled in it and eaten with it; lifted out again it takes ${share} % of the salt, as so much soup would`,
+    `boiled in it and eaten. Lifted out again it takes ${share} % of the salt, as so much soup would`,
   atTheEndItIs: (band: string, coming: string) =>
     coming === '' ? `At the end: ${band}.` : `At the end, with ${coming} in: ${band}.`,
   colderItIs: (table: string, tomorrow: string) =>
     table === tomorrow
       ? `In the bowl and tomorrow: ${table}.`
       : `In the bowl: ${table}; tomorrow, cold: ${tomorrow}.`,
-  partIsIn: (inKg: string, judge: string | null, rest: string | null) =>
-    `${inKg} is in. ${judge === null ? 'Test it now' : `Test at ${judge}`}${rest === null ? '.' : `; the rest would be ${rest}.`}`,
+  partIsIn: (inKg: string, when: string, rest: string | null) =>
+    `${inKg} is in. ${when}${rest === null ? '.' : `; the rest would be ${rest}.`}`,
+  testNow: 'Test it now',
+  testAt: (hour: string) => `Test at ${hour}`,
+  testOnceHot: (least: string) => `Test it once the pot has been over ${least}`,
   twoThirdsIn: 'Two thirds in',
   first: 'first',
   blendedNow: 'It is blended',
