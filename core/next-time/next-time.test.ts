@@ -31,6 +31,13 @@ describe('what a batch says of its recipe', () => {
     expect(shown().proposals).toEqual([]);
     const still = shown(dose(60, 'wine-vinegar', 0.06, 'acid'), spoon(65, { acid: 'bitMore' }));
     expect(still.proposals).toEqual([]);
+    // one cook called it right, the next did not: the last word stands
+    const doubted = shown(
+      dose(60, 'wine-vinegar', 0.06, 'acid'),
+      spoon(65, { acid: 'right' }),
+      spoon(68, { acid: 'bitMore' }),
+    );
+    expect(doubted.proposals).toEqual([]);
   });
   it('a dose that made it right becomes a line, for the litres of the recipe, that goes in by two thirds', () => {
     const found = shown(

@@ -9,10 +9,10 @@ import { Button } from '../components/button';
 import { figure, TypedForm, useTypedForm } from '../components/form';
 import { Empty, Halves, Page } from '../components/page';
 import { SmallField } from '../components/small-field';
-import { FigureText, Over, Soft, Subtitle, Title } from '../components/text';
+import { FigureText, Soft, Subtitle, Title } from '../components/text';
 import { rememberTaster, tasterHere } from '../data/taster';
 import { colour, space, target } from '../theme/tokens';
-import { adjustWords, litres, percent, saltSpoons, weight } from '../words';
+import { adjustWords, percent, saltSpoons, weight } from '../words';
 import { Differing } from './adjust-parts/differing';
 import { Doses } from './adjust-parts/doses';
 import { Meters } from './adjust-parts/meters';
@@ -42,6 +42,14 @@ const Head = styled.div`
   gap: ${space.s};
   justify-content: space-between;
   align-items: end;
+`;
+
+/** Thickness, pictures and meters under each other. */
+const Beside = styled.div`
+  > section {
+    display: grid;
+    gap: ${space.m};
+  }
 `;
 
 const Row = styled.div`
@@ -75,7 +83,11 @@ export function AdjustPage() {
     <Page>
       <Halves $columns="minmax(320px, 5fr) minmax(0, 8fr)">
         <Taste here={here} mend={mend} figures={figures} />
-        <Thickness here={here} figures={figures} onWanted={setWantedBand} />
+        <Beside>
+          <Thickness here={here} figures={figures} onWanted={setWantedBand} />
+          <PotPhotos batchId={here.batch.id} zone={here.kitchen.zone} mayTake />
+          <Meters here={here} />
+        </Beside>
       </Halves>
     </Page>
   );
@@ -101,10 +113,7 @@ function Taste({ here, mend, figures }: { here: BatchHere; mend: ToMend | null; 
   return (
     <section aria-label={adjustWords.taste}>
       <Head>
-        <div>
-          <Over>{adjustWords.ofThePot(snapshot.input.recipe.name, litres(figures.litres))}</Over>
-          <Title as="h2">{adjustWords.howDoesItTaste}</Title>
-        </div>
+        <Title as="h2">{adjustWords.howDoesItTaste}</Title>
         <Button aria-pressed={isFlat} onPress={() => setFlat(!isFlat)}>
           {isFlat ? adjustWords.notFlatAfterAll : adjustWords.itIsFlat}
         </Button>
@@ -113,7 +122,6 @@ function Taste({ here, mend, figures }: { here: BatchHere; mend: ToMend | null; 
       <Doses here={here} mend={mend} says={says} isFlat={isFlat} by={by.trim()} onTold={again} />
       <Differing here={here} />
       <SmallField label={adjustWords.whoTastes} value={by} onChange={named} />
-      <PotPhotos batchId={here.batch.id} zone={here.kitchen.zone} mayTake />
       <Subtitle>{adjustWords.saltCalculated}</Subtitle>
       <Facts>
         <Fact name={adjustWords.inTheLiquidNow} value={percent(figures.saltPercentLiquid)} />
@@ -128,7 +136,6 @@ function Taste({ here, mend, figures }: { here: BatchHere; mend: ToMend | null; 
         )}
       </Facts>
       <SaltForm here={here} figures={figures} />
-      <Meters here={here} />
     </section>
   );
 }

@@ -47,9 +47,19 @@ const Card = styled.section`
   }
 `;
 
+/** What goes in, and beside it the press that says so: in sight whatever stands below. */
+const Top = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) auto;
+  gap: ${space.m};
+  align-items: start;
+`;
+
 const Acts = styled.div`
   display: flex;
   flex-wrap: wrap;
+  align-items: center;
+  justify-content: space-between;
   gap: ${space.s};
 `;
 
@@ -123,34 +133,38 @@ export function Doses({
   const spoonMs = nowMs + SPREADS_MIN * 60_000;
   return (
     <Card aria-label={adjustWords.theDose}>
-      <Over>
-        {adjustWords.aDoseThenASpoon(
-          Math.max(...chosen.map((dose) => dose.nth)),
-          hourMinute(spoonMs, here.kitchen.zone),
-        )}
-      </Over>
-      <ul>
-        {chosen.map((dose) => (
-          <li key={dose.scale}>
-            <strong>{doseTitle(dose, here)}</strong>
-            {spoonG && dose.item.ingredientId === 'salt' && (
-              <Over>{adjustWords.ofOurSalt(saltSpoons((dose.item.kg * 1000) / spoonG))}</Over>
-            )}
-            <Over>{movesWords(dose)}</Over>
-            {dose.warns.map((warn) => (
-              <Caution key={`${warn.code} ${'name' in warn ? warn.name : ''}`}>
-                {adjustWarningWords(warn)}
-              </Caution>
-            ))}
-          </li>
-        ))}
-      </ul>
-      <Errors sentences={refusals} />
-      <Acts>
+      <Top>
+        <ul>
+          {chosen.map((dose) => (
+            <li key={dose.scale}>
+              <strong>{doseTitle(dose, here)}</strong>
+              {spoonG && dose.item.ingredientId === 'salt' && (
+                <Over>{adjustWords.ofOurSalt(saltSpoons((dose.item.kg * 1000) / spoonG))}</Over>
+              )}
+              <Over>{movesWords(dose)}</Over>
+              {dose.warns.map((warn) => (
+                <Caution key={`${warn.code} ${'name' in warn ? warn.name : ''}`}>
+                  {adjustWarningWords(warn)}
+                </Caution>
+              ))}
+            </li>
+          ))}
+        </ul>
         <Button kind="main" onPress={() => giveIn((dose) => dose.item.kg)}>
           {chosen.length === 1 ? adjustWords.itIsIn : adjustWords.theseAreIn}
         </Button>
-        <Button onPress={() => setOpen(true)}>{adjustWords.otherAmounts}</Button>
+      </Top>
+      <Errors sentences={refusals} />
+      <Acts>
+        <Over>
+          {adjustWords.aDoseThenASpoon(
+            Math.max(...chosen.map((dose) => dose.nth)),
+            hourMinute(spoonMs, here.kitchen.zone),
+          )}
+        </Over>
+        <Button kind="quiet" onPress={() => setOpen(true)}>
+          {adjustWords.otherAmounts}
+        </Button>
       </Acts>
       <OtherAmounts
         key={chosen.map((dose) => dose.id).join()}

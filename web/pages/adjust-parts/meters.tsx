@@ -9,6 +9,13 @@ import { adjustWords, decimal, percent } from '../../words';
 import type { BatchHere } from '../batch-frame';
 import { useSubmit } from '../pot-parts/use-submit';
 
+const Section = styled.section`
+  display: grid;
+  gap: ${space.m};
+  max-width: 520px;
+  margin-top: ${space.l};
+`;
+
 const Row = styled.div`
   display: flex;
   gap: ${space.s};
@@ -37,13 +44,13 @@ type Meter = keyof typeof METERS;
 /** What meters show: each moves what the pot is known to hold, as far as meter and sums are sure. */
 export function Meters({ here }: { here: BatchHere }) {
   return (
-    <section aria-label={adjustWords.meters}>
+    <Section aria-label={adjustWords.meters}>
       <Subtitle>{adjustWords.meters}</Subtitle>
       {(Object.keys(METERS) as Meter[]).map((meter) => (
         <MeterForm key={meter} meter={meter} here={here} />
       ))}
       <Over>{adjustWords.aSampleDiluted}</Over>
-    </section>
+    </Section>
   );
 }
 

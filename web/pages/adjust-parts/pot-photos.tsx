@@ -8,6 +8,12 @@ import { photoAddress, usePhotos, useTakePhoto } from '../../data/photos';
 import { colour, radius, space } from '../../theme/tokens';
 import { adjustWords, dayAndHour, hourMinute } from '../../words';
 
+const Section = styled.section`
+  display: grid;
+  gap: ${space.s};
+  margin-top: ${space.l};
+`;
+
 const Pair = styled.div`
   display: grid;
   grid-template-columns: repeat(2, minmax(0, 1fr));
@@ -34,7 +40,7 @@ export function PotPhotos({ batchId, zone, mayTake }: { batchId: string; zone: s
   if (!data || (!mayTake && data.photos.length === 0)) return null;
   const [newest] = data.photos;
   return (
-    <section aria-label={adjustWords.pictures}>
+    <Section aria-label={adjustWords.pictures}>
       <Subtitle>{adjustWords.pictures}</Subtitle>
       {(newest || data.before) && (
         <Pair>
@@ -49,21 +55,23 @@ export function PotPhotos({ batchId, zone, mayTake }: { batchId: string; zone: s
       )}
       {mayTake && (
         <>
-          <FileTrigger
-            acceptedFileTypes={['image/*']}
-            defaultCamera="environment"
-            onSelect={(files) => {
-              const file = files?.[0];
-              if (file) take.mutate(file);
-            }}
-          >
-            <Button isDisabled={take.isPending}>{adjustWords.takeAPicture}</Button>
-          </FileTrigger>
+          <div>
+            <FileTrigger
+              acceptedFileTypes={['image/*']}
+              defaultCamera="environment"
+              onSelect={(files) => {
+                const file = files?.[0];
+                if (file) take.mutate(file);
+              }}
+            >
+              <Button isDisabled={take.isPending}>{adjustWords.takeAPicture}</Button>
+            </FileTrigger>
+          </div>
           <Over>{adjustWords.sameLight}</Over>
         </>
       )}
       <Errors sentences={sentencesOf(take.error)} />
-    </section>
+    </Section>
   );
 }
 

@@ -8,7 +8,6 @@ export const adjustWords = {
   nothingInThePotYet: 'Nothing in the pot yet',
   saltAndThicknessAreWorked: 'Salt and thickness are worked out here once something is in it.',
   taste: 'Taste',
-  ofThePot: (name: string, litres: string) => `${name}, ${litres}`,
   howDoesItTaste: 'How does it taste?',
   sayWhatTheSpoonSays: 'A clean spoon, at serving warmth. Press what it says; the dose comes here.',
   notSaid: '',
