@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { expect, type Page, test } from '@playwright/test';
-import { adjustWords, nextTimeWords, SPOON_WORDS, TEST_WORDS, VERDICT_WORDS } from '../web/words';
+import { adjustWords, nextTimeWords, rouxWords, SPOON_WORDS, TEST_WORDS, VERDICT_WORDS } from '../web/words';
 import { startChowder } from './cook';
 import { type DemoServer, demoServer } from './demo-server';
 
@@ -235,5 +235,42 @@ for (const [where, viewport] of [
       await page.keyboard.press('Escape');
       await expect(dose).toContainText(/takes \d+ % of the salt, as so much soup would/);
       await expect(dose).toContainText(/not enough by itself/);
+    });
+
+    test('a roux from Adjust: its litres and its mark come along; by colour, with fat in the pan; what cannot be gets a sentence', async ({
+      page,
+    }) => {
+      await page.goto(await potOf(page));
+      await page.getByRole('button', { name: 'stands', exact: true }).click();
+      const ways = page.getByRole('region', { name: adjustWords.waysToTheThicknessWanted });
+      await ways.getByRole('link', { name: rouxWords.toIt }).first().click();
+      await expect(page).toHaveURL(/larder\/roux\?litres=\d.*band=6/);
+      const blond = page.getByRole('row', { name: /blond/ });
+      const flour = async () => (await blond.getByRole('cell').first().textContent())!;
+      const heading = page.getByRole('heading', { level: 1 });
+      await expect(heading).toContainText(/of blond roux/);
+      const before = await flour();
+      await page.getByRole('textbox', { name: rouxWords.rendered }).fill('60');
+      expect(await flour()).toBe(before);
+      await page.getByRole('button', { name: 'dark', exact: true }).click();
+      await expect(heading).toContainText(/of dark roux/);
+      await expect(page.getByText(/burns within a minute or two/)).toBeVisible();
+      await page.getByRole('textbox', { name: rouxWords.liquidAt }).fill('95');
+      await page.getByRole('textbox', { name: rouxWords.rouxAt }).fill('160');
+      await expect(page.getByText(/Both hot: it lumps and spits/)).toBeVisible();
+      await page.reload();
+      await expect(heading).toContainText(/of dark roux/);
+      for (const [label, text, sentence] of [
+        [rouxWords.forLiquid, '0', /For must be from 0\.05 to 500 L/],
+        [rouxWords.pan, 'wide', /Across the pan must be a number/],
+        [rouxWords.rouxAt, '900', /The roux, when they meet must be from -5 to 200/],
+      ] as const) {
+        const field = page.getByRole('textbox', { name: label });
+        const was = await field.inputValue();
+        await field.fill(text);
+        await expect(page.getByText(sentence)).toBeVisible();
+        await field.fill(was);
+        await expect(page.getByText(sentence)).toHaveCount(0);
+      }
     });
   });

@@ -174,7 +174,16 @@ for (const first of [1, 11])
       const closed: { rows: { id: string }[] } = await get('/batches');
       const lots: { id: string }[] = [...(await get('/lots')), ...(await get('/lots/finished')).rows];
       const places = [
-        ...['/', '/plan', '/larder', '/larder/bases', '/larder/blend', '/larder/count', '/larder/finished'],
+        ...[
+          '/',
+          '/plan',
+          '/larder',
+          '/larder/bases',
+          '/larder/blend',
+          '/larder/roux',
+          '/larder/count',
+          '/larder/finished',
+        ],
         ...['/larder/foods', '/log', '/kitchen'],
         // what shows the book alone is the same in each of them
         ...(seed === first ? BOOK_PLACES : []),

@@ -44,6 +44,7 @@ test.beforeAll(async ({ playwright }) => {
     'larder/bases',
     'larder/bases/white-chicken-stock',
     'larder/blend',
+    'larder/roux',
     'larder/count',
     'larder/finished',
     'larder/foods',

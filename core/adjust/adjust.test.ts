@@ -37,6 +37,22 @@ describe('ways to a thicker pot', () => {
     if (firstWarned >= 0)
       for (const way of ways.slice(firstWarned)) expect(way.warns.length).toBeGreaterThan(0);
   });
+  it('part of it boiled down beside the pot: as much steam, on a flame like its own, in so many pans (by hand)', () => {
+    const apart = adjustments(snapshot, state, 4.5).ways.find((way) => way.id === 'reduce-apart')!;
+    const { how, after } = apart;
+    if (how.code !== 'reduceApart') throw new Error(how.code);
+    expect(after.band).toBeCloseTo(4.5, 1);
+    // half of what is ladled out leaves as steam
+    const lostKg = (how.litres / 2) * 0.998;
+    const { burner, equipment } = snapshot.input;
+    const kW = (burner.powerW / 1000) * burner.efficiency * 0.8;
+    expect(how.panCm).toBe(equipment!.fryingPanCm);
+    expect(how.pans).toBe(Math.ceil(how.litres / ((Math.PI * (how.panCm / 2) ** 2 * 4) / 1000)));
+    // 2,270 kJ a kilogram at 96 °C, by the steam tables
+    expect(after.minutes - 4 * how.pans).toBeCloseTo((lostKg * 2270) / kW / 60, 0);
+    const none = { ...snapshot, input: { ...snapshot.input, equipment: { ...equipment!, fryingPanCm: 0 } } };
+    expect(adjustments(none, state, 4.5).ways.map((way) => way.id)).not.toContain('reduce-apart');
+  });
   it('each gets where it says, or says how far it gets; and the pot comes there when it is done', () => {
     for (const way of ways) {
       const isShort = way.warns.some((warn) => warn.code === 'fallsShort');

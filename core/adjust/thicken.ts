@@ -1,7 +1,8 @@
 import type { AddedItem } from '../batch';
+import { latentHeatKJPerKg } from '../heat';
 import { massKg, type ThickenerKind, totalKg, waterDensityKgPerL } from '../matter';
 import { jarFills } from '../plan';
-import { bodyOfPot, crossingMs, finishStage, liquidLitres, MIDDLE_DAY, type PotState } from '../pot';
+import { bodyOfPot, crossingMs, finishStage, fullKW, liquidLitres, MIDDLE_DAY, type PotState } from '../pot';
 import { asPulp, bodyG, pulpMin, THICKENERS, thicknessBand } from '../thickness';
 import {
   type AdjustOutcome,
@@ -21,6 +22,8 @@ export type AdjustHow =
   | { code: 'roux'; colour: 'rouxBlond' | 'rouxBrown' }
   | { code: 'slurry'; starch: 'cornstarch' | 'arrowroot' | 'potatoStarch' | 'riceFlour' | 'flour' }
   | { code: 'puree'; share: number; litres: number; fills: number }
+  /** so much of the liquid boiled down to half beside the pot, in so many pans of it */
+  | { code: 'reduceApart'; litres: number; panCm: number; pans: number }
   | { code: 'loosen'; name: string; kind: string };
 
 export interface AdjustWay {
@@ -127,7 +130,11 @@ export function waysToThicken(of: ToMend, wanted: number): AdjustWay[] {
     return way ? [way] : [];
   });
   return [
-    ...[pureed(of, wanted), reduceTo(of, bodyOfPot(of.end) / wanted)].filter((way) => way !== null),
+    ...[
+      pureed(of, wanted),
+      reduceTo(of, bodyOfPot(of.end) / wanted),
+      reduceApart(of, bodyOfPot(of.end) / wanted),
+    ].filter((way) => way !== null),
     ...added,
   ];
 }
@@ -228,9 +235,8 @@ function reduceTo({ snapshot, state, end }: ToMend, liquidLitresWanted: number):
   const kg = massKg(open.mixture) - loseLitres * waterDensityKgPerL({ tempC: 20 });
   const whenMs = crossingMs(state.setup, open, { kind: 'mass', kg }, REDUCE_MIN, MIDDLE_DAY, STRIDE_S);
   if (whenMs === null) return null;
-  const water = open.mixture.liquid.water - (massKg(open.mixture) - kg);
-  if (water <= 0) return null;
-  const pot = { ...open, mixture: { ...open.mixture, liquid: { ...open.mixture.liquid, water } } };
+  const pot = withoutWater(open, massKg(open.mixture) - kg);
+  if (!pot) return null;
   return {
     id: 'reduce',
     how: { code: 'reduce' },
@@ -242,5 +248,43 @@ function reduceTo({ snapshot, state, end }: ToMend, liquidLitresWanted: number):
       minutes: (whenMs - open.atMs) / 60_000,
       costCents: 0,
     }),
+  };
+}
+
+/** The pot with so much of its water gone; null where it does not hold as much. */
+function withoutWater(pot: PotState, kg: number): PotState | null {
+  const water = pot.mixture.liquid.water - kg;
+  return water > 0 ? { ...pot, mixture: { ...pot.mixture, liquid: { ...pot.mixture.liquid, water } } } : null;
+}
+
+/** Boiled down to half and no further: what is in it must not catch. Common practice. */
+const DOWN_TO = 0.5;
+/** A wide pan boils best so deep, cm; it gives away this share of its flame. From memory. */
+const PAN_DEPTH_CM = 4;
+const PAN_TAKES = 0.8;
+/** Ladled out, brought up and poured back, minutes for each pan. Common practice. */
+const PAN_TURN_MIN = 4;
+
+/** Part of the liquid boiled down beside it, in the widest pan there is, on a flame like the pot's own. */
+function reduceApart({ snapshot, state, end }: ToMend, liquidLitresWanted: number): AdjustWay | null {
+  const panCm = snapshot.input.equipment?.fryingPanCm ?? 0;
+  const loseLitres = liquidLitres(end) - liquidLitresWanted;
+  const loseKg = loseLitres * waterDensityKgPerL({ tempC: 20 });
+  const litres = loseLitres / (1 - DOWN_TO);
+  const pot = loseKg > 0 && litres < liquidLitres(end) ? withoutWater(end, loseKg) : null;
+  if (panCm <= 0 || !pot) return null;
+  const panLitres = (Math.PI * (panCm / 2) ** 2 * PAN_DEPTH_CM) / 1000;
+  const pans = Math.ceil(litres / panLitres - 1e-9);
+  const kW = fullKW(state.setup) * PAN_TAKES;
+  const boilMin = (loseKg * latentHeatKJPerKg({ tempC: state.setup.air.boilingC })) / kW / 60;
+  const minutes = boilMin + pans * PAN_TURN_MIN;
+  if (minutes > REDUCE_MIN) return null;
+  return {
+    id: 'reduce-apart',
+    how: { code: 'reduceApart', litres, panCm, pans },
+    items: [],
+    isAddition: false,
+    warns: [],
+    after: outcomeOf(pot, { portionMl: snapshot.input.portionMl, minutes, costCents: 0 }),
   };
 }

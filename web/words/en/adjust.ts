@@ -1,7 +1,7 @@
 import type { AdjustHow, AdjustWarning } from '../../../core/adjust';
 import { ALLERGENS } from '../../../core/matter';
 import { bandName } from '../../../core/thickness';
-import { dose, litres, percent, strength, temperature } from '../amounts';
+import { depth, dose, litres, percent, strength, temperature } from '../amounts';
 
 /** What Adjust says. */
 export const adjustWords = {
@@ -199,6 +199,11 @@ export function adjustHowWords(how: AdjustHow): { title: string; how: string } {
       };
     case 'cream':
       return { title: 'Double cream', how: 'Warmed and stirred in; it rounds more than it thickens.' };
+    case 'reduceApart':
+      return {
+        title: 'Boil part of it down beside it',
+        how: `${litres(how.litres)} of the liquid to half in a pan of ${depth(how.panCm)}${how.pans > 1 ? `, ${how.pans} pans of it` : ''}, then back in.`,
+      };
     case 'puree':
       return {
         title: 'Blend some of it',
