@@ -21,7 +21,10 @@ describe('by the handful', () => {
     expect(afterC).toEqual([...afterC].sort((a, b) => b - a));
   });
   it('the last one is what is over; nothing negative, not by the thousand', () => {
-    expect(handfuls(pot, { ingredient: cheese, kg: 0.2, handfulKg: 0.08, tempC: 5 }).afterC).toHaveLength(3);
+    const three = handfuls(pot, { ingredient: cheese, kg: 0.2, handfulKg: 0.08, tempC: 5 }).afterC;
+    expect(three).toHaveLength(3);
+    const [atOnce] = handfuls(pot, { ingredient: cheese, kg: 0.2, handfulKg: 1, tempC: 5 }).afterC;
+    expect(three.at(-1)).toBeCloseTo(atOnce!, 3);
     expect(() => handfuls(pot, { ingredient: cheese, kg: 0, handfulKg: 1, tempC: 5 })).toThrow(/kg.*0/);
     expect(() => handfuls(pot, { ingredient: cheese, kg: 50, handfulKg: 0.01, tempC: 5 })).toThrow(
       /handfulKg/,

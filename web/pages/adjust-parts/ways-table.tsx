@@ -98,17 +98,20 @@ function Way({ way, here, wantedBand }: { way: AdjustWay; here: BatchHere; wante
   const judgedMs = here.pot.nowMs + after.minutes * 60_000;
   const isLate = judgedMs > input.serviceAtMs && input.serviceAtMs > here.pot.nowMs;
   const isFirstPart = way.isAddition && way.how.code !== 'loosen';
-  const put = useOneAtATime((share: number) => {
-    const items = way.items.map(
-      (item): AddedItem => ({ ...item, kg: Math.round(item.kg * share * 1e4) / 1e4 }),
+  const fromLots = (share: number): AddedItem[] =>
+    itemsFromLots(
+      way.items.map((item): AddedItem => ({ ...item, kg: Math.round(item.kg * share * 1e4) / 1e4 })),
+      lots,
+      here.pot.nowMs,
+      (id) => holdsOf([here.holds, input.ingredients[id]!]),
     );
+  const drawn = fromLots(1).filter((item) => item.lotId !== undefined);
+  const put = useOneAtATime((share: number) => {
     const wholeKg = way.items.reduce((sum, item) => sum + item.kg, 0);
     const body: BatchCommand = {
       type: 'added',
       payload: {
-        items: itemsFromLots(items, lots, here.pot.nowMs, (id) =>
-          holdsOf([here.holds, input.ingredients[id]!]),
-        ),
+        items: fromLots(share),
         purpose: { for: 'thickness', wayId: way.id, wholeKg: Math.round(wholeKg * 1e4) / 1e4 },
       },
     };
@@ -146,6 +149,16 @@ function Way({ way, here, wantedBand }: { way: AdjustWay; here: BatchHere; wante
             value={weight(way.items.reduce((sum, item) => sum + item.kg * FIRST_SHARE, 0))}
           />
         )}
+        {drawn.map((item) => (
+          <Fact
+            key={item.lotId}
+            name={adjustWords.offTheShelf}
+            value={adjustWords.kgOfLot(
+              weight(item.kg),
+              lots.find((lot) => lot.id === item.lotId)?.number ?? 0,
+            )}
+          />
+        ))}
         <Fact
           name={adjustWords.judgeAt}
           value={`${hourMinute(judgedMs, here.kitchen.zone)} (${minutes(after.minutes)})`}

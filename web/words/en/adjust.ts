@@ -98,6 +98,8 @@ export const adjustWords = {
   itIsBlended: (title: string) => `${title}: it is blended`,
   judgeAt: 'judge at',
   ownTaste: 'of its own taste',
+  offTheShelf: 'off the shelf',
+  kgOfLot: (weight: string, lot: number) => `${weight} of lot ${lot}`,
   tooLateFor: (hour: string) => `too late for ${hour}.`,
   salt: 'Salt',
   inTheLiquidNow: 'In the liquid now',
