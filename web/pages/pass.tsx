@@ -19,6 +19,7 @@ import { litres, passWords } from '../words';
 import type { BatchHere } from './batch-frame';
 import { StoreForm } from './pass-parts/store-form';
 import { BowlsThere, LitresThere } from './pass-parts/what-is-there';
+import { WillItLast } from './pass-parts/will-it-last';
 import { HoldNote } from './pot-parts/hold-note';
 import { TakeOut } from './pot-parts/take-out';
 import { useSubmit } from './pot-parts/use-submit';
@@ -78,6 +79,7 @@ export function Pass() {
               )}
             />
           </PotBox>
+          {!isBase && <WillItLast here={here} litres={inPot} left={left} />}
           {!isBase && <HoldNote here={here} />}
         </section>
         <section>

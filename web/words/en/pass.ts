@@ -34,6 +34,21 @@ export const passWords = {
     `In ${n} ${pans} for the first step. Deeper wants ice or stirring.`,
   serviceIn: (span: string) => `service in ${span}`,
   servingFor: (span: string) => `serving for ${span}`,
+  willItLast: 'Will it last?',
+  stillToCome: (mean: number, sd: number) => `Still to be asked for: about ${mean}, give or take ${sd}.`,
+  itLasts: (chance: number) => `It lasts: ${chance} chances in 100 that it runs out.`,
+  runsOutAt: (when: string, from: string, to: string | null) =>
+    to === null
+      ? `It may run out at ${when}, from ${from} on, or not at all.`
+      : `It runs out at ${when}, between ${from} and ${to}.`,
+  chancesInAHundred: (chance: number) => `${chance} chances in 100 that it runs out before the end.`,
+  ladleSmaller: (ml: string, bowls: number) => `Bowls of ${ml} from now: it makes ${bowls} of them.`,
+  diluteSome: (litres: string, percent: number, salt: string) =>
+    `${litres} more of hot stock or milk: ${percent} % thinner, salt ${salt}. Taste it.`,
+  nextPotBy: (when: string, minutes: string) => `Another pot takes ${minutes}: light it by ${when}.`,
+  offTheBoard: (when: string) => `Or take it off the board at ${when}.`,
+  fromCovers: (bowls: number, minutes: string) =>
+    `From ${bowls} ordered over ${minutes}, and from what has gone so far.`,
   bowlsInThePot: 'bowls in the pot',
   served: 'served',
   discarded: 'discarded',
