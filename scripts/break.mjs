@@ -175,7 +175,11 @@ const BREAKS = [
   ['core/taste/tasters-differ.ts', 'one.atMs >= dosedMs && one.by !== null', 'one.by !== null'],
   ['core/demand/demand.ts', 'const rate = mean / sd ** 2 + gone;', 'const rate = mean / sd ** 2;'],
   ['core/demand/expected-of.ts', '(one - mean) ** 2 - one', '(one - mean) ** 2 + 40 * one'],
-  ['core/demand/to-last.ts', 'while (demand.chanceOfMoreThan(bowls) > RISK) bowls++;', 'bowls++;'],
+  [
+    'core/demand/to-last.ts',
+    'if (demand.chanceOfMoreThan(middle) > RISK) low = middle;',
+    'if (demand.chanceOfMoreThan(middle) < RISK) low = middle;',
+  ],
   ['core/roux/roux.ts', 'Math.max(0, fatKg - rendered)', 'fatKg'],
   ['core/pot/handfuls.ts', 'Math.min(eachKg, kg - n * eachKg)', 'eachKg'],
   ['core/adjust/taste.ts', 'if (usual === undefined) return [];', ''],

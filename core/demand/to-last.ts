@@ -29,8 +29,7 @@ export function toLast(demand: Demand, of: { litres: number; portionMl: number }
   const portionL = positive('portionMl', of.portionMl) / 1000;
   const left = Math.floor(litres / portionL + 1e-6);
   if (demand.chanceOfMoreThan(left) <= RISK) return null;
-  let bowls = left;
-  while (demand.chanceOfMoreThan(bowls) > RISK) bowls++;
+  const bowls = enoughBowls(demand, left);
   const ladleMl = Math.floor((1000 * litres) / bowls / LADLE_STEP_ML) * LADLE_STEP_ML;
   const more = bowls * portionL - litres;
   return {
@@ -38,4 +37,16 @@ export function toLast(demand: Demand, of: { litres: number; portionMl: number }
     ladleMl: ladleMl >= LEAST_BOWL * of.portionMl ? ladleMl : null,
     dilute: more <= MOST_THINNED * litres ? { litres: more, thinnedBy: more / (litres + more) } : null,
   };
+}
+
+/** The fewest bowls that are enough, above those that are not. */
+function enoughBowls(demand: Demand, tooFew: number): number {
+  let [low, high] = [tooFew, tooFew + 1];
+  while (demand.chanceOfMoreThan(high) > RISK) [low, high] = [high, 2 * high];
+  while (high - low > 1) {
+    const middle = Math.floor((low + high) / 2);
+    if (demand.chanceOfMoreThan(middle) > RISK) low = middle;
+    else high = middle;
+  }
+  return high;
 }

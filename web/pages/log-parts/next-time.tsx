@@ -42,7 +42,9 @@ function Proposed({ batch, recipe, book }: { batch: BatchView; recipe: Recipe; b
   const save = useSaveRecipe();
   const { snapshot, result } = batch;
   const [shown] = useState(() => nextTime(snapshot, activeEvents(batch.events), recipe));
-  const { proposals, right } = shown;
+  const { right } = shown;
+  // a food that the kitchen has no more is no proposal
+  const proposals = shown.proposals.filter((one) => one.code !== 'food' || book.rows[one.ingredientId]);
   // how thick it was served was nobody's word: it is offered, not taken for granted
   const [isOff, setOff] = useState<readonly string[]>(() =>
     proposals.some((one) => one.code === 'band') ? ['band'] : [],

@@ -1,5 +1,6 @@
+import { useMemo } from 'react';
 import { minutes as minutesWords, zonedTimeMs } from '../../../contract';
-import { curveSaid, demand, expectedOf, FLAT_CURVE, toLast } from '../../../core/demand';
+import { curveSaid, demand, expectedOf, toLast } from '../../../core/demand';
 import { saltPercent } from '../../../core/matter';
 import { Caution, Over, Soft, Subtitle } from '../../components/text';
 import { hourMinute, litres as litresWords, passWords, percent, portion } from '../../words';
@@ -20,19 +21,34 @@ export function WillItLast({ here, litres, left }: { here: BatchHere; litres: nu
   const lastsMin = service?.lastsMin ?? USUAL_MIN;
   const goneMin = (nowMs - plan.serviceAtMs) / 60_000;
   const isOver = goneMin >= lastsMin;
-  if (state.served === 0 && goneMin < 0) return null;
-  if (isOver || litres <= 0) return null;
-  const found = demand({
-    expected: expectedOf(plan.portions, []),
-    curve: service?.arrival ? curveSaid(service.arrival) : FLAT_CURVE,
-    part: Math.max(0, goneMin / lastsMin),
-    asked: state.served,
-  });
-  const chance = found.chanceOfMoreThan(left);
+  const part = Math.min(1, Math.max(0, goneMin / lastsMin));
+  const arrival = service?.arrival ?? 'steady';
+  // a quarter of a minute moves nothing; what went out does
+  const steadied = Math.round(part * lastsMin * 4) / (lastsMin * 4);
+  const found = useMemo(
+    () =>
+      demand({
+        expected: expectedOf(plan.portions, []),
+        curve: curveSaid(arrival),
+        part: steadied,
+        asked: state.served,
+      }),
+    [plan.portions, arrival, steadied, state.served],
+  );
+  const tenths = Math.max(0, Math.round(litres * 10)) / 10;
+  const { chance, out, levers } = useMemo(
+    () => ({
+      chance: found.chanceOfMoreThan(left),
+      out: found.runsOut(left + 1),
+      levers: tenths > 0 ? toLast(found, { litres: tenths, portionMl: input.portionMl }) : null,
+    }),
+    [found, left, tenths, input.portionMl],
+  );
+  const isQuiet = state.served === 0 && goneMin < 0;
+  if (isQuiet || isOver || litres <= 0) return null;
   const hundred = Math.round(100 * chance);
   const at = (part: number) => hourMinute(plan.serviceAtMs + part * lastsMin * 60_000, zone);
-  const { p10, p50, p90 } = found.runsOut(left + 1);
-  const levers = toLast(found, { litres, portionMl: input.portionMl });
+  const { p10, p50, p90 } = out;
   const cookMin = (plan.readyAtMs - plan.startAtMs) / 60_000;
   const lightMs = p10 === null ? null : plan.serviceAtMs + p10 * lastsMin * 60_000 - cookMin * 60_000;
   const { mean, sd } = found.stillToCome;
