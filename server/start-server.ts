@@ -69,6 +69,7 @@ export async function startServer(options: ServerOptions): Promise<RunningServer
   const files = createFileReader(log);
   const context = { ...command, devices, simulatedDevices, files };
   const server = createServer(createApp(context, options.webFolder));
+  server.keepAliveTimeout = KEEPS_ALIVE_MS;
   try {
     await new Promise<void>((resolve, reject) => {
       server.once('error', reject);
@@ -96,6 +97,9 @@ export async function startServer(options: ServerOptions): Promise<RunningServer
     },
   };
 }
+
+/** A line stays open so long with nothing said: a tablet looked at once a minute does not press into one just closed. */
+const KEEPS_ALIVE_MS = 75_000;
 
 /** What is done beside the work: the machine's clock watched, old samples thinned, a large file checked. */
 function startChores(of: {

@@ -122,6 +122,11 @@ const Ahead = styled.p`
 const Main = styled.main`
   grid-row: 3;
   overflow: auto;
+  /* with columns side by side, what comes in one would move what is pressed in another */
+  overflow-anchor: none;
+  ${media.narrow} {
+    overflow-anchor: auto;
+  }
   position: relative;
   ${media.paper} {
     overflow: visible;

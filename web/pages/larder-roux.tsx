@@ -191,7 +191,7 @@ export function LarderRoux() {
             value={where}
             options={[
               { value: 'flame', text: rouxWords.onTheFlame },
-              { value: 'oven', text: rouxWords.inTheOven },
+              { value: 'oven', text: rouxWords.inTheOven() },
             ]}
             onChange={set('where')}
           />

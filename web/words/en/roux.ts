@@ -1,6 +1,9 @@
 import type { Roux, RouxColour, RouxFat } from '../../../core/roux';
 import { temperature } from '../amounts';
 
+/** A roux is browned in an oven as hot as this, °C. Common practice. */
+const OVEN_C = [175, 180] as const;
+
 /** What is said of a roux made for so much liquid. */
 export const rouxWords = {
   roux: 'Roux',
@@ -14,7 +17,7 @@ export const rouxWords = {
   burner: 'On',
   where: 'Made',
   onTheFlame: 'on the flame',
-  inTheOven: 'in the oven, at 175 to 180 °C',
+  inTheOven: () => `in the oven, at ${temperature(OVEN_C[0])} to ${temperature(OVEN_C[1])}`,
   rouxAt: 'The roux, when they meet',
   liquidAt: 'The liquid, when they meet',
   colour: 'Colour',
