@@ -60,9 +60,10 @@ export function WillItLast({ here, litres, left }: { here: BatchHere; litres: nu
         <Soft role="status">{passWords.itLasts(hundred)}</Soft>
       ) : (
         <Caution>
-          {p50 !== null && p10 !== null
-            ? passWords.runsOutAt(at(p50), at(p10), p90 === null ? null : at(p90))
-            : ''}{' '}
+          {p10 !== null &&
+            (p50 === null
+              ? passWords.mayRunOutFrom(at(p10))
+              : passWords.runsOutAt(at(p50), at(p10), p90 === null ? null : at(p90)))}{' '}
           {passWords.chancesInAHundred(hundred)}
         </Caution>
       )}

@@ -41,6 +41,7 @@ export const passWords = {
     to === null
       ? `It may run out at ${when}, from ${from} on, or not at all.`
       : `It runs out at ${when}, between ${from} and ${to}.`,
+  mayRunOutFrom: (from: string) => `It may run out, from ${from} on.`,
   chancesInAHundred: (chance: number) => `${chance} chances in 100 that it runs out before the end.`,
   ladleSmaller: (ml: string, bowls: number) => `Bowls of ${ml} from now: it makes ${bowls} of them.`,
   diluteSome: (litres: string, percent: number, salt: string) =>
