@@ -32,7 +32,7 @@ export interface Demand {
  *
  * @param of expected mean and sd above 0; part 0..1; asked 0 or more
  * @throws RangeError naming what is out of range
- * @example demand({ expected: { mean: 60, sd: 12 }, part: 1 / 3, asked: 30 }).stillToCome // => 48.9 ± 9.6
+ * @example demand({ expected: { mean: 60, sd: 12 }, part: 1 / 3, asked: 30 }).stillToCome.mean // => 48.89
  * @source published: gamma–Poisson conjugacy; the counts that follow are negative binomial
  */
 export function demand(of: SoFar): Demand {
