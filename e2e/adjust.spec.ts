@@ -226,6 +226,19 @@ for (const [where, viewport] of [
       await page.reload();
       await says('Salt', VERDICT_WORDS.farTooMuch);
       await expect(dose).toContainText(/does not fit/);
+      // or blended with a lot off the shelf: drawn from it, and less salty at once
+      await expect(dose).toContainText(adjustWords.orBlendWith);
+      await dose
+        .getByRole('listitem')
+        .filter({ hasText: /lot \d+: .* salt/ })
+        .first()
+        .getByRole('button')
+        .click();
+      const poured = async () =>
+        (await (await page.request.get(`${server.url}/api/batches/${id}`)).json()).events.findLast(
+          (event: { type: string; payload: { items?: { lotId?: string }[] } }) => event.type === 'added',
+        ).payload.items[0];
+      await expect.poll(async () => (await poured()).lotId ?? '').not.toBe('');
       await page.getByRole('button', { name: adjustWords.otherAmounts }).click();
       const road = page
         .getByRole('dialog')

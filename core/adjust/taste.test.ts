@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { filledPot } from '../../demo/filled-pot';
 import type { BatchEvent } from '../batch';
-import { massKg } from '../matter';
+import { contentsOfRow } from '../larder';
+import { INGREDIENT_BY_ID, massKg, saltPercent } from '../matter';
 import { foodLitres } from '../pot';
-import { type Dose, tasteFigures } from './';
+import { blendedWithLots, type Dose, tasteFigures, toMend } from './';
 
 const { snapshot, said, at } = filledPot('celeriac-veloute');
 const { input } = snapshot;
@@ -168,5 +169,36 @@ describe('doses by what a spoon says', () => {
     expect(salt(meter(9))).toBeCloseTo(before, 6);
     expect(at(61, meter(9)).meters[0]!.status).toBe('set aside');
     expect(salt(meter(2, true))).toBeGreaterThan(1);
+  });
+  it('too salty: blended with a lot that is less so, to the target by mass; its own dish first, none that brings fish', () => {
+    const salted = said(50, {
+      type: 'added',
+      payload: { items: [{ ingredientId: 'salt', kg: 0.25, tempC: 18 }] },
+    });
+    const mend = toMend(snapshot, at(70, salted))!;
+    const row = (id: string) => contentsOfRow(INGREDIENT_BY_ID[id]!);
+    const lots = [
+      { id: 'stock', leftKg: 20, contents: row('vegetable-stock') },
+      { id: 'little', leftKg: 0.5, contents: row('vegetable-stock') },
+      { id: 'fish', leftKg: 20, contents: row('fish-fumet') },
+      { id: 'soy', leftKg: 20, contents: row('soy-sauce') },
+      {
+        id: 'own',
+        leftKg: 20,
+        contents: { ...row('vegetable-stock'), ingredientId: `recipe:${input.recipe.id}` },
+      },
+    ];
+    const found = blendedWithLots(mend, lots);
+    expect(found.map((one) => one.lot.id)).toEqual(['own', 'stock', 'little']);
+    const [own, , little] = found;
+    // by hand: M (s - t) / (t - s of the lot)
+    const kg = massKg(mend.end.mixture);
+    const s = saltPercent(mend.end.mixture, 'all') / 100;
+    const stock = INGREDIENT_BY_ID['vegetable-stock']!.perKg.salt;
+    expect(own!.kg).toBeCloseTo((kg * (s - 0.009)) / (0.009 - stock), 6);
+    expect(own!.saltPercent).toBeCloseTo(0.9, 6);
+    expect(little).toMatchObject({ kg: 0.5, isEnough: false });
+    expect(little!.saltPercent).toBeGreaterThan(0.9);
+    expect(blendedWithLots(toMend(snapshot, at(70))!, lots)).toEqual([]);
   });
 });

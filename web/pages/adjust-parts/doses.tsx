@@ -27,6 +27,7 @@ import {
 } from '../../words';
 import type { BatchHere } from '../batch-frame';
 import { useSubmit } from '../pot-parts/use-submit';
+import { LotsLessSalty } from './lots-less-salty';
 import type { Says } from './taste-lines';
 import { useJudged } from './use-judged';
 
@@ -166,6 +167,7 @@ export function Doses({
           {adjustWords.otherAmounts}
         </Button>
       </Acts>
+      {(says.salt === 'tooMuch' || says.salt === 'farTooMuch') && <LotsLessSalty here={here} mend={mend} />}
       <OtherAmounts
         key={chosen.map((dose) => dose.id).join()}
         doses={chosen}

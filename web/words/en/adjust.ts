@@ -98,6 +98,11 @@ export const adjustWords = {
   itIsBlended: (title: string) => `${title}: it is blended`,
   judgeAt: 'judge at',
   ownTaste: 'of its own taste',
+  orBlendWith: 'Or blend it with a lot',
+  pourALot: (litres: string, name: string, lot: number, salt: string) =>
+    `${litres} of ${name}, lot ${lot}: ${salt} salt.`,
+  allThatIsLeft: 'It is all there is.',
+  itDoesNotFit: 'It does not fit.',
   offTheShelf: 'off the shelf',
   kgOfLot: (weight: string, lot: number) => `${weight} of lot ${lot}`,
   tooLateFor: (hour: string) => `too late for ${hour}.`,
