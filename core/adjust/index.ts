@@ -1,5 +1,7 @@
 export { type Adjustments, adjustments } from './adjust';
-export { type Dose, type TasteFigures, type Tastes, tasteFigures, tastesNow } from './taste';
+export { isSeasoning } from './data/taste-roads';
+export { type Dose, type TasteFigures, tasteFigures } from './taste';
+export { type Tastes, tastesNow } from './tastes';
 export type { AdjustHow, AdjustWay } from './thicken';
 export { type AdjustOutcome, type AdjustWarning, flourPerLitre, type ToMend, toMend } from './to-mend';
 export { blendedWithLots, type LotPoured, type SaltedLot } from './with-lots';

@@ -1,34 +1,13 @@
 import { type AddedItem, acidIn, type BatchSnapshot, type BatchState, hotIn, loadStillToAdd } from '../batch';
-import { massKg, saltPercent, totalKg } from '../matter';
+import { massKg, saltPercent } from '../matter';
 import { own } from '../own';
-import { foodLitres, type PotState } from '../pot';
+import { foodLitres } from '../pot';
 import { dilutionKg, saltToAddG } from '../salt';
-import {
-  type DoseTried,
-  neutralised,
-  nextDose,
-  SCALES,
-  type Scale,
-  umamiGPer100g,
-  type Verdict,
-} from '../taste';
+import { type DoseTried, neutralised, nextDose, SCALES, type Scale, type Verdict } from '../taste';
 import { COLOUR_ROADS } from './data/colour-roads';
 import { AGAINST, MORE_OF, SOURNESS_TAKEN_G_PER_L, type TasteRoad } from './data/taste-roads';
+import { type Ledger, NO_TASTES, type Tastes, tastesNow, tastesOf } from './tastes';
 import { type AdjustWarning, outcomeOf, type ToMend, toMend, warningsOf, withItems } from './to-mend';
-
-/** What a pot holds of what a mouth tells apart. */
-export interface Tastes {
-  /** of the whole pot, percent */
-  saltPercent: number;
-  /** as anhydrous citric acid, g/L */
-  acidGPerL: number;
-  sugarGPerL: number;
-  fatPercent: number;
-  /** hot spice, g/L */
-  heatGPerL: number;
-  /** as glutamate alone, g/100 g */
-  umami: number;
-}
 
 /** One thing to put in for one of the scales, and what it leads to. */
 export interface Dose {
@@ -60,15 +39,6 @@ export interface TasteFigures {
   doses: Partial<Record<Scale, Dose[]>>;
 }
 
-const NOTHING: Tastes = {
-  saltPercent: 0,
-  acidGPerL: 0,
-  sugarGPerL: 0,
-  fatPercent: 0,
-  heatGPerL: 0,
-  umami: 0,
-};
-
 /**
  * What a pot tastes of by its ledger, and the doses that answer what a spoon says: by chemistry where it serves, in
  * steps where the palate decides. “Flat” is a little of what is likeliest missing: salt up to its target, else acid.
@@ -82,7 +52,7 @@ export function tasteFigures(
   said: { says: Partial<Record<Scale, Verdict>>; isFlat?: boolean },
   mend = toMend(snapshot, state),
 ): TasteFigures {
-  if (!mend) return { now: NOTHING, atEnd: NOTHING, doses: {} };
+  if (!mend) return { now: NO_TASTES, atEnd: NO_TASTES, doses: {} };
   const { end } = mend;
   const load = loadStillToAdd(snapshot, state, ['toSalt']);
   const acidG = acidIn(snapshot, state);
@@ -114,39 +84,6 @@ function withFlat(
   const missing: Scale = wantsSalt ? 'salt' : 'acid';
   return { [missing]: 'bitMore', ...says };
 }
-
-/** What is known of what went in and is no part of the masses, g. */
-interface Ledger {
-  acidG: number;
-  heatG: number;
-}
-
-function tastesOf(pot: PotState, { acidG, heatG }: Ledger): Tastes {
-  const { liquid, pieces } = pot.mixture;
-  const litres = foodLitres(pot);
-  const kg = totalKg(liquid) + totalKg(pieces);
-  if (litres <= 0 || kg <= 0) return NOTHING;
-  const { glutamate, aspartate, imp, gmp, amp } = pot.mixture.savour;
-  const per100G = 100 / Math.max(0.001, totalKg(liquid));
-  return {
-    saltPercent: saltPercent(pot.mixture, 'all'),
-    acidGPerL: acidG / litres,
-    sugarGPerL: (1000 * (liquid.sugars + pieces.sugars)) / litres,
-    fatPercent: (100 * (liquid.fat + pieces.fat)) / kg,
-    heatGPerL: heatG / litres,
-    umami: umamiGPer100g({
-      glutamate: glutamate * per100G,
-      aspartate: aspartate * per100G,
-      imp: imp * per100G,
-      gmp: gmp * per100G,
-      amp: amp * per100G,
-    }),
-  };
-}
-
-/** What a pot holds now of what a mouth tells apart, by its ledger. */
-export const tastesNow = (snapshot: BatchSnapshot, state: BatchState): Tastes =>
-  tastesOf(state.pot, { acidG: acidIn(snapshot, state), heatG: hotIn(snapshot, state) });
 
 interface Wanted {
   of: ToMend;

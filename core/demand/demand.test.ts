@@ -135,7 +135,7 @@ describe('how guests come', () => {
 });
 
 describe('the negative binomial', () => {
-  it('sums to one, and is a Poisson where its mean is sure (Haight 1967: P(more than 2 | 3) = 0.5768)', () => {
+  it('sums to one, and is a Poisson where its mean is sure (by hand: 1 − e⁻³ (1 + 3 + 4.5) = 0.5768)', () => {
     expect(chanceOfMore({ shape: 1e7, mean: 3, than: 2 })).toBeCloseTo(0.5768, 4);
     expect(chanceOfMore({ shape: 5, mean: 40, than: 100_000 })).toBeCloseTo(0, 9);
     expect(chanceOfMore({ shape: 5, mean: 40, than: -1 })).toBe(1);

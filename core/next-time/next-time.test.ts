@@ -74,7 +74,7 @@ describe('what a batch says of its recipe', () => {
         line.id === someLine.id ? { ...line, scaling: 'straight' as const } : line,
       ),
     };
-    const events = batch(dose(60, someLine.ingredientId, 0.12, 'umami'), spoon(66, { umami: 'right' }));
+    const events = batch(dose(60, someLine.ingredientId, 0.12, 'acid'), spoon(66, { acid: 'right' }));
     const toKg = (of: Recipe) => {
       const [one] = nextTime(snapshot, events, of).proposals;
       return one?.code === 'food' ? one.toKg - one.fromKg : 0;
@@ -83,7 +83,7 @@ describe('what a batch says of its recipe', () => {
     expect(toKg(has)).toBeCloseTo(whole / 2, 3);
     const known: Recipe = {
       ...has,
-      profile: { right: { umami: { value: 1, verdicts: 3 } }, fromBatchIds: ['a'] },
+      profile: { right: { acid: { value: 1, verdicts: 3 } }, fromBatchIds: ['a'] },
     };
     expect(toKg(known)).toBeCloseTo(whole / 5, 3);
   });
@@ -136,6 +136,12 @@ describe('what a batch says of its recipe', () => {
     });
     expect(shown(test, mended).proposals).toEqual([]);
   });
+  it('what only thinned it is no part of the recipe, its own stock as little as water', () => {
+    const thinned = ['fish-fumet', 'water', 'bicarbonate'].map((food) => dose(60, food, 1, 'acid'));
+    const { proposals } = shown(...thinned, spoon(70, { acid: 'right' }));
+    for (const one of proposals) if (one.code === 'food') expect(one.ingredientId).toBe('lemon-juice');
+    expect(proposals.some((one) => one.code === 'food' && one.toKg < one.fromKg)).toBe(true);
+  });
   it('a recipe with its page gets the line written on it, read back as what it is', () => {
     const paper: Recipe = { ...recipe, written: writtenOf(recipe, table) };
     const found = shown(dose(60, 'wine-vinegar', 0.06, 'acid'), spoon(70, { acid: 'right' }));
@@ -170,8 +176,8 @@ describe('the next batch', () => {
 const sumOf = (...each: object[]): number =>
   each.flatMap((one) => Object.values(one) as number[]).reduce((sum, kg) => sum + kg, 0);
 
-/** A food of the recipe that follows the bowls and is no liquid. */
-const someLine = recipe.lines.find((line) => line.scaling === 'straight')!;
+/** The recipe’s own sharpness. */
+const someLine = recipe.lines.find((line) => line.ingredientId === 'lemon-juice')!;
 
 function planOf(of: Recipe) {
   const order = {

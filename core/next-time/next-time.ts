@@ -1,9 +1,8 @@
-import { type Tastes, tastesNow } from '../adjust';
+import { isSeasoning, type Tastes, tastesNow } from '../adjust';
 import { type BatchEvent, type BatchSnapshot, type BatchState, foldBatch } from '../batch';
 import { activeEvents } from '../log';
 import type { Recipe, RightTaste } from '../recipe';
 import type { Scale } from '../taste';
-import { bandAt, HOT_C } from '../thickness';
 
 /** What a batch shows that its recipe should have said; each is proposed, and nothing is changed unless it is accepted. */
 export type NextTime = {
@@ -120,7 +119,7 @@ function foodsOf(of: Of): NextTime[] {
   const perBatch = recipe.litres / snapshot.plan.yieldLitres;
   const more = new Map<string, { scale: Scale; kg: number }>();
   for (const { for: scale, ingredientId, kg } of state.dosed) {
-    if (scale === 'thickness' || scale === 'salt' || TAKES_AWAY.has(ingredientId)) continue;
+    if (scale === 'thickness' || !isSeasoning(scale, ingredientId, recipe.colour)) continue;
     if (spoonsFor(state, scale) === 0) continue;
     more.set(ingredientId, { scale, kg: (more.get(ingredientId)?.kg ?? 0) + kg * perBatch });
   }
@@ -128,9 +127,6 @@ function foodsOf(of: Of): NextTime[] {
   const taken = (['acid', 'sweet', 'heat'] as const).flatMap((scale) => lessOf(of, scale));
   return [...added, ...taken];
 }
-
-/** What goes in to take away or to thin is no part of a recipe. */
-const TAKES_AWAY: ReadonlySet<string> = new Set(['bicarbonate', 'water']);
 
 /** Lines that another amount may be written on; the others follow a law of their own. */
 const OF_THE_PALATE = ['straight', 'byTaste', 'startLow', 'bySpoon'];
@@ -189,7 +185,7 @@ function bandOf(snapshot: BatchSnapshot, state: BatchState, recipe: Recipe): Nex
   const tests = state.tests.filter((one) => one.status === 'accepted' && one.atMs > dosedMs);
   const last = tests.at(-1);
   if (!last || !state.closed) return [];
-  const band = bandAt(last.band, HOT_C, HOT_C);
+  const { band } = last;
   if (Math.abs(band - snapshot.input.band) < WORTH.bands) return [];
   const toBand = rounded(recipe.targetBand + (band - recipe.targetBand) / 2, 1);
   if (toBand === recipe.targetBand) return [];
