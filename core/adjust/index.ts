@@ -1,5 +1,5 @@
 export { type Adjustments, adjustments } from './adjust';
-export { isSeasoning } from './data/taste-roads';
+export { isSeasoning } from './is-seasoning';
 export { type Dose, type TasteFigures, tasteFigures } from './taste';
 export { type Tastes, tastesNow } from './tastes';
 export type { AdjustHow, AdjustWay } from './thicken';

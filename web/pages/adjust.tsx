@@ -6,12 +6,13 @@ import { numberField } from '../../contract';
 import { type Adjustments, adjustments, type ToMend, toMend } from '../../core/adjust';
 import { massKg } from '../../core/matter';
 import { Button } from '../components/button';
+import { FieldRow } from '../components/field-row';
 import { figure, TypedForm, useTypedForm } from '../components/form';
 import { Empty, Halves, Page } from '../components/page';
 import { SmallField } from '../components/small-field';
 import { FigureText, Soft, Subtitle, Title } from '../components/text';
 import { rememberTaster, tasterHere } from '../data/taster';
-import { colour, space, target } from '../theme/tokens';
+import { colour, space } from '../theme/tokens';
 import { adjustWords, percent, saltSpoons, weight } from '../words';
 import { Differing } from './adjust-parts/differing';
 import { Doses } from './adjust-parts/doses';
@@ -49,16 +50,6 @@ const Beside = styled.div`
   > section {
     display: grid;
     gap: ${space.m};
-  }
-`;
-
-const Row = styled.div`
-  display: flex;
-  gap: ${space.s};
-  align-items: end;
-  button {
-    flex: none;
-    min-height: ${target.atPot};
   }
 `;
 
@@ -177,12 +168,12 @@ function SaltForm({ here, figures }: { here: BatchHere; figures: Adjustments }) 
         {adjustWords.toAddInAllLast(Math.round((grams * 2) / 3))}
         {spoonG ? ` ${adjustWords.twoThirdsOfOurSalt(saltSpoons((grams * 2) / 3 / spoonG))}` : ''}
       </Soft>
-      <Row>
+      <FieldRow>
         <form.AppField name="grams">
           {(field) => <field.AtPot label={adjustWords.saltPutIn} unit="g" refused={refusals[0] ?? null} />}
         </form.AppField>
         <Button type="submit">{adjustWords.itIsIn}</Button>
-      </Row>
+      </FieldRow>
     </TypedForm>
   );
 }

@@ -1,6 +1,4 @@
-import { own } from '../../own';
 import type { Scale } from '../../taste';
-import { COLOUR_ROADS } from './colour-roads';
 
 /** A way to more of something, or against too much of it: what is usually right in all, g of the food to a litre. */
 export interface TasteRoad {
@@ -50,15 +48,3 @@ export const AGAINST: Readonly<Record<TastedScale, readonly TasteRoad[]>> = {
 
 /** Of what is too sour so much acid is taken, g/L as citric: more, and it tastes of soap. Common practice. */
 export const SOURNESS_TAKEN_G_PER_L = { tooMuch: 0.3, farTooMuch: 0.6 } as const;
-
-/** True for what is put in for a scale's own sake; what only thins it is no part of a recipe. */
-export function isSeasoning(scale: Scale, ingredientId: string, dishColour: string): boolean {
-  const colours = own(COLOUR_ROADS, dishColour);
-  const roads =
-    scale === 'salt'
-      ? []
-      : scale === 'colour'
-        ? [...(colours?.deeper ?? []), ...(colours?.paler ?? [])]
-        : [...MORE_OF[scale], ...AGAINST[scale]];
-  return roads.some((road) => road.ingredientId === ingredientId);
-}

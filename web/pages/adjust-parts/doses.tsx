@@ -8,12 +8,13 @@ import { holdsOf } from '../../../core/matter';
 import type { BatchCommand } from '../../../core/rules';
 import type { Scale } from '../../../core/taste';
 import { Button } from '../../components/button';
+import { Card } from '../../components/card';
 import { figure, TypedForm, useOneAtATime, useTypedForm } from '../../components/form';
 import { PickOne } from '../../components/menu';
 import { Sheet } from '../../components/sheet';
 import { Caution, Errors, Over, Soft } from '../../components/text';
 import { useLots } from '../../data/queries';
-import { colour, size, space } from '../../theme/tokens';
+import { size, space } from '../../theme/tokens';
 import {
   adjustWarningWords,
   adjustWords,
@@ -31,12 +32,7 @@ import { LotsLessSalty } from './lots-less-salty';
 import type { Says } from './taste-lines';
 import { useJudged } from './use-judged';
 
-const Card = styled.section`
-  display: grid;
-  gap: ${space.s};
-  padding: ${space.m};
-  border-left: 4px solid ${colour.act};
-  background: ${colour.sheet};
+const DoseCard = styled(Card)`
   ul {
     display: grid;
     gap: ${space.s};
@@ -120,7 +116,7 @@ export function Doses({
   if (!isSaid) return <LastTasted here={here} />;
   if (chosen.length === 0)
     return (
-      <Card aria-label={adjustWords.theDose}>
+      <DoseCard aria-label={adjustWords.theDose}>
         <Soft>{adjustWords.nothingToAdd}</Soft>
         <Errors sentences={refusals} />
         <Acts>
@@ -128,12 +124,12 @@ export function Doses({
             {adjustWords.saveTheVerdict}
           </Button>
         </Acts>
-      </Card>
+      </DoseCard>
     );
   const spoonG = here.kitchen.equipment.saltTeaspoonG;
   const spoonMs = nowMs + SPREADS_MIN * 60_000;
   return (
-    <Card aria-label={adjustWords.theDose}>
+    <DoseCard aria-label={adjustWords.theDose}>
       <Top>
         <ul>
           {chosen.map((dose) => (
@@ -181,7 +177,7 @@ export function Doses({
           setOpen(false);
         }}
       />
-    </Card>
+    </DoseCard>
   );
 }
 

@@ -2,9 +2,10 @@ import styled from 'styled-components';
 import * as v from 'valibot';
 import { numberField } from '../../../contract';
 import { Button } from '../../components/button';
+import { FieldRow } from '../../components/field-row';
 import { figure, TypedForm, useOneAtATime, useTypedForm } from '../../components/form';
 import { Errors, Over, Subtitle } from '../../components/text';
-import { space, target } from '../../theme/tokens';
+import { space } from '../../theme/tokens';
 import { adjustWords, decimal, percent } from '../../words';
 import type { BatchHere } from '../batch-frame';
 import { useSubmit } from '../pot-parts/use-submit';
@@ -14,16 +15,6 @@ const Section = styled.section`
   gap: ${space.m};
   max-width: 520px;
   margin-top: ${space.l};
-`;
-
-const Row = styled.div`
-  display: flex;
-  gap: ${space.s};
-  align-items: end;
-  button {
-    flex: none;
-    min-height: ${target.atPot};
-  }
 `;
 
 const METERS = {
@@ -73,14 +64,14 @@ function MeterForm({ meter, here }: { meter: Meter; here: BatchHere }) {
   const said = (value: number) => (meter === 'ph' ? `pH ${decimal(value, 1)}` : percent(value));
   return (
     <TypedForm form={form}>
-      <Row>
+      <FieldRow>
         <form.AppField name="value">
           {(field) => <field.AtPot label={label} unit={unit} refused={refusals[0] ?? null} />}
         </form.AppField>
         <Button type="submit" aria-label={adjustWords.saveMeter(label)}>
           {adjustWords.save}
         </Button>
-      </Row>
+      </FieldRow>
       {last?.status === 'set aside' && last.expected !== null && (
         <>
           <Errors sentences={[adjustWords.meterFarOff(said(last.value), said(last.expected))]} />

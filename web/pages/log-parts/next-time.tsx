@@ -5,28 +5,17 @@ import { activeEvents } from '../../../core/log';
 import { isLearnedFrom, nextTime, withNextTime } from '../../../core/next-time';
 import type { Recipe } from '../../../core/recipe';
 import { Button } from '../../components/button';
+import { Card } from '../../components/card';
 import { Errors, Over, Soft, Subtitle } from '../../components/text';
 import { Tick } from '../../components/tick';
 import { sentencesOf } from '../../data/api';
 import { useSaveRecipe } from '../../data/queries';
 import { type Book, useBook } from '../../data/use-book';
-import { colour, space } from '../../theme/tokens';
 import { evidenceWords, nextTimeWords, proposalWords } from '../../words';
 import { useKitchenHere } from '../use-kitchen-here';
 
 const Evidence = styled(Over)`
   display: block;
-`;
-
-const Card = styled.section`
-  display: grid;
-  gap: ${space.s};
-  padding: ${space.m};
-  border-left: 4px solid ${colour.act};
-  background: ${colour.sheet};
-  li {
-    padding: 2px 0;
-  }
 `;
 
 /** What this batch says of its recipe: proposed with its evidence, and saved as a version where it is accepted. */
