@@ -1,11 +1,12 @@
 import * as v from 'valibot';
-import { FLOORS_FOUND, TROUBLES } from '../core/batch';
+import { DISCARD_REASONS, FLOORS_FOUND, TROUBLES } from '../core/batch';
 import type { Written } from '../core/log';
 import { THICKENER_KINDS } from '../core/matter';
 import type { BatchCommand } from '../core/rules';
 import { SCALES, VERDICTS } from '../core/taste';
 import { LADLE_LOOKS, SPOON_LOOKS, TEST_RANGES } from '../core/thickness';
 import { countField, idField, numberField, storageField, textField } from './number-field';
+import { kindId, one, PASS_COMMANDS } from './pass-commands';
 import { ORDER_LIMITS } from './plan-request';
 
 export const thickenerSchema = v.picklist(THICKENER_KINDS, 'That thickener is not known.');
@@ -132,13 +133,13 @@ const slip = v.variant(
   'That is no slip Slow Pot knows.',
 );
 
-const one = <const T extends string, P extends v.GenericSchema>(type: T, payload: P) =>
-  v.object({ type: v.literal(type), payload });
-
 /** A probe or a scale said it; a cook’s own reading has no such word. */
 const fromDevice = v.optional(v.literal('device', 'A reading is from a device or from a cook.'));
 
-/** What can be said of a batch, in the words of today. The model's own type is what it must come to. */
+/**
+ * What can be said of a batch, in the words of today. The model's own type is what it must come to. What is drawn off is
+ * said where its other pot is named too (`drawPartSchema`).
+ */
 export const batchCommandSchema: v.GenericSchema<unknown, BatchCommand> = v.variant(
   'type',
   [
@@ -265,9 +266,14 @@ export const batchCommandSchema: v.GenericSchema<unknown, BatchCommand> = v.vari
       v.strictObject({
         portions: countField('Bowls', 1, ORDER_LIMITS.portions.max),
         fate: v.picklist(['served', 'discarded'], 'Bowls are served or discarded.'),
+        kindId: v.optional(kindId),
+        reason: v.optional(v.picklist(DISCARD_REASONS, 'That reason is not known.')),
+        isOut: v.optional(v.literal(true)),
+        orderId: v.optional(textField('The order')),
         overrideReason: v.optional(textField('The reason', 200)),
       }),
     ),
+    ...PASS_COMMANDS,
     one(
       'stored',
       v.strictObject({
@@ -283,6 +289,8 @@ export const batchCommandSchema: v.GenericSchema<unknown, BatchCommand> = v.vari
       'closed',
       v.strictObject({
         leftLitres: numberField('What is left', 0, 2000, 'L'),
+        servedBy: v.optional(textField('Who ladled', 60)),
+        isMeasured: v.optional(v.boolean('isMeasured must be true or false.')),
         floor: v.optional(v.picklist(FLOORS_FOUND, 'The floor came clean or it caught.')),
       }),
     ),

@@ -11,8 +11,17 @@ export {
   sampleLineSchema,
   startSimulatedDeviceSchema,
 } from './device';
+export {
+  type GuestOrder,
+  type GuestOrderOpen,
+  type GuestOrderTaken,
+  guestOrderSchema,
+  type OrdersRead,
+  readOrdersSchema,
+  simulatedTillSchema,
+} from './guest-order';
 export { ingredientSchema } from './ingredient-schema';
-export { keepingRules } from './keeping';
+export { coolingPlaces, keepingRules } from './keeping';
 export {
   type ClockChange,
   clockChangeSchema,
@@ -52,7 +61,7 @@ export {
 } from './kitchen/limits';
 export { altitudeField, placeSchema } from './kitchen/place';
 export type { KitchenSeed, SeedBatch } from './kitchen-seed';
-export { daysAhead, isOnDay, kitchenTimeMs, nextServiceAtMs, zonedTimeMs } from './kitchen-time';
+export { daysAhead, isOnDay, kitchenTimeMs, nextServiceAtMs, weekdayOf, zonedTimeMs } from './kitchen-time';
 export { larderEventBodySchema } from './larder-event';
 export {
   type FileToRead,
@@ -66,11 +75,14 @@ export {
 export { countField, numberField, tellRangesIn, textField } from './number-field';
 export { isJpeg, PHOTO_MOST_BYTES, PHOTOS_MOST, photoIdSchema } from './photo';
 export {
+  type DrawPart,
+  drawPartSchema,
   type KeepOrder,
   keepOrderSchema,
   ORDER_LIMITS,
   type PlanRequest,
   planRequestSchema,
+  portionKind,
   type StartBatch,
   startBatchSchema,
 } from './plan-request';

@@ -23,10 +23,14 @@ export interface ServiceTimes {
   weekdays?: readonly number[] | undefined;
 }
 
+/** The day of the week that a moment falls on in a zone, 1 for Monday to 7 for Sunday. */
+export function weekdayOf(atMs: number, zone: string): number {
+  return new TZDate(atMs, zone).getDay() || 7;
+}
+
 /** Whether a service is on, on the day that a moment falls on. */
 export function isOnDay({ weekdays }: ServiceTimes, atMs: number, zone: string): boolean {
-  const sundayFirst = new TZDate(atMs, zone).getDay();
-  return !weekdays || weekdays.includes(sundayFirst === 0 ? 7 : sundayFirst);
+  return !weekdays || weekdays.includes(weekdayOf(atMs, zone));
 }
 
 /** The next time a service comes round, ms UTC. */

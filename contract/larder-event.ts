@@ -1,6 +1,7 @@
 import * as v from 'valibot';
+import { type CoolingAir, FILM_WM2K } from '../core/cooling';
 import type { LarderEventBody } from '../core/larder';
-import { idField, numberField, storageField, textField, timeField } from './number-field';
+import { countField, idField, numberField, storageField, textField, timeField } from './number-field';
 
 const lotId = textField('The lot');
 const newLotId = idField('A new lot’s id');
@@ -8,6 +9,22 @@ const kg = (name: string, min = 0.001) => numberField(name, min, 2000, 'kg');
 /** asked about, and confirmed */
 const sure = v.optional(v.literal(true, 'sure must be true.'));
 const place = textField('The place', 60);
+const by = textField('Who signs', 60);
+const thermometerId = v.optional(textField('The thermometer', 60));
+
+/** Pans or a pot, how deep, and the air or the ice they stand in. */
+export const coolingHow = v.strictObject({
+  pans: countField('Pans', 1, 60),
+  areaM2: numberField('The floor of a pan', 0.005, 2, 'm²'),
+  depthCm: numberField('The depth', 0.5, 80, 'cm'),
+  air: v.picklist(
+    Object.keys(FILM_WM2K) as CoolingAir[],
+    'Its air stands still, is moved, blasts, or it is ice.',
+  ),
+  airC: numberField('Its air', -40, 20, '°C'),
+  placeId: textField('The place', 60),
+  place,
+});
 
 const one = <const T extends string, P extends v.GenericSchema>(type: T, payload: P) =>
   v.object({ type: v.literal(type), payload });
@@ -79,6 +96,7 @@ export const larderEventBodySchema: v.GenericSchema<unknown, LarderEventBody> = 
             kind: v.literal('temperature'),
             value: numberField('Its temperature', -40, 110, '°C'),
             sure,
+            thermometerId,
           }),
           v.strictObject({ lotId, kind: v.literal('set'), sets: v.boolean('sets must be true or false.') }),
         ],
@@ -86,8 +104,25 @@ export const larderEventBodySchema: v.GenericSchema<unknown, LarderEventBody> = 
       ),
     ),
     one(
+      'coolingSet',
+      v.strictObject({
+        lotId,
+        how: coolingHow,
+        fromC: v.optional(numberField('Its temperature', 5, 100, '°C')),
+      }),
+    ),
+    one(
+      'lotReheated',
+      v.strictObject({ lotId, tempC: numberField('Its temperature', 40, 105, '°C'), by, thermometerId }),
+    ),
+    one(
       'discarded',
-      v.strictObject({ lotId, kg: kg('What is thrown away'), reason: textField('The reason', 200) }),
+      v.strictObject({
+        lotId,
+        kg: kg('What is thrown away'),
+        reason: textField('The reason', 200),
+        by: v.optional(by),
+      }),
     ),
     one('counted', v.strictObject({ lotId, kg: kg('What is there', 0), note: textField('A note', 200) })),
     one(

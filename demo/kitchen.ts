@@ -10,7 +10,7 @@ export const KITCHEN = {
   relativeHumidity: 0.5,
   currency: 'GBP',
   measures: METRIC,
-  equipment: { blenderJarLitres: 4, hasStickBlender: true, ovenTrays: 3, trayAreaM2: 0.17, fryingPanCm: 28 },
+  equipment: { blenderJarLitres: 4, hasStickBlender: true, ovenTrays: 3, trayAreaM2: 0.17, fryingPanCm: 28, grillBowls: 6, grillMin: 4, coolingPans: 8 },
   locale: 'en-GB',
 } as const;
 

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { type APIRequestContext, expect, type Page } from '@playwright/test';
-import { planWords, potWords } from '../web/words';
+import { passWords, planWords, potWords } from '../web/words';
 
 /** A cook's hands on the real interface, and the demo's clock to make the minutes pass. */
 
@@ -109,4 +109,13 @@ export async function chowderFalling(page: Page, url: string): Promise<void> {
   await cookStage(page, 'Fumet in, up to a simmer', 15);
   await page.getByRole('button', { name: /^These are in: begin|^Begin$/ }).click();
   await expect(page.getByText(potWords.atTheMarkAbout)).toBeVisible();
+}
+
+/** So many portions out of the first kind, by the sheet for another number; `fate` as its choice reads. */
+export async function portionsOut(page: Page, n: string, fate = passWords.served2): Promise<void> {
+  const sheet = page.getByRole('dialog', { name: passWords.somethingElseTitle });
+  if (!(await sheet.isVisible())) await page.getByRole('button', { name: passWords.somethingElse }).click();
+  await sheet.getByText(fate, { exact: true }).click();
+  await sheet.getByRole('textbox', { name: passWords.howMany }).fill(n);
+  await sheet.getByRole('button', { name: passWords.saveThem }).first().click();
 }

@@ -41,7 +41,7 @@ async function serverOf(
       },
       stdio: ['ignore', 'ignore', 'inherit'],
     });
-    for (let tries = 0; tries < 200; tries++) {
+    for (let tries = 0; tries < 600; tries++) {
       const isUp = await fetch(`${url}/api/health`).then(
         (response) => response.ok,
         () => false,

@@ -12,7 +12,7 @@ import {
   planWords,
   potWords,
 } from '../web/words';
-import { cookStage } from './cook';
+import { cookStage, portionsOut } from './cook';
 import { type DemoServer, demoServer } from './demo-server';
 
 /** Bases made, drawn, recalled, planned for; two cooks at the last litre; each wrong word a sentence. */
@@ -39,8 +39,7 @@ async function lentilSoup(page: Page, bowls: number): Promise<string> {
   await expect(page.getByText(/done about|comes to/).first()).toBeVisible();
   const url = page.url();
   await page.goto(`${url}/pass`);
-  await page.getByRole('textbox', { name: passWords.orAnotherNumber }).fill(String(bowls - 2));
-  await page.getByRole('button', { name: passWords.served2 }).click();
+  await portionsOut(page, String(bowls - 2));
   await expect(page.getByRole('definition').first()).toHaveText(String(bowls - 2));
   await page.getByRole('button', { name: passWords.closeTheBatch }).click();
   await page.getByRole('textbox', { name: passWords.leftInThePot }).fill('0');
@@ -135,7 +134,9 @@ test('a stock is made, stored, labelled, drawn in two soups, and recalled to eve
     await expect(page.locator('a[href^="/log/"]', { hasText: 'Light vegetable stock' })).toBeVisible();
     await page.getByRole('link', { name: /^Leek, lot/ }).click();
     await expect(page.getByRole('heading', { name: /^Where it went: \d+ bowls/ })).toBeVisible();
-    await expect(page.getByRole('link', { name: /^Light vegetable stock, lot/ })).toBeVisible();
+    await expect(
+      page.getByRole('main').getByRole('link', { name: /^Light vegetable stock, lot/ }),
+    ).toBeVisible();
   });
   expect(problems).toEqual([]);
 });

@@ -12,7 +12,7 @@ import {
   recipeWords,
   todayWords,
 } from '../web/words';
-import { cookStage, stageDone, takeOutAll } from './cook';
+import { cookStage, portionsOut, stageDone, takeOutAll } from './cook';
 import { type DemoServer, demoServer, ownServer } from './demo-server';
 import { leekSoup } from './papers';
 
@@ -219,8 +219,7 @@ async function cookedInIt(page: Page): Promise<void> {
   for (const title of ['Purée', 'Finish', 'Season']) await cookStage(page, title, 0);
   await press(potWords.begin);
   await press(potWords.toThePass);
-  await page.getByRole('textbox', { name: passWords.orAnotherNumber }).fill('40');
-  await press(passWords.served2);
+  await portionsOut(page, '40');
   await look(page, 'cook-pass');
   await press(passWords.closeTheBatch);
   await page.getByRole('textbox', { name: passWords.leftInThePot }).fill('1.2');

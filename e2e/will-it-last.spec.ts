@@ -1,77 +1,65 @@
 import { randomUUID } from 'node:crypto';
 import { expect, test } from '@playwright/test';
 import { passWords } from '../web/words';
+import { atBothSizes } from './both-sizes';
 import { move } from './cook';
-import { type DemoServer, demoServer } from './demo-server';
 
 /** A service half gone: what is still asked for, when it runs out, and what to do about it. */
-for (const [where, viewport] of [
-  ['in the office', { width: 1280, height: 800 }],
-  ['on a phone', { width: 390, height: 844 }],
-] as const)
-  test.describe(where, () => {
-    test.use({ viewport });
-    let server: DemoServer;
-    test.beforeEach(async () => {
-      server = await demoServer();
-      await server.start();
+atBothSizes((server) => {
+  test('bowls out faster than planned: told when it runs out and what makes it last; a lever pulled, it lasts', async ({
+    page,
+  }) => {
+    const { request } = page;
+    const kitchen = await (await request.get(`${server().url}/api/kitchen`)).json();
+    // a train in eight minutes, of which the kitchen says nothing: an hour, steadily
+    const begun = await request.post(`${server().url}/api/batches`, {
+      data: {
+        id: randomUUID(),
+        recipeId: 'trout-chowder',
+        portions: 60,
+        portionMl: 250,
+        saltPercent: 0.9,
+        band: 3,
+        serviceAtMs: kitchen.clock.kitchenFromMs + 8 * 60_000,
+        potId: 'stockpot-40',
+        burnerId: 'gas-2',
+        overrideReason: 'as a test',
+      },
     });
-    test.afterEach(() => server.remove());
-
-    test('bowls out faster than planned: told when it runs out and what makes it last; a lever pulled, it lasts', async ({
-      page,
-    }) => {
-      const { request } = page;
-      const kitchen = await (await request.get(`${server.url}/api/kitchen`)).json();
-      // a train in eight minutes, of which the kitchen says nothing: an hour, steadily
-      const begun = await request.post(`${server.url}/api/batches`, {
-        data: {
-          id: randomUUID(),
-          recipeId: 'trout-chowder',
-          portions: 60,
-          portionMl: 250,
-          saltPercent: 0.9,
-          band: 3,
-          serviceAtMs: kitchen.clock.kitchenFromMs + 8 * 60_000,
-          potId: 'stockpot-40',
-          burnerId: 'gas-2',
-          overrideReason: 'as a test',
-        },
+    expect(begun.status(), await begun.text()).toBe(201);
+    const batch = await begun.json();
+    const say = async (type: string, payload: object, v = 1) => {
+      const said = await request.post(`${server().url}/api/batches/${batch.id}/events`, {
+        data: { id: randomUUID(), type, v, payload },
       });
-      expect(begun.status(), await begun.text()).toBe(201);
-      const batch = await begun.json();
-      const say = async (type: string, payload: object, v = 1) => {
-        const said = await request.post(`${server.url}/api/batches/${batch.id}/events`, {
-          data: { id: randomUUID(), type, v, payload },
-        });
-        expect(said.ok(), await said.text()).toBe(true);
-      };
-      const items = batch.snapshot.plan.lines
-        .filter((line: { perBowl: boolean }) => !line.perBowl)
-        .map((line: { ingredientId: string; lineId: string; edibleKg: number }) => ({
-          ingredientId: line.ingredientId,
-          lineId: line.lineId,
-          kg: line.edibleKg,
-          tempC: 85,
-        }));
-      await say('added', { items }, 3);
-      await say('portioned', { portions: 24, fate: 'served', overrideReason: 'as a test' });
-      await page.goto(`${server.url}/batches/${batch.id}/pass`);
-      await move(page, 28);
-      const last = page.getByRole('region', { name: passWords.willItLast });
-      // 60 expected, 24 gone at a third: (25 + 24) / 0.75 · 2/3 is 44 to come
-      await expect(last).toContainText(/about 4[2-6], give or take 9/);
-      await expect(last).toContainText(/chances in 100 that it runs out/);
-      await expect(last).toContainText(/runs out at \d|may run out(,| at) .*\d/);
-      await expect(last).toContainText(/Bowls of [12]\d\d mL from now/);
-      await expect(last).toContainText(/take it off the board at \d/);
-      const chance = async () =>
-        Number(/(\d+) chances in 100/.exec((await last.textContent()) ?? '')?.[1] ?? Number.NaN);
-      const before = await chance();
-      expect(before).toBeGreaterThan(30);
-      // four litres of milk, hot: more bowls, and the page says so by itself
-      await say('added', { items: [{ ingredientId: 'milk', kg: 5, tempC: 80 }] }, 3);
-      await expect.poll(chance).toBeLessThan(before);
-      await expect(last).toContainText(passWords.itLasts(0).split(':')[0]!);
-    });
+      expect(said.ok(), await said.text()).toBe(true);
+    };
+    const items = batch.snapshot.plan.lines
+      .filter((line: { perBowl: boolean }) => !line.perBowl)
+      .map((line: { ingredientId: string; lineId: string; edibleKg: number }) => ({
+        ingredientId: line.ingredientId,
+        lineId: line.lineId,
+        kg: line.edibleKg,
+        tempC: 85,
+      }));
+    await say('added', { items }, 3);
+    await say('portioned', { portions: 24, fate: 'served', overrideReason: 'as a test' });
+    await page.goto(`${server().url}/batches/${batch.id}/pass`);
+    await move(page, 28);
+    const last = page.getByRole('region', { name: passWords.willItLast });
+    // 60 expected, 24 gone at a third: (25 + 24) / 0.75 · 2/3 is 44 to come
+    await expect(last).toContainText(/about 4[2-6], give or take 9/);
+    await expect(last).toContainText(/chances in 100 that it runs out/);
+    await expect(last).toContainText(/runs out at \d|may run out(,| at) .*\d/);
+    await expect(last).toContainText(/Bowls of [12]\d\d mL from now/);
+    await expect(last).toContainText(/take it off the board at \d/);
+    const chance = async () =>
+      Number(/(\d+) chances in 100/.exec((await last.textContent()) ?? '')?.[1] ?? Number.NaN);
+    const before = await chance();
+    expect(before).toBeGreaterThan(30);
+    // four litres of milk, hot: more bowls, and the page says so by itself
+    await say('added', { items: [{ ingredientId: 'milk', kg: 5, tempC: 80 }] }, 3);
+    await expect.poll(chance).toBeLessThan(before);
+    await expect(last).toContainText(passWords.itLasts(0).split(':')[0]!);
   });
+});

@@ -5,6 +5,7 @@ import { expect, type Page, test } from '@playwright/test';
 import { v7 as uuid } from 'uuid';
 import { startChowder } from './cook';
 import { type DemoServer, demoServer } from './demo-server';
+import { coolingLot } from './hot-lot';
 import { buildPseudo, isPseudo, speakPseudo, textsOf } from './pseudo';
 
 /** Every page read as it stands: in a language nobody speaks, and in each system of measures. */
@@ -20,6 +21,7 @@ test.beforeAll(async ({ playwright }) => {
   await said('stageBegun', { stageId: 'sweat' }, 2);
   await said('added', { items: [{ ingredientId: 'onion', kg: 1, tempC: 18 }] }, 2);
   await said('heatSet', { fraction: 0.5 });
+  await coolingLot(request, server.url);
   const [lot] = await (await request.get(`${server.url}/api/lots`)).json();
   const { rows } = await (await request.get(`${server.url}/api/batches`)).json();
   const kitchen = [
@@ -45,6 +47,7 @@ test.beforeAll(async ({ playwright }) => {
     'larder/bases/white-chicken-stock',
     'larder/blend',
     'larder/roux',
+    'larder/cooling',
     'larder/count',
     'larder/finished',
     'larder/foods',

@@ -8,6 +8,7 @@ import { deviceRoutes } from './devices/device-routes';
 import { kitchenRoutes } from './kitchen/kitchen-routes';
 import { larderRoutes } from './larder/larder-routes';
 import { orderRoutes } from './orders/order-routes';
+import { passRoutes } from './pass/pass-routes';
 import { problemHandler, unknownRoute } from './problem';
 import { recipeRoutes } from './recipes/recipe-routes';
 import { rehearsalRoutes } from './rehearsals/rehearsal-routes';
@@ -77,6 +78,7 @@ function apiRoutes(context: ServerContext): Router {
     photoRoutes(context),
     larderRoutes(context),
     orderRoutes(context),
+    passRoutes(context),
     recipeRoutes(context),
     deviceRoutes(context),
     rehearsalRoutes(context),

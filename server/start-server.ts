@@ -10,6 +10,7 @@ import { createDeviceHub } from './devices/device-hub';
 import { createSimulatedDevices } from './devices/simulated/simulated-devices';
 import { createFileReader } from './files/file-reader';
 import { createLiveStream, type LiveStream } from './live/live-stream';
+import { createSimulatedTill } from './pass/simulated-till';
 import { openStorage, type Storage, thinSamples } from './storage';
 
 export interface ServerOptions {
@@ -67,7 +68,8 @@ export async function startServer(options: ServerOptions): Promise<RunningServer
   const devices = createDeviceHub(command);
   const simulatedDevices = createSimulatedDevices({ ...command, devices }, () => address);
   const files = createFileReader(log);
-  const context = { ...command, devices, simulatedDevices, files };
+  const till = createSimulatedTill(command, () => address);
+  const context = { ...command, devices, simulatedDevices, till, files };
   const server = createServer(createApp(context, options.webFolder));
   server.keepAliveTimeout = KEEPS_ALIVE_MS;
   try {
@@ -88,6 +90,7 @@ export async function startServer(options: ServerOptions): Promise<RunningServer
     async close() {
       stopChores();
       simulatedDevices.close();
+      till.close();
       live.close();
       const closed = new Promise((resolve) => server.close(resolve));
       server.closeAllConnections();

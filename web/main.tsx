@@ -69,6 +69,10 @@ const router = createBrowserRouter([
             lazy: async () => ({ Component: (await import('./pages/larder-count')).LarderCount }),
           },
           {
+            path: 'larder/cooling',
+            lazy: async () => ({ Component: (await import('./pages/larder-cooling')).LarderCooling }),
+          },
+          {
             path: 'larder/finished',
             lazy: async () => ({ Component: (await import('./pages/larder-finished')).LarderFinished }),
           },

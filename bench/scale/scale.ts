@@ -126,7 +126,7 @@ const orderOf = (kitchen: Json, potId: string, burnerId: string) => ({
 const VERSIONS: Readonly<Record<string, number>> = {
   stageBegun: 2,
   added: 2,
-  portioned: 2,
+  portioned: 3,
   stored: 2,
   moved: 2,
 };

@@ -1,8 +1,9 @@
+import { ALLERGENS } from '../../core/matter';
 import type { CookingTrouble } from '../../core/plan';
 import type { LotUse, Refusal } from '../../core/rules';
 import type { Measures } from '../../core/units';
 import type { FieldError } from '../problem';
-import { dayAndHour, depth, sentenceCase, thePot, volume, weight } from './amounts';
+import { dayAndHour, depth, sentenceCase, temperature, thePot, volume, weight } from './amounts';
 
 /** What a sentence needs to know of the kitchen it is said in. */
 export interface SaidIn {
@@ -55,6 +56,7 @@ const TEST_WORDS: Readonly<Record<string, string>> = {
 export function refusalSentence(refusal: Refusal, { measures, zone }: SaidIn): string {
   const litres = (value: number) => volume(value, measures);
   const kg = (value: number) => weight(value, measures);
+  const degrees = (value: number) => temperature(value, measures, Number.isInteger(value) ? 0 : 1);
   const lotName = (lot: { name: string; number: number }) => `${lot.name}, lot ${lot.number},`;
   switch (refusal.code) {
     case 'longAgo':
@@ -103,6 +105,20 @@ export function refusalSentence(refusal: Refusal, { measures, zone }: SaidIn): s
       return `${refusal.portions} bowls are ${litres(refusal.litres)}, more than ${thePot(refusal.potName)} holds.`;
     case 'moreThanThere':
       return `${litres(refusal.litres)} cannot be stored: ${thePot(refusal.potName)} holds ${litres(refusal.thereLitres)}.`;
+    case 'nothingToDraw':
+      return 'This batch is closed: nothing can be drawn off it.';
+    case 'partInUse':
+      return `What was drawn off has gone on as ${refusal.name.toLowerCase()}. Undo there first.`;
+    case 'unknownKind':
+      return 'This order has no portions of that kind.';
+    case 'unknownOrder':
+      return 'There is no such order: it was taken off, or belongs to another batch.';
+    case 'moreThanServed':
+      return `${refusal.portions} is more than went out: ${refusal.served}.`;
+    case 'guestCannotEat': {
+      const what = refusal.allergens.map((one) => ALLERGENS[one].name).join(', ');
+      return `Not for this guest: ${what} in it (${refusal.in.join(', ').toLowerCase()}). Serve from another pot, or ask the guest.`;
+    }
     case 'reheatedNotKept':
       return 'It was reheated: what is left of it is thrown away, and not stored again.';
     case 'stillInThePot': {
@@ -178,9 +194,19 @@ export function refusalSentence(refusal: Refusal, { measures, zone }: SaidIn): s
       return `${lotName(refusal.lot)} came of this, and more has been done with it: ${uses.join('; ')}. Undo that first, or count the lot.`;
     }
     case 'lotReadingFarOff': {
+      if (refusal.kind === 'temperature')
+        return `${degrees(refusal.value)} is far from the ${degrees(Math.round(refusal.expected))} expected. Read it again; if it is right, keep it.`;
       const unit = refusal.kind === 'brix' ? '°Brix' : '% salt';
       return `${refusal.value} ${unit} is far from the ${refusal.expected.toFixed(refusal.kind === 'brix' ? 1 : 2)} expected. Read it again; if it is right, keep it.`;
     }
+    case 'colderThanItsPlace':
+      return `It is at ${degrees(refusal.tempC)}, colder than ${refusal.place} at ${degrees(refusal.airC)}: nothing to cool.`;
+    case 'notCooled':
+      return `${lotName(refusal.lot)} was not being cooled.`;
+    case 'notHotEnough':
+      return `${degrees(refusal.tempC)} is not enough: heat it to ${degrees(refusal.leastC)} all through.`;
+    case 'unknownPerson':
+      return `“${refusal.by}” does not work here. Sign as one of: ${refusal.people.join(', ')}.`;
     case 'moreLotFatThanThere':
       return `${kg(refusal.kg)} of fat cannot come off ${lotName(refusal.lot)} which has about ${kg(refusal.thereKg)} in it.`;
     case 'lotNamedTwice':

@@ -208,7 +208,7 @@ function roads(wanted: Wanted, from: readonly TasteRoad[], code: 'more' | 'again
     });
 }
 
-/** What spoons have put right in this dish before is reached for first. */
+/** What spoons have corrected in this dish before is reached for first. */
 function ownFirst(from: readonly TasteRoad[], { snapshot }: ToMend): TasteRoad[] {
   const { lines } = snapshot.input.recipe;
   const isOwn = ({ ingredientId }: TasteRoad) =>

@@ -22,7 +22,7 @@ export function baseKind(id: string | undefined): BaseKind | null {
  * The recipe a kind of base ships with, or the house's own version of it.
  *
  * @param kindId one of `BASE_KINDS`
- * @param house what the house calls it and does otherwise; `paper` replaces the lines whole,
+ * @param house our name for it and our method; `paper` replaces the lines whole,
  *   `rows` are what it stands on beside the table
  * @throws RangeError for an unknown kind, or a line that names nothing known
  *

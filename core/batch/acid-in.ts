@@ -11,7 +11,7 @@ export function leftShare({ pot }: Pick<BatchState, 'pot'>): number {
   return there + gone > 0 ? there / (there + gone) : 0;
 }
 
-/** Acid that is in the pot, g as anhydrous citric: what its foods brought, less what bicarbonate took, put right by a pH meter. */
+/** Acid that is in the pot, g as anhydrous citric: what its foods brought, less what bicarbonate took, corrected by a pH meter. */
 export function acidIn(
   snapshot: BatchSnapshot,
   state: Pick<BatchState, 'pot' | 'wentIn' | 'acidOffG'>,

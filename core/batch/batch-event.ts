@@ -1,9 +1,11 @@
+import type { ServicePattern } from '../demand';
 import type { Lid } from '../evaporation';
-import type { DrawnLot, Holds, Ingredient, LotStorage, ThickenerKind } from '../matter';
+import type { Allergen, DrawnLot, Holds, Ingredient, LotStorage, ThickenerKind } from '../matter';
 import type { Plan, PlanInput, PlannedBurner, Pot } from '../plan';
 import type { FallTarget, PotReading } from '../pot';
 import type { Scale, Verdict } from '../taste';
 import type { ThicknessTest } from '../thickness';
+import type { DrawnPart } from './drawn-part';
 
 /** Everything that decides a batch, taken when it starts; a later edit changes nothing already cooked. */
 export interface BatchSnapshot {
@@ -15,6 +17,19 @@ export interface BatchSnapshot {
   holds?: Holds;
   /** which lots each line comes from, oldest first */
   draws?: readonly LineDraw[];
+  /** the batch it was drawn off from hot, and what was drawn; null for what was never drawn after all */
+  origin?: PartOrigin;
+  /** the service it is for; absent where the kitchen names none at that hour, and in snapshots of before */
+  service?: ServicePattern;
+}
+
+/** Where a part of a pot comes from: what it began with follows from the other batch's log, and is put in as that is read. */
+export interface PartOrigin {
+  batchId: string;
+  eventId: string;
+  /** the other batch, by its dish */
+  name: string;
+  drawn: DrawnPart | null;
 }
 
 /** Kilograms of one line that come from one lot. */
@@ -80,6 +95,24 @@ export const TROUBLES = [
 ] as const;
 export type Trouble = (typeof TROUBLES)[number];
 
+/** Why a portion went to no guest. */
+export const DISCARD_REASONS = ['spilled', 'returned', 'overHeld', 'tasting', 'staff'] as const;
+export type DiscardReason = (typeof DISCARD_REASONS)[number];
+
+/** So many portions of a kind that a guest, a table or a till asks for. */
+export interface AskedItem {
+  kindId: string;
+  count: number;
+}
+
+/** What is asked for, and what the guest may not eat. */
+export interface Asking {
+  items: AskedItem[];
+  freeOf?: readonly Allergen[];
+  /** whose it is, in the kitchen's words: a table, a name */
+  words?: string;
+}
+
 /** Something that did happen and should not have: the state follows it, and a rescue is offered. Never an undo. */
 export type Slip =
   /** more went in than was said, or something of another pot */
@@ -134,15 +167,50 @@ export type BatchEventBody =
   | { type: 'moved'; payload: { pot: Pot; burner: PlannedBurner } }
   | {
       type: 'portioned';
-      payload: { portions: number; fate: 'served' | 'discarded'; overrideReason?: string };
+      payload: {
+        portions: number;
+        fate: 'served' | 'discarded';
+        /** which of the order's kinds; the first where none is named */
+        kindId?: string;
+        reason?: DiscardReason;
+        /** of what had been counted as served: it left the pot before */
+        isOut?: true;
+        /** the order it is for, by the entry that asked for it */
+        orderId?: string;
+        overrideReason?: string;
+      };
     }
+  /** drawn off hot into another vessel, to be a batch of its own; L as they are in the pot; the covers that go along */
+  | {
+      type: 'drawnOff';
+      payload: { childId: string; litres: number; name: string; kinds?: readonly AskedItem[] };
+    }
+  /** so many of an entry's portions never left the pot after all */
+  | { type: 'takenBack'; payload: { eventId: string; portions: number } }
+  /** guests who asked for it when there was none left */
+  | { type: 'turnedAway'; payload: { portions: number } }
+  /** another number of covers than the order had */
+  | { type: 'coversSet'; payload: AskedItem }
+  /** portions of a kind are ladled in another size from now on, mL */
+  | { type: 'sizeSet'; payload: { kindId: string; ml: number } }
+  /** an order comes in: by hand, out of a file, from a till */
+  | { type: 'asked'; payload: Asking & { via?: 'file' | 'till' } }
+  /** the guest changes an order; nothing in it takes it off */
+  | { type: 'askedAnew'; payload: Asking & { orderId: string } }
+  /** so much of a garnish is ready, kg in all since the last word of it */
+  | { type: 'garnishReady'; payload: { lineId: string; kg: number } }
+  /** bowls go under the grill for so many minutes */
+  | { type: 'grilled'; payload: { portions: number; minutes: number } }
   | {
       type: 'stored';
       /** litres as they are cold; the lot is what the pot holds at that moment */
       payload: { lotId: string; litres: number; place: string; storage: LotStorage; overrideReason?: string };
     }
   | { type: 'note'; payload: { text: string } }
-  | { type: 'closed'; payload: { leftLitres: number; floor?: FloorFound } }
+  | {
+      type: 'closed';
+      payload: { leftLitres: number; floor?: FloorFound; isMeasured?: boolean; servedBy?: string };
+    }
   | { type: 'undone'; payload: { eventId: string } };
 
 export type BatchEventType = BatchEventBody['type'];

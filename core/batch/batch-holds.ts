@@ -59,7 +59,7 @@ export interface HeldFood {
 /**
  * What a dish holds with all that goes in, and what of it brings more than it was ordered with.
  *
- * @param claims what the menu says of it
+ * @param claims the menu claim
  */
 export function heldBy(ordered: Holds, foods: readonly HeldFood[], claims: readonly Diet[] = []): BatchHolds {
   const all = holdsOf([ordered, ...foods.map((food) => food.holds)]);

@@ -1,9 +1,13 @@
+import { askedInService, type ServiceAsked } from '../demand';
 import type { AsSaid } from '../log';
+import { isForNow } from '../portions';
 import { FIRST_GUESS_BODY, FIRST_GUESS_FLOOR, variance } from '../pot';
 import type { BatchEvent, BatchSnapshot } from './batch-event';
 import type { BatchState, HeatSegment } from './batch-state';
 import { type KeptForecast, keptForecasts } from './kept-forecasts';
+import { ladleShown } from './ladle-shown';
 import { floorShown } from './learned-shares';
+import { serviceTallies } from './service-tallies';
 
 /** Predicted beside actual, frozen when a batch is closed. */
 export interface BatchResult {
@@ -14,6 +18,8 @@ export interface BatchResult {
   leftLitres: number;
   /** litres stored for the larder; absent in results before there were lots */
   storedLitres?: number;
+  /** litres drawn off into other pots; absent where there were none, and in results of before */
+  partLitres?: number;
   leftPortions: number;
   /** actual yield less predicted, L */
   yieldGapLitres: number;
@@ -27,6 +33,10 @@ export interface BatchResult {
   floor?: { potId: string; recipeId: string; mean: number; sd: number; knew: { mean: number; sd: number } };
   /** what its thickening did over the table before anybody mended it, a logarithm; absent where no test told it */
   body?: { recipeId: string; mean: number; sd: number; knew: { mean: number; sd: number } };
+  /** what a ladle gave over what was meant, a logarithm; absent where nobody measured what was left */
+  ladle?: { mean: number; sd: number; knew: { mean: number; sd: number }; by?: string };
+  /** what its service asked for; absent where it was for none, or nothing was served, and in results of before */
+  asked?: ServiceAsked & { serviceId: string; weekday: number };
   /** every forecast that was shown, with what came true; absent in results of models before 4 */
   forecasts?: KeptForecast[];
 }
@@ -74,11 +84,14 @@ export function batchResult(
     state.firstServedMs ??
     state.closed.atMs;
   const storedLitres = state.stored.reduce((sum, lot) => sum + lot.litres, 0);
-  const yieldLitres = (state.served + state.discarded) * portionL + storedLitres + state.closed.leftLitres;
-  const outPortions = state.served + storedLitres / portionL;
-  const garnishCents = plan.lines
-    .filter((line) => line.perBowl)
-    .reduce((sum, line) => sum + (line.costCents / plan.portions) * state.served, 0);
+  const { outs } = state.service;
+  const outLitres = outs.reduce((sum, out) => sum + out.litres, 0);
+  const partLitres = litresOfParts(state.parts);
+  const yieldLitres = outLitres + storedLitres + partLitres + state.closed.leftLitres;
+  const tallies = serviceTallies(snapshot, state);
+  const servedLitres = tallies.reduce((sum, one) => sum + (one.served * one.kind.ml) / 1000, 0);
+  const outPortions = (servedLitres + storedLitres + partLitres) / portionL;
+  const garnishCents = tallies.reduce((sum, one) => sum + one.garnishCents, 0);
   const actual: Outcome = {
     yieldLitres,
     portions: outPortions,
@@ -104,6 +117,7 @@ export function batchResult(
     discarded: state.discarded,
     leftLitres: state.closed.leftLitres,
     ...(storedLitres > 0 ? { storedLitres } : {}),
+    ...(partLitres > 0 ? { partLitres } : {}),
     leftPortions: Math.floor((state.closed.leftLitres + 1e-9) / portionL),
     yieldGapLitres: yieldLitres - plan.yieldLitres,
     reasons: reasons(snapshot, state, yieldLitres),
@@ -115,6 +129,8 @@ export function batchResult(
     segments: state.segments,
     ...floorOf(snapshot, state),
     ...bodyOf(snapshot, state),
+    ...askedOf(snapshot, state),
+    ...ladleOf(snapshot, state),
     forecasts: keptForecasts(snapshot, events),
   };
 }
@@ -126,9 +142,19 @@ function reasons(snapshot: BatchSnapshot, state: BatchState, yieldLitres: number
   const each: YieldReason[] = [
     { code: 'steam', litres: -steamGap },
     { code: 'amounts', litres: state.pot.addedKg - plannedKg },
-    { code: 'handling', litres: yieldLitres - (state.atService?.litres ?? yieldLitres) },
+    {
+      code: 'handling',
+      litres: state.atService ? yieldLitres - drawnBefore(state) - state.atService.litres : 0,
+    },
   ];
   return each.filter((one) => 'litres' in one && Math.abs(one.litres) > WORTH_SAYING_L);
+}
+
+const litresOfParts = (parts: BatchState['parts']): number => parts.reduce((sum, one) => sum + one.litres, 0);
+
+/** Drawn off before the first portion: it was not there to be served. */
+function drawnBefore({ parts, atService }: BatchState): number {
+  return litresOfParts(parts.filter((one) => atService !== null && one.atMs < atService.atMs));
 }
 
 /** What the floor showed: it caught, or it was found clean after all that heat. Of several pots none can be told. */
@@ -141,6 +167,27 @@ function floorOf({ input }: BatchSnapshot, state: BatchState): Pick<BatchResult,
   if (state.segments.some((one) => one.potId !== potId)) return {};
   const knew = input.pot.floor ?? FIRST_GUESS_FLOOR;
   return { floor: { potId, recipeId: input.recipe.id, ...floorShown(knew, at, found), knew } };
+}
+
+/** What its ladles gave, where that was measured. */
+function ladleOf(snapshot: BatchSnapshot, state: BatchState): Pick<BatchResult, 'ladle'> {
+  const ladle = ladleShown(snapshot, state);
+  const by = state.closed?.servedBy;
+  return ladle ? { ladle: { ...ladle, ...(by ? { by } : {}) } } : {};
+}
+
+/** What guests asked for at the service itself: not the cooks' own, nor what was kept for later. */
+function askedOf(snapshot: BatchSnapshot, state: BatchState): Pick<BatchResult, 'asked'> {
+  const { service, plan } = snapshot;
+  const tallies = serviceTallies(snapshot, state).filter((one) => isForNow(one.kind));
+  const ids = new Set(tallies.map((one) => one.kind.id));
+  const served = state.service.outs.filter((out) => out.fate === 'served' && ids.has(out.kindId));
+  if (!service || served.length === 0) return {};
+  const { serviceId, weekday, lastsMin } = service;
+  const planned = tallies.reduce((sum, one) => sum + one.covers, 0);
+  const { turnedAway } = state.service;
+  const asked = askedInService({ planned, startsMs: plan.serviceAtMs, lastsMin, asked: served, turnedAway });
+  return { asked: { ...asked, serviceId, weekday } };
 }
 
 /** What the recipe's thickening showed by the tests of the spoon, beside what was known of it. */

@@ -5,7 +5,8 @@ import type { FallTarget, PotReading, PotSetup, PotState } from '../pot';
 import type { Scale, Verdict } from '../taste';
 import type { ThicknessTest } from '../thickness';
 
-import type { FloorFound, MeterReading, Purpose, Slip } from './batch-event';
+import type { Asking, DiscardReason, FloorFound, MeterReading, Purpose, Slip } from './batch-event';
+import type { DrawnPart } from './drawn-part';
 import type { WentIn } from './went-in';
 
 export interface StageProgress {
@@ -105,6 +106,8 @@ export interface StoredLot {
   mixture: Mixture;
   /** all that had gone in by then, what was lifted out again among it */
   wentIn: readonly WentIn[];
+  /** °C as it left the pot; absent in results of before */
+  tempC?: number;
   /** of what had gone into the pot, this lot's share */
   costCents: number;
   place: string;
@@ -159,6 +162,64 @@ export interface LoggedMeter extends MeterReading {
   status: 'accepted' | 'set aside';
 }
 
+/** Portions that left the pot, and for whom. */
+export interface PortionsOut {
+  eventId: string;
+  atMs: number;
+  kindId: string;
+  /** what stands of them, when some were taken back */
+  portions: number;
+  fate: 'served' | 'discarded';
+  reason: DiscardReason | null;
+  /** they had been counted as served before */
+  isOut: boolean;
+  orderId: string | null;
+  /** as ladled; 0 of what had left before */
+  litres: number;
+  /** their share of what had gone into the pot, without garnish */
+  costCents: number;
+}
+
+/** An order as it stands. */
+export interface AskedOrder extends Asking {
+  orderId: string;
+  atMs: number;
+  via: 'hand' | 'file' | 'till';
+}
+
+/** Bowls under the grill. */
+export interface GrillLoad {
+  eventId: string;
+  atMs: number;
+  portions: number;
+  outMs: number;
+}
+
+/** The pot as its first portion left it. */
+export interface ServiceBegun {
+  litres: number;
+  /** one standard deviation of them; absent in states of before */
+  sdLitres?: number;
+  saltPercent: number;
+  atMs: number;
+  /** steamed off by then, kg */
+  steamedKg?: number;
+}
+
+/** What goes on at the pass. */
+export interface ServiceState {
+  outs: readonly PortionsOut[];
+  asked: readonly AskedOrder[];
+  turnedAway: number;
+  /** covers of a kind, where they were set anew */
+  covers: Readonly<Record<string, number>>;
+  /** mL of a kind, where they were set anew */
+  sizes: Readonly<Record<string, number>>;
+  /** garnish that is ready, kg in all, by its line, and since when */
+  garnishReady: Readonly<Record<string, { kg: number; atMs: number }>>;
+  grilled: readonly GrillLoad[];
+}
+
 /** A batch at a moment: the pot and the book-keeping around it. */
 export interface BatchState {
   pot: PotState;
@@ -197,15 +258,25 @@ export interface BatchState {
   acidOffG: number;
   /** what this dish's own thickening has shown, before anything was put in to mend it: mean and sd of the logarithm */
   bodyShown: { mean: number; sd: number } | null;
+  /** portions that guests had, and those that nobody did */
   served: number;
   discarded: number;
+  service: ServiceState;
+  /** drawn off to be batches of their own */
+  parts: readonly DrawnPart[];
   firstServedMs: number | null;
   /** litres and salt at the moment of the first portion, or of closing: the yield */
-  atService: { litres: number; saltPercent: number; atMs: number } | null;
+  atService: ServiceBegun | null;
   costCents: number;
   stored: StoredLot[];
   notes: { atMs: number; text: string }[];
-  closed: { atMs: number; leftLitres: number; floor?: FloorFound } | null;
+  closed: {
+    atMs: number;
+    leftLitres: number;
+    floor?: FloorFound;
+    isMeasured?: boolean;
+    servedBy?: string;
+  } | null;
   /** events that happened after closing: kept, marked, for a person to settle */
   lateEventIds: string[];
 }

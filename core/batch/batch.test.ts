@@ -50,7 +50,7 @@ describe('the fold', () => {
       for (const one of log.slice(cut)) state = applyEvent(context, state, one);
       expect(state).toEqual(whole);
     }
-    expect(openBatch(snapshot, 0).pot.addedKg).toBe(0);
+    expect(openBatch(snapshot, { actedAtMs: at(0) }).pot.addedKg).toBe(0);
   });
   it('does not care in which order events arrive and are numbered (seed 41)', () => {
     const whole = foldBatch(snapshot, log, lastMs);

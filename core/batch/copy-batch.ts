@@ -34,6 +34,8 @@ export function copyBatch(state: BatchState): BatchState {
     bodyShown: state.bodyShown,
     served: state.served,
     discarded: state.discarded,
+    service: state.service,
+    parts: state.parts,
     firstServedMs: state.firstServedMs,
     atService: state.atService,
     costCents: state.costCents,

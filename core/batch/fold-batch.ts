@@ -7,7 +7,7 @@ import { addFood, pourOff, slipped } from './acts/food-acts';
 import { moveOver, setLid, surfaceOf, turnHeat, withSegment } from './acts/heat-acts';
 import { giveBack, liftPieces, takeTagOut } from './acts/out-acts';
 import { receiveReading } from './acts/reading-acts';
-import { atService, portion, storeLot } from './acts/serving-acts';
+import { atService, atThePass, nothingOut, portion, storeLot, withoutCovers } from './acts/serving-acts';
 import { beginStage, endStage, setTarget } from './acts/stage-acts';
 import { readMeter, taste, testThickness } from './acts/taste-acts';
 import { advanceBatch, runTo } from './advance-batch';
@@ -15,8 +15,10 @@ import type { BatchEvent, BatchSnapshot } from './batch-event';
 import type { BatchState } from './batch-state';
 import { copyBatch } from './copy-batch';
 import { blended } from './dosed';
+import { drawPart, potOfPart } from './drawn-part';
 import { type FoldContext, foldContext } from './fold-context';
 import { FoldError } from './fold-error';
+import { PART_LINE, partRowId } from './part-of-batch';
 
 /**
  * The batch at a moment: its log, undos resolved, run through the pot in the order things happened.
@@ -31,13 +33,37 @@ import { FoldError } from './fold-error';
 export function foldBatch(snapshot: BatchSnapshot, events: readonly BatchEvent[], atMs: number): BatchState {
   const active = activeEvents(events);
   const context = foldContext(snapshot, active, true);
-  let state = openBatch(snapshot, active[0]?.actedAtMs ?? snapshot.plan.startAtMs);
+  let state = openBatch(snapshot, active[0]);
   for (const event of active) state = applied(context, state, event);
   return advanceBatch(state, atMs);
 }
 
-/** A batch before anything has happened. */
-export function openBatch(snapshot: BatchSnapshot, atMs: number): BatchState {
+/**
+ * A batch before anything has happened: an empty pot, or what was drawn off another. What was never drawn after all is
+ * closed, with nothing in it.
+ *
+ * @param first its first entry: it begins with that, or when it was drawn off
+ */
+export function openBatch(snapshot: BatchSnapshot, first?: Pick<BatchEvent, 'actedAtMs'>): BatchState {
+  const { origin, plan } = snapshot;
+  const empty = emptyBatch(snapshot, origin?.drawn?.atMs ?? first?.actedAtMs ?? plan.startAtMs);
+  if (!origin) return empty;
+  const part = origin.drawn;
+  if (!part) return { ...empty, closed: { atMs: plan.startAtMs, leftLitres: 0 } };
+  return {
+    ...empty,
+    pot: potOfPart(empty.pot, part),
+    touchedMs: part.atMs,
+    heatSinceMs: part.atMs,
+    wentIn: [
+      ...part.wentIn,
+      { lineId: PART_LINE, ingredientId: partRowId(origin), kg: 0, lotId: null, drawn: null, row: null },
+    ],
+    costCents: part.costCents,
+  };
+}
+
+function emptyBatch(snapshot: BatchSnapshot, atMs: number): BatchState {
   const { input } = snapshot;
   return {
     pot: openPot({
@@ -82,6 +108,8 @@ export function openBatch(snapshot: BatchSnapshot, atMs: number): BatchState {
     bodyShown: null,
     served: 0,
     discarded: 0,
+    service: nothingOut(),
+    parts: [],
     firstServedMs: null,
     atService: null,
     costCents: 0,
@@ -108,6 +136,14 @@ const LEAVES_THE_POT: ReadonlySet<BatchEvent['type']> = new Set([
   'stageDone',
   'looked',
   'snoozed',
+  'takenBack',
+  'turnedAway',
+  'coversSet',
+  'sizeSet',
+  'asked',
+  'askedAnew',
+  'garnishReady',
+  'grilled',
 ]);
 
 /**
@@ -183,6 +219,23 @@ function act(context: FoldContext, state: BatchState, event: BatchEvent): BatchS
       return moveOver(context, state, event);
     case 'portioned':
       return portion(context, state, event);
+    case 'drawnOff': {
+      const { pot, part } = drawPart(state, { ...event.payload, eventId: event.id, atMs });
+      const service = withoutCovers(context.snapshot.input, state.service, event.payload.kinds ?? []);
+      return { ...state, pot, service, parts: context.append(state.parts, part) };
+    }
+    case 'takenBack':
+      // what stands of the entry it names is known before that is put (`foldContext`)
+      return state;
+    case 'turnedAway':
+    case 'coversSet':
+    case 'sizeSet':
+    case 'asked':
+    case 'askedAnew':
+    case 'garnishReady':
+    case 'grilled':
+      state.service = atThePass(state.service, event);
+      return state;
     case 'stored':
       return storeLot(state, event);
     case 'note':

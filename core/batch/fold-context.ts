@@ -6,6 +6,8 @@ import { copyBatch } from './copy-batch';
 export interface FoldContext {
   snapshot: BatchSnapshot;
   answers: ReadonlyMap<string, boolean>;
+  /** portions of an entry that never left after all */
+  takenBack: ReadonlyMap<string, number>;
   /** a state that an act may write on: a copy, or the state itself where nobody else holds those in between */
   own: (state: BatchState) => BatchState;
   /** puts one more on a list of such a state: on a new list, or in place */
@@ -30,11 +32,16 @@ export function foldContext(
   isAlone = false,
 ): FoldContext {
   const answers = new Map<string, boolean>();
+  const takenBack = new Map<string, number>();
   for (const event of active) {
     if (event.type === 'answered') answers.set(event.payload.eventId, event.payload.believed);
+    if (event.type === 'takenBack') {
+      const { eventId, portions } = event.payload;
+      takenBack.set(eventId, (takenBack.get(eventId) ?? 0) + portions);
+    }
   }
   const ways = isAlone ? { own: itself, append: inPlace } : { own: copyBatch, append: onACopy };
-  return { snapshot, answers, ...ways };
+  return { snapshot, answers, takenBack, ...ways };
 }
 
 /** An event of one type. */

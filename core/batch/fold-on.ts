@@ -86,7 +86,7 @@ export function foldedAt(snapshot: BatchSnapshot, log: FoldedLog, atMs: number):
   const rest = from ? until.filter((event) => isLater(event, from.after)) : until;
   const [first] = until;
   if (!first) return foldBatch(snapshot, [], atMs);
-  const start = from?.state ?? openBatch(snapshot, first.actedAtMs);
+  const start = from?.state ?? openBatch(snapshot, first);
   return advanceBatch(
     rest.reduce((state, event) => applied(log.context, state, event), start),
     atMs,
@@ -116,7 +116,7 @@ function foldWhole(snapshot: BatchSnapshot, events: readonly BatchEvent[]): Fold
   const cut = Math.max(0, Math.floor(active.length / MARK_EVERY) - MARKS) * MARK_EVERY;
   const past = active.slice(0, cut);
   const alone = foldContext(snapshot, active, true);
-  const opened = openBatch(snapshot, active[0]?.actedAtMs ?? snapshot.plan.startAtMs);
+  const opened = openBatch(snapshot, active[0]);
   const state = past.reduce((so, event) => applied(alone, so, event), opened);
   const after = past.at(-1);
   const blank = { events, state, context };
@@ -151,7 +151,7 @@ function newsIn(before: readonly BatchEvent[], events: readonly BatchEvent[]): B
 
 /** It says nothing about what was said before. */
 function isOnlyMore(event: BatchEvent): boolean {
-  return event.type !== 'undone' && event.type !== 'answered';
+  return event.type !== 'undone' && event.type !== 'answered' && event.type !== 'takenBack';
 }
 
 function isSame(a: BatchEvent, b: BatchEvent): boolean {

@@ -46,7 +46,7 @@ export function keptForecasts(snapshot: BatchSnapshot, events: readonly BatchEve
   for (const event of active)
     if (event.type === 'stageDone') doneMs.set(event.payload.stageId, event.actedAtMs);
   const kept: KeptForecast[] = [];
-  let state = openBatch(snapshot, active[0]?.actedAtMs ?? snapshot.plan.startAtMs);
+  let state = openBatch(snapshot, active[0]);
   active.forEach((event, i) => {
     state = applyEvent(context, state, event);
     const next = active[i + 1];

@@ -39,7 +39,7 @@ export function levelTrace(
 ): LevelPoint[] {
   const active = activeEvents(events).filter((event) => event.actedAtMs <= untilMs);
   const context = foldContext(snapshot, active);
-  let state = openBatch(snapshot, active[0]?.actedAtMs ?? snapshot.plan.startAtMs);
+  let state = openBatch(snapshot, active[0]);
   const trace: LevelPoint[] = [];
   const everyMs = Math.max(EVERY_MIN * 60_000, (untilMs - state.pot.atMs) / MOST_POINTS);
   const walkTo = (toMs: number) => {
@@ -72,7 +72,7 @@ export function forecastBand(snapshot: BatchSnapshot, events: readonly BatchEven
   const fall = snapshot.input.recipe.stages.find((stage) => stage.ends.rule === 'fall');
   const active = activeEvents(events);
   const context = foldContext(snapshot, active);
-  let state = openBatch(snapshot, active[0]?.actedAtMs ?? snapshot.plan.startAtMs);
+  let state = openBatch(snapshot, active[0]);
   let set: typeof state | null = null;
   for (const event of active) {
     if (set && event.type !== 'heatSet' && event.type !== 'lidSet') break;

@@ -1,4 +1,5 @@
 import type { Lid } from '../evaporation';
+import type { ForecastInterval } from '../forecast';
 import { massKg } from '../matter';
 import { type PlannedBurner, type Pot, setupOf, stirEveryMin, strongestBurner } from '../plan';
 import {
@@ -8,7 +9,6 @@ import {
   changeVessel,
   coverPot,
   drawFromPot,
-  type ForecastInterval,
   floorMargin,
   forecastPot,
   fractionToHold,

@@ -1,8 +1,8 @@
 import { boilOffKgPerHour } from '../evaporation';
+import type { ForecastInterval } from '../forecast';
 import { stageTarget, stirEveryMin, UNDER_THE_TOP_C } from '../plan';
 import {
   arrivingAt,
-  type ForecastInterval,
   fallTo,
   forecastPot,
   fractionToHold,

@@ -85,7 +85,7 @@ function heldSinceMs(
 ): number {
   const active = activeEvents(events);
   const context = foldContext(snapshot, active);
-  let state = openBatch(snapshot, active[0]?.actedAtMs ?? snapshot.plan.startAtMs);
+  let state = openBatch(snapshot, active[0]);
   let sinceMs: number | null = null;
   for (const event of active) {
     if (event.actedAtMs > fromMs && sinceMs === null) sinceMs = crossingMs(state, event.actedAtMs, holds);

@@ -1,8 +1,5 @@
 import { finite, positive } from '../check';
-
-/** W/m·K and m²/s of soup. source: from memory: watery foods 0.55 to 0.62 and 1.4 ·10⁻⁷ */
-const CONDUCTIVITY_W_PER_MK = 0.6;
-const DIFFUSIVITY_M2_PER_S = 1.4e-7;
+import { hoursUntil, slabBody, stirredBody } from './cooling-body';
 
 /**
  * Hours a soup takes to cool from one temperature to another.
@@ -38,60 +35,14 @@ export function coolingHours(
   if (to <= air) throw new RangeError(`toC must be above airC ${air}, got ${to}`);
   if (input.how === 'newton') {
     const perHour = positive('perHour', input.perHour);
-    return to >= from ? 0 : Math.log((from - air) / (to - air)) / perHour;
+    return to >= from ? 0 : hoursUntil(stirredBody({ perHour, airC: air, tempC: from }), to)!;
   }
   if (input.how !== 'pan') {
     throw new RangeError(`how must be pan or newton, got ${String((input as { how: string }).how)}`);
   }
-  const halfM = positive('depthCm', input.depthCm) / 200;
-  const biot = (positive('filmWm2K', input.filmWm2K) * halfM) / CONDUCTIVITY_W_PER_MK;
   const start = finite('startC', input.startC ?? from);
   if (start < from) throw new RangeError(`startC must not be below fromC ${from}, got ${start}`);
-  if (to >= from) return 0;
-  const terms = slabTerms(biot);
-  const fourierAt = (tempC: number) => fourierWhen(terms, (tempC - air) / (start - air));
-  return ((fourierAt(to) - fourierAt(from)) * halfM * halfM) / DIFFUSIVITY_M2_PER_S / 3600;
-}
-
-interface SlabTerm {
-  rootSquared: number;
-  coefficient: number;
-}
-
-/** Roots of β tan β = Bi, one in each half period, and the coefficient of each at the slab's middle plane. */
-function slabTerms(biot: number): SlabTerm[] {
-  const terms: SlabTerm[] = [];
-  for (let n = 0; n < 40; n++) {
-    let low = n * Math.PI;
-    let high = low + Math.PI / 2;
-    for (let round = 0; round < 80; round++) {
-      const middle = (low + high) / 2;
-      if (middle * Math.sin(middle) * (n % 2 ? -1 : 1) < biot * Math.cos(middle) * (n % 2 ? -1 : 1))
-        low = middle;
-      else high = middle;
-    }
-    const root = (low + high) / 2;
-    const sine = Math.sin(root);
-    terms.push({
-      rootSquared: root * root,
-      coefficient: (2 * sine) / (root + sine * Math.cos(root)),
-    });
-  }
-  return terms;
-}
-
-/** Fourier number at which the middle plane has fallen to a share of its start above the air. */
-function fourierWhen(terms: readonly SlabTerm[], share: number): number {
-  if (share >= 1) return 0;
-  const shareAt = (fourier: number) =>
-    terms.reduce((sum, term) => sum + term.coefficient * Math.exp(-term.rootSquared * fourier), 0);
-  let low = 0;
-  let high = 1;
-  while (shareAt(high) > share) high *= 2;
-  for (let round = 0; round < 80; round++) {
-    const middle = (low + high) / 2;
-    if (shareAt(middle) > share) low = middle;
-    else high = middle;
-  }
-  return (low + high) / 2;
+  const { depthCm, filmWm2K } = input;
+  const body = slabBody({ depthCm, filmWm2K, airC: air, tempC: start });
+  return to >= from ? 0 : hoursUntil(body, to)! - hoursUntil(body, from)!;
 }

@@ -4,10 +4,13 @@ import { type Chance, chanceOf } from '../testing/chance';
 import {
   type ArrivalCurve,
   arrivedBy,
+  askedInService,
   CURVE_PARTS,
   chanceOfMore,
   curveSaid,
   demand,
+  demandOfKinds,
+  expectedFor,
   expectedOf,
   FLAT_CURVE,
   learnedCurve,
@@ -104,6 +107,63 @@ describe('will it last', () => {
     [{ expected: EXPECTED, part: 0.5, asked: -3 }, /asked.*-3/],
   ])('refuses %j', (of, message) => {
     expect(() => demand(of)).toThrow(message);
+  });
+});
+
+describe('several sizes', () => {
+  const kinds = [
+    { ml: 250, covers: 60 },
+    { ml: 150, covers: 12 },
+    { ml: 1000, covers: 8 },
+  ];
+  it('of one size it is the same bowls, counted in litres', () => {
+    const of = { expected: EXPECTED, part: 1 / 3, asked: 30 };
+    const bowls = demand(of);
+    const litres = demandOfKinds({ ...of, kinds: [{ ml: 250, covers: 60 }] });
+    expect(litres.chanceOfMoreThan(8)).toBeCloseTo(bowls.chanceOfMoreThan(32), 12);
+    expect(litres.stillLitres).toBeCloseTo(bowls.stillToCome.mean / 4, 12);
+    expect(litres.runsOut(8)).toEqual(bowls.runsOut(33));
+  });
+  it('of three sizes, litres as drawn services have them: 20,000 of them (Monte Carlo, seed 812)', () => {
+    const { chance, gamma, poisson } = drawsOf(812);
+    const covers = 80;
+    const of = demandOfKinds({ kinds, expected: { mean: covers, sd: 16 }, part: 0, asked: 0 });
+    const drawn = Array.from({ length: 20_000 }, () => {
+      let litres = 0;
+      for (let n = poisson(gamma(25) * (covers / 25)); n > 0; n--) {
+        const at = chance.uniform() * covers;
+        litres += at < 60 ? 0.25 : at < 72 ? 0.15 : 1;
+      }
+      return litres;
+    });
+    const mean = drawn.reduce((sum, one) => sum + one, 0) / drawn.length;
+    // by hand: 60 · 0.25 + 12 · 0.15 + 8 · 1 = 24.8 L
+    expect(of.stillLitres).toBeCloseTo(24.8, 9);
+    expect(Math.abs(mean - 24.8)).toBeLessThan(0.15);
+    for (const left of [16, 20, 25, 30, 36]) {
+      const really = drawn.filter((one) => one > left).length / drawn.length;
+      expect(Math.abs(of.chanceOfMoreThan(left) - really), `${left} L`).toBeLessThan(0.03);
+    }
+  });
+});
+
+describe('what a service asked for', () => {
+  it('by the parts of its time; what comes early counts at the start, who was turned away after the last bowl', () => {
+    const asked = [
+      { atMs: -60_000, portions: 2 },
+      { atMs: 0, portions: 3 },
+      { atMs: 29.9 * 60_000, portions: 4 },
+      { atMs: 50 * 60_000, portions: 1 },
+    ];
+    const found = askedInService({ planned: 20, startsMs: 0, lastsMin: 60, asked, turnedAway: 4 });
+    expect(found.counts).toEqual([5, 0, 0, 0, 0, 4, 0, 0, 0, 0, 3, 2]);
+    expect(found.total).toBe(14);
+  });
+  it('what services asked for over what was planned moves the next', () => {
+    expect(expectedFor(80, { counts: FLAT_CURVE, shares: [] }).mean).toBe(80);
+    const busier = expectedFor(80, { counts: FLAT_CURVE, shares: Array.from({ length: 12 }, () => 1.25) });
+    // by hand: 3 services' worth of 80 and twelve of 100
+    expect(busier.mean).toBeCloseTo((3 * 80 + 12 * 100) / 15, 9);
   });
 });
 

@@ -15,12 +15,14 @@ export interface SoFar {
   /** of the service's time gone, 0..1; bowls asked for since it began, served or turned away */
   part: number;
   asked: number;
+  /** of what the chances are counted in, to one bowl asked for; 1 for bowls */
+  unitsEach?: number;
 }
 
 export interface Demand {
   /** bowls still to be asked for: mean and one standard deviation */
   stillToCome: { mean: number; sd: number };
-  /** chance that more are asked for than so many */
+  /** chance that more units are asked for than so many */
   chanceOfMoreThan: (left: number) => number;
   /** when the last of so many goes, as a part of the service's time: three moments; null where it lasts to the end */
   runsOut: (left: number) => { p10: number | null; p50: number | null; p90: number | null };
@@ -45,8 +47,9 @@ export function demand(of: SoFar): Demand {
   // a gamma of shape (m/s)² and rate m/s²; what was asked for adds to the shape, the share gone to the rate
   const shape = (mean / sd) ** 2 + asked;
   const rate = mean / sd ** 2 + gone;
+  const unitsEach = positive('unitsEach', of.unitsEach ?? 1);
   const moreIn = (share: number, left: number) =>
-    chanceOfMore({ shape, mean: (shape / rate) * share, than: left });
+    chanceOfMore({ shape, mean: (shape / rate) * share * unitsEach, than: left });
   const toCome = 1 - gone;
   const stillMean = (shape / rate) * toCome;
   const goneWhen = (left: number, chance: number): number | null => {

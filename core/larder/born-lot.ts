@@ -155,7 +155,7 @@ function bornLot(
   eventId: string,
   inheritedDates: readonly LotDate[] = [],
 ): Lot {
-  const { kg, life, ...rest } = birth;
+  const { kg, life, tempC: bornC = null, ...rest } = birth;
   const ownDates: LotDate[] = life.rule === 'none' ? [] : [{ life, madeAtMs: birth.madeAtMs, frozen: [] }];
   const dates = distinct([...ownDates, ...inheritedDates]);
   const { origin } = birth;
@@ -173,6 +173,8 @@ function bornLot(
     saltPercent: null,
     sets: null,
     tempC: null,
+    bornC,
+    cooling: null,
     fatLiftedKg: 0,
     usePast: null,
     history: [eventId],

@@ -13,6 +13,7 @@ import {
   type TallyName,
 } from './ledger';
 import type { Lot } from './lot';
+import { begunAgain, readWhileCooling, stoodSo } from './lot-cooling';
 
 /**
  * One lot as its entries make it, in the order they happened. Nothing is refused: a draw from an empty lot makes its
@@ -152,14 +153,24 @@ function put(folded: FoldedLot, lot: Lot, entry: LotEntry, others: OtherLots): v
       told({ usePast: { reason: event.payload.reason, by: event.payload.by, atMs } });
       return;
     case 'lotRead':
-      told(reading(event.payload, atMs));
+      told(reading(lot, event.payload, { atMs, eventId }));
+      return;
+    case 'coolingSet':
+      told({ cooling: stoodSo(lot.cooling, event, lot.bornC === null ? {} : { tempC: lot.bornC }) });
+      return;
+    case 'lotReheated':
+      told({ tempC: { value: event.payload.tempC, atMs }, cooling: begunAgain(lot.cooling, event) });
       return;
     case 'undone':
       return;
   }
 }
 
-function reading(payload: Extract<LarderEvent, { type: 'lotRead' }>['payload'], atMs: number): Partial<Lot> {
+function reading(
+  lot: Lot,
+  payload: Extract<LarderEvent, { type: 'lotRead' }>['payload'],
+  { atMs, eventId }: { atMs: number; eventId: string },
+): Partial<Lot> {
   switch (payload.kind) {
     case 'set':
       return { sets: { value: payload.sets, atMs } };
@@ -168,7 +179,10 @@ function reading(payload: Extract<LarderEvent, { type: 'lotRead' }>['payload'], 
     case 'salt':
       return { saltPercent: { value: payload.value, atMs } };
     case 'temperature':
-      return { tempC: { value: payload.value, atMs } };
+      return {
+        tempC: { value: payload.value, atMs },
+        cooling: readWhileCooling(lot.cooling, { eventId, atMs, tempC: payload.value }),
+      };
   }
 }
 

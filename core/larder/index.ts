@@ -30,7 +30,15 @@ export {
   type TraceKey,
 } from './ledger';
 export type { LooserLimit } from './loosen-blend';
-export type { Lot, LotBirth, LotDate, LotLife } from './lot';
+export type { Lot, LotBirth, LotDate, LotLife, LotReading } from './lot';
+export {
+  clockBeforePouring,
+  filmSeen,
+  isCooling,
+  type LotCooling,
+  saidOfCooling,
+  standsHot,
+} from './lot-cooling';
 export { EMPTY_TUB_KG, isEmptyTub, isOverdrawn, isPastUse, SCALE_KG } from './lot-state';
 export {
   type DrawnItem,

@@ -1,3 +1,4 @@
+import type { CoolingHow } from '../cooling';
 import type { LotStorage } from '../matter';
 import type { LotBirth } from './lot';
 
@@ -55,10 +56,23 @@ export type LarderEventBody =
   | {
       type: 'lotRead';
       payload: /** `sure`: asked about, and confirmed */
-        | { lotId: string; kind: 'brix' | 'salt' | 'temperature'; value: number; sure?: true }
+        | { lotId: string; kind: 'brix' | 'salt'; value: number; sure?: true }
+        | {
+            lotId: string;
+            kind: 'temperature';
+            value: number;
+            sure?: true;
+            /** the kitchen's thermometer that said so */
+            thermometerId?: string;
+          }
         | { lotId: string; kind: 'set'; sets: boolean };
     }
-  | { type: 'discarded'; payload: { lotId: string; kg: number; reason: string } }
+  /** it is poured to cool, or stands otherwise from now on; `fromC` by thermometer */
+  | { type: 'coolingSet'; payload: { lotId: string; how: CoolingHow; fromC?: number } }
+  /** too late in cooling, it was brought to so many °C all through, and is cooled again */
+  | { type: 'lotReheated'; payload: { lotId: string; tempC: number; by: string; thermometerId?: string } }
+  /** `by`: who answers for it, where a limit was missed */
+  | { type: 'discarded'; payload: { lotId: string; kg: number; reason: string; by?: string } }
   | { type: 'counted'; payload: { lotId: string; kg: number; note: string } }
   | { type: 'usePast'; payload: { lotId: string; reason: string; by: string } }
   | { type: 'undone'; payload: { eventId: string } };

@@ -1,5 +1,6 @@
 import type { LotContents, LotStorage } from '../matter';
 import type { Recipe } from '../recipe';
+import type { LotCooling } from './lot-cooling';
 
 /**
  * How long it may be kept, cold: by the house's date mark, a number of days of its own (roux), hours (garlic oil), the
@@ -36,6 +37,8 @@ export interface LotBirth {
   best?: Recipe['best'];
   /** months its taste holds when frozen; 0 for what does not freeze well */
   frozenMonths: number;
+  /** °C as it left its pot; absent for what came in, and of lots of before */
+  tempC?: number;
 }
 
 /** Something a person measured of a lot, and when. */
@@ -54,7 +57,7 @@ export interface LotDate {
 }
 
 /** A lot at a moment. */
-export interface Lot extends Omit<LotBirth, 'kg' | 'life'> {
+export interface Lot extends Omit<LotBirth, 'kg' | 'life' | 'tempC'> {
   /** every date it goes by; the earliest binds */
   dates: readonly LotDate[];
   /** tags of the shellfish that is in it, uncooked */
@@ -70,6 +73,10 @@ export interface Lot extends Omit<LotBirth, 'kg' | 'life'> {
   saltPercent: LotReading<number> | null;
   sets: LotReading<boolean> | null;
   tempC: LotReading<number> | null;
+  /** °C as it left its pot; null where nobody knows */
+  bornC: number | null;
+  /** how it is cooled, or was; null for what nobody cooled */
+  cooling: LotCooling | null;
   fatLiftedKg: number;
   /** said by the person in charge: used past its date, and why */
   usePast: { reason: string; by: string; atMs: number } | null;

@@ -34,7 +34,7 @@ const FROZEN_MONTHS = 3;
  * What a batch drew out of lots, read off its log: undone draws are none, and what was said to be in and was forgotten
  * never left its lot.
  *
- * @param ingredients of its snapshot: a crate is weighed as bought, a pot takes what is left after trim
+ * @param ingredients of its snapshot: a crate is weighed as purchased, a pot takes what is left after trim
  * @param events of one batch, any order
  */
 export function drawsOfBatch(
@@ -72,7 +72,7 @@ export function drawnItems(event: BatchEventBody): DrawnItem[] {
   return items.filter((item): item is DrawnItem => item.lotId !== undefined);
 }
 
-/** Kilograms that leave a lot, as it is weighed: a crate as bought, what the house made as it is. */
+/** Kilograms that leave a lot, as it is weighed: a crate as purchased, what the kitchen made as it is. */
 export function kgOffTheShelf(
   ingredients: Readonly<Record<string, Pick<Ingredient, 'yield'>>>,
   item: Pick<AddedItem, 'ingredientId' | 'kg' | 'drawn'>,
@@ -102,6 +102,7 @@ function birthOf(batchId: string, snapshot: BatchSnapshot, lot: StoredLot): LotB
     storage: lot.storage,
     origin: { kind: 'batch', batchId },
     madeAtMs: lot.atMs,
+    ...(lot.tempC === undefined ? {} : { tempC: lot.tempC }),
     life: lifeOf(recipe),
     ...(recipe.best ? { best: recipe.best } : {}),
     frozenMonths: baseKind(recipe.base)?.frozenMonths ?? FROZEN_MONTHS,

@@ -14,6 +14,7 @@ import { recipeIdOf } from '../recipe';
 
 import { type Drawable, drawLots, oldestFirst, type PassedOver } from './draw-lots';
 import type { LotOrigin } from './lot';
+import type { LotCooling } from './lot-cooling';
 import { mixContents } from './mix-contents';
 
 /** A lot as planning sees it: what it is (as read), what is left, what it costs. */
@@ -24,6 +25,8 @@ export interface ShelfLot extends Drawable {
   origin: LotOrigin;
   contents: LotContents;
   centsPerKg: number;
+  /** how it is cooled, or was; null for what nobody cooled */
+  cooling?: LotCooling | null;
 }
 
 /** A base that the larder has not enough of. */

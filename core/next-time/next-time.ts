@@ -57,6 +57,8 @@ export function nextTime(
   events: readonly BatchEvent[],
   recipe: Recipe,
 ): ShownByBatch {
+  // a part that was drawn off is another dish than its recipe
+  if (snapshot.origin) return { proposals: [], right: {} };
   const state = foldBatch(snapshot, events, events.at(-1)?.actedAtMs ?? 0);
   const tasted = state.tastings.at(-1);
   const then = tasted ? at(snapshot, events, tasted.atMs) : null;

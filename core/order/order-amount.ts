@@ -26,7 +26,7 @@ const MOST_PORTIONS = 2000;
  * Turns an amount into portions of the order's size. Litres and multiples are kept as they are, to a hundredth of a
  * portion: ten litres are ten litres in the pot, and once the recipe is the recipe as it is written.
  *
- * By a pot's fill: the most that stays under the working fill, loose stuff in rounds. By what there is: the most that
+ * By a pot's fill: the most that stays under the working fill, loose stuff in rounds. From what I have: the most that
  * no ingredient runs out of, each as purchased, the liquid by what this pot boils away.
  *
  * @param amount above 0 of whatever it counts; haveKg in kg as purchased

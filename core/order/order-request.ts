@@ -1,5 +1,6 @@
 import type { KitchenFoods } from '../book';
 import type { PlannedBurner, Pot } from '../plan';
+import type { PortionKind } from '../portions';
 import type { HotLimits } from '../safety';
 import type { Equipment } from '../scaling';
 import type { Substitution } from '../substitute';
@@ -7,8 +8,11 @@ import type { Substitution } from '../substitute';
 /** An order: what, how much, when, in which pot, on which burner. */
 export interface OrderRequest {
   recipeId: string;
+  /** all of it in bowls of `portionMl` */
   portions: number;
   portionMl: number;
+  /** what the portions are, where they are not all bowls of one size for everybody */
+  kinds?: PortionKind[] | undefined;
   saltPercent: number;
   band: number;
   serviceAtMs: number;
@@ -43,7 +47,9 @@ export interface KnownShare {
   key:
     | { surfaceOf: string; lid: 'off' | 'ajar' | 'on' }
     | { floorOf: string; recipeId: string }
-    | { bodyOf: string };
+    | { bodyOf: string }
+    | { ladleOf: string }
+    | { filmOf: string };
   share: { mean: number; sd: number };
   /** stretches or batches it was seen in */
   segments: number;

@@ -1,8 +1,9 @@
-import { ADJUST_INGREDIENTS } from '../batch';
+import { ADJUST_INGREDIENTS, EVERYBODY } from '../batch';
 import { libraryOf, prepareRecipe, recipeAsIngredient } from '../book';
 import type { Ingredient } from '../matter';
 import { recordOf } from '../own';
 import type { PlanInput, PlannedBurner, Pot } from '../plan';
+import { portionsOfKinds } from '../portions';
 import { type Library, type Recipe, recipeIdOf } from '../recipe';
 import { hotLimitsOf } from '../safety';
 import { type Substitution, substitute } from '../substitute';
@@ -58,6 +59,12 @@ function bodyFor({ learned }: Pick<PlanningKitchen, 'learned'>, recipeId: string
   return known ? { body: { ...known.share, batches: known.segments } } : {};
 }
 
+/** What the kitchen's ladles have given over what was meant, where it was measured. */
+function ladleFor({ learned }: Pick<PlanningKitchen, 'learned'>): Pick<PlanInput, 'ladle'> {
+  const known = learned.shares.find(({ key }) => 'ladleOf' in key && key.ladleOf === EVERYBODY);
+  return known ? { ladle: { ...known.share, batches: known.segments } } : {};
+}
+
 /**
  * The order put together with the kitchen it is for; the browser and the server do it alike.
  *
@@ -98,8 +105,7 @@ export function planInputOf(
       },
       pot: potFor(kitchen, pot, recipe.id),
       burner: burnerFor(kitchen, burner, pot.id),
-      portions: request.portions,
-      portionMl: request.portionMl,
+      ...portionsOf(request),
       saltPercent: request.saltPercent,
       band: request.band,
       serviceAtMs: request.serviceAtMs,
@@ -107,11 +113,22 @@ export function planInputOf(
       limits: hotLimitsOf(kitchen.limits),
       ...(kitchen.learned.eye ? { eye: kitchen.learned.eye } : {}),
       ...bodyFor(kitchen, recipe.id),
+      ...ladleFor(kitchen),
       ...(request.holdBackShare ? { holdBackShare: request.holdBackShare } : {}),
     };
   } catch (error) {
     return [cannotBeCooked('recipeId', error)];
   }
+}
+
+/** The portions of an order; where it names kinds, their litres say how many bowls they are. */
+function portionsOf({
+  portions,
+  portionMl,
+  kinds,
+}: OrderRequest): Pick<PlanInput, 'portions' | 'portionMl' | 'kinds'> {
+  if (!kinds?.length) return { portions, portionMl };
+  return { portions: portionsOfKinds(kinds, portionMl), portionMl, kinds };
 }
 
 /** The recipe with one food after the other put in another's place. */

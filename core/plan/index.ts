@@ -11,6 +11,7 @@ export {
 export { afterOven, isFrying, isInOven, piecesGiveKg } from './frying';
 export { browningLoads, browningM2, jarFills } from './hands-minutes';
 export { PICKED_C } from './lifted';
+export { litresToCool } from './litres-to-cool';
 export {
   MODEL_VERSION,
   type Plan,

@@ -14,7 +14,7 @@ import {
   totalKg,
   volumeLitres,
 } from '../matter';
-import { CLING_PERCENT, portions } from '../portions';
+import { CLING_PERCENT, garnishedPortions, portions } from '../portions';
 import { bodyOfPot, foodLitres, liquidLitres } from '../pot';
 import { allergensOf, type RecipeLine, type Stage } from '../recipe';
 import { isDosed } from '../scaling';
@@ -210,7 +210,7 @@ function endsByHeat(stage: Stage): boolean {
 function plannedLine(input: PlanInput, line: RecipeLine, load: Load, wantedLitres: number): PlannedLine {
   const ingredient = input.ingredients[line.ingredientId]!;
   const perBowl = line.scaling === 'perBowl';
-  const edibleKg = perBowl ? line.kg * input.portions : (load[line.id] ?? 0);
+  const edibleKg = perBowl ? line.kg * garnishedPortions(input, line.id) : (load[line.id] ?? 0);
   const purchasedKg = edibleKg / ingredient.yield;
   const plainMultipleKg = perBowl ? edibleKg : (line.kg * wantedLitres) / input.recipe.litres;
   return {

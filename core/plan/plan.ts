@@ -1,6 +1,7 @@
 import type { Lid } from '../evaporation';
 import type { Dial } from '../kitchen';
 import type { Ingredient } from '../matter';
+import type { PortionKind } from '../portions';
 import type { Burner, KnownFloor } from '../pot';
 import type { Recipe } from '../recipe';
 import type { HotLimits } from '../safety';
@@ -58,6 +59,8 @@ export interface PlanInput {
   burner: PlannedBurner;
   portions: number;
   portionMl: number;
+  /** what the portions are, where they are not all bowls of one size; `portions` is all of them in that size */
+  kinds?: readonly PortionKind[];
   saltPercent: number;
   band: number;
   serviceAtMs: number;
@@ -72,6 +75,8 @@ export interface PlanInput {
    * tests say so; absent where untested
    */
   body?: { mean: number; sd: number; batches: number };
+  /** what leaves the pot for a portion over what is meant: mean and sd of the logarithm, and services; absent where unknown */
+  ladle?: { mean: number; sd: number; batches: number };
   /** how hot it is held and reheated; absent in orders of older batches, which keep to the code */
   limits?: HotLimits;
 }
@@ -225,4 +230,4 @@ export interface Plan {
 }
 
 /** Raised whenever a plan or a fold would come out otherwise than before. */
-export const MODEL_VERSION = 9;
+export const MODEL_VERSION = 10;

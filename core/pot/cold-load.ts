@@ -1,5 +1,6 @@
+import type { ForecastInterval } from '../forecast';
 import type { Ingredient } from '../matter';
-import { type ForecastInterval, forecastPot } from './forecast-pot';
+import { forecastPot } from './forecast-pot';
 import type { PotSetup, PotState } from './pot';
 import { putFoodIn } from './put-food-in';
 

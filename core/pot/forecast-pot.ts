@@ -1,5 +1,5 @@
 import { finite, positive } from '../check';
-import { Z } from '../forecast';
+import { type ForecastInterval, Z } from '../forecast';
 import { massKg } from '../matter';
 
 import { STEP_S } from './advance-pot';
@@ -7,13 +7,6 @@ import { leaningsOf, noSlopes, ROW, variance } from './covariance';
 import { surfaceShare, wallShare } from './heat-balance';
 import { arrivingAt, type Instrument, type PotSetup, type PotState } from './pot';
 import { AS_EXPECTED, type Day, type PotRun, startRun, stepRun } from './pot-run';
-
-/** Moments (ms) by which a target is met with 10, 50 and 90 % likelihood; null where it is not within the horizon. */
-export interface ForecastInterval {
-  p10Ms: number | null;
-  p50Ms: number | null;
-  p90Ms: number | null;
-}
 
 export type PotTarget =
   /** `readBy`: the target is what that instrument will show, so that its own error cancels */

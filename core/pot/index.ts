@@ -28,7 +28,6 @@ export {
 } from './floor';
 export {
   crossingMs,
-  type ForecastInterval,
   forecastPot,
   MIDDLE_DAY,
   type PotTarget,
@@ -50,6 +49,6 @@ export {
 export { leaveFoodOut, liftFoodOut, putFoodIn, withBones } from './put-food-in';
 export { measuredMass, type PotReading, readPot } from './read-pot';
 export type { StageDeed } from './stage-deed';
-export { steepingFactor } from './steep';
+export { lessSteeping, steepingFactor } from './steep';
 export { temper } from './temper';
 export { type ShareShown, whatReadingsShow } from './what-readings-show';

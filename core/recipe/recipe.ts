@@ -186,7 +186,7 @@ export interface Recipe {
   written?: readonly WrittenLine[];
   /** what was open when it was saved */
   open?: readonly OpenDoubt[];
-  /** what the menu says of it; held against what it holds */
+  /** the menu claim; held against what it holds */
   claims?: readonly Diet[];
   /** as a base in another recipe it is this row of the table, with this recipe’s allergens, diet and cost */
   stocksAs?: string;

@@ -1,5 +1,6 @@
 import {
   type AddedItem,
+  type AskedOrder,
   advanceBatch,
   type BatchEvent,
   type BatchEventBody,
@@ -11,16 +12,19 @@ import {
   type FoldedLog,
   foldedAt,
   foldWith,
+  kindNow,
 } from '../batch';
 import { drawnItems, drawnLotOf, isPastUse, kgOffTheShelf, SCALE_KG, type ShelfLot } from '../larder';
 import type { Ingredient } from '../matter';
 import { burnerFor, type PlanningKitchen, potFor } from '../order';
 import { own } from '../own';
+import { foodLitres } from '../pot';
 import type { BatchCommand } from './batch-command';
 import { type Decision, refused } from './decision';
 import { outlook } from './outlook';
 import type { LotUse, Mark, NamedLot, Refusal } from './refusal';
 import { refuseAtPot } from './refuse-at-pot';
+import { refuseGuest } from './refuse-guest';
 import { DAY_OLD_MS, refuseTime, type SaidAt } from './times';
 
 /** A batch with its log folded. */
@@ -28,6 +32,14 @@ export interface BatchFacts {
   snapshot: BatchSnapshot;
   log: FoldedLog;
   startedAtMs: number;
+}
+
+/** Where a batch stood. */
+export interface PartPlace {
+  potId: string;
+  potName: string;
+  burnerId: string;
+  burnerName: string;
 }
 
 /** What the rules ask of the kitchen around a batch. */
@@ -41,6 +53,12 @@ export interface KitchenFacts extends Pick<PlanningKitchen, 'pots' | 'burners' |
   lotAt?: (id: string, atMs: number) => ShelfLot | null;
   /** what has been done with a lot since it came into being; undefined where that is not known here */
   usesOf: (lotId: string) => readonly LotUse[] | undefined;
+  /** the name of a part that something was done with, null for one untouched; undefined where that is not known here */
+  partInUse?: (childId: string) => string | null | undefined;
+  /** where a part that was begun before stood; undefined for one that is only begun now, or not known here */
+  partPlace?: (childId: string) => PartPlace | undefined;
+  /** an order that another batch's log took in; null where there is none, undefined where it is not known here */
+  asked?: (orderId: string) => Pick<AskedOrder, 'freeOf'> | null | undefined;
   /** the row of a food or recipe of the house; null where there is none, undefined where it is not known here */
   food: (ingredientId: string) => Ingredient | null | undefined;
 }
@@ -84,11 +102,16 @@ export function decideBatch(
   try {
     const before = foldedAt(snapshot, log, at.actedAtMs);
     const refusal =
-      refuseAtPot(snapshot, log.events, before, body) ?? refuseDraw(kitchen, body, at.actedAtMs);
+      refuseAtPot(snapshot, log.events, before, body) ??
+      refuseDraw(kitchen, body, at.actedAtMs) ??
+      refuseGuest(kitchen, snapshot, before, body);
     if (refusal) return refused(refusal);
     const after = foldWith(snapshot, log, event);
     const taken =
-      refuseLotsInUse(kitchen, log.state, after.state) ?? refusePlace(kitchen, log.state, after.state, body);
+      refuseLotsInUse(kitchen, log.state, after.state) ??
+      refusePartsInUse(kitchen, log.state, after.state) ??
+      refusePartsBack(kitchen, log.state, after.state) ??
+      refusePlace(kitchen, log.state, after.state, body);
     if (taken) return refused(taken);
     outlook(snapshot, advanceBatch(after.state, at.nowMs), at.nowMs);
     const { closed } = after.state;
@@ -175,6 +198,31 @@ function refuseLotsInUse(kitchen: KitchenFacts, before: BatchState, after: Batch
   return null;
 }
 
+/** Nor does a part that has gone on as a pot of its own: what was done with it would hang in the air. */
+function refusePartsInUse(kitchen: KitchenFacts, before: BatchState, after: BatchState): Refusal | null {
+  const gone = before.parts.filter((part) => !after.parts.some((one) => one.eventId === part.eventId));
+  for (const { childId } of gone) {
+    const name = kitchen.partInUse?.(childId);
+    if (name) return { field: 'payload.eventId', code: 'partInUse', name };
+  }
+  return null;
+}
+
+/** A part that stands again stands where it stood: not where another batch does by now. */
+function refusePartsBack(kitchen: KitchenFacts, before: BatchState, after: BatchState): Refusal | null {
+  const back = after.parts.filter((part) => !before.parts.some((one) => one.eventId === part.eventId));
+  for (const { childId } of back) {
+    const place = kitchen.partPlace?.(childId);
+    const by = place && kitchen.busyPots.get(place.potId);
+    if (place && by !== undefined)
+      return { field: 'payload.eventId', code: 'potBusy', potName: place.potName, by };
+    const onBurner = place && kitchen.busyBurners.get(place.burnerId);
+    if (place && onBurner !== undefined)
+      return { field: 'payload.eventId', code: 'burnerBusy', burnerName: place.burnerName, by: onBurner };
+  }
+  return null;
+}
+
 /** Why a lot cannot be made not to have been; null where it can. */
 export function refuseInUse(
   field: string,
@@ -239,7 +287,25 @@ function markOf(
   if (at.isAhead) return { code: 'clockAhead' };
   if (at.nowMs - at.actedAtMs > DAY_OLD_MS) return { code: 'dayOld' };
   const lotNumbers = overdrawn(kitchen, snapshot, body);
-  return lotNumbers.length > 0 ? { code: 'drewBeyond', lotNumbers } : null;
+  if (lotNumbers.length > 0) return { code: 'drewBeyond', lotNumbers };
+  return servedBeyond(snapshot, before, body);
+}
+
+/** The level is an estimate: a jug may find so much more, as a share. */
+const JUG_SHARE = 1.05;
+
+/** Portions that the pot did not hold, by more than a ladle is out: the level was wrong, or the number was. */
+function servedBeyond({ input }: BatchSnapshot, before: BatchState, body: BatchEventBody): Mark | null {
+  if (body.type === 'drawnOff') {
+    const { litres } = body.payload;
+    const thereLitres = foodLitres(before.pot);
+    return litres > thereLitres * JUG_SHARE ? { code: 'drawnBeyond', litres, thereLitres } : null;
+  }
+  if (body.type !== 'portioned' || body.payload.isOut) return null;
+  const { ml } = kindNow(input, before.service, body.payload.kindId);
+  const litres = (body.payload.portions * ml) / 1000;
+  const thereLitres = foodLitres(before.pot);
+  return litres - ml / 1000 > thereLitres ? { code: 'servedBeyond', litres, thereLitres } : null;
 }
 
 /** Lots of which more is drawn than they hold, by their numbers. */

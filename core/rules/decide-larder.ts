@@ -1,4 +1,6 @@
+import { COLD_C, coolingForecast, coolingKnown } from '../cooling';
 import {
+  isCooling,
   isPastUse,
   type LarderEventBody,
   lotsBornBy,
@@ -7,6 +9,7 @@ import {
   readingFarOff,
   SCALE_KG,
   type ShelfLot,
+  saidOfCooling,
 } from '../larder';
 import { nameOf, refuseBeforeLot, refuseInUse } from './decide-batch';
 import { type Decision, refused } from './decision';
@@ -29,6 +32,10 @@ export interface LarderFacts {
   food: (ingredientId: string) => ReceivedFood | null | undefined;
   /** days the tag of shellfish is kept */
   tagDays: number;
+  /** what is reheated is brought to this all through, °C; undefined where it is not known here */
+  reheatC?: number;
+  /** who works in the kitchen, by name; undefined where that is not known here */
+  people?: readonly string[];
 }
 
 export interface LarderDecision {
@@ -52,7 +59,7 @@ export function decideLarder(
   at: SaidAt,
 ): Decision<LarderDecision> {
   const refusal =
-    refuseTime(at, null) ?? refuseOnShelf(larder, said, at.nowMs) ?? refuseBeforeLots(larder, said, at);
+    refuseTime(at, null) ?? refuseOnShelf(larder, said, at) ?? refuseBeforeLots(larder, said, at);
   if (refusal) return refused(refusal);
   if (said.type !== 'delivered' && said.type !== 'found')
     return { ok: true, received: null, bornLotId: lotsBornBy(said)[0] ?? null };
@@ -95,7 +102,12 @@ function asFound(food: ReceivedFood, saltPercent: number | undefined): ReceivedF
 }
 
 /** Why something cannot have been done on this shelf; null where it can. */
-function refuseOnShelf(larder: LarderFacts, said: LarderEventBody, nowMs: number): Refusal | null {
+function refuseOnShelf(
+  larder: LarderFacts,
+  said: LarderEventBody,
+  at: Pick<SaidAt, 'nowMs' | 'actedAtMs'>,
+): Refusal | null {
+  const { nowMs } = at;
   switch (said.type) {
     case 'delivered':
     case 'found':
@@ -106,7 +118,18 @@ function refuseOnShelf(larder: LarderFacts, said: LarderEventBody, nowMs: number
       return refuseUnknown(larder, 'payload.lotId', said.payload.lotId);
     case 'lotRead':
       return (
-        refuseUnknown(larder, 'payload.lotId', said.payload.lotId) ?? refuseReading(larder, said.payload)
+        refuseUnknown(larder, 'payload.lotId', said.payload.lotId) ??
+        refuseReading(larder, said.payload, at.actedAtMs)
+      );
+    case 'coolingSet':
+      return (
+        refuseUnknown(larder, 'payload.lotId', said.payload.lotId) ?? refuseCooling(larder, said.payload)
+      );
+    case 'lotReheated':
+      return (
+        refuseUnknown(larder, 'payload.lotId', said.payload.lotId) ??
+        refuseNobody(larder.people, 'payload.by', said.payload.by) ??
+        refuseReheated(larder, said.payload)
       );
     case 'frozen':
     case 'thawed': {
@@ -122,7 +145,10 @@ function refuseOnShelf(larder: LarderFacts, said: LarderEventBody, nowMs: number
         refuseTooMuch(larder, 'payload', said.payload)
       );
     case 'discarded':
-      return refuseTooMuch(larder, 'payload', said.payload);
+      return (
+        refuseTooMuch(larder, 'payload', said.payload) ??
+        (said.payload.by === undefined ? null : refuseNobody(larder.people, 'payload.by', said.payload.by))
+      );
     case 'fatLifted':
       return refuseTooMuch(larder, 'payload', said.payload) ?? refuseFat(larder, said.payload);
     case 'blended':
@@ -140,7 +166,7 @@ function refuseOnShelf(larder: LarderFacts, said: LarderEventBody, nowMs: number
       }
       // what is undone is said once more: there must still be enough for it
       const back = larder.broughtBack(eventId);
-      return back ? refuseOnShelf(larder, back, nowMs) : null;
+      return back ? refuseOnShelf(larder, back, at) : null;
     }
   }
 }
@@ -199,14 +225,79 @@ function refuseFat(larder: LarderFacts, { lotId, kg }: { lotId: string; kg: numb
 function refuseReading(
   larder: LarderFacts,
   said: Extract<LarderEventBody, { type: 'lotRead' }>['payload'],
+  atMs: number,
 ): Refusal | null {
-  if (said.kind === 'set' || said.kind === 'temperature' || said.sure) return null;
+  if (said.kind === 'set' || said.sure) return null;
   const lot = larder.lot(said.lotId);
+  if (said.kind === 'temperature') {
+    const expectedC = lot ? temperatureFarOff(lot, said.value, atMs) : null;
+    return expectedC === null
+      ? null
+      : {
+          field: 'payload.value',
+          code: 'lotReadingFarOff',
+          kind: 'temperature',
+          value: said.value,
+          expected: expectedC,
+        };
+  }
   const { kind, value } = said;
   const expected = lot ? readingFarOff(lot.contents, kind, value) : null;
   return expected === null
     ? null
     : { field: 'payload.value', code: 'lotReadingFarOff', kind, value, expected };
+}
+
+/** So far from the forecast a thermometer is asked about once, and what is not cooled is no warmer than this, °C. Ours. */
+const FAR_C = 15;
+const WARM_SHELF_C = 25;
+
+/** What a thermometer was expected to show, where it is far from it; null where it may be, or nobody knows. */
+function temperatureFarOff({ cooling, storage }: ShelfLot, valueC: number, atMs: number): number | null {
+  if (cooling && isCooling(cooling) && atMs >= cooling.steps[0]!.atMs) {
+    const { centreC } = coolingForecast(coolingKnown(saidOfCooling(cooling)), atMs);
+    // what cools is never warmer than it was poured
+    const mostC = Math.min(centreC.p90 + FAR_C, cooling.startC + 2 * cooling.startSdC);
+    const isFar = valueC > mostC || valueC < centreC.p10 - FAR_C;
+    return isFar ? centreC.p50 : null;
+  }
+  const isShelved = storage !== 'dry' && cooling != null;
+  return isShelved && valueC > WARM_SHELF_C ? COLD_C : null;
+}
+
+/** Cold food is not cooled in what is warmer than it may get. */
+function refuseCooling(
+  larder: LarderFacts,
+  { lotId, how, fromC }: Extract<LarderEventBody, { type: 'coolingSet' }>['payload'],
+): Refusal | null {
+  const lot = larder.lot(lotId);
+  if (!lot) return null;
+  if (lot.storage === 'frozen') return { field: 'payload.lotId', code: 'lotFrozen', lot: nameOf(lot) };
+  return fromC !== undefined && fromC <= how.airC
+    ? { field: 'payload.fromC', code: 'colderThanItsPlace', tempC: fromC, airC: how.airC, place: how.place }
+    : null;
+}
+
+/** Reheated is reheated all through; and only what was to be cooled is. */
+function refuseReheated(
+  larder: LarderFacts,
+  { lotId, tempC }: Extract<LarderEventBody, { type: 'lotReheated' }>['payload'],
+): Refusal | null {
+  const lot = larder.lot(lotId);
+  if (lot && !lot.cooling) return { field: 'payload.lotId', code: 'notCooled', lot: nameOf(lot) };
+  return larder.reheatC !== undefined && tempC < larder.reheatC
+    ? { field: 'payload.tempC', code: 'notHotEnough', tempC, leastC: larder.reheatC }
+    : null;
+}
+
+/** A signature is of someone who works here; a kitchen that has named nobody takes any name. */
+export function refuseNobody(
+  people: readonly string[] | undefined,
+  field: string,
+  by: string,
+): Refusal | null {
+  if (!people || people.length === 0 || people.includes(by)) return null;
+  return { field, code: 'unknownPerson', by, people };
 }
 
 /** More than is left is counted first, and then said. */

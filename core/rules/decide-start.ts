@@ -1,5 +1,6 @@
 import type { BatchSnapshot } from '../batch';
 import { orderedRecipe } from '../book';
+import type { ServicePattern } from '../demand';
 import { planWithLots, type ShelfLot, type ShortLine } from '../larder';
 import { cannotBeCooked, type OrderRequest, type PlanningKitchen, planInputOf } from '../order';
 import { potInput } from '../plan';
@@ -16,6 +17,8 @@ export interface StartFacts {
   /** what is cooking in the pot, and on the burner, that the order names; null for nothing */
   inPot: string | null;
   onBurner: string | null;
+  /** the service it is for, with what earlier ones have shown; null where the kitchen names none at that hour */
+  service?: ServicePattern | null;
   nowMs: number;
 }
 
@@ -58,7 +61,8 @@ export function decideStart(facts: StartFacts, request: OrderRequest): Decision<
         potName,
       });
     if (shorts.length > 0 && !request.overrideReason) return refused(shortOf(shorts));
-    return { ok: true, snapshot: { input: potInput(laid, plan), plan, holds, draws } };
+    const service = facts.service ? { service: facts.service } : {};
+    return { ok: true, snapshot: { input: potInput(laid, plan), plan, holds, draws, ...service } };
   } catch (error) {
     return refused(cannotBeCooked('burnerId', error));
   }

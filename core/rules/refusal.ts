@@ -1,3 +1,4 @@
+import type { Allergen } from '../matter';
 import type { OrderRefusal } from '../order';
 
 /** What was done with some of a lot: into a batch by its name, into another lot, away. */
@@ -63,6 +64,14 @@ type PotRefusal =
 type ServingRefusal =
   | { code: 'bowlsOverTheBrim'; portions: number; litres: number; brimLitres: number; potName: string }
   | { code: 'moreThanThere'; litres: number; thereLitres: number; potName: string }
+  | { code: 'nothingToDraw' }
+  /** what was drawn off has gone on as a pot of its own */
+  | { code: 'partInUse'; name: string }
+  | { code: 'unknownKind'; kindId: string }
+  | { code: 'unknownOrder'; orderId: string }
+  | { code: 'moreThanServed'; portions: number; served: number }
+  /** no reason makes it right: the guest chooses something else, or another pot serves it */
+  | { code: 'guestCannotEat'; allergens: readonly Allergen[]; in: readonly string[] }
   /** reheated once, what is left is thrown away */
   | { code: 'reheatedNotKept' }
   | {
@@ -97,7 +106,12 @@ type LotRefusal =
   | { code: 'notEnoughLeft'; lot: NamedLot; leftKg: number; kg: number }
   | { code: 'lotNamedTwice' }
   /** a reading that may be a slip: confirmed, it is taken */
-  | { code: 'lotReadingFarOff'; kind: 'brix' | 'salt'; value: number; expected: number }
+  | { code: 'lotReadingFarOff'; kind: 'brix' | 'salt' | 'temperature'; value: number; expected: number }
+  | { code: 'colderThanItsPlace'; tempC: number; airC: number; place: string }
+  | { code: 'notCooled'; lot: NamedLot }
+  | { code: 'notHotEnough'; tempC: number; leastC: number }
+  /** signed by somebody who does not work here */
+  | { code: 'unknownPerson'; by: string; people: readonly string[] }
   | { code: 'moreLotFatThanThere'; lot: NamedLot; kg: number; thereKg: number }
   /** what would be undone brought a lot into being, and more has been done with that since */
   | { code: 'lotInUse'; lot: NamedLot; uses: readonly LotUse[] }
@@ -145,5 +159,8 @@ export type Mark =
   | { code: 'clockAhead' }
   | { code: 'dayOld' }
   | { code: 'drewBeyond'; lotNumbers: readonly number[] }
+  /** more went out than was in the pot */
+  | { code: 'drawnBeyond'; litres: number; thereLitres: number }
+  | { code: 'servedBeyond'; litres: number; thereLitres: number }
   /** as an older version said it */
   | { code: 'asSaid'; text: string };

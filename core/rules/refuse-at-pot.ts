@@ -1,7 +1,8 @@
 import type { BatchEvent, BatchEventBody, BatchSnapshot, BatchState } from '../batch';
-import { hasGoneIn, rowGoingIn, rowsInPot, toComeOut } from '../batch';
+import { hasGoneIn, kindNow, rowGoingIn, rowsInPot, toComeOut } from '../batch';
 import { massesOf, volumeLitres } from '../matter';
 import { own } from '../own';
+import { kindsOf } from '../portions';
 import { type FallTarget, fallTo, liquidLitres, potLitres } from '../pot';
 import { purees } from '../recipe';
 import { litresAtDepth } from '../vessel';
@@ -120,8 +121,14 @@ export function refuseAtPot(
         : null;
     }
     case 'portioned': {
-      const { portions, fate, overrideReason } = event.payload;
-      const litres = (portions * input.portionMl) / 1000;
+      const { portions, fate, kindId, isOut, overrideReason } = event.payload;
+      const noKind = refuseKind(snapshot, 'payload.kindId', kindId);
+      if (noKind) return noKind;
+      if (isOut)
+        return isOpen && portions > state.served
+          ? { field: 'payload.portions', code: 'moreThanServed', portions, served: state.served }
+          : null;
+      const litres = (portions * kindNow(input, state.service, kindId).ml) / 1000;
       if (litres > brimLitres)
         return {
           field: 'payload.portions',
@@ -132,6 +139,36 @@ export function refuseAtPot(
           potName,
         };
       return fate === 'served' ? refuseHanging(state, overrideReason, 'serving') : null;
+    }
+    case 'drawnOff':
+      return isOpen ? null : { field: 'type', code: 'nothingToDraw' };
+    case 'takenBack': {
+      const { eventId, portions } = event.payload;
+      const target = log.find((one) => one.id === eventId);
+      if (target?.type !== 'portioned') return { field: 'payload.eventId', code: 'unknownEvent', eventId };
+      const stands = state.service.outs.find((one) => one.eventId === eventId)?.portions ?? 0;
+      return isOpen && portions > stands
+        ? { field: 'payload.portions', code: 'moreThanServed', portions, served: stands }
+        : null;
+    }
+    case 'coversSet':
+    case 'sizeSet':
+      return refuseKind(snapshot, 'payload.kindId', event.payload.kindId);
+    case 'asked':
+    case 'askedAnew': {
+      for (const [i, { kindId }] of event.payload.items.entries()) {
+        const noKind = refuseKind(snapshot, `payload.items.${i}.kindId`, kindId);
+        if (noKind) return noKind;
+      }
+      if (event.type === 'asked') return null;
+      const { orderId } = event.payload;
+      const isKnown = log.some((one) => one.id === orderId && one.type === 'asked');
+      return isKnown ? null : { field: 'payload.orderId', code: 'unknownOrder', orderId };
+    }
+    case 'garnishReady': {
+      const { lineId } = event.payload;
+      const isGarnish = input.recipe.lines.some((line) => line.id === lineId && line.scaling === 'perBowl');
+      return isGarnish ? null : { field: 'payload.lineId', code: 'unknownLine', lineId };
     }
     case 'stored': {
       if (input.recipe.reheats) return { field: 'type', code: 'reheatedNotKept' };
@@ -159,9 +196,17 @@ export function refuseAtPot(
     case 'heatSet':
     case 'lidSet':
     case 'snoozed':
+    case 'turnedAway':
+    case 'grilled':
     case 'note':
       return null;
   }
+}
+
+function refuseKind({ input }: BatchSnapshot, field: string, kindId: string | undefined): Refusal | null {
+  return kindId === undefined || kindsOf(input).some((one) => one.id === kindId)
+    ? null
+    : { field, code: 'unknownKind', kindId };
 }
 
 function refuseReading(

@@ -9,6 +9,7 @@ export function chanceOf(seed: number) {
   return {
     uniform,
     between: (low: number, high: number) => low + uniform() * (high - low),
+    normal: () => Math.sqrt(-2 * Math.log(1 - uniform())) * Math.cos(2 * Math.PI * uniform()),
     below: (count: number) => Math.floor(uniform() * count),
     pick: <T>(list: readonly T[]): T => list[Math.floor(uniform() * list.length)]!,
     isOneIn: (count: number) => uniform() * count < 1,

@@ -1,4 +1,5 @@
 import type { BatchResult, BatchSnapshot, Outcome, YieldReason } from '../batch';
+import { guestPortions } from '../portions';
 
 /** A batch in a list, without its log: what it is, where it stands, what it came to. */
 export interface BatchHead {
@@ -41,7 +42,7 @@ export function batchHead(
     ...names,
     name: snapshot.input.recipe.name,
     serviceAtMs: snapshot.plan.serviceAtMs,
-    portions: snapshot.plan.portions,
+    portions: Math.round(guestPortions(snapshot.input)),
     outcome: result && outcomeOf(result),
   };
 }

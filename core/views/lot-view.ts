@@ -6,7 +6,9 @@ import {
   isOverdrawn,
   type KeepingRules,
   type Lot,
+  type LotCooling,
   type LotLife,
+  type LotReading,
   type ShelfLot,
   umamiOfContents,
   useBy,
@@ -43,6 +45,11 @@ export interface LotView extends ShelfLot {
   datedMs: number;
   /** what to mind of what is in it, whatever it was poured into */
   advisories: readonly string[];
+  /** how it is cooled, or was; null for what nobody cooled */
+  cooling: LotCooling | null;
+  /** what a thermometer said last, and °C as it left its pot */
+  tempC: LotReading<number> | null;
+  bornC: number | null;
   /** tags of shellfish in it */
   tags: readonly string[];
   best: ReturnType<typeof atItsBest>;
@@ -99,6 +106,9 @@ export function lotView(lot: Lot, { number, rules, tagDays, nowMs, tagged = [] }
     frozenSinceMs: lot.frozenSinceMs,
     frozenMonths: lot.frozenMonths,
     tags: lot.tags,
+    cooling: lot.cooling,
+    tempC: lot.tempC,
+    bornC: lot.bornC,
     saltPercent: 100 * contents.perKg.salt,
     brix,
     isBrixRead: lot.brix !== null,

@@ -1,4 +1,4 @@
-import type { PlanRequest } from '../../contract';
+import { type PlanRequest, weekdayOf, zonedTimeMs } from '../../contract';
 import {
   type BatchEvent,
   type BatchEventBody,
@@ -10,6 +10,7 @@ import {
   stageClock,
   toComeOut,
 } from '../../core/batch';
+import { arrivedBy, NOTHING_SEEN, type ServicePattern } from '../../core/demand';
 import { planWithLots, type ShelfLot } from '../../core/larder';
 import type { LotStorage } from '../../core/matter';
 import { planInputOf } from '../../core/order';
@@ -18,6 +19,7 @@ import { type PotReading, potLitres } from '../../core/pot';
 import { type Recipe, SIMMER_UNDER_BOIL_C } from '../../core/recipe';
 import { depthAtLitres } from '../../core/vessel';
 import { BOOK } from '../dishes/dishes';
+import { ITEMS, KITCHEN } from '../kitchen';
 import { kitchenView } from '../kitchen-view';
 import { seededRandom } from '../seeded-random';
 
@@ -30,8 +32,22 @@ const HIDDEN = {
   gainWanderSd: 0.03,
   stickHighCm: 0.12,
   ladleOver: 1.012,
+  /** guests come later than is said of the service; bowls are counted out so often */
+  arrival: [0.02, 0.06, 0.11, 0.15, 0.16, 0.14, 0.11, 0.09, 0.07, 0.05, 0.03, 0.01],
+  servedBy: [0.15, 0.3, 0.45, 0.6, 0.75, 1],
   stageLateMin: 1.5,
 };
+
+/** A service whose hour the kitchen does not name goes on so long, min. */
+const USUAL_SERVICE_MIN = 25;
+
+/** The service of an hour as a batch takes it along; the fortnight begins with none seen. */
+function serviceAt(atMs: number): ServicePattern | null {
+  const found = (ITEMS.service ?? []).find((one) => zonedTimeMs(one.time, KITCHEN.zone, atMs) === atMs);
+  if (!found?.lastsMin || !found.arrival) return null;
+  const { id: serviceId, lastsMin, arrival } = found;
+  return { serviceId, weekday: weekdayOf(atMs, KITCHEN.zone), lastsMin, arrival, seen: NOTHING_SEEN };
+}
 
 /** An event as it was said, before the server numbers it. */
 export type LogEntry = BatchEventBody & { id: string; actedAtMs: number };
@@ -86,7 +102,8 @@ export function cookPast(
   if (Array.isArray(asked)) throw new Error(asked.map((error) => error.code).join(' '));
   const { input: laid, plan, draws } = planWithLots(asked, lots);
   const input = potInput(laid, plan);
-  const snapshot: BatchSnapshot = { input, plan, draws };
+  const service = serviceAt(day.readyAtMs);
+  const snapshot: BatchSnapshot = { input, plan, draws, ...(service && !day.stored ? { service } : {}) };
   const heatFactor = HIDDEN.heatFactor[day.burnerId] + random.normal(HIDDEN.gainWanderSd);
   const truth: BatchSnapshot = {
     ...snapshot,
@@ -161,18 +178,20 @@ export function cookPast(
       Math.round(day.portions * (0.94 + 0.06 * random.uniform())),
       Math.floor(real / portionL),
     );
-    const first = Math.round(asked * 0.6);
-    say(servedFrom, { type: 'portioned', payload: { portions: first, fate: 'served' } });
-    say(servedFrom + 14 * 60_000, {
-      type: 'portioned',
-      payload: { portions: asked - first, fate: 'served' },
-    });
-    const left = Math.max(
-      0,
-      potLitres(realState(servedFrom + 25 * 60_000).pot) - asked * portionL * (HIDDEN.ladleOver - 1),
-    );
-    const closed = Math.round(servedFrom + 40 * 60_000);
-    say(closed, { type: 'closed', payload: { leftLitres: round(left, 1), floor: 'clean' } });
+    const lastsMs = (service?.lastsMin ?? USUAL_SERVICE_MIN) * 60_000;
+    let out = 0;
+    for (const part of HIDDEN.servedBy) {
+      const portions = Math.round(asked * arrivedBy(HIDDEN.arrival, part)) - out;
+      out += portions;
+      if (portions > 0)
+        say(servedFrom + part * lastsMs, { type: 'portioned', payload: { portions, fate: 'served' } });
+    }
+    const endMs = servedFrom + lastsMs;
+    const left = potLitres(realState(endMs).pot) - asked * portionL * (HIDDEN.ladleOver - 1);
+    const closed = Math.round(endMs + 10 * 60_000);
+    const isMeasured = left > 0 ? { isMeasured: true } : {};
+    const leftLitres = round(Math.max(0, left), 1);
+    say(closed, { type: 'closed', payload: { leftLitres, floor: 'clean', ...isMeasured } });
     return closed;
   }
 

@@ -1,6 +1,6 @@
 import { Router } from 'express';
 import * as v from 'valibot';
-import { type LotLabel, startBatchSchema, type WrittenEventView } from '../../contract';
+import { drawPartSchema, type LotLabel, startBatchSchema, type WrittenEventView } from '../../contract';
 import type { KeptForecast } from '../../core/batch';
 import type { BatchHead } from '../../core/views';
 import { pageOf } from '../page-of';
@@ -19,6 +19,7 @@ import {
 } from '../storage';
 import { batchView, batchViewOrNull } from './batch-view';
 import { startBatch } from './start-batch';
+import { startPart } from './start-part';
 import { submitEvent } from './submit-event';
 
 /** So many forecasts say how honest they are. */
@@ -62,7 +63,13 @@ export function batchRoutes(context: ServerContext): Router {
     response.json(batchView(logs.of(request.params.id)));
   });
   routes.get('/batches/:id/lots', (request, response) => {
-    const lots = lotsNamedBy(storage.db, request.params.id);
+    const lots = [
+      ...new Map(
+        withOrigins(logs, request.params.id)
+          .flatMap((id) => lotsNamedBy(storage.db, id))
+          .map((lot) => [lot.lotId, lot]),
+      ).values(),
+    ];
     const numbers = numbersOf(
       storage.db,
       lots.map((lot) => lot.lotId),
@@ -102,6 +109,11 @@ export function batchRoutes(context: ServerContext): Router {
     const { batch, isNew } = startBatch(context, checked(startBatchSchema, request.body));
     response.status(isNew ? 201 : 200).json(batch);
   });
+  routes.post('/batches/:id/parts', (request, response) => {
+    const wanted = checked(drawPartSchema, request.body);
+    const { batch, isNew } = startPart(context, request.params.id, wanted);
+    response.status(isNew ? 201 : 200).json(batch);
+  });
   routes.post('/batches/:id/events', (request, response) => {
     const { event, isNew } = submitEvent(context, request.params.id, request.body);
     response.status(isNew ? 201 : 200).json(event);
@@ -110,4 +122,10 @@ export function batchRoutes(context: ServerContext): Router {
     response.json(lastForecasts(storage.db, FORECASTS) satisfies KeptForecast[]);
   });
   return routes;
+}
+
+/** A batch and those it was drawn off from, up to the first: what they drew is in it. */
+function withOrigins(logs: ServerContext['logs'], batchId: string): string[] {
+  const origin = logs.of(batchId).row?.snapshot.origin;
+  return [batchId, ...(origin ? withOrigins(logs, origin.batchId) : [])];
 }

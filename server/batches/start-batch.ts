@@ -1,8 +1,10 @@
-import type { BatchView, StartBatch } from '../../contract';
+import { type BatchView, type StartBatch, weekdayOf, zonedTimeMs } from '../../contract';
 import { foldOn } from '../../core/batch';
+import type { ServicePattern } from '../../core/demand';
 import { decideStart } from '../../core/rules';
+import { SOME_SERVICE } from '../../core/service';
 import type { CommandContext } from '../command-context';
-import { saidIn, wholeKitchen } from '../kitchen/kitchen-view';
+import { kitchenView, saidIn, wholeKitchen } from '../kitchen/kitchen-view';
 import { shelfView } from '../larder/lot-views';
 import { refusedBy } from '../problem';
 import { isSaidAgain } from '../said-before';
@@ -14,6 +16,7 @@ import {
   latestRecipes,
   openPlaces,
   orderCookedAs,
+  servicesSeen,
   type Tx,
 } from '../storage';
 import type { StandingBatch } from './batch-logs';
@@ -62,6 +65,7 @@ function snapshotted(
       lots: shelfView(tx, nowMs),
       inPot: inPot ? (inPot.name ?? '') : null,
       onBurner: onBurner ? (onBurner.name ?? '') : null,
+      service: serviceFor(tx, context, request.serviceAtMs),
       nowMs,
     },
     request,
@@ -81,4 +85,19 @@ function snapshotted(
     result: null,
   };
   return { row, events: [], log: foldOn(snapshot, null, []) };
+}
+
+/** The kitchen's service at an hour, with what the newest of its weekday asked for. */
+function serviceFor(tx: Tx, context: CommandContext, serviceAtMs: number): ServicePattern | null {
+  const { services, zone } = kitchenView(context);
+  const found = services.find((one) => zonedTimeMs(one.time, zone, serviceAtMs) === serviceAtMs);
+  if (!found) return null;
+  const weekday = weekdayOf(serviceAtMs, zone);
+  return {
+    serviceId: found.id,
+    weekday,
+    lastsMin: found.lastsMin ?? SOME_SERVICE.lastsMin,
+    arrival: found.arrival ?? SOME_SERVICE.arrival,
+    seen: servicesSeen(tx, found.id, weekday),
+  };
 }

@@ -1,5 +1,5 @@
 import { batchCommandSchema, envelopeSchema, type LoggedEvent } from '../../contract';
-import { EVENT_VERSIONS, type FoldedLog } from '../../core/batch';
+import { type AskedOrder, EVENT_VERSIONS, type FoldedLog } from '../../core/batch';
 import { libraryOf, rowsOf } from '../../core/book';
 import { own } from '../../core/own';
 import {
@@ -22,17 +22,20 @@ import { isSaidAgain } from '../said-before';
 import {
   type BatchKept,
   eventOf,
+  headRow,
   insertEvent,
   itemRows,
   keepBatch,
   keepHead,
   keepLots,
+  keepParts,
   latestRecipes,
   nextSeq,
   openPlaces,
   setBroken,
   type Tx,
   writtenEvent,
+  writtenEvents,
 } from '../storage';
 import { type AsideBatch, eventsWithout, isAside } from './batch-logs';
 
@@ -92,6 +95,7 @@ export function submitEvent(context: CommandContext, batchId: string, body: unkn
   if (done.isNew) {
     if (done.grown) context.logs.grow(done.grown, done.event);
     else context.logs.forget(batchId);
+    for (const id of done.kept?.partIds ?? []) context.logs.forget(id);
     tell(context, batchId, done.event, done.kept);
   }
   return { event: done.event, isNew: done.isNew };
@@ -105,7 +109,8 @@ function lastOf(tx: Tx, { events }: FoldedLog): { actedAtMs: number; device: str
 }
 
 /** The kitchen around a batch, read as far as it is asked for. */
-function kitchenAround({ clock }: CommandContext, db: Tx, batchId: string): KitchenFacts {
+export function kitchenAround(context: CommandContext, db: Tx, batchId: string): KitchenFacts {
+  const { clock } = context;
   const places = once(() => openPlaces(db, batchId));
   return {
     get pots() {
@@ -126,8 +131,22 @@ function kitchenAround({ clock }: CommandContext, db: Tx, batchId: string): Kitc
     lot: (id) => lotViewOf(db, id, clock.nowMs()),
     lotAt: (id, atMs) => lotViewAt(db, id, atMs),
     usesOf: (id) => usesOfLot(db, id),
+    partInUse: (id) => {
+      const head = headRow(db, id);
+      return head && writtenEvents(db, id, 0, 1).length > 0 ? head.name : null;
+    },
+    partPlace: (id) => headRow(db, id),
+    asked: (orderId) => askedOf(context, db, orderId),
     food: (id) => own(rowsOf(libraryOf(foodsView(db), latestRecipes(db))), id) ?? null,
   };
+}
+
+/** An order as the batch whose log took it in has it now; null where none did, or it was undone. */
+function askedOf({ logs }: CommandContext, db: Tx, orderId: string): AskedOrder | null {
+  const asked = writtenEvent(db, orderId);
+  const batch = asked?.type === 'asked' ? logs.of(asked.batchId) : null;
+  if (!batch || isAside(batch)) return null;
+  return batch.log.state.service.asked.find((one) => one.orderId === orderId) ?? null;
 }
 
 function once<T>(read: () => T): () => T {
@@ -168,7 +187,13 @@ function mend(
   setBroken(tx, id, null);
   keepHead(tx, row, decision.log.state);
   const lotIds = keepLots(tx, row, decision.log.events, decision.log.state);
-  return { event, isNew: true as const, grown: null, kept: { row, lotIds, change: 'mended' as const } };
+  const partIds = keepParts(tx, id, decision.log.state);
+  return {
+    event,
+    isNew: true as const,
+    grown: null,
+    kept: { row, lotIds, partIds, change: 'mended' as const },
+  };
 }
 
 /** Every browser is told what changed, and no more. */
@@ -181,6 +206,7 @@ function tell(
   live.publish({ kind: 'event', batchId, event });
   if (!kept) return;
   if (kept.change) live.publish({ kind: 'batch', batchId, change: kept.change });
+  for (const id of kept.partIds) live.publish({ kind: 'batch', batchId: id, change: 'mended' });
   if (kept.lotIds.length > 0) live.publish({ kind: 'lots', lotIds: kept.lotIds });
   if (kept.change === 'closed' || kept.change === 'reopened')
     live.publish({ kind: 'kitchen', part: 'learned' });

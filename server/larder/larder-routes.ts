@@ -3,7 +3,7 @@ import type { LotView } from '../../core/views';
 import { pageOf } from '../page-of';
 import type { ServerContext } from '../server-context';
 import { lotDetail, strays } from './lot-detail';
-import { finishedView, shelfView } from './lot-views';
+import { coolingsView, finishedView, shelfView } from './lot-views';
 import { submitLarderEvent } from './submit-larder-event';
 
 /** The larder: its lots, each with its story, and what is said of them. */
@@ -27,6 +27,9 @@ export function larderRoutes(context: ServerContext): Router {
         (lot) => ({ atMs: lot.bornAtMs, id: lot.id }),
       ),
     );
+  });
+  routes.get('/coolings', (_request, response) => {
+    response.json(coolingsView(storage.db, clock.nowMs()));
   });
   routes.get('/lots/:id', (request, response) => {
     response.json(lotDetail(context, request.params.id));

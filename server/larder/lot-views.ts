@@ -1,5 +1,5 @@
 import { keepingRules } from '../../contract';
-import { type Lot, lotAt, lotKey, traceArrows } from '../../core/larder';
+import { isCooling, type Lot, lotAt, lotKey, standsHot, traceArrows } from '../../core/larder';
 import { type LotView, lotView } from '../../core/views';
 import { settingsOf } from '../kitchen/kitchen-view';
 import {
@@ -65,6 +65,14 @@ export function shelfView(db: Db, nowMs: number): LotView[] {
   const kitchen = settingsOf(db);
   const tagsFromMs = nowMs - kitchen.limits.shellfishTagDays * DAY_MS;
   return lotViewsOf(db, shelfLots(db, tagsFromMs), nowMs, kitchen);
+}
+
+/** What is being cooled, and what was stored hot and nobody has said how it is cooled. */
+export function coolingsView(db: Db, nowMs: number): LotView[] {
+  const lots = shelfLots(db, Number.POSITIVE_INFINITY).filter(
+    (lot) => isCooling(lot.cooling) || standsHot(lot, nowMs),
+  );
+  return lotViewsOf(db, lots, nowMs);
 }
 
 /** A page of lots that are finished, the newest first. */

@@ -16,6 +16,7 @@ import { saidAt } from '../said-at';
 import { isSaidAgain } from '../said-before';
 import {
   insertLarderEvent,
+  itemRows,
   larderEventRow,
   latestRecipes,
   ledgerStore,
@@ -45,7 +46,8 @@ export function submitLarderEvent(
   const done = context.storage.transact((tx) => {
     const before = larderEventRow(tx, id);
     const stands = before && { type: before.type, payload: before.payload };
-    if (before && isSaidAgain('An event', id, stands, said)) return { event: before, lotIds: null };
+    if (before && isSaidAgain('An event', id, stands, said))
+      return { event: before, lotIds: null, hasTaught: false };
     const at = saidAt(context.clock, envelope, nextLarderSeq(tx));
     const decision = decideLarder(
       {
@@ -56,6 +58,8 @@ export function submitLarderEvent(
         usesOf: (lotId) => usesOfLot(tx, lotId),
         food: (ingredientId) => receivedFoodOf(ingredientId, foodsView(tx), latestRecipes(tx)),
         tagDays: settingsOf(tx).limits.shellfishTagDays,
+        reheatC: settingsOf(tx).limits.reheatC,
+        people: itemRows(tx, 'person').map(({ name }) => name),
       },
       said,
       at,
@@ -77,9 +81,10 @@ export function submitLarderEvent(
       () => saidIn(tx),
       () => settleLots(ledgerStore(tx), entriesMoved(tx, event)),
     );
-    return { event, lotIds };
+    return { event, lotIds, hasTaught: said.type === 'lotRead' && said.payload.kind === 'temperature' };
   });
   if (done.lotIds) context.live.publish({ kind: 'lots', lotIds: done.lotIds });
+  if (done.hasTaught) context.live.publish({ kind: 'kitchen', part: 'learned' });
   return { event: done.event, isNew: done.lotIds !== null };
 }
 

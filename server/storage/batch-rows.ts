@@ -4,6 +4,7 @@ import {
   type BatchResult,
   type BatchSnapshot,
   EVENT_VERSIONS,
+  type PartOrigin,
   RESULT_VERSION,
   SNAPSHOT_VERSION,
   upcastBatchEvent,
@@ -13,7 +14,7 @@ import {
 import type { Mark } from '../../core/rules';
 import { prepared } from './prepared';
 import { batchHeads } from './projection-schema';
-import { batches, events } from './schema';
+import { batches, drawnParts, events } from './schema';
 import type { Db, Tx } from './storage';
 
 type EventRow = typeof events.$inferSelect;
@@ -25,12 +26,23 @@ export interface BatchRow extends Omit<StoredBatch, 'snapshot' | 'snapshotV' | '
   result: BatchResult | null;
 }
 
-function batchOf({ snapshotV, resultV, ...row }: StoredBatch): BatchRow {
+function batchOf(db: Db, { snapshotV, resultV, ...row }: StoredBatch): BatchRow {
+  const snapshot = upcastSnapshot(snapshotV, row.snapshot);
   return {
     ...row,
-    snapshot: upcastSnapshot(snapshotV, row.snapshot),
+    snapshot: snapshot.origin ? { ...snapshot, origin: originNow(db, row.id, snapshot.origin) } : snapshot,
     result: row.result === null ? null : upcastResult(resultV, row.result),
   };
+}
+
+/** Where a part comes from, with what was drawn by the other batch's log as it stands. */
+function originNow(db: Db, childId: string, origin: PartOrigin): PartOrigin {
+  const row = db
+    .select({ drawn: drawnParts.drawn })
+    .from(drawnParts)
+    .where(eq(drawnParts.childId, childId))
+    .get();
+  return { ...origin, drawn: row?.drawn ?? null };
 }
 
 export function batchRow(db: Db, id: string): BatchRow | undefined {
@@ -41,7 +53,7 @@ export function batchRow(db: Db, id: string): BatchRow | undefined {
       .where(eq(batches.id, sql.placeholder('id')))
       .prepare(),
   ).get({ id });
-  return row && batchOf(row);
+  return row && batchOf(db, row);
 }
 
 /** Batches not closed yet, by id, in the order they were started. */

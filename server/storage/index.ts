@@ -32,7 +32,8 @@ export {
   setBroken,
   setCheckpoint,
 } from './head-rows';
-export { type BatchKept, keepBatch, keepHead, keepLots, setAside } from './keep-batch';
+export { type BatchKept, keepBatch, setAside } from './keep-batch';
+export { keepHead, keepLots } from './keep-lots';
 export {
   allItemRows,
   heatTests,
@@ -96,10 +97,12 @@ export {
   orderCookedAs,
   orderRow,
 } from './order-rows';
+export { keepParts, partIdsOf } from './part-rows';
 export { insertPhoto, lastPhotoOf, photoRow, photosOf } from './photo-rows';
 export { isOutOfDate, PROJECTIONS, rebuild } from './rebuild';
 export { insertRecipe, latestRecipe, latestRecipes, recipeVersions } from './recipe-rows';
 export { insertRehearsal, lastRehearsals, rehearsalRow } from './rehearsal-rows';
 export { countSamples, insertSamples, type SampleRow, samplesOf, spansOf, thinSamples } from './sample-rows';
 export { seedKitchen } from './seed-kitchen';
+export { servicesSeen } from './service-rows';
 export { type Db, type Storage, StorageError, type StorageTrouble, type Tx } from './storage';

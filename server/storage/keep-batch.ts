@@ -1,19 +1,10 @@
-import type { BatchEvent, BatchResult, BatchSnapshot, BatchState, FoldedLog } from '../../core/batch';
-import {
-  drawnEntry,
-  drawnItems,
-  drawsOfBatch,
-  type LotMade,
-  lotsOfBatch,
-  madeEntry,
-  settleLots,
-} from '../../core/larder';
-import { batchHead } from '../../core/views';
+import type { BatchEvent, BatchResult, BatchState, FoldedLog } from '../../core/batch';
+import { drawnItems } from '../../core/larder';
 import { type BatchRow, placeBatch, settleBatch } from './batch-rows';
-import { dropCheckpoint, setBroken, setHead } from './head-rows';
-import { numberLot } from './larder-rows';
+import { dropCheckpoint, setBroken } from './head-rows';
+import { keepHead, keepLots } from './keep-lots';
 import { learnFrom, unlearn } from './learned-rows';
-import { freezeBirth, frozenBirths, ledgerStore, setBatchEntries, unfreezeBirths } from './ledger-rows';
+import { keepParts } from './part-rows';
 import type { Tx } from './storage';
 
 /** What an entry changed besides the log. */
@@ -22,6 +13,8 @@ export interface BatchKept {
   row: BatchRow;
   /** lots of which something else is said than before, and what came of them */
   lotIds: string[];
+  /** batches drawn off it, or off those, that begin otherwise than before */
+  partIds: string[];
   change: 'moved' | 'closed' | 'reopened' | null;
 }
 
@@ -61,22 +54,10 @@ export function keepBatch(
   if (isMoved || isSettledAnew) keepHead(tx, row, state);
   const isSaidOfLots = isSettledAnew || movesDraws(event) || movesBirths(before.log.state, state);
   const lotIds = isSaidOfLots ? keepLots(tx, row, log.events, state) : [];
+  const { parts } = state;
+  const partIds = parts === before.log.state.parts ? [] : keepParts(tx, was.id, state);
   const settled = row.closedAtMs === null ? 'reopened' : 'closed';
-  return { row, lotIds, change: isSettledAnew ? settled : isMoved ? 'moved' : null };
-}
-
-/** The line of a batch in lists. */
-export function keepHead(
-  tx: Tx,
-  row: BatchRow,
-  { inPot, onBurner }: Pick<BatchState, 'inPot' | 'onBurner'>,
-): void {
-  const { id, recipeId, potId, burnerId, createdAtMs, closedAtMs } = row;
-  const names = { potName: inPot.name, burnerName: onBurner.name };
-  setHead(
-    tx,
-    batchHead({ id, recipeId, potId, burnerId, createdAtMs, closedAtMs }, row.snapshot, names, row.result),
-  );
+  return { row, lotIds, partIds, change: isSettledAnew ? settled : isMoved ? 'moved' : null };
 }
 
 /** An entry after which the batch may have drawn something else from lots. */
@@ -87,52 +68,6 @@ function movesDraws(event: BatchEvent): boolean {
 /** Whether other lots are stored, or with other contents: what was folded anew says so by being another object. */
 function movesBirths(was: BatchState, is: BatchState): boolean {
   return was.stored.length !== is.stored.length || was.stored.some((lot, i) => lot !== is.stored[i]);
-}
-
-/** What the batch drew and stored, as entries of its lots; those that changed are folded anew. */
-export function keepLots(
-  tx: Tx,
-  row: Pick<BatchRow, 'id' | 'closedAtMs' | 'snapshot'>,
-  events: readonly BatchEvent[],
-  state: BatchState,
-): string[] {
-  const births = birthsOf(tx, row, state);
-  const touched = setBatchEntries(tx, row.id, entriesOf(row, events, births));
-  for (const { birth } of births) if (touched.includes(birth.lotId)) numberLot(tx, birth.lotId);
-  return touched.length > 0 ? settleLots(ledgerStore(tx), touched) : [];
-}
-
-export function entriesOf(
-  { id, snapshot }: { id: string; snapshot: BatchSnapshot },
-  events: readonly BatchEvent[],
-  births: readonly LotMade[],
-) {
-  const draws = drawsOfBatch(id, snapshot.input.ingredients, events);
-  return [...draws.map(drawnEntry), ...births.map(madeEntry)];
-}
-
-/**
- * The lots a batch stored. Those of a closed batch are frozen as they were when it closed; what comes late is frozen as
- * it comes, what is undone goes, and all of them are open again with the batch.
- */
-function birthsOf(
-  tx: Tx,
-  row: Pick<BatchRow, 'id' | 'closedAtMs' | 'snapshot'>,
-  state: BatchState,
-): LotMade[] {
-  const now = lotsOfBatch(row.id, row.snapshot, state);
-  const frozen = new Map(frozenBirths(tx, row.id).map((one) => [one.birth.lotId, one]));
-  const stands = new Set(row.closedAtMs === null ? [] : now.map((one) => one.birth.lotId));
-  unfreezeBirths(
-    tx,
-    [...frozen.keys()].filter((lotId) => !stands.has(lotId)),
-  );
-  if (row.closedAtMs === null) return now;
-  return now.map((one) => {
-    const known = frozen.get(one.birth.lotId);
-    if (!known) freezeBirth(tx, row.id, one);
-    return known ?? one;
-  });
 }
 
 /** A batch whose log does not fold is set aside, by itself. */

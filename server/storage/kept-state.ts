@@ -2,6 +2,7 @@ import { asc } from 'drizzle-orm';
 import { NO_STRETCHES, UNKNOWN_BURNER, withBatch, withStretch } from '../../core/batch';
 import { betweenSdOfKey } from './learned-rows';
 import * as projectionTables from './projection-schema';
+import { drawnParts } from './schema';
 import type { Db } from './storage';
 
 /** All that is kept of the log, to be held against what it is when it is made anew. Arrows by what they say, not by row. */
@@ -39,6 +40,8 @@ export function keptState(db: Db) {
       .from(t.keptForecasts)
       .orderBy(asc(t.keptForecasts.batchId), asc(t.keptForecasts.n))
       .all(),
+    servedServices: db.select().from(t.servedServices).orderBy(asc(t.servedServices.batchId)).all(),
+    drawnParts: db.select().from(drawnParts).orderBy(asc(drawnParts.childId)).all(),
     recipeHeads: db.select().from(t.recipeHeads).orderBy(asc(t.recipeHeads.id)).all(),
   };
 }

@@ -4,6 +4,7 @@ import {
   type BurnerSums,
   bestKnownFirst,
   betweenSdOf,
+  EVERYBODY,
   evidenceOf,
   type KeptForecast,
   type LearnedRate,
@@ -21,8 +22,16 @@ import {
   withStretch,
   withTest,
 } from '../../core/batch';
+import { filmSeen, type Lot } from '../../core/larder';
 import { itemRow, mergedId } from './kitchen-items';
-import { burnerResults, keptForecasts, learnedRates, learnedStretches } from './projection-schema';
+import {
+  burnerResults,
+  keptForecasts,
+  learnedRates,
+  learnedStretches,
+  servedServices,
+} from './projection-schema';
+import { learnService, unlearnService } from './service-rows';
 import type { Db, Tx } from './storage';
 
 /** What a closed batch has taught, in its place among the others: what was added up after it is added up anew. */
@@ -32,6 +41,7 @@ export function learnFrom(
   result: BatchResult,
 ): void {
   const { id: batchId, closedAtMs } = batch;
+  learnService(tx, batch, result);
   const burnerId = mergedId(tx, 'burner', batch.burnerId);
   const { knew, ...heat } = result.heatFactor;
   const shown = evidenceOf(heat, knew);
@@ -67,7 +77,8 @@ function sharesShown(tx: Tx, result: BatchResult, closedAtMs: number): (Stretch 
     const seen = counts(potId) ? evidenceOf({ mean: after.mean, sd: after.sd }, after.knew) : null;
     return seen ? [{ ...seen, minutes, key: JSON.stringify(key) }] : [];
   };
-  const { floor, body } = result;
+  const { floor, body, ladle } = result;
+  const ladled = ladle ? evidenceOf({ mean: ladle.mean, sd: ladle.sd }, ladle.knew, TESTED_BELOW) : null;
   const thickened = body ? evidenceOf({ mean: body.mean, sd: body.sd }, body.knew, TESTED_BELOW) : null;
   return [
     ...(result.segments ?? []).flatMap(({ potId, lid, leaving, minutes }) =>
@@ -76,6 +87,13 @@ function sharesShown(tx: Tx, result: BatchResult, closedAtMs: number): (Stretch 
     ...(floor ? shown({ floorOf: floor.potId, recipeId: floor.recipeId }, floor.potId, floor, 0) : []),
     ...(body && thickened
       ? [{ ...thickened, minutes: 0, key: JSON.stringify({ bodyOf: body.recipeId } satisfies ShareKey) }]
+      : []),
+    ...(ladled
+      ? [EVERYBODY, ...(ladle?.by ? [ladle.by] : [])].map((ladleOf) => ({
+          ...ladled,
+          minutes: 0,
+          key: JSON.stringify({ ladleOf } satisfies ShareKey),
+        }))
       : []),
   ];
 }
@@ -90,12 +108,11 @@ function keyOf(key: string): RateKey | ShareKey {
   return JSON.parse(key);
 }
 
-const isShare = (key: RateKey | ShareKey): key is ShareKey =>
-  'surfaceOf' in key || 'floorOf' in key || 'bodyOf' in key;
+const isShare = (key: RateKey | ShareKey): key is ShareKey => !('fraction' in key);
 
-/** The pot it was seen in; what a dish does is of no pot. */
+/** The pot it was seen in; what a dish, a ladle or a cold place does is of no pot. */
 function potOf(key: RateKey | ShareKey): string | null {
-  if ('bodyOf' in key) return null;
+  if ('bodyOf' in key || 'ladleOf' in key || 'filmOf' in key) return null;
   return 'surfaceOf' in key ? key.surfaceOf : 'floorOf' in key ? key.floorOf : key.potId;
 }
 
@@ -116,6 +133,20 @@ export function learnTest(
     .values({ batchId, burnerId, closedAtMs, ...heatFactor, isTest: true, sums: UNKNOWN_BURNER })
     .run();
   sumBurner(tx, burnerId, { closedAtMs, batchId });
+}
+
+/** What a cooling that has ended showed of the film of its place; of one that goes on again, nothing yet. */
+export function learnFilm(tx: Tx, lotId: string, lot: Lot | null): void {
+  const batchId = `cooling ${lotId}`;
+  unlearnStretches(tx, batchId);
+  const seen = lot && filmSeen(lot);
+  if (!seen) return;
+  const { placeId, atMs: closedAtMs, ...film } = seen;
+  const key = JSON.stringify({ filmOf: placeId } satisfies ShareKey);
+  tx.insert(learnedStretches)
+    .values({ batchId, n: 0, key, closedAtMs, minutes: 0, ...film, sums: NO_STRETCHES })
+    .run();
+  sumRate(tx, key, { closedAtMs, batchId });
 }
 
 /** Two burners that are one: what each has shown is added up as one's. */
@@ -146,20 +177,28 @@ export function startRatesAnew(tx: Tx, potId: string): void {
 
 /** A batch that is open again has taught nothing yet. */
 export function unlearn(tx: Tx, batchId: string): void {
+  unlearnService(tx, batchId);
   const own = tx.select().from(burnerResults).where(eq(burnerResults.batchId, batchId)).get();
+  for (const table of [burnerResults, keptForecasts])
+    tx.delete(table).where(eq(table.batchId, batchId)).run();
+  if (own) sumBurner(tx, own.burnerId, own);
+  unlearnStretches(tx, batchId);
+}
+
+function unlearnStretches(tx: Tx, batchId: string): void {
   const keys = tx
     .selectDistinct({ key: learnedStretches.key, closedAtMs: learnedStretches.closedAtMs })
     .from(learnedStretches)
     .where(eq(learnedStretches.batchId, batchId))
     .all();
-  for (const table of [burnerResults, learnedStretches, keptForecasts])
-    tx.delete(table).where(eq(table.batchId, batchId)).run();
-  if (own) sumBurner(tx, own.burnerId, own);
+  if (keys.length === 0) return;
+  tx.delete(learnedStretches).where(eq(learnedStretches.batchId, batchId)).run();
   for (const { key, closedAtMs } of keys) sumRate(tx, key, { closedAtMs, batchId });
 }
 
 export function clearLearned(tx: Tx): void {
-  for (const table of [burnerResults, learnedStretches, learnedRates, keptForecasts]) tx.delete(table).run();
+  for (const table of [burnerResults, learnedStretches, learnedRates, keptForecasts, servedServices])
+    tx.delete(table).run();
 }
 
 /** A place in the order in which batches closed. */

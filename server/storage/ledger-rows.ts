@@ -11,6 +11,7 @@ import {
   type TraceKey,
 } from '../../core/larder';
 import { MODEL_VERSION } from '../../core/plan';
+import { learnFilm } from './learned-rows';
 import { prepared } from './prepared';
 import { arrows, keptLots, lotEntries, strayEntries } from './projection-schema';
 import { lotBirths } from './schema';
@@ -53,6 +54,7 @@ function entriesOfLot(db: Db, lotId: string): LotEntry[] {
 }
 
 function keepLot(tx: Tx, lotId: string, { lot, born, arrows: own, strayEventIds }: FoldedLot): void {
+  learnFilm(tx, lotId, lot);
   tx.delete(strayEntries).where(eq(strayEntries.lotId, lotId)).run();
   tx.delete(arrows).where(eq(arrows.lotId, lotId)).run();
   for (const eventId of new Set(strayEventIds)) tx.insert(strayEntries).values({ lotId, eventId }).run();

@@ -1,6 +1,7 @@
 import { sql } from 'drizzle-orm';
 import { index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
 import type { BatchState, BurnerSums, RateSums } from '../../core/batch';
+import type { ServiceAsked } from '../../core/demand';
 import type { BornLot, Lot, LotEntry } from '../../core/larder';
 import type { BatchHead } from '../../core/views';
 
@@ -162,6 +163,22 @@ export const burnerResults = sqliteTable(
     sums: text({ mode: 'json' }).$type<BurnerSums>().notNull(),
   },
   (table) => [index('burner_results_by_burner').on(table.burnerId, table.closedAtMs, table.batchId)],
+);
+
+/** What closed batches' services asked for: portions in all and in each part of their time. */
+export const servedServices = sqliteTable(
+  'served_services',
+  {
+    batchId: text().primaryKey(),
+    serviceId: text().notNull(),
+    weekday: integer().notNull(),
+    closedAtMs: integer().notNull(),
+    asked: text({ mode: 'json' }).$type<ServiceAsked>().notNull(),
+  },
+  (table) => [
+    index('served_services_by_day').on(table.serviceId, table.weekday, table.closedAtMs),
+    index('served_services_by_time').on(table.serviceId, table.closedAtMs),
+  ],
 );
 
 /** Forecasts that closed batches showed, with what came true. */

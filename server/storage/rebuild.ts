@@ -5,7 +5,7 @@ import { activeEvents } from '../../core/log';
 import { allBatchIds, type BatchRow, batchRow, eventRows } from './batch-rows';
 import { bringOverLots } from './bring-over-lots';
 import { clearHeads, setBroken } from './head-rows';
-import { entriesOf, keepHead } from './keep-batch';
+import { entriesOf, keepHead } from './keep-lots';
 import { heatTests } from './kitchen-items';
 import { allLarderEvents, numberLot } from './larder-rows';
 import { clearLearned, learnFrom, learnTest } from './learned-rows';
@@ -17,6 +17,7 @@ import {
   setBatchEntries,
   setEntries,
 } from './ledger-rows';
+import { keepParts, rebuildPartArrows } from './part-rows';
 import { projections } from './projection-schema';
 import { rebuildRecipeHeads } from './recipe-rows';
 import type { Db, Storage, Tx } from './storage';
@@ -27,9 +28,9 @@ import type { Db, Storage, Tx } from './storage';
  */
 export const PROJECTIONS: Readonly<Record<string, number>> = {
   recipes: 1,
-  batches: 2,
-  larder: 2,
-  learned: 5,
+  batches: 3,
+  larder: 3,
+  learned: 7,
 };
 
 /** True where anything that is kept is of another version, or was never made. */
@@ -73,6 +74,7 @@ export function rebuild(storage: Pick<Storage, 'transact'>): Rebuilt {
     for (const event of activeEvents(allLarderEvents(tx)))
       lotIds.push(...setEntries(tx, event.id, shelfEntries(event)));
     settleLots(ledgerStore(tx), new Set(lotIds));
+    rebuildPartArrows(tx);
     closed.sort((a, b) => a.closedAtMs - b.closedAtMs || (a.id < b.id ? -1 : 1));
     for (const { id } of closed) relearn(tx, id);
     for (const test of heatTests(tx)) learnTest(tx, test);
@@ -95,8 +97,10 @@ function remade(tx: Tx, id: string): Remade {
   try {
     const row = batchRow(tx, id)!;
     const events = eventRows(tx, id);
-    const { inPot, onBurner, births } = standing(tx, row, events);
+    const { inPot, onBurner, births, parts } = standing(tx, row, events);
     keepHead(tx, row, { inPot, onBurner });
+    // what was drawn off a closed one stands as it was frozen
+    if (parts) keepParts(tx, id, { parts });
     const lotIds = setBatchEntries(tx, id, entriesOf(row, events, births));
     for (const { birth } of births) numberLot(tx, birth.lotId);
     return { lotIds, closedAtMs: row.closedAtMs, isBroken: false };
@@ -119,7 +123,7 @@ function standing(tx: Tx, row: BatchRow, events: ReturnType<typeof eventRows>) {
     const closing = active.findIndex((event) => event.type === 'closed');
     const moved = active.slice(0, Math.max(0, closing)).findLast((event) => event.type === 'moved');
     const { pot, burner } = moved?.payload ?? row.snapshot.input;
-    return { inPot: pot, onBurner: burner, births: frozen };
+    return { inPot: pot, onBurner: burner, births: frozen, parts: null };
   }
   const state =
     row.closedAtMs === null
@@ -127,7 +131,8 @@ function standing(tx: Tx, row: BatchRow, events: ReturnType<typeof eventRows>) {
       : foldBatch(row.snapshot, events, row.closedAtMs);
   const births = lotsOfBatch(row.id, row.snapshot, state);
   if (row.closedAtMs !== null) for (const birth of births) freezeBirth(tx, row.id, birth);
-  return { inPot: state.inPot, onBurner: state.onBurner, births };
+  const { inPot, onBurner } = state;
+  return { inPot, onBurner, births, parts: row.closedAtMs === null ? state.parts : null };
 }
 
 function relearn(tx: Tx, id: string): void {

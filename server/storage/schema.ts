@@ -8,6 +8,7 @@ import {
   type KeepRehearsal,
   type KitchenView,
 } from '../../contract';
+import type { DrawnPart } from '../../core/batch';
 import type { LotMade } from '../../core/larder';
 import type { Ingredient } from '../../core/matter';
 import type { Recipe } from '../../core/recipe';
@@ -226,6 +227,21 @@ export const lotBirths = sqliteTable(
     birth: text({ mode: 'json' }).$type<LotMade>().notNull(),
   },
   (table) => [index('lot_births_by_batch').on(table.batchId)],
+);
+
+/** What was drawn off a batch to be one of its own, as its log makes it: moved along while it is open. */
+export const drawnParts = sqliteTable(
+  'drawn_parts',
+  {
+    childId: text().primaryKey(),
+    parentId: text()
+      .notNull()
+      .references(() => batches.id),
+    modelVersion: integer().notNull(),
+    /** null for what was never drawn after all */
+    drawn: text({ mode: 'json' }).$type<DrawnPart>(),
+  },
+  (table) => [index('drawn_parts_by_parent').on(table.parentId)],
 );
 
 /** What was answered to commands that leave no row of their own under their id. */

@@ -4,6 +4,7 @@ import { LARDER_EVENT_VERSIONS } from '../../core/larder';
 import type { Chance } from '../../core/testing/chance';
 import { isAside } from '../batches/batch-logs';
 import { startBatch } from '../batches/start-batch';
+import { startPart } from '../batches/start-part';
 import { submitEvent } from '../batches/submit-event';
 import { shelfView } from '../larder/lot-views';
 import { submitLarderEvent } from '../larder/submit-larder-event';
@@ -77,6 +78,10 @@ export class RandomCook {
     const { chance } = this;
     const batch = this.kitchen.logs.of(batchId);
     if (isAside(batch)) throw new Error(`batch ${batchId} is set aside: ${batch.broken.why}`);
+    if (chance.isOneIn(24)) {
+      this.#drawPart(batchId);
+      return;
+    }
     const body = this.#body(batch.row.snapshot, batch.events);
     const ageMs = chance.isOneIn(5) ? Math.round(chance.between(0, 90 * 60_000)) : 0;
     const id = this.id();
@@ -96,7 +101,7 @@ export class RandomCook {
     const readings = () => events.filter((event) => event.type === 'reading');
     const lotId = () => chance.pick(this.lots) ?? 'none';
     const say = (type: string, payload: object) => ({ type, payload });
-    switch (chance.below(24)) {
+    switch (chance.below(27)) {
       case 0:
       case 1:
         return say('stageBegun', { stageId: stageId() });
@@ -179,11 +184,13 @@ export class RandomCook {
       case 20:
         return say('moved', { potId: chance.pick(['pot', 'pan']), burnerId: chance.pick(['ring', 'plate']) });
       case 21:
-        return say('portioned', {
-          portions: 1 + chance.below(30),
-          fate: chance.pick(['served', 'discarded']),
-          overrideReason: 'said why',
-        });
+        return chance.isOneIn(2)
+          ? this.#atPass(events)
+          : say('portioned', {
+              portions: 1 + chance.below(30),
+              fate: chance.pick(['served', 'discarded']),
+              overrideReason: 'said why',
+            });
       case 22: {
         if (chance.isOneIn(3)) return say('closed', { leftLitres: chance.between(0, 5) });
         const lot = this.id();
@@ -196,9 +203,50 @@ export class RandomCook {
           overrideReason: 'said why',
         });
       }
+      case 23:
+      case 24:
+      case 25:
+        return this.#atPass(events);
       default:
         return say('undone', { eventId: chance.isOneIn(3) ? (chance.pick(this.said) ?? any()) : any() });
     }
+  }
+
+  #atPass(events: readonly { id: string; type: string }[]): { type: string; payload: object } {
+    const { chance } = this;
+    const kindId = 'bowl';
+    const some = (type: string) => chance.pick(events.filter((event) => event.type === type))?.id ?? 'none';
+    const items = [{ kindId, count: 1 + chance.below(6) }];
+    const { type, ...payload } = chance.pick([
+      { type: 'takenBack', eventId: some('portioned'), portions: 1 + chance.below(3) },
+      { type: 'turnedAway', portions: 1 + chance.below(9) },
+      { type: 'coversSet', kindId, count: chance.below(80) },
+      { type: 'sizeSet', kindId, ml: 150 + chance.below(200) },
+      { type: 'asked', items, freeOf: [chance.pick(['milk', 'celery', 'wheat'])], words: 'table 2' },
+      { type: 'askedAnew', orderId: some('asked'), items: chance.isOneIn(2) ? [] : items },
+      { type: 'garnishReady', lineId: 'cheese', kg: chance.between(0, 2) },
+      { type: 'grilled', portions: 1 + chance.below(6), minutes: 4 },
+      { type: 'portioned', portions: 1, fate: 'served', orderId: some('asked'), overrideReason: 'x' },
+      { type: 'portioned', portions: 1, fate: 'discarded', reason: 'spilled', isOut: true },
+    ]);
+    return { type, payload };
+  }
+
+  /** Some of a pot into the other one, where that is free. */
+  #drawPart(batchId: string): void {
+    const { chance, kitchen } = this;
+    const eventId = this.id();
+    startPart(kitchen, batchId, {
+      id: this.id(),
+      eventId,
+      litres: chance.between(0.2, 6),
+      name: 'a part',
+      potId: chance.pick(['pot', 'pan']),
+      burnerId: chance.pick(['ring', 'plate']),
+      kinds: [],
+      leaveOut: chance.isOneIn(2) ? ['salt'] : [],
+    });
+    this.said.push(eventId);
   }
 
   #reading(): object {
@@ -235,7 +283,7 @@ export class RandomCook {
     };
     const place = chance.pick(['walk-in', 'shelf 2', 'freezer']);
     const storage = chance.pick(['chilled', 'frozen']);
-    switch (chance.below(13)) {
+    switch (chance.below(14)) {
       case 0:
       case 1:
       case 2:
@@ -298,11 +346,30 @@ export class RandomCook {
             { lotId, kind: 'brix', value: chance.between(1, 30) },
             { lotId, kind: 'salt', value: chance.between(0, 5) },
             { lotId, kind: 'set', sets: chance.isOneIn(2) },
+            { lotId, kind: 'temperature', value: chance.between(-5, 90), sure: true },
           ]),
         ];
       case 10:
         return ['discarded', { lotId, kg: some, reason: 'smells' }];
       case 11:
+        return chance.isOneIn(2)
+          ? ['lotReheated', { lotId, tempC: chance.between(70, 95), by: 'Isla' }]
+          : [
+              'coolingSet',
+              {
+                lotId,
+                how: {
+                  pans: 1 + chance.below(6),
+                  areaM2: 0.172,
+                  depthCm: chance.between(1, 9),
+                  air: chance.pick(['still', 'fan', 'ice']),
+                  airC: chance.between(0, 5),
+                  placeId: chance.pick(['walk-in', 'ice']),
+                  place,
+                },
+              },
+            ];
+      case 12:
         return ['counted', { lotId, kg: chance.between(0, 12), note: 'by eye' }];
       default:
         return chance.isOneIn(3)

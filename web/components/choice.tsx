@@ -44,16 +44,23 @@ export function Choice<T extends string>({
   options,
   onChange,
   atPot = false,
+  isLabelHidden = false,
 }: {
   label: string;
+  isLabelHidden?: boolean;
   value: T;
   options: readonly { value: T; text: string }[];
   onChange: (value: T) => void;
   atPot?: boolean;
 }) {
   return (
-    <Group value={value} onChange={(next) => onChange(next as T)} orientation="horizontal">
-      <Label className="group">{label}</Label>
+    <Group
+      value={value}
+      onChange={(next) => onChange(next as T)}
+      orientation="horizontal"
+      {...(isLabelHidden ? { 'aria-label': label } : {})}
+    >
+      {!isLabelHidden && <Label className="group">{label}</Label>}
       <div className="row">
         {options.map((option) => (
           <Option key={option.value} value={option.value} $atPot={atPot}>

@@ -5,12 +5,13 @@ import { type BatchView, type KitchenView, type LotLabel, sentenceCase } from '.
 import { potLitres } from '../../core/pot';
 import type { Vessel } from '../../core/vessel';
 import { useTicking } from '../data/clock';
+import { type CoolingPlaceOnRange, useCoolingsOnRange } from '../data/cooling-calls';
 import { holdsHere } from '../data/holds-here';
 import { useWaiting } from '../data/outbox';
-import { useLotsOfEach, useOpenBatches } from '../data/queries';
+import { useLotsOfEach, useOpenBatches, useRecipes } from '../data/queries';
 import { type LivePot, livePotOrNull } from '../data/use-pot';
 import { colour, font, media, size, space } from '../theme/tokens';
-import { commonWords, newInIt, nextActionWords } from '../words';
+import { commonWords, coolingWords, lotColour, newInIt, nextActionWords } from '../words';
 import { PotThumb } from './pot-section/pot-thumb';
 
 const Bar = styled.nav`
@@ -103,14 +104,18 @@ export function RangeBar({ kitchen, hereId }: { kitchen: KitchenView; hereId: st
     [open, lotsOf, waiting, kitchen, zone],
   );
   const places = useTicking(clock, read);
+  const coolings = useCoolingsOnRange(kitchen);
   const busy = new Set(open.map((batch) => batch.burnerId));
   const free = kitchen.burners
     .filter((burner) => !busy.has(burner.id))
-    .slice(0, Math.max(1, CELLS - open.length));
+    .slice(0, Math.max(1, CELLS - open.length - coolings.length));
   return (
     <Bar aria-label={commonWords.theRange}>
       {places.map((place) => (
         <PotOnRange key={place.batchId} place={place} isHere={place.batchId === hereId} />
+      ))}
+      {coolings.map((cooling) => (
+        <CoolingOnRange key={cooling.lot.id} cooling={cooling} />
       ))}
       {free.map((burner) => (
         <Cell key={burner.id} to={`/plan?burner=${burner.id}`} $isHere={false}>
@@ -124,6 +129,29 @@ export function RangeBar({ kitchen, hereId }: { kitchen: KitchenView; hereId: st
     </Bar>
   );
 }
+
+/** A pan that cools, among the pots: what it wants next. */
+const CoolingOnRange = memo(function CoolingOnRange({ cooling }: { cooling: CoolingPlaceOnRange }) {
+  const { data: recipes } = useRecipes();
+  const { lot, depthCm, doing, wants, call } = cooling;
+  const vessel: Vessel = { shape: 'box', lengthCm: 53, widthCm: 32.5, heightCm: Math.max(10, depthCm + 2) };
+  return (
+    <Cell to="/larder/cooling" $isHere={false}>
+      <PotThumb
+        vessel={vessel}
+        litres={(53 * 32.5 * depthCm) / 1000}
+        food={lotColour(lot, recipes) ?? 'broth'}
+        markLitres={null}
+        ink={colour.rangeText}
+      />
+      <span>
+        <Name>{coolingWords.the(shortName(lot.name), lot.number)}</Name>
+        <Doing>{doing}</Doing>
+        <WantText $isPressing={call !== 'none'}>{wants}</WantText>
+      </span>
+    </Cell>
+  );
+});
 
 /** What a pot's place on the range shows. */
 interface RangePlace {

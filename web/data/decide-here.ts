@@ -132,7 +132,9 @@ function lotsHere(client: QueryClient, waiting: readonly Waiting[]): (id: string
   if (waiting.some((item) => item.batchId === LARDER)) return () => undefined;
   return (id) =>
     fresh<LotDetail>(client, KEYS.lot(id))?.lot ??
-    fresh<LotView[]>(client, KEYS.shelf)?.find((lot) => lot.id === id);
+    (fresh<LotView[]>(client, KEYS.shelf) ?? fresh<LotView[]>(client, KEYS.coolings))?.find(
+      (lot) => lot.id === id,
+    );
 }
 
 /** What was fetched, as long as nothing newer is known to be there. */
@@ -157,6 +159,8 @@ function ofLarder(
     usesOf: () => undefined,
     food: (id: string) => (foods && book ? receivedFoodOf(id, foods, book) : undefined),
     tagDays: kitchen.limits.shellfishTagDays,
+    reheatC: kitchen.limits.reheatC,
+    people: kitchen.people.map(({ name }) => name),
   };
   // the first alone: those after it see what it left
   const [first] = bodies;

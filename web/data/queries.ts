@@ -14,6 +14,7 @@ import type {
   ClockChange,
   ClockView,
   DeviceView,
+  DrawPart,
   Fault,
   FileReading,
   FileToRead,
@@ -26,6 +27,7 @@ import type {
   LearnedView,
   LotDetail,
   LotLabel,
+  OrdersRead,
   OrderView,
   PageOf,
   PriceChange,
@@ -55,6 +57,7 @@ export const KEYS = {
   recipes: ['recipes'],
   lots: ['lots'],
   shelf: ['lots', 'shelf'],
+  coolings: ['lots', 'coolings'],
   finished: ['lots', 'finished'],
   lot: (id: string) => ['lots', 'one', id],
   lotsOf: (batchId: string) => ['lots', 'of', batchId],
@@ -107,6 +110,10 @@ export function useWholeKitchen(kitchen: KitchenView): WholeKitchen | null {
     [kitchen, foods, learned],
   );
 }
+
+/** What was stored hot and is not cold yet. */
+export const useCoolings = () =>
+  useQuery({ queryKey: KEYS.coolings, queryFn: () => ask<LotView[]>('GET', '/coolings') });
 
 /** The shelf: what there is some of, and what has to be counted. */
 export const useLots = () =>
@@ -249,11 +256,19 @@ export const useWrittenLog = (id: string) =>
     queryFn: () => ask<WrittenEventView[]>('GET', `/batches/${encodeURIComponent(id)}/log`),
   });
 
-export const useBatch = (id: string) =>
-  useQuery({
-    queryKey: KEYS.batch(id),
-    queryFn: async () => caughtUp(await ask<BatchView>('GET', `/batches/${encodeURIComponent(id)}`)),
-  });
+const batchOf = (id: string) => ({
+  queryKey: KEYS.batch(id),
+  queryFn: async () => caughtUp(await ask<BatchView>('GET', `/batches/${encodeURIComponent(id)}`)),
+});
+
+export const useBatch = (id: string) => useQuery(batchOf(id));
+
+/** Several batches, open or closed; those that are not fetched yet are left out. */
+export const useBatches = (ids: readonly string[]) =>
+  useQueries({ queries: ids.map(batchOf), combine: thoseThere });
+
+const thoseThere = (answers: readonly { data: BatchView | undefined }[]) =>
+  answers.flatMap(({ data }) => data ?? []);
 
 export function useStartBatch() {
   const client = useQueryClient();
@@ -261,6 +276,43 @@ export function useStartBatch() {
     mutationFn: (start: StartBatch) => ask<BatchView>('POST', '/batches', start),
     onSuccess: (batch) => {
       client.setQueryData(KEYS.batch(batch.id), batch);
+      return client.invalidateQueries({ queryKey: KEYS.open });
+    },
+  });
+}
+
+/** Whether the simulated till sends orders to a batch, and a switch for it. */
+export function useSimulatedTill(batchId: string) {
+  const client = useQueryClient();
+  const queryKey = ['till', batchId];
+  const { data } = useQuery({
+    queryKey,
+    queryFn: () => ask<{ isRunning: boolean }>('GET', `/simulated-till/${encodeURIComponent(batchId)}`),
+  });
+  const toggle = useMutation({
+    mutationFn: () => ask<{ isRunning: boolean }>('POST', '/simulated-till', { batchId }),
+    onSuccess: (state) => client.setQueryData(queryKey, state),
+  });
+  return { isRunning: data?.isRunning ?? false, toggle };
+}
+
+/** Reads a file of orders; nothing is taken in by that. */
+export function useReadOrders(batchId: string) {
+  return useMutation({
+    mutationFn: (text: string) =>
+      ask<OrdersRead>('POST', `/batches/${encodeURIComponent(batchId)}/read-orders`, { text }),
+  });
+}
+
+/** Draws some of a pot off into another, where it goes on by itself. */
+export function useDrawPart(parentId: string) {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: (part: DrawPart) =>
+      ask<BatchView>('POST', `/batches/${encodeURIComponent(parentId)}/parts`, part),
+    onSuccess: (batch) => {
+      client.setQueryData(KEYS.batch(batch.id), batch);
+      void client.invalidateQueries({ queryKey: KEYS.batch(parentId) });
       return client.invalidateQueries({ queryKey: KEYS.open });
     },
   });

@@ -36,7 +36,7 @@ export interface RangeCalls {
   caller: Caller | null;
 }
 
-const LOUDNESS: Readonly<Record<Call, number>> = { none: 0, due: 1, late: 2, urgent: 3 };
+export const LOUDNESS: Readonly<Record<Call, number>> = { none: 0, due: 1, late: 2, urgent: 3 };
 const NO_POTS: readonly BatchView[] = [];
 
 /** Who calls now. The same answer for as long as it reads the same. */

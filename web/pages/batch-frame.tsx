@@ -12,7 +12,7 @@ import { holdsHere } from '../data/holds-here';
 import { useBatch, useLots, useLotsOf } from '../data/queries';
 import { type LivePot, useLivePot } from '../data/use-pot';
 import { colour, font, media, size, space, target } from '../theme/tokens';
-import { containsWords, hourMinute, notAsOrdered, potWords } from '../words';
+import { containsWords, hourMinute, notAsOrdered, orderedWords, potWords } from '../words';
 import { SetAside } from './set-aside';
 import { useKitchenHere } from './use-kitchen-here';
 
@@ -165,7 +165,7 @@ const BatchHead = memo(function BatchHead(of: {
         <Over>
           {base
             ? potWords.lReadyBy((plan.portions * plan.portionMl) / 1000)
-            : potWords.bowlsFor(plan.portions)}{' '}
+            : potWords.orderedFor(orderedWords(input), input.kinds !== undefined)}{' '}
           {hourMinute(plan.serviceAtMs, of.zone)}, {of.standsIn}
         </Over>
         <Over as="p">{of.contains}</Over>

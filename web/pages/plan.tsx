@@ -21,9 +21,11 @@ import { Figures } from './plan-parts/figures';
 import { FromLarder } from './plan-parts/from-larder';
 import { fillThePot, HaveSheet } from './plan-parts/have-sheet';
 import { LessSalt, SaltReduced } from './plan-parts/less-salt';
+import { MorePortions } from './plan-parts/more-portions';
 import { OrderSentence } from './plan-parts/order-sentence';
 import { ScalingList } from './plan-parts/scaling-list';
 import { SwapSheet, SwapsDone } from './plan-parts/swap-sheet';
+import { ToBeCooled } from './plan-parts/to-be-cooled';
 import { type Order, useOrder } from './plan-parts/use-order';
 import { Ways } from './plan-parts/ways';
 import { WeighList } from './plan-parts/weigh-list';
@@ -172,10 +174,12 @@ function PlanOf({
           </Button>
           <LessSalt order={order} recipe={recipe} />
         </Tools>
+        {!recipe.base && <MorePortions order={order} kitchen={kitchen} />}
         <SaltReduced order={order} recipe={recipe} />
         <SwapsDone order={order} />
         {plan && <WeighList lines={plan.lines} />}
         {order.shown && <BegunAheadList {...order.shown} nowMs={minuteMs} zone={kitchen.zone} />}
+        {order.shown && <ToBeCooled {...order.shown} kitchen={kitchen} />}
         {plan && <FromLarder order={order} />}
         {order.holds && <HoldsLine holds={order.holds} />}
       </section>

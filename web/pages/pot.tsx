@@ -4,8 +4,10 @@ import styled from 'styled-components';
 import { Sheet } from '../components/sheet';
 import { Over } from '../components/text';
 import { colour, media, size, space } from '../theme/tokens';
-import { potWords } from '../words';
+import { passWords, potWords } from '../words';
 import type { BatchHere } from './batch-frame';
+import { DrawForm } from './pass-parts/draw-sheet';
+import { CameFrom, DrawFirstNote } from './pass-parts/parts';
 import { Act, AmountsOf } from './pot-parts/act';
 import { DeviceLine } from './pot-parts/device-line';
 import { HeatForm } from './pot-parts/heat-form';
@@ -94,6 +96,10 @@ const SHEETS: Readonly<
   },
   lift: { title: potWords.outOfThePot, inside: (of) => <LiftForm here={of.here} onClose={of.onClose} /> },
   temper: { title: potWords.temper, inside: (of) => <TemperForm here={of.here} /> },
+  draw: {
+    title: passWords.drawOffTitle,
+    inside: (of) => <DrawForm here={of.here} kindId={null} onClose={of.onClose} />,
+  },
   mark: { title: potWords.reduceTo, inside: (of) => <MarkForm here={of.here} onClose={of.onClose} /> },
 };
 
@@ -117,6 +123,8 @@ export function PotPlace() {
         <DeviceLine batchId={here.batch.id} />
       </PotSide>
       <ActSide>
+        <CameFrom here={here} />
+        <DrawFirstNote here={here} />
         <Act here={here} next={next} onRead={() => point(null)} onOpen={setOpen} />
       </ActSide>
       {sheet && (

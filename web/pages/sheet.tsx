@@ -10,7 +10,7 @@ import { Caution, Errors, Over, Soft, Title } from '../components/text';
 import { useMinuteMs } from '../data/clock';
 import { useRecipes, useWholeKitchen } from '../data/queries';
 import { media, space } from '../theme/tokens';
-import { advisoryWords, dayAndHour, hourMinute, litres, sheetWords } from '../words';
+import { advisoryWords, dayAndHour, hourMinute, litres, orderedWords, sheetWords } from '../words';
 import { NotHere } from './not-here';
 import { useOrder } from './plan-parts/use-order';
 import { BatchPart } from './sheet-parts/batch-part';
@@ -75,7 +75,11 @@ function SheetOf({
         </Over>
         <Title>{recipe.name}</Title>
         <p>
-          <strong>{sheetWords.bowlsOfMl(plan.portions, plan.portionMl)}</strong>
+          <strong>
+            {order.request?.kinds
+              ? orderedWords(order.request)
+              : sheetWords.bowlsOfMl(plan.portions, plan.portionMl)}
+          </strong>
           {sheetWords.inOnLightItAt(
             litres(plan.yieldLitres + (plan.letDown?.litres ?? 0)),
             thePot(input.pot.name),

@@ -30,6 +30,7 @@ import {
   lotAmount,
   missingWords,
   nextActionWords,
+  orderedWords,
   reasonWords,
   todayWords,
 } from '../words';
@@ -328,7 +329,11 @@ function BatchLine({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView 
       <span>
         <Subtitle as="strong">{recipe.name}</Subtitle>
         <Over>
-          {todayWords.bowlsIn(batch.snapshot.plan.portions, litres(potLitres(state.pot)), thePot(pot.name))}
+          {todayWords.bowlsIn(
+            orderedWords(batch.snapshot.input),
+            litres(potLitres(state.pot)),
+            thePot(pot.name),
+          )}
         </Over>
       </span>
       <Pressing $isPressing={next.isPressing}>{next.text}</Pressing>

@@ -23,7 +23,16 @@ export const EVENT_VERSIONS: ReadonlyMap<string, number> = new Map<BatchEventTyp
   ['pouredOff', 1],
   ['slip', 2],
   ['moved', 2],
-  ['portioned', 2],
+  ['portioned', 3],
+  ['drawnOff', 1],
+  ['takenBack', 1],
+  ['turnedAway', 1],
+  ['coversSet', 1],
+  ['sizeSet', 1],
+  ['asked', 1],
+  ['askedAnew', 1],
+  ['garnishReady', 1],
+  ['grilled', 1],
   ['stored', 2],
   ['note', 1],
   ['closed', 1],
@@ -31,7 +40,7 @@ export const EVENT_VERSIONS: ReadonlyMap<string, number> = new Map<BatchEventTyp
 ]);
 
 const withReason = renamed({ despite: 'overrideReason' });
-/** Of what was drawn from a lot, the lot’s contents stand in the entry now; what has none goes by its batch’s row. */
+/** What has been added since says nothing where it is not there: a lot’s contents go by the batch’s row, a portion is of the first kind. */
 const same: UpcastStep = (payload) => ({ payload });
 const withHeatFactor = renamed({ gain: 'heatFactor' });
 
@@ -46,6 +55,7 @@ export const EVENT_STEPS: ReadonlyMap<string, UpcastStep> = new Map<string, Upca
   ['added 1', (payload) => ({ payload: within('items', each(withReason))(payload) })],
   ['added 2', same],
   ['slip 1', same],
+  ['portioned 2', same],
   ['moved 1', (payload) => ({ payload: within('burner', withHeatFactor)(payload) })],
 ]);
 

@@ -12,6 +12,8 @@ export const LARDER_EVENT_VERSIONS: ReadonlyMap<string, number> = new Map<Larder
   ['blended', 1],
   ['fatLifted', 1],
   ['lotRead', 1],
+  ['coolingSet', 1],
+  ['lotReheated', 1],
   ['discarded', 1],
   ['counted', 1],
   ['usePast', 1],

@@ -1,4 +1,5 @@
 import type { KitchenView, LearnedView } from '../../../contract';
+import { EVERYBODY } from '../../../core/batch';
 import { Over, Soft, Subtitle } from '../../components/text';
 import { useRecipes } from '../../data/queries';
 import { kitchenWords } from '../../words';
@@ -27,7 +28,16 @@ export function LearnedShares({
     }
     // its logarithm was learned: what is shown is the factor
     const mean = Math.exp(share.mean);
-    return { of: nameOf(recipes, key.bodyOf), what: kitchenWords.howItThickens, mean, sd: mean * share.sd };
+    const learned = { mean, sd: mean * share.sd };
+    if ('filmOf' in key)
+      return { of: nameOf(kitchen.colds, key.filmOf), what: kitchenWords.howFastItCools, ...learned };
+    return 'ladleOf' in key
+      ? {
+          of: nameOf(kitchen.people, key.ladleOf === EVERYBODY ? kitchenWords.theLadles : key.ladleOf),
+          what: kitchenWords.whatTheyGive,
+          ...learned,
+        }
+      : { of: nameOf(recipes, key.bodyOf), what: kitchenWords.howItThickens, ...learned };
   };
   return (
     <>

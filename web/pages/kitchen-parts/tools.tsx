@@ -27,6 +27,7 @@ const TOOLS = v.object({
   sieveLitres: figureOrNone(v.unwrap(entries.sieveLitres)),
   bainMariePans: figureOrNone(v.unwrap(entries.bainMariePans)),
   bainMariePanLitres: figureOrNone(v.unwrap(entries.bainMariePanLitres)),
+  coolingPans: figureOrNone(v.unwrap(entries.coolingPans)),
   saltTeaspoonG: figureOrNone(v.unwrap(entries.saltTeaspoonG)),
 });
 
@@ -40,6 +41,7 @@ const ASKED = [
   ['sieveLitres', kitchenWords.aSieveTakes, 'L'],
   ['bainMariePans', kitchenWords.pansInTheBainMarie, kitchenWords.pans],
   ['bainMariePanLitres', kitchenWords.oneOfThemHolds, 'L'],
+  ['coolingPans', kitchenWords.pansToCoolIn, kitchenWords.pans],
   ['saltTeaspoonG', kitchenWords.aTeaspoonOfOurSalt, 'g'],
 ] as const;
 
@@ -59,6 +61,7 @@ export function ToolsSection({ kitchen }: { kitchen: KitchenView }) {
       sieveLitres: typed(equipment.sieveLitres),
       bainMariePans: typed(equipment.bainMariePans),
       bainMariePanLitres: typed(equipment.bainMariePanLitres),
+      coolingPans: typed(equipment.coolingPans),
       saltTeaspoonG: typed(equipment.saltTeaspoonG),
     },
     schema: TOOLS,

@@ -1,7 +1,7 @@
 import { NavLink } from 'react-router';
 import styled from 'styled-components';
 import { colour, media, size, space, target } from '../../theme/tokens';
-import { larderWords } from '../../words';
+import { coolingWords, larderWords } from '../../words';
 
 const Bar = styled.nav`
   display: flex;
@@ -33,6 +33,7 @@ export function LarderNav() {
       <NavLink to="/larder" end>
         {larderWords.theShelf}
       </NavLink>
+      <NavLink to="/larder/cooling">{coolingWords.cooling}</NavLink>
       <NavLink to="/larder/bases">{larderWords.basesToMake}</NavLink>
       <NavLink to="/larder/blend">{larderWords.blend}</NavLink>
       <NavLink to="/larder/roux">{larderWords.roux}</NavLink>

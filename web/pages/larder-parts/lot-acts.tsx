@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { v7 as uuid } from 'uuid';
 import * as v from 'valibot';
 import { numberField } from '../../../contract';
+import { thawHours } from '../../../core/cooling';
 import { type LarderEventBody, readingFarOff } from '../../../core/larder';
 import type { LotStorage } from '../../../core/matter';
 import type { LotView } from '../../../core/views';
@@ -12,7 +13,9 @@ import { Sheet } from '../../components/sheet';
 import { StorageChoice } from '../../components/storage-choice';
 import { Caution, Errors, Soft } from '../../components/text';
 
-import { isPouredLot, lotWords } from '../../words';
+import { useMinuteMs } from '../../data/clock';
+import { dayAndHour, isPouredLot, lotWords } from '../../words';
+import { useKitchenHere } from '../use-kitchen-here';
 import { useShelf } from './use-shelf';
 
 /** What can be done to a lot, by name. */
@@ -232,6 +235,8 @@ export function LotActSheet({ lot, act, onClose }: { lot: LotView; act: LotActId
             onChange={(answer) => setSets(answer === 'yes')}
           />
         )}
+        {act === 'fat' && <Soft>{lotWords.fatInIt(lot.contents.perKg.fat * lot.leftKg)}</Soft>}
+        {act === 'thaw' && <ThawedAbout lot={lot} />}
         {of.caution && <Caution>{of.caution}</Caution>}
         <Errors sentences={refusals} />
         <Button kind="main" type="submit">
@@ -250,6 +255,24 @@ export function LotActSheet({ lot, act, onClose }: { lot: LotView; act: LotActId
     </Sheet>
   );
 }
+
+/** Begun now, when it will have thawed: the smaller the tubs, the sooner. */
+function ThawedAbout({ lot }: { lot: LotView }) {
+  const kitchen = useKitchenHere();
+  const nowMs = useMinuteMs();
+  const place = kitchen.colds.find((one) => one.kind === 'walkIn' && one.airC > -1);
+  if (!place || !isPouredLot(lot) || lot.leftLitres <= 0) return null;
+  const { airC, air } = place;
+  const at = (litres: number) => {
+    const hours = thawHours({ litres, waterShare: Math.min(1, lot.contents.perKg.water), airC, air });
+    return dayAndHour(nowMs + hours * 3_600_000, kitchen.zone);
+  };
+  const whole = Math.min(lot.leftLitres, MOST_TUB_L);
+  return <Soft>{lotWords.thawedAbout(place.name, whole, at(whole), at(Math.min(1, whole)))}</Soft>;
+}
+
+/** Nobody freezes more in one tub, L. Common practice. */
+const MOST_TUB_L = 10;
 
 type FigureRead = Extract<
   Extract<LarderEventBody, { type: 'lotRead' }>['payload'],

@@ -2,13 +2,13 @@ import { useState } from 'react';
 import styled from 'styled-components';
 import type { PriceDifference } from '../../../contract';
 import { Button } from '../../components/button';
+import { FilePick } from '../../components/file-pick';
 import { Sheet } from '../../components/sheet';
 import { Errors, Over, Soft } from '../../components/text';
 import { sentencesOf } from '../../data/api';
 import { usePriceChange, useReadFile } from '../../data/queries';
 import { colour, space } from '../../theme/tokens';
 import { larderWords, pricePerWeight } from '../../words';
-import { FilePick } from '../recipe-parts/file-pick';
 import { useKitchenHere } from '../use-kitchen-here';
 
 const Rows = styled.ul`

@@ -1,12 +1,13 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { v7 as uuid } from 'uuid';
 import * as v from 'valibot';
-import { type KitchenView, numberField, textField } from '../../../contract';
+import { coolingPlaces, type KitchenView, numberField, textField } from '../../../contract';
 import { baseKind, SETS_FROM_GELATIN_PERCENT, timesStandard } from '../../../core/bases';
 import { toComeOut } from '../../../core/batch';
-import { coolingHours, FILM_WM2K } from '../../../core/cooling';
+import { waysToCool } from '../../../core/cooling';
+import { standsHot } from '../../../core/larder';
 import { brixOf, type LotStorage, operations, totalKg, volumeLitres } from '../../../core/matter';
 import { FOOD_CODE } from '../../../core/safety';
 import { Button } from '../../components/button';
@@ -14,10 +15,13 @@ import { figure, TypedForm, typedWords, useTypedForm } from '../../components/fo
 import { Sheet } from '../../components/sheet';
 import { StorageChoice } from '../../components/storage-choice';
 import { Caution, Errors, Over, Soft, Subtitle } from '../../components/text';
-import { useLots } from '../../data/queries';
+import { useMinuteMs } from '../../data/clock';
+import { useCoolings, useLearned, useLots } from '../../data/queries';
+import { emptyPansOf, filmsShown } from '../../data/use-cooling';
 import { space } from '../../theme/tokens';
-import { decimal, litres, passWords, percent } from '../../words';
+import { coolingWords, decimal, litres, passWords, percent } from '../../words';
 import type { BatchHere } from '../batch-frame';
+import { WayToCool } from '../larder-parts/way-to-cool';
 import { TakeOut } from '../pot-parts/take-out';
 import { useSubmit } from '../pot-parts/use-submit';
 
@@ -26,15 +30,11 @@ const Stack = styled.section`
   gap: ${space.s};
 `;
 
-/** Depths a hot base is poured to cool, cm. Common practice. */
-const PANS = [2.5, 5] as const;
-/** Where nothing is known of the cold: a walk-in whose air stands still. Common practice. */
-const SOME_WALK_IN = { name: passWords.aStillWalkIn, air: 'still', airC: 3 } as const;
-
 /** Into tubs for the larder: how much, where, how kept; what hangs in the pot is asked for first. */
 export function StoreForm({ here }: { here: BatchHere }) {
   const [isOpen, setOpen] = useState(false);
   const { data: lots = [] } = useLots();
+  const nowMs = useMinuteMs();
   const isBase = Boolean(here.batch.snapshot.input.recipe.base);
   const { stored } = here.pot.state;
   if (here.batch.snapshot.input.recipe.reheats) return <Soft>{passWords.itWasReheatedWhatIs}</Soft>;
@@ -46,6 +46,7 @@ export function StoreForm({ here }: { here: BatchHere }) {
         return (
           <p key={one.lotId}>
             {passWords.stored(litres(one.litres), one.place)}
+            {lot && standsHot(lot, nowMs) && <Link to="/larder/cooling">{passWords.coolItNow}</Link>}{' '}
             <Link to={`/larder/lots/${one.lotId}`}>
               {lot ? passWords.lotItsLabel(lot.number) : passWords.itsLot}
             </Link>
@@ -124,7 +125,11 @@ function StoreSheet({ here, onClose }: { here: BatchHere; onClose: () => void })
         </form.AppField>
         <StorageChoice value={storage} onChange={setStorage} />
         {storage !== 'dry' && state.pot.tempC > FOOD_CODE.coolFirstToC.value && (
-          <CoolingWords kitchen={here.kitchen} />
+          <CoolingWords
+            kitchen={here.kitchen}
+            litres={Math.max(0.2, cold)}
+            tempC={Math.round(state.pot.tempC)}
+          />
         )}
         <Errors sentences={refusals} />
         <Button kind="main" atPot type="submit">
@@ -135,20 +140,35 @@ function StoreSheet({ here, onClose }: { here: BatchHere; onClose: () => void })
   );
 }
 
-/** What depth makes it in time in a still walk-in; the thermometer decides. */
-function CoolingWords({ kitchen }: { kitchen: KitchenView }) {
+/** How this kitchen can cool so much, and by when; the thermometer decides. */
+function CoolingWords({
+  kitchen,
+  litres: litresOf,
+  tempC,
+}: {
+  kitchen: KitchenView;
+  litres: number;
+  tempC: number;
+}) {
+  const { data: learned } = useLearned();
+  const { data: lots } = useCoolings();
+  const nowMs = useMinuteMs();
   const { limits } = kitchen;
-  const place = kitchen.colds.find((one) => one.kind === 'walkIn' || one.kind === 'blast') ?? SOME_WALK_IN;
-  const hours = (depthCm: number) =>
-    coolingHours({
-      how: 'pan',
-      depthCm,
-      filmWm2K: FILM_WM2K[place.air],
-      airC: place.airC,
-      startC: 85,
-      fromC: limits.hotHoldingC,
-      toC: FOOD_CODE.coolFirstToC.value,
-    });
+  const ways = useMemo(
+    () =>
+      waysToCool(
+        {
+          litres: litresOf,
+          startC: tempC,
+          places: coolingPlaces(kitchen),
+          emptyPans: emptyPansOf(kitchen, lots ?? []),
+          shown: filmsShown(learned),
+          limits,
+        },
+        nowMs,
+      ),
+    [litresOf, tempC, kitchen, learned, lots, nowMs],
+  );
   return (
     <>
       <Caution>
@@ -160,12 +180,12 @@ function CoolingWords({ kitchen }: { kitchen: KitchenView }) {
           limits.coolWithinH,
         )}
       </Caution>
-      <Soft>
-        {passWords.inForTheFirstStep(
-          place === SOME_WALK_IN ? place.name : `the ${place.name.toLowerCase()}`,
-          PANS.map((depthCm) => passWords.cmDeepTakesH(depthCm, decimal(hours(depthCm), 1))).join(', '),
-        )}
-      </Soft>
+      {ways.length > 0 && !ways.some((way) => way.isInTime) && <Caution>{coolingWords.noneIsInTime}</Caution>}
+      <ul aria-label={coolingWords.coolThis(litresOf)}>
+        {ways.map((way) => (
+          <WayToCool key={way.how.placeId} way={way} zone={kitchen.zone} />
+        ))}
+      </ul>
     </>
   );
 }

@@ -1,9 +1,11 @@
 import styled from 'styled-components';
 import { span } from '../../../contract';
+import { trueMl } from '../../../core/batch';
 import { potLitres } from '../../../core/pot';
+import type { PassBoard } from '../../../core/service';
 import { Over, Soft } from '../../components/text';
-import { colour, font, space } from '../../theme/tokens';
-import { bowlWords, ladleWords, litres, passWords } from '../../words';
+import { colour, font, media, space } from '../../theme/tokens';
+import { bowlWords, ladleWords, litres, passWords, portion, portionWord } from '../../words';
 import type { BatchHere } from '../batch-frame';
 
 const Left = styled.p`
@@ -20,7 +22,8 @@ const Left = styled.p`
 
 const Tally = styled.dl`
   display: flex;
-  gap: ${space.xl};
+  flex-wrap: wrap;
+  gap: ${space.s} ${space.xl};
   dt {
     color: ${colour.soft};
   }
@@ -28,27 +31,44 @@ const Tally = styled.dl`
     font-family: ${font.title};
     font-weight: 700;
     font-size: 30px;
+    white-space: nowrap;
+  }
+  ${media.narrow} {
+    gap: ${space.s} ${space.l};
+    dd {
+      font-size: 24px;
+    }
   }
 `;
 
-/** Bowls in the pot, bowls out, and the ladle for them. */
-export function BowlsThere({ here, left }: { here: BatchHere; left: number }) {
-  const { input, plan } = here.batch.snapshot;
-  const { state, nowMs } = here.pot;
-  const inPot = potLitres(state.pot);
-  const ladled = [ladleWords, bowlWords].flatMap((words) => words(input.portionMl, here.kitchen) ?? []);
+/** Portions in the pot for the guests of now. */
+export function BowlsLeft({ here, board }: { here: BatchHere; board: PassBoard }) {
+  const { plan } = here.batch.snapshot;
+  const { nowMs } = here.pot;
+  const { word } = board.kinds[0]!.kind;
+  return (
+    <div>
+      <Over>
+        {plan.serviceAtMs > nowMs
+          ? passWords.serviceIn(span(plan.serviceAtMs - nowMs))
+          : passWords.servingFor(span(nowMs - plan.serviceAtMs))}
+      </Over>
+      <Left>
+        {board.portionsLeft} <small>{passWords.leftOf(portionWord(word, board.portionsLeft))}</small>
+      </Left>
+    </div>
+  );
+}
+
+/** Bowls out, what is expected and kept, and the ladle for them. */
+export function BowlsOut({ here, board }: { here: BatchHere; board: PassBoard }) {
+  const { input } = here.batch.snapshot;
+  const { state } = here.pot;
+  const kind = board.kinds[0]!.kind;
+  const words = [ladleWords, bowlWords].flatMap((of) => of(kind.ml, here.kitchen) ?? []);
+  const ladled = kind.word === 'bowl' ? words : words.slice(0, 1);
   return (
     <>
-      <div>
-        <Over>
-          {plan.serviceAtMs > nowMs
-            ? passWords.serviceIn(span(plan.serviceAtMs - nowMs))
-            : passWords.servingFor(span(nowMs - plan.serviceAtMs))}
-        </Over>
-        <Left>
-          {left} <small>{passWords.bowlsInThePot}</small>
-        </Left>
-      </div>
       <Tally>
         <div>
           <dt>{passWords.served}</dt>
@@ -59,15 +79,26 @@ export function BowlsThere({ here, left }: { here: BatchHere; left: number }) {
           <dd>{state.discarded}</dd>
         </div>
         <div>
-          <dt>{passWords.ordered}</dt>
-          <dd>{plan.portions}</dd>
+          <dt>{passWords.expected}</dt>
+          <dd>{board.covers}</dd>
         </div>
         <div>
           <dt>{passWords.volume}</dt>
-          <dd>{litres(inPot)}</dd>
+          <dd>{litres(board.litres)}</dd>
         </div>
+        {board.keptLitres > 0.05 && (
+          <div>
+            <dt>{passWords.keptLater}</dt>
+            <dd>{litres(board.keptLitres)}</dd>
+          </div>
+        )}
       </Tally>
       {ladled.length > 0 && <Soft>{ladled.join(' ')}</Soft>}
+      {input.ladle && portion(trueMl(input, kind)) !== portion(kind.ml) && (
+        <Over>
+          {passWords.ladleGives(portion(trueMl(input, kind)), portion(kind.ml), input.ladle.batches)}
+        </Over>
+      )}
     </>
   );
 }

@@ -1,5 +1,5 @@
 import type { BatchView, OrderView } from '../../../contract';
-import type { Plan } from '../../../core/plan';
+import { guestPortions } from '../../../core/portions';
 
 /** A dish for a service: what is on, and what an order was kept for. A base is no bowls. */
 export interface BowlsFor {
@@ -10,9 +10,9 @@ export interface BowlsFor {
 /** What is on the range, in bowls by service; bases are none. */
 export const bowlsOnTheRange = (open: readonly Pick<BatchView, 'snapshot'>[]): BowlsFor[] =>
   open
-    .map(({ snapshot }) => snapshot.plan)
-    .filter((plan) => !plan.base)
-    .map((plan) => ({ serviceAtMs: plan.serviceAtMs, bowls: plan.portions }));
+    // what was drawn off another pot is in that one's order
+    .filter(({ snapshot }) => !snapshot.plan.base && !snapshot.origin)
+    .map(({ snapshot: { plan, input } }) => ({ serviceAtMs: plan.serviceAtMs, bowls: guestPortions(input) }));
 
 /**
  * What is kept for the days ahead, in bowls by service.
@@ -26,15 +26,15 @@ export const bowlsKept = (
 ): BowlsFor[] =>
   orders
     .filter(({ id, request }) => id !== exceptId && !isBase(request.recipeId))
-    .map(({ request }) => ({ serviceAtMs: request.serviceAtMs, bowls: request.portions }));
+    .map(({ request }) => ({ serviceAtMs: request.serviceAtMs, bowls: guestPortions(request) }));
 
 /** The bowls of all dishes of this plan's service, where they are more than it expects; else `null`. */
 export function bowlsOver(
   covers: number,
-  plan: Pick<Plan, 'serviceAtMs' | 'portions'>,
+  own: { serviceAtMs: number; portions: number },
   others: readonly BowlsFor[],
 ): { bowls: number; covers: number } | null {
-  const more = others.filter((one) => one.serviceAtMs === plan.serviceAtMs);
-  const bowls = Math.round(more.reduce((sum, one) => sum + one.bowls, plan.portions));
+  const more = others.filter((one) => one.serviceAtMs === own.serviceAtMs);
+  const bowls = Math.round(more.reduce((sum, one) => sum + one.bowls, own.portions));
   return bowls > covers ? { bowls, covers } : null;
 }

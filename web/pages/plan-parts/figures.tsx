@@ -5,6 +5,7 @@ import { v7 as uuid } from 'uuid';
 import { daysAhead, minutes, span } from '../../../contract';
 import { orderedRecipe } from '../../../core/book';
 import type { FigureName, Plan } from '../../../core/plan';
+import { guestPortions } from '../../../core/portions';
 import { Button } from '../../components/button';
 import { Field } from '../../components/field';
 import { Figure } from '../../components/figure';
@@ -97,7 +98,13 @@ export function Figures({
   const orderId = new URLSearchParams(search).get('order');
   const kept = useBowlsKept(orderId);
   const over =
-    plan.base || !service ? null : bowlsOver(service.covers, plan, [...bowlsOnTheRange(open), ...kept]);
+    plan.base || !service
+      ? null
+      : bowlsOver(
+          service.covers,
+          { serviceAtMs: plan.serviceAtMs, portions: guestPortions(order.request ?? plan) },
+          [...bowlsOnTheRange(open), ...kept],
+        );
   const isTooFull = plan.batches > 1;
   const isLate = plan.startAtMs < nowMs - 5 * 60_000;
   const w = (figure: FigureName) => workingWords(plan, figure, kitchen.currency);

@@ -17,7 +17,7 @@ const Fields = styled.div`
   gap: ${space.s} ${space.m};
 `;
 
-/** The order by what there is: some figures of what lies there, the line that sets the limit, what stays over. */
+/** The order from what I have: some figures of what lies there, the line that sets the limit, what stays over. */
 export function HaveSheet({
   order,
   isOpen,
@@ -98,7 +98,7 @@ export function HaveSheet({
             <Button
               kind="main"
               onPress={() => {
-                order.change({ portions: String(answer.portions), amountBy: 'portions' });
+                order.setPortions(answer.portions);
                 onClose();
               }}
             >
@@ -117,5 +117,5 @@ export async function fillThePot(order: Order): Promise<void> {
   const amount: OrderAmount = { by: 'fill' };
   const { portions } = await compute('amount', { ...order.asked, amount });
   if (portions <= 0) return;
-  order.change({ portions: String(portions), amountBy: 'portions', holdBackShare: 0 }, order.draft);
+  order.setPortions(portions, { holdBackShare: 0 }, order.draft);
 }

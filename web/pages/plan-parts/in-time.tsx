@@ -46,11 +46,7 @@ export function InTime({ order, name, zone }: { order: Order; name: string; zone
       <List>
         {bowls > 0 && (
           <li>
-            <button
-              type="button"
-              disabled={isOld}
-              onClick={() => order.change({ portions: String(bowls), amountBy: 'portions' })}
-            >
+            <button type="button" disabled={isOld} onClick={() => order.setPortions(bowls)}>
               {planWords.fewerBowls(bowls, name.toLowerCase())}
             </button>
           </li>

@@ -9,7 +9,7 @@ export function orderAddress({ id, request }: OrderView, kitchen: KitchenView, n
   const service = services.find((one) => one.time === hour);
   return `/plan?${new URLSearchParams({
     recipe: request.recipeId,
-    portions: String(request.portions),
+    portions: String(request.kinds?.[0]?.count ?? request.portions),
     amountBy: 'portions',
     portionMl: String(request.portionMl),
     saltPercent: String(request.saltPercent),
@@ -20,6 +20,7 @@ export function orderAddress({ id, request }: OrderView, kitchen: KitchenView, n
     ...(service ? { service: service.id } : { by: hour }),
     ...(request.holdBackShare ? { holdBack: String(request.holdBackShare) } : {}),
     ...(request.changes ? { changes: JSON.stringify(request.changes) } : {}),
+    ...(request.kinds ? { kinds: JSON.stringify(request.kinds) } : {}),
     ...(request.lotIds ? { lots: request.lotIds.join(',') } : {}),
     order: id,
   })}`;

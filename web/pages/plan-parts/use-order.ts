@@ -23,6 +23,7 @@ import {
 } from '../../../core/larder';
 import { answerAmount, cannotBeCooked, openingPlace, planInputOf } from '../../../core/order';
 import type { Plan, PlanInput } from '../../../core/plan';
+import { PLAIN_KIND, type PortionKind, portionsOfKinds } from '../../../core/portions';
 import type { Recipe } from '../../../core/recipe';
 import type { Substitution } from '../../../core/substitute';
 import { BANDS } from '../../../core/thickness';
@@ -61,6 +62,8 @@ export interface Draft {
   burnerId: string;
   holdBackShare: number;
   changes: readonly Substitution[];
+  /** portions beside the bowls of the sentence; one with that id says more of those */
+  kinds: readonly PortionKind[];
   /** lots taken although they bring what the dish does not hold */
   lotIds: readonly string[];
 }
@@ -69,6 +72,8 @@ export interface Order {
   draft: Draft;
   /** `ifStill`: only while the order is this one, for an answer that was worked out from it */
   change: (part: Partial<Draft>, ifStill?: Draft) => void;
+  /** all of it in bowls of the sentence: what is not there in other portions is in those */
+  setPortions: (all: number, part?: Partial<Draft>, ifStill?: Draft) => void;
   errors: FieldError[];
   /** the request as it would be sent, when it can be read */
   request: PlanRequest | null;
@@ -155,10 +160,13 @@ export function useOrder(
   if (answer.plan && answer.input && answer.plan !== shown?.plan) {
     setShown({ plan: answer.plan, input: answer.input });
   }
+  const change: Order['change'] = (part, ifStill) =>
+    setDraft((before) => (ifStill && before !== ifStill ? before : { ...before, ...part }));
   return {
     draft,
-    change: (part, ifStill) =>
-      setDraft((before) => (ifStill && before !== ifStill ? before : { ...before, ...part })),
+    change,
+    setPortions: (all, part, ifStill) =>
+      change({ portions: String(bowlsBeside(draft, all)), amountBy: 'portions', ...part }, ifStill),
     ...answer,
     shown: answer.plan && answer.input ? { plan: answer.plan, input: answer.input } : shown,
     lots: shelf,
@@ -173,7 +181,8 @@ export function useOrder(
 
 /** The order as search parameters; whatever is not said is the kitchen’s usual. */
 function searchOf(draft: Draft): string {
-  const { recipeId, serviceId, by, day, potId, burnerId, changes, lotIds, holdBackShare, ...words } = draft;
+  const { recipeId, serviceId, by, day, potId, burnerId, changes, kinds, lotIds, holdBackShare, ...words } =
+    draft;
   return new URLSearchParams({
     recipe: recipeId,
     service: serviceId,
@@ -184,6 +193,7 @@ function searchOf(draft: Draft): string {
     ...(day ? { day } : {}),
     ...(holdBackShare > 0 ? { holdBack: String(holdBackShare) } : {}),
     ...(changes.length > 0 ? { changes: JSON.stringify(changes) } : {}),
+    ...(kinds.length > 0 ? { kinds: JSON.stringify(kinds) } : {}),
     ...(lotIds.length > 0 ? { lots: lotIds.join(',') } : {}),
   }).toString();
 }
@@ -226,6 +236,7 @@ function firstDraft(of: {
     burnerId: burner.id,
     holdBackShare: typedNumber(params.get('holdBack') ?? '') ?? 0,
     changes: changesIn(params.get('changes')),
+    kinds: kindsIn(params.get('kinds')),
     lotIds: (params.get('lots') ?? '').split(',').filter(Boolean).slice(0, MOST_LOTS),
   };
   if (wantedPot || asked) return draft;
@@ -248,15 +259,37 @@ function dayIn(text: string | null): string {
   return days !== null && Number.isInteger(days) && days >= 0 && days <= MOST_DAYS_AHEAD ? String(days) : '';
 }
 
-/** Substitutions out of an address; one that was tampered with is none. */
-function changesIn(text: string | null): readonly Substitution[] {
-  if (!text) return [];
+/** What an address says in JSON; of what was tampered with nothing. */
+function readIn<T>(schema: Parameters<typeof check<T>>[0], text: string | null): T | undefined {
+  if (!text) return undefined;
   try {
-    const read = check(planRequestSchema.entries.changes, JSON.parse(text));
-    return read.ok ? (read.value ?? []) : [];
+    const read = check(schema, JSON.parse(text));
+    return read.ok ? read.value : undefined;
   } catch {
-    return [];
+    return undefined;
   }
+}
+const changesIn = (text: string | null): readonly Substitution[] =>
+  readIn(planRequestSchema.entries.changes, text) ?? [];
+const kindsIn = (text: string | null): readonly PortionKind[] =>
+  readIn(planRequestSchema.entries.kinds, text) ?? [];
+
+/** The bowls of the sentence, where all of an order is so many of them. */
+function bowlsBeside({ kinds, portionMl }: Pick<Draft, 'kinds' | 'portionMl'>, all: number): number {
+  const others = portionsOfKinds(besides(kinds), typedNumber(portionMl) || 1);
+  return kinds.length > 0 ? Math.max(1, Math.floor(all - others + 1e-6)) : all;
+}
+
+const besides = (kinds: readonly PortionKind[]) => kinds.filter((one) => one.id !== PLAIN_KIND);
+
+/** Every kind of an order, the bowls of the sentence first; none where those are all. */
+function kindsOfDraft({ kinds }: Draft, portions: number, portionMl: number): { kinds?: PortionKind[] } {
+  if (kinds.length === 0) return {};
+  const own = kinds.find((one) => one.id === PLAIN_KIND);
+  const count = Math.max(1, Math.round(portions));
+  return {
+    kinds: [{ ...own, id: PLAIN_KIND, word: 'bowl', ml: portionMl, count }, ...besides(kinds)],
+  };
 }
 
 function planDraft(
@@ -291,15 +324,26 @@ function planDraft(
     ...(draft.changes.length > 0 ? { changes: [...draft.changes] } : {}),
     ...(draft.lotIds.length > 0 ? { lotIds: [...draft.lotIds] } : {}),
   };
-  const read = check(planRequestSchema, typed);
+  const plain = check(planRequestSchema, typed);
+  if (!plain.ok) return { errors: plain.errors, ...none };
+  const withKinds = (all: number) => {
+    const { portionMl } = plain.value;
+    const bowls = draft.amountBy === 'portions' ? all : bowlsBeside(draft, all);
+    const kinds = kindsOfDraft(draft, bowls, portionMl);
+    return { ...typed, portions: kinds.kinds ? portionsOfKinds(kinds.kinds, portionMl) : all, ...kinds };
+  };
+  const read = check(planRequestSchema, withKinds(plain.value.portions));
   if (!read.ok) return { errors: read.errors, ...none };
   const first = planInputOf(read.value, kitchen, recipe, book);
   if (Array.isArray(first)) return { errors: fieldErrors(first, kitchen), ...none, request: read.value };
   try {
-    const portions = draft.amountBy === 'portions' ? read.value.portions : portionsIn(draft, amount, first);
-    const whole = check(planRequestSchema, { ...typed, portions });
+    const whole =
+      draft.amountBy === 'portions'
+        ? read
+        : check(planRequestSchema, withKinds(portionsIn(draft, amount, first)));
     if (!whole.ok) return { errors: whole.errors, ...none };
-    const planned = planWithLots({ ...first, portions }, lots, draft.lotIds);
+    const { portions, kinds } = whole.value;
+    const planned = planWithLots({ ...first, portions, ...(kinds ? { kinds } : {}) }, lots, draft.lotIds);
     return { errors: [], request: whole.value, ...planned, holds: planHolds(planned, lots) };
   } catch (error) {
     return {

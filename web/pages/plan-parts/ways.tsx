@@ -54,9 +54,7 @@ export function Ways({ order, zone }: { order: Order; zone: string }) {
   const { data: ways, isPending, isOld } = useComputed('ways', order.asked);
   const take = (way: Split) => {
     const part = way.parts[0]!;
-    order.change({
-      portions: String(part.portions),
-      amountBy: 'portions',
+    order.setPortions(part.portions, {
       potId: part.potId,
       burnerId: part.burnerId,
       holdBackShare: part.holdBackShare,

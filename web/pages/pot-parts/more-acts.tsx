@@ -16,7 +16,8 @@ export type PotSheet =
   | 'slip'
   | 'lift'
   | 'temper'
-  | 'mark';
+  | 'mark'
+  | 'draw';
 
 /** What is seldom wanted, in one quiet row; each opens a sheet. */
 export function MoreActs({
@@ -56,6 +57,9 @@ export function MoreActs({
           )}
           <Button kind="quiet" onPress={() => onOpen('lift')}>
             {potWords.outOfThePot}
+          </Button>
+          <Button kind="quiet" onPress={() => onOpen('draw')}>
+            {potWords.drawSomeOff}
           </Button>
           <Button kind="quiet" onPress={() => onOpen('temper')}>
             {potWords.temper}

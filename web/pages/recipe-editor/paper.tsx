@@ -4,6 +4,7 @@ import styled from 'styled-components';
 import { sentenceCase } from '../../../contract';
 import { doubtsOf, type RecipeDraft, readLine, readRecipeText } from '../../../core/reader';
 import { Button } from '../../components/button';
+import { FilePick } from '../../components/file-pick';
 import { Halves, Page } from '../../components/page';
 import { SmallField } from '../../components/small-field';
 import { Errors, Over, Soft, Subtitle, Title } from '../../components/text';
@@ -12,7 +13,6 @@ import { useReadFile } from '../../data/queries';
 import type { Book } from '../../data/use-book';
 import { colour, size, space } from '../../theme/tokens';
 import { countedOrWeighed, doubtQuestion, recipeEditorWords } from '../../words';
-import { FilePick } from '../recipe-parts/file-pick';
 import { keepPaper, keptPaper } from './kept-form';
 
 const Read = styled.ol`

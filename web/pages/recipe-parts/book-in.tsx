@@ -4,6 +4,7 @@ import styled from 'styled-components';
 import { v7 as uuid } from 'uuid';
 import type { BookDifference, FoodDifference } from '../../../contract';
 import { Button } from '../../components/button';
+import { FilePick } from '../../components/file-pick';
 import { Sheet } from '../../components/sheet';
 import { Caution, Errors, Over, Soft } from '../../components/text';
 import { Tick } from '../../components/tick';
@@ -11,7 +12,6 @@ import { sentencesOf } from '../../data/api';
 import { useBringIn, useReadFile } from '../../data/queries';
 import { colour, space } from '../../theme/tokens';
 import { bookTakenWords, foodChangeWords, holdsMoveWords, recipeFieldsWords, recipeWords } from '../../words';
-import { FilePick } from './file-pick';
 
 const Rows = styled.ul`
   max-height: 34vh;

@@ -1,5 +1,6 @@
 import { span, thePot } from '../../../contract';
 import {
+  type Asking,
   type BatchEvent,
   type BatchSnapshot,
   type Fate,
@@ -11,9 +12,12 @@ import {
   type YieldReason,
 } from '../../../core/batch';
 import { type Dial, markNear } from '../../../core/kitchen';
+import { kindsOf, type PortionKind } from '../../../core/portions';
 import type { FallTarget } from '../../../core/pot';
 import { bandName } from '../../../core/thickness';
-import { decimal, depth, hourMinute, litres, percent, temperature, weight } from '../amounts';
+import { decimal, depth, hourMinute, litres, percent, portion, temperature, weight } from '../amounts';
+import { allergenNames } from './holds';
+import { askedWords, DISCARD_WORDS } from './portions';
 import { tasteWords, testWords } from './taste';
 
 /** A reading the pot cannot explain: what was read, what was expected, and what is asked. */
@@ -101,9 +105,30 @@ export function describeEvent(event: BatchEvent, snapshot: BatchSnapshot): strin
     case 'removed':
       return `Out: ${event.payload.count} ${event.payload.word}${fateWords(event.payload)}`;
     case 'portioned':
-      return `${event.payload.fate === 'served' ? 'Served' : 'Discarded'} ${event.payload.portions}${
-        event.payload.overrideReason ? ` (${event.payload.overrideReason})` : ''
-      }`;
+      return portionedWords(event.payload, kindsOf(snapshot.input));
+    case 'drawnOff':
+      return `Drawn off: ${litres(event.payload.litres)} for ${event.payload.name.toLowerCase()}`;
+    case 'takenBack':
+      return `${event.payload.portions} of them never left`;
+    case 'turnedAway':
+      return `Turned away: ${event.payload.portions} guests`;
+    case 'coversSet':
+      return `Covers now: ${askedWords([event.payload], kindsOf(snapshot.input))}`;
+    case 'sizeSet':
+      return `Portions from now: ${portion(event.payload.ml)}`;
+    case 'asked':
+      return `Order: ${askingWords(event.payload, kindsOf(snapshot.input))}`;
+    case 'askedAnew':
+      return event.payload.items.length === 0
+        ? 'Order taken off'
+        : `Order changed: ${askingWords(event.payload, kindsOf(snapshot.input))}`;
+    case 'garnishReady': {
+      const { lineId, kg } = event.payload;
+      const line = snapshot.plan.lines.find((one) => one.lineId === lineId);
+      return `Ready: ${weight(kg)} ${line?.name.toLowerCase() ?? lineId}`;
+    }
+    case 'grilled':
+      return `Under the grill: ${event.payload.portions}, ${event.payload.minutes} min`;
     case 'stored':
       return `Stored: ${litres(event.payload.litres)}, ${event.payload.place}`;
     case 'note':
@@ -113,6 +138,22 @@ export function describeEvent(event: BatchEvent, snapshot: BatchSnapshot): strin
     case 'undone':
       return 'Undid something';
   }
+}
+
+type PortionedPayload = Extract<BatchEvent, { type: 'portioned' }>['payload'];
+
+function portionedWords(of: PortionedPayload, kinds: readonly PortionKind[]): string {
+  const { portions, fate, kindId = kinds[0]!.id, reason, isOut, overrideReason } = of;
+  const what = kinds.length > 1 ? askedWords([{ kindId, count: portions }], kinds) : `${portions}`;
+  const why = [reason && DISCARD_WORDS[reason], isOut && 'counted as served before', overrideReason]
+    .filter(Boolean)
+    .join(', ');
+  return `${fate === 'served' ? 'Served' : 'Discarded'} ${what}${why ? ` (${why})` : ''}`;
+}
+
+function askingWords({ items, freeOf, words }: Asking, kinds: readonly PortionKind[]): string {
+  const free = freeOf?.length ? `, without ${allergenNames(freeOf)}` : '';
+  return `${askedWords(items, kinds)}${free}${words ? ` (${words})` : ''}`;
 }
 
 /** A reading as the kitchen's own instruments show it. */

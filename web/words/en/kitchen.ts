@@ -109,6 +109,9 @@ export const kitchenWords = {
   besideTheUsual: 'Beside the usual',
   steamsOffLid: (lid: string) => `what steams off, lid ${lid}`,
   floorUnder: (dish: string) => `heat its floor bears under ${dish}`,
+  theLadles: 'The ladles',
+  whatTheyGive: 'what leaves the pot for a portion, over what is meant',
+  howFastItCools: 'how fast it cools what stands in it',
   howItThickens: 'how it thickens',
   oneHundredIsTheUsual:
     '100 % is the usual. Under it, less steams off, the floor catches sooner, the dish ends thinner.',
@@ -258,6 +261,7 @@ export const kitchenWords = {
   minutesUnderTheGrill: 'Minutes under the grill',
   aSieveTakes: 'A sieve takes',
   pansInTheBainMarie: 'Pans in the bain-marie',
+  pansToCoolIn: '1/1 pans to cool in',
   aTeaspoonOfOurSalt: 'A level teaspoon of our salt',
   oneOfThemHolds: 'One of them holds',
   stickBlender: 'Stick blender',

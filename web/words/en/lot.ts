@@ -1,4 +1,4 @@
-import { temperature, weight } from '../amounts';
+import { temperature, volume, weight } from '../amounts';
 import { volumeWord, weightWord } from './units';
 /** What a lot says of itself. */
 export const lotWords = {
@@ -38,6 +38,9 @@ export const lotWords = {
   hasItSetInThe: 'Has it set in the cold?',
   liftTheFat: 'Lift the fat',
   liftTheSetFat: 'Lift the set fat',
+  fatInIt: (kg: number) => `By its recipe there is about ${weight(kg)} of fat in it.`,
+  thawedAbout: (place: string, litresOf: number, whole: string, small: string) =>
+    `Begun now in the ${place.toLowerCase()}, a tub of ${volume(litresOf)} is thawed about ${whole}. A tub of ${volume(1)} is thawed about ${small}.`,
   fatLiftedByWeight: 'Fat lifted, by weight',
   save: 'Save',
   useItPastItsDate: 'Use it past its date…',

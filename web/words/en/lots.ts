@@ -8,6 +8,7 @@ import {
   day,
   dayAndHour,
   decimal,
+  depth,
   pricePerVolume,
   pricePerWeight,
   temperature,
@@ -157,8 +158,16 @@ function shelfWords(event: LarderEventBody, numbers: Readonly<Record<string, num
       return `${kg(event.payload.kg)} of set fat lifted`;
     case 'lotRead':
       return lotReadWords(event.payload);
-    case 'discarded':
-      return `${kg(event.payload.kg)} thrown away: ${event.payload.reason}`;
+    case 'coolingSet': {
+      const { pans, depthCm, place } = event.payload.how;
+      return `Cooling in ${place}: ${pans} ${pans === 1 ? 'pan' : 'pans'}, ${depth(depthCm)} deep`;
+    }
+    case 'lotReheated':
+      return `Reheated to ${temperature(event.payload.tempC)} and cooled again (${event.payload.by})`;
+    case 'discarded': {
+      const { by, reason } = event.payload;
+      return `${kg(event.payload.kg)} thrown away: ${reason}${by ? ` (${by})` : ''}`;
+    }
     case 'counted':
       return `Counted: ${kg(event.payload.kg)} there. ${event.payload.note}`;
     case 'usePast':

@@ -24,7 +24,7 @@ export const todayWords = {
   nothingIsOnForIt: 'Nothing is on for it yet.',
   planAnother: 'Plan another',
   planBowls: (covers: number) => `Plan ${covers} bowls`,
-  bowlsIn: (portions: number, litres: string, thePot: string) => `${portions} bowls, ${litres} in ${thePot}`,
+  bowlsIn: (ordered: string, litres: string, thePot: string) => `${ordered}, ${litres} in ${thePot}`,
   in: (thePot: string) => `in ${thePot}`,
   setAsideLookAtIts: 'set aside: look at its log',
 };

@@ -1,14 +1,16 @@
 import { useState } from 'react';
 import { FileTrigger } from 'react-aria-components';
-import { Button } from '../../components/button';
+import { Button } from './button';
 
 /** A file from this device, handed on as text. */
 export function FilePick({
   label,
   accept,
   onText,
+  kind = 'plain',
 }: {
   label: string;
+  kind?: 'plain' | 'quiet';
   accept: string;
   onText: (name: string, text: string) => void;
 }) {
@@ -24,7 +26,9 @@ export function FilePick({
         setBusy(false);
       }}
     >
-      <Button isDisabled={isBusy}>{label}</Button>
+      <Button kind={kind} isDisabled={isBusy}>
+        {label}
+      </Button>
     </FileTrigger>
   );
 }
