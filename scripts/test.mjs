@@ -10,6 +10,8 @@ const unitReport = join(folder, 'unit.json');
 const browserReport = join(folder, 'browser.json');
 let passed = 0;
 let failed = 0;
+/** What failed, by name: told last, where whoever reads only the end finds it. */
+const named = [];
 
 function step(name, command, args, env) {
   console.log(`\n— ${name}`);
@@ -19,7 +21,10 @@ function step(name, command, args, env) {
 }
 function one(name, command, args) {
   if (step(name, command, args)) passed++;
-  else failed++;
+  else {
+    failed++;
+    named.push(name);
+  }
 }
 
 one('types', 'npx', ['tsc', '--noEmit']);
@@ -44,6 +49,12 @@ step('unit tests', 'npx', [
 ]);
 count(() => {
   const report = JSON.parse(readFileSync(unitReport, 'utf8'));
+  for (const { assertionResults, name, message } of report.testResults) {
+    const bad = assertionResults.filter((one) => one.status === 'failed');
+    for (const { fullName, failureMessages } of bad)
+      named.push(`${fullName}: ${failureMessages[0]?.split('\n')[0]}`);
+    if (message && bad.length === 0) named.push(`${name}: ${message.split('\n')[0]}`);
+  }
   return [
     report.numPassedTests,
     report.numFailedTests + (report.success ? 0 : Number(report.numFailedTests === 0)),
@@ -57,11 +68,13 @@ build();
 needChromium();
 step('browser tests', 'npx', ['playwright', 'test'], { SLOW_POT_REPORT: browserReport });
 count(() => {
-  const { stats, errors } = JSON.parse(readFileSync(browserReport, 'utf8'));
+  const { stats, errors, suites } = JSON.parse(readFileSync(browserReport, 'utf8'));
+  named.push(...failedIn(suites), ...errors.map((error) => error.message));
   return [stats.expected, stats.unexpected + errors.length];
 });
 
 rmSync(folder, { recursive: true });
+for (const name of named) console.log(`✗ ${name}`);
 console.log(`\n${passed} passed, ${failed} failed`);
 process.exit(failed === 0 ? 0 : 1);
 
@@ -75,4 +88,19 @@ function count(read) {
     console.error(`no report: ${error.message}`);
     failed++;
   }
+}
+
+/** The names of browser tests that failed, with what they said first. */
+function failedIn(suites = []) {
+  return suites.flatMap((suite) => [
+    ...failedIn(suite.suites),
+    ...(suite.specs ?? [])
+      .filter((spec) => !spec.ok)
+      .map((spec) => `${spec.file}: ${spec.title}: ${firstErrorOf(spec)}`),
+  ]);
+}
+
+function firstErrorOf(spec) {
+  const results = spec.tests.flatMap((test) => test.results);
+  return results.flatMap((result) => result.errors ?? [])[0]?.message?.split('\n')[0] ?? 'no word why';
 }

@@ -175,4 +175,4 @@ it('no kilogram appears or is lost, a tub tipped out twice is to be counted, and
   );
   const labels = (await ask('GET', `/batches/${pot.id}/lots`)).json as { id: string; allergens: string[] }[];
   expect(labels.some((label) => label.allergens.includes('fish'))).toBe(fishInPot);
-}, 120_000);
+});
