@@ -1,11 +1,20 @@
 import * as v from 'valibot';
 import { DISCARD_REASONS, FLOORS_FOUND, TROUBLES } from '../core/batch';
+import { HOLDS_IN } from '../core/hold';
 import type { Written } from '../core/log';
 import { THICKENER_KINDS } from '../core/matter';
 import type { BatchCommand } from '../core/rules';
 import { SCALES, VERDICTS } from '../core/taste';
 import { LADLE_LOOKS, SPOON_LOOKS, TEST_RANGES } from '../core/thickness';
-import { countField, idField, numberField, storageField, textField } from './number-field';
+import {
+  countField,
+  idField,
+  numberField,
+  signedBy,
+  storageField,
+  textField,
+  thermometerField,
+} from './number-field';
 import { kindId, one, PASS_COMMANDS } from './pass-commands';
 import { ORDER_LIMITS } from './plan-request';
 
@@ -192,6 +201,8 @@ export const batchCommandSchema: v.GenericSchema<unknown, BatchCommand> = v.vari
           value: numberField('The temperature', -30, 130, '°C'),
           sure: v.optional(v.literal(true)),
           from: fromDevice,
+          by: v.optional(signedBy),
+          thermometerId: thermometerField,
         }),
       ]),
     ),
@@ -270,10 +281,29 @@ export const batchCommandSchema: v.GenericSchema<unknown, BatchCommand> = v.vari
         reason: v.optional(v.picklist(DISCARD_REASONS, 'That reason is not known.')),
         isOut: v.optional(v.literal(true)),
         orderId: v.optional(textField('The order')),
+        by: v.optional(signedBy),
         overrideReason: v.optional(textField('The reason', 200)),
       }),
     ),
     ...PASS_COMMANDS,
+    one(
+      'heldHot',
+      v.strictObject({
+        in: v.picklist(HOLDS_IN, 'It is held in its pot, in pans or in a thermos.'),
+        pans: v.optional(countField('Pans', 1, 60)),
+        litres: v.optional(numberField('What it holds', 1, 500, 'L')),
+        keptC: v.nullable(numberField('The temperature it is kept at', 30, 105, '°C')),
+        lid: v.picklist(['off', 'ajar', 'on'], 'The lid is off, ajar or on.'),
+      }),
+    ),
+    one(
+      'reheated',
+      v.strictObject({
+        tempC: numberField('Its temperature', 40, 105, '°C'),
+        by: signedBy,
+        thermometerId: thermometerField,
+      }),
+    ),
     one(
       'stored',
       v.strictObject({

@@ -1,7 +1,16 @@
 import * as v from 'valibot';
 import { type CoolingAir, FILM_WM2K } from '../core/cooling';
 import type { LarderEventBody } from '../core/larder';
-import { countField, idField, numberField, storageField, textField, timeField } from './number-field';
+import {
+  countField,
+  idField,
+  numberField,
+  signedBy,
+  storageField,
+  textField,
+  thermometerField,
+  timeField,
+} from './number-field';
 
 const lotId = textField('The lot');
 const newLotId = idField('A new lot’s id');
@@ -9,8 +18,6 @@ const kg = (name: string, min = 0.001) => numberField(name, min, 2000, 'kg');
 /** asked about, and confirmed */
 const sure = v.optional(v.literal(true, 'sure must be true.'));
 const place = textField('The place', 60);
-const by = textField('Who signs', 60);
-const thermometerId = v.optional(textField('The thermometer', 60));
 
 /** Pans or a pot, how deep, and the air or the ice they stand in. */
 export const coolingHow = v.strictObject({
@@ -96,7 +103,7 @@ export const larderEventBodySchema: v.GenericSchema<unknown, LarderEventBody> = 
             kind: v.literal('temperature'),
             value: numberField('Its temperature', -40, 110, '°C'),
             sure,
-            thermometerId,
+            thermometerId: thermometerField,
           }),
           v.strictObject({ lotId, kind: v.literal('set'), sets: v.boolean('sets must be true or false.') }),
         ],
@@ -113,7 +120,12 @@ export const larderEventBodySchema: v.GenericSchema<unknown, LarderEventBody> = 
     ),
     one(
       'lotReheated',
-      v.strictObject({ lotId, tempC: numberField('Its temperature', 40, 105, '°C'), by, thermometerId }),
+      v.strictObject({
+        lotId,
+        tempC: numberField('Its temperature', 40, 105, '°C'),
+        by: signedBy,
+        thermometerId: thermometerField,
+      }),
     ),
     one(
       'discarded',
@@ -121,7 +133,7 @@ export const larderEventBodySchema: v.GenericSchema<unknown, LarderEventBody> = 
         lotId,
         kg: kg('What is thrown away'),
         reason: textField('The reason', 200),
-        by: v.optional(by),
+        by: v.optional(signedBy),
       }),
     ),
     one('counted', v.strictObject({ lotId, kg: kg('What is there', 0), note: textField('A note', 200) })),

@@ -92,6 +92,12 @@ export function timeField(name: string) {
 /** How a lot is kept. */
 export const storageField = v.picklist(LOT_STORAGES, 'It is kept chilled, frozen or dry.');
 
+/** A signature. */
+export const signedBy = textField('Who signs', 60);
+
+/** Which of the kitchen's thermometers it was taken with. */
+export const thermometerField = v.optional(textField('The thermometer', 60));
+
 function said(input: unknown): string {
   if (input === undefined || input === null || input === '') return 'empty';
   if (Array.isArray(input)) return 'a list';

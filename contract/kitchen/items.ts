@@ -230,6 +230,7 @@ export const equipmentSchema = v.strictObject({
   sieveLitres: v.optional(numberField('The sieve', 0, 60, 'L')),
   bainMariePans: v.optional(countField('Pans in the bain-marie', 0, 60)),
   bainMariePanLitres: v.optional(numberField('A pan of the bain-marie', 0, 60, 'L')),
+  holdCheckMin: v.optional(countField('Minutes between temperature checks', 5, 240)),
   coolingPans: v.optional(countField('Pans to cool in', 0, 200)),
   saltTeaspoonG: v.optional(numberField('A level teaspoon of your salt', 1.5, 9, 'g')),
 });

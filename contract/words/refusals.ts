@@ -99,6 +99,12 @@ export function refusalSentence(refusal: Refusal, { measures, zone }: SaidIn): s
       return 'The log does not say that it is in: there is nothing to correct.';
     case 'nothingToTakeOut':
       return `There is no ${refusal.word} left in the pot to take out.`;
+    case 'keptTooCold':
+      return `${degrees(refusal.keptC)} is too cold to hold at: keep it at ${degrees(refusal.leastC)} or more.`;
+    case 'nothingToHold':
+      return 'There is nothing in the pot to hold hot.';
+    case 'notServed':
+      return 'It is held hot once it is ready to serve: begin serving first.';
     case 'doesNotHold':
       return `${litres(refusal.litres)} does not go into ${thePot(refusal.potName)}: it brims at ${litres(refusal.brimLitres)}.`;
     case 'bowlsOverTheBrim':

@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { filledPot } from '../../demo/filled-pot';
 import { type BatchEvent, loadStillToAdd, potAtEnd } from '../batch';
-import { bodyOfPot } from '../pot';
+import { bodyOfPot, flourPerLitre } from '../pot';
 import { chanceOf } from '../testing/chance';
 import { measuredBody, TEST_DOUBT_BANDS, THICKENERS, thicknessBand } from '../thickness';
-import { adjustments, flourPerLitre } from './';
+import { adjustments } from './';
 
 const BATCHES = 500;
 

@@ -1,12 +1,12 @@
 import { type BatchSnapshot, type BatchState, type Judged, judgedWhen, yetToSwellG } from '../batch';
 import { within } from '../check';
 import { massKg, saltPercent } from '../matter';
-import { bodySd, foodLitres, liquidLitres } from '../pot';
+import { bodySd, flourPerLitre, foodLitres, liquidLitres } from '../pot';
 import { dilutionKg, saltToAddG } from '../salt';
 import { bandAt, flourEquivalentOfBand, HOT_C, thicknessBand } from '../thickness';
 import { waysToLoosen } from './loosen';
 import { type AdjustWay, waysToThicken } from './thicken';
-import { flourPerLitre, hasLiquid, type ToMend, toMend } from './to-mend';
+import { hasLiquid, type ToMend, toMend } from './to-mend';
 
 export interface Adjustments {
   /** of food in the pot, L */

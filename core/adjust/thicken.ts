@@ -2,12 +2,20 @@ import type { AddedItem } from '../batch';
 import { latentHeatKJPerKg } from '../heat';
 import { massKg, type ThickenerKind, totalKg, waterDensityKgPerL } from '../matter';
 import { jarFills } from '../plan';
-import { bodyOfPot, crossingMs, finishStage, fullKW, liquidLitres, MIDDLE_DAY, type PotState } from '../pot';
+import {
+  bodyOfPot,
+  crossingMs,
+  finishStage,
+  flourPerLitre,
+  fullKW,
+  liquidLitres,
+  MIDDLE_DAY,
+  type PotState,
+} from '../pot';
 import { asPulp, bodyG, pulpMin, THICKENERS, thicknessBand } from '../thickness';
 import {
   type AdjustOutcome,
   type AdjustWarning,
-  flourPerLitre,
   litresOf,
   outcomeOf,
   ownTasteWith,

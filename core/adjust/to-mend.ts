@@ -20,7 +20,15 @@ import {
   volumeLitres,
 } from '../matter';
 import { portions } from '../portions';
-import { bodyOfPot, foodLitres, liquidLitres, type PotState, potLitres, putFoodIn, withDose } from '../pot';
+import {
+  flourPerLitre,
+  foodLitres,
+  liquidLitres,
+  type PotState,
+  potLitres,
+  putFoodIn,
+  withDose,
+} from '../pot';
 import { asPulp, bodyG, thicknessBand } from '../thickness';
 import { litresAtDepth } from '../vessel';
 
@@ -64,11 +72,6 @@ export function toMend(snapshot: BatchSnapshot, state: BatchState): ToMend | nul
   return { snapshot, state, end: potAtEnd(snapshot, state, loadStillToAdd(snapshot, state, ['toSalt'])) };
 }
 const LEAST_KG = 0.05;
-
-export function flourPerLitre(pot: PotState): number {
-  const litres = liquidLitres(pot);
-  return litres > 0 ? bodyOfPot(pot) / litres : 0;
-}
 
 /** The figures of a pot beside what it was. */
 export function outcomeOf(

@@ -1,5 +1,6 @@
 import type { ServicePattern } from '../demand';
 import type { Lid } from '../evaporation';
+import type { Holder, HoldsIn } from '../hold';
 import type { Allergen, DrawnLot, Holds, Ingredient, LotStorage, ThickenerKind } from '../matter';
 import type { Plan, PlanInput, PlannedBurner, Pot } from '../plan';
 import type { FallTarget, PotReading } from '../pot';
@@ -105,6 +106,18 @@ export interface AskedItem {
   count: number;
 }
 
+/** What a batch is held hot in, with the measures of it; `keptC` is what a thermostat is set to, °C, null for none. */
+export interface HeldIn {
+  in: HoldsIn;
+  /** how many, of a bain-marie; what it holds, L, of a thermos */
+  pans?: number;
+  litres?: number;
+  keptC: number | null;
+  lid: Lid;
+  /** the vessel and what heats it, where it is not the pot it was cooked in */
+  holder?: Holder;
+}
+
 /** What is asked for, and what the guest may not eat. */
 export interface Asking {
   items: AskedItem[];
@@ -177,6 +190,8 @@ export type BatchEventBody =
         isOut?: true;
         /** the order it is for, by the entry that asked for it */
         orderId?: string;
+        /** who signs that it was thrown away */
+        by?: string;
         overrideReason?: string;
       };
     }
@@ -201,6 +216,10 @@ export type BatchEventBody =
   | { type: 'garnishReady'; payload: { lineId: string; kg: number } }
   /** bowls go under the grill for so many minutes */
   | { type: 'grilled'; payload: { portions: number; minutes: number } }
+  /** held hot from now on: in its pot, in other vessels, by a thermostat or by none */
+  | { type: 'heldHot'; payload: HeldIn }
+  /** too cold while it was held, and brought to the reheating temperature all through: who signs, by which thermometer */
+  | { type: 'reheated'; payload: { tempC: number; by: string; thermometerId?: string } }
   | {
       type: 'stored';
       /** litres as they are cold; the lot is what the pot holds at that moment */

@@ -1,4 +1,5 @@
 import type { Lid } from '../evaporation';
+import type { HoldsIn } from '../hold';
 import type { LotStorage, Masses, Mixture } from '../matter';
 import type { PlannedBurner, Pot } from '../plan';
 import type { FallTarget, PotReading, PotSetup, PotState } from '../pot';
@@ -206,6 +207,23 @@ export interface ServiceBegun {
   steamedKg?: number;
 }
 
+/** It is held hot: in what, and since when; what it is kept at is the pot's own. */
+export interface HeldHot {
+  eventId: string;
+  sinceMs: number;
+  in: HoldsIn;
+  pans: number | null;
+}
+
+/** Brought to the reheating temperature while it was held. */
+export interface ReheatedHot {
+  eventId: string;
+  atMs: number;
+  tempC: number;
+  by: string;
+  thermometerId?: string;
+}
+
 /** What goes on at the pass. */
 export interface ServiceState {
   outs: readonly PortionsOut[];
@@ -262,6 +280,8 @@ export interface BatchState {
   served: number;
   discarded: number;
   service: ServiceState;
+  held: HeldHot | null;
+  reheats: readonly ReheatedHot[];
   /** drawn off to be batches of their own */
   parts: readonly DrawnPart[];
   firstServedMs: number | null;

@@ -35,6 +35,8 @@ export function copyBatch(state: BatchState): BatchState {
     served: state.served,
     discarded: state.discarded,
     service: state.service,
+    held: state.held,
+    reheats: state.reheats,
     parts: state.parts,
     firstServedMs: state.firstServedMs,
     atService: state.atService,

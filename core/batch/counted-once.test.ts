@@ -416,6 +416,10 @@ describe('held for service', () => {
       [61.5, { type: 'heatSet', payload: { fraction: 1 } }],
       [120, { type: 'heatSet', payload: { fraction: 0.1 } }],
     ];
-    expect(next(down, 121).kind).toBe('serve');
+    // an hour on, it asks for a thermometer and for nothing else
+    expect(next(down, 121).kind).toBe('check');
+    const value = at(snapshot, down, 120.5).pot.tempC;
+    const read: Said = [120.5, { type: 'reading', payload: { kind: 'temperature', value } }];
+    expect(next([...down, read], 121).kind).toBe('serve');
   });
 });

@@ -5,6 +5,7 @@ import { cookingStages } from '../recipe';
 
 import { addFood, pourOff, slipped } from './acts/food-acts';
 import { moveOver, setLid, surfaceOf, turnHeat, withSegment } from './acts/heat-acts';
+import { holdHot, reheatHeld } from './acts/hold-acts';
 import { giveBack, liftPieces, takeTagOut } from './acts/out-acts';
 import { receiveReading } from './acts/reading-acts';
 import { atService, atThePass, nothingOut, portion, storeLot, withoutCovers } from './acts/serving-acts';
@@ -109,6 +110,8 @@ function emptyBatch(snapshot: BatchSnapshot, atMs: number): BatchState {
     served: 0,
     discarded: 0,
     service: nothingOut(),
+    held: null,
+    reheats: [],
     parts: [],
     firstServedMs: null,
     atService: null,
@@ -236,6 +239,10 @@ function act(context: FoldContext, state: BatchState, event: BatchEvent): BatchS
     case 'grilled':
       state.service = atThePass(state.service, event);
       return state;
+    case 'heldHot':
+      return holdHot(context, state, event);
+    case 'reheated':
+      return reheatHeld(context, state, event);
     case 'stored':
       return storeLot(state, event);
     case 'note':

@@ -16,6 +16,7 @@ export {
   type Fate,
   FLOORS_FOUND,
   type FloorFound,
+  type HeldIn,
   type LineDraw,
   type PartOrigin,
   type Slip,
@@ -29,10 +30,12 @@ export type {
   BatchState,
   GrillLoad,
   HeatSegment,
+  HeldHot,
   Parked,
   PortionsOut,
   PotItem,
   Question,
+  ReheatedHot,
   ServiceState,
   StoredLot,
 } from './batch-state';
@@ -45,6 +48,7 @@ export { applyEvent, foldBatch, openBatch } from './fold-batch';
 export { foldContext } from './fold-context';
 export { FoldError } from './fold-error';
 export { type FoldedLog, foldedAt, foldOn, foldWith, resumeFold } from './fold-on';
+export { HOLD_CHECK_MIN, type HoldClock, holdClock, type TooCold } from './hold-clock';
 export { honesty, type KeptForecast, keptForecasts } from './kept-forecasts';
 export { kindNow, kindsNow, trueMl } from './kind-now';
 export { EVERYBODY, FIRST_GUESS_LADLE, ladleShown } from './ladle-shown';

@@ -5,6 +5,7 @@ import { additionTimes } from './addition-times';
 import type { BatchSnapshot } from './batch-event';
 import type { BatchState, Parked } from './batch-state';
 import { type BoilingAway, boilingAway } from './boiling-away';
+import { holdClock, type TooCold } from './hold-clock';
 import type { StageClock } from './stage-clock';
 import { stillToAdd } from './still-to-add';
 import { type TopTemperature, topTemperature } from './top-temperature';
@@ -25,6 +26,10 @@ export type NextAction =
   | { kind: 'lookIn'; stage: Stage; dueMs: number; everyMin: number }
   | { kind: 'handsOn'; stage: Stage; dueMs: number | null }
   | { kind: 'leave'; stage: Stage; dueMs: number | null }
+  /** a thermometer goes into what is held hot */
+  | { kind: 'check'; stage: Stage; dueMs: number; everyMin: number }
+  /** it was found too cold to be held: reheated once, or thrown away */
+  | { kind: 'tooCold'; stage: Stage; below: TooCold; dueMs: null }
   | { kind: 'serve'; stage: Stage; dueMs: number };
 
 /** A line that waits by the pot: it goes in so many minutes after the stage has begun. */
@@ -67,8 +72,12 @@ export function nextAction(
   const waiting = state.parked.filter((one) => one.backStageId === stage.id);
   if (waiting.length > 0) return { kind: 'giveBack', stage, parked: waiting, dueMs: null };
   if (stage.ends.rule === 'served') {
-    return isTooHigh(clock.wantedHeat, state.pot.heatFraction)
-      ? { kind: 'heat', stage, fraction: clock.wantedHeat, dueMs: null }
+    const hold = holdClock(snapshot, state);
+    if (hold?.below) return { kind: 'tooCold', stage, below: hold.below, dueMs: null };
+    if (state.pot.keptC === undefined && isTooHigh(clock.wantedHeat, state.pot.heatFraction))
+      return { kind: 'heat', stage, fraction: clock.wantedHeat, dueMs: null };
+    return hold && hold.nextMs <= nowMs
+      ? { kind: 'check', stage, dueMs: hold.nextMs, everyMin: hold.everyMin }
       : { kind: 'serve', stage, dueMs: snapshot.plan.serviceAtMs };
   }
   const later = dueLater(snapshot, state, clock);

@@ -20,7 +20,7 @@ const UNANSWERED_MIN = {
 } as const;
 
 /** What spoils while nobody comes. */
-const HOT: readonly NextAction['kind'][] = ['cool', 'losing', 'add'];
+const HOT: readonly NextAction['kind'][] = ['cool', 'losing', 'add', 'tooCold'];
 
 /** Since when a want has been waiting for an answer, ms; null while it is not due. */
 export function dueSinceMs(next: NextAction, nowMs: number, sinceMs: number): number | null {
@@ -39,11 +39,13 @@ export function dueSinceMs(next: NextAction, nowMs: number, sinceMs: number): nu
     case 'answer':
     case 'cool':
     case 'losing':
+    case 'tooCold':
       return sinceMs;
     case 'finish':
       return next.dueMs ?? sinceMs;
     case 'add':
     case 'lookIn':
+    case 'check':
       return next.dueMs <= nowMs ? next.dueMs : null;
   }
 }

@@ -41,6 +41,8 @@ export function wantedSinceMs(
       const holds = (at: BatchState) => wantsHeatChanged(snapshot, at, next);
       return heldSinceMs(snapshot, events, begunMs(state, next.stage.id), holds, nowMs);
     }
+    case 'tooCold':
+      return next.below.foundMs;
     case 'closed':
       return state.closed?.atMs ?? nowMs;
     default:

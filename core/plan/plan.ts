@@ -2,7 +2,7 @@ import type { Lid } from '../evaporation';
 import type { Dial } from '../kitchen';
 import type { Ingredient } from '../matter';
 import type { PortionKind } from '../portions';
-import type { Burner, KnownFloor } from '../pot';
+import type { Burner, Insulation, KnownFloor } from '../pot';
 import type { Recipe } from '../recipe';
 import type { HotLimits } from '../safety';
 import type { Equipment } from '../scaling';
@@ -19,6 +19,8 @@ export interface Pot {
   surfaces?: readonly KnownSurface[];
   /** what its floor bears of this dish, over what the law says; absent where nothing is known */
   floor?: KnownFloor;
+  /** what its walls and closed lid let through of what a bare pot's do; absent for a bare pot */
+  insulation?: Insulation;
 }
 
 /** What leaves a pot's surface under a lid, as a share of what the law says; a first guess for the next batch. */

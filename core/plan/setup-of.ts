@@ -11,6 +11,7 @@ export function setupOf(input: Pick<PlanInput, 'pot' | 'burner' | 'kitchen'>): P
     emptyMassKg: input.pot.emptyMassKg,
     burner: input.burner,
     air: kitchenAir(input.kitchen),
+    ...(input.pot.insulation ? { insulation: input.pot.insulation } : {}),
     ...(input.pot.floor ? { floorBears: Math.max(LEAST_BEARS, input.pot.floor.mean) } : {}),
   };
 }

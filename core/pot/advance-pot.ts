@@ -37,7 +37,7 @@ export function advancePot(setup: PotSetup, state: PotState, toMs: number): PotS
   if (seconds <= 0) return state;
   if (massKg(state.mixture) <= 0) return { ...state, atMs: toMs };
   const air = setup.air.airTempC;
-  if (isCold(state.heatFraction, state.tempC, air)) {
+  if (isCold(state, state.tempC, air)) {
     return { ...state, atMs: toMs, coldSinceMs: state.coldSinceMs ?? state.atMs };
   }
   const run = startRun(setup, state);
@@ -48,8 +48,7 @@ export function advancePot(setup: PotSetup, state: PotState, toMs: number): PotS
     stepRun(run, stepS);
     const perHour = Math.abs(run.tempC - wasC) * (3600 / stepS);
     isStill =
-      isCold(state.heatFraction, run.tempC, air) ||
-      (state.heatFraction === 0 && run.tempC < air && perHour < SETTLED_K_PER_HOUR);
+      isCold(state, run.tempC, air) || (isUnheated(state) && run.tempC < air && perHour < SETTLED_K_PER_HOUR);
   }
   const steamed = evaporate(state.mixture, run.steamedKg);
   const given = state.steeping?.length
@@ -84,6 +83,8 @@ export function leaveOven(pot: PotState): PotState {
 }
 
 /** With the heat off and as cold as the air nothing moves that a cook would ask of: such a pot is not run on. */
-function isCold(heatFraction: number, tempC: number, airTempC: number): boolean {
-  return heatFraction === 0 && Math.abs(tempC - airTempC) < COLD_WITHIN_K;
+function isCold(pot: PotState, tempC: number, airTempC: number): boolean {
+  return isUnheated(pot) && Math.abs(tempC - airTempC) < COLD_WITHIN_K;
 }
+
+const isUnheated = ({ heatFraction, keptC }: PotState): boolean => heatFraction === 0 && keptC === undefined;

@@ -17,7 +17,7 @@ import {
   whole,
 } from '../matter';
 import { initialCovariance, setAfresh, variance, withAddition } from './covariance';
-import { LID_SD, SETTING_SD, SURFACE, WALL_SD, WANDER } from './data/estimator';
+import { INSTRUMENTS, LID_SD, SETTING_SD, SURFACE, WALL_SD, WANDER } from './data/estimator';
 import type { PotState } from './pot';
 import { lessSteeping } from './steep';
 
@@ -140,15 +140,46 @@ export function drawFromPot(pot: PotState, kg: number): { pot: PotState; drawn: 
  * @param known what arrives at that setting, as a share of what the burner is rated at, where the kitchen knows
  */
 export function setHeat(pot: PotState, fraction: number, known?: { mean: number; sd: number }): PotState {
-  if (within('fraction', fraction, 0, 1) === pot.heatFraction) return pot;
+  if (within('fraction', fraction, 0, 1) === pot.heatFraction && pot.keptC === undefined) return pot;
   const sd = known ? known.sd : SETTING_SD * (1 - fraction) * pot.heatFactor;
   const setting = known ? known.mean - pot.heatFactor : 0;
   return {
     ...pot,
+    keptC: undefined,
     heatFraction: fraction,
     setting,
     covariance: setAfresh(pot.covariance, 'setting', sd * sd),
   };
+}
+
+/** A thermostat is marked so and holds another temperature by this, one standard deviation, K. source: from memory */
+const THERMOSTAT_SD_C = 5;
+
+/** Puts a pot under a thermostat: a bain-marie, a soup kettle, a hand that keeps the tap. What it really keeps is a guess. */
+export function keepAt(pot: PotState, keptC: number): PotState {
+  return {
+    ...pot,
+    keptC: within('keptC', keptC, 0, 130),
+    covariance: setAfresh(pot.covariance, 'temp', variance(pot.covariance, 'temp') + THERMOSTAT_SD_C ** 2),
+  };
+}
+
+/** Stirred and read, what is held hot is as warm as the thermometer says, within its own error: variance, K². */
+const FOUND_C2 = INSTRUMENTS.probe.noiseC ** 2 + INSTRUMENTS.probe.sharedC ** 2;
+
+/** Brought to a temperature all through, as a thermometer showed it; a thermostat goes on as it is set. */
+export function broughtTo(pot: PotState, tempC: number): PotState {
+  const covariance = setAfresh(pot.covariance, 'temp', FOUND_C2);
+  return { ...pot, tempC: within('tempC', tempC, 0, 130), covariance };
+}
+
+/** This near to its thermostat's temperature a pot is being kept at it, and not on its way there, K. */
+const KEPT_WITHIN_K = 0.5;
+
+/** Held hot and found so warm: what the thermostat keeps is what is found in it, whatever it is set to. */
+export function foundAt(pot: PotState, tempC: number): PotState {
+  const isKept = pot.keptC !== undefined && Math.abs(pot.tempC - pot.keptC) < KEPT_WITHIN_K;
+  return { ...broughtTo(pot, tempC), keptC: isKept ? tempC : pot.keptC };
 }
 
 /** However well it is known, a lid sits a little otherwise each time, a share. From memory. */

@@ -13,6 +13,8 @@ const BOILING_MARGIN_C = 1e-6;
 export interface Exits {
   surfaceM2: number;
   wallKWPerK: number;
+  /** what its lid, when that is on, lets through of what a pot's does; absent for that of a pot */
+  lidShare?: number;
 }
 
 /** Free surface and wall of a pot holding some litres; over the brim counts as brimful. */
@@ -21,7 +23,8 @@ export function exits(setup: PotSetup, litres: number): Exits {
   const depth = depthAtLitres(setup.vessel, Math.min(Math.max(litres, 0), brim));
   return {
     surfaceM2: surfaceM2(setup.vessel, depth),
-    wallKWPerK: (wallM2(setup.vessel, depth) * WALL_LOSS_W_PER_M2K) / 1000,
+    wallKWPerK: (wallM2(setup.vessel, depth) * WALL_LOSS_W_PER_M2K * (setup.insulation?.walls ?? 1)) / 1000,
+    lidShare: setup.insulation?.lid ?? 1,
   };
 }
 
@@ -43,7 +46,11 @@ export const wallShare = (wall: number): number => Math.max(LEAST_LEAVING, wall)
 /** The ways out of a pot filled to some depth, under a lid. */
 export function waysOut(out: Exits, pot: { lid: Lid; surface: number; passes: number; wall: number }): Ways {
   return {
-    openM2: out.surfaceM2 * LID_FACTOR[pot.lid] * surfaceShare(pot.surface, pot.passes),
+    openM2:
+      out.surfaceM2 *
+      LID_FACTOR[pot.lid] *
+      (pot.lid === 'on' ? (out.lidShare ?? 1) : 1) *
+      surfaceShare(pot.surface, pot.passes),
     wallKWPerK: out.wallKWPerK * wallShare(pot.wall),
   };
 }
@@ -63,6 +70,17 @@ export function steamHeat(air: KitchenAir, tempC: number, openM2: number): { kW:
 export function fractionToHold(setup: PotSetup, ways: Ways, tempC: number, heatFactor: number): number {
   const needKW = steamHeat(setup.air, tempC, ways.openM2).kW + ways.wallKWPerK * (tempC - setup.air.airTempC);
   return Math.min(1, needKW / (fullKW(setup) * heatFactor));
+}
+
+/** The heat that brings a pot to a temperature within a step and holds it there, kW; below 0 where it would have to be cooled. */
+export function heatToKeep(
+  air: KitchenAir,
+  out: Ways,
+  step: { startC: number; capacityKJPerK: number; seconds: number },
+  keptC: number,
+): number {
+  const warming = (step.capacityKJPerK / step.seconds) * (keptC - step.startC);
+  return warming + out.wallKWPerK * (keptC - air.airTempC) + steamHeat(air, keptC, out.openM2).kW;
 }
 
 /** What reaches the pot at full heat when the burner does what it is rated at, kW. */

@@ -3,10 +3,13 @@ export { type Body, bodyOfPot, bodySd, FIRST_GUESS_BODY, readBody, withDose } fr
 export { type MayNever, mayNever } from './chance-of-meeting';
 export {
   addToPot,
+  broughtTo,
   changeBurner,
   changeVessel,
   coverPot,
   drawFromPot,
+  foundAt,
+  keepAt,
   openPot,
   setHeat,
   takeFatOff,
@@ -26,6 +29,7 @@ export {
   lawMargin,
   mostHeat,
 } from './floor';
+export { flourPerLitre } from './flour-per-litre';
 export {
   crossingMs,
   forecastPot,
@@ -36,7 +40,14 @@ export {
 export { type Handfuls, handfuls } from './handfuls';
 export { exits, fractionToHold, fullKW, heatStep, potWays, steamHeat, waysOut } from './heat-balance';
 export { kitchenAir } from './kitchen-air';
-export { arrivingAt, type Burner, FIRST_GUESS_HEAT_FACTOR, type PotSetup, type PotState } from './pot';
+export {
+  arrivingAt,
+  type Burner,
+  FIRST_GUESS_HEAT_FACTOR,
+  type Insulation,
+  type PotSetup,
+  type PotState,
+} from './pot';
 export {
   BONE_KG_PER_L,
   bonesOf,

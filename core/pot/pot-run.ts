@@ -2,12 +2,14 @@ import type { Lid } from '../evaporation';
 import { latentHeatKJPerKg, STEEL_SPECIFIC_HEAT_KJ, softeningFactor } from '../heat';
 import { massKg, specificHeatKJ, waterDensityKgPerL, whole } from '../matter';
 import { type Covariance, carrySlopes, type Jacobian, predict, type Slopes } from './covariance';
-import { LOOSE_PER_HOUR, SURFACE, WANDER } from './data/estimator';
+import { KEPT_LOOSE_PER_HOUR_C2, LOOSE_PER_HOUR, SURFACE, WANDER } from './data/estimator';
 import {
   exits,
   fullKW,
   type HeatStep,
   heatStep,
+  heatToKeep,
+  steamHeat,
   surfaceShare,
   type Ways,
   wallShare,
@@ -56,6 +58,8 @@ export interface PotRun {
   readonly setting: number;
   readonly hotter: number;
   readonly plateKW: number;
+  /** what a thermostat keeps it at, °C; null under none */
+  readonly keptC: number | null;
   readonly specificHeat: number;
   readonly mostSteamKg: number;
   readonly isSteeping: boolean;
@@ -107,7 +111,8 @@ export function startRun(setup: PotSetup, state: PotState, day?: Day): PotRun {
     heatFactor: state.heatFactor,
     setting: state.setting,
     hotter,
-    plateKW: fullKW(setup) * state.heatFraction,
+    plateKW: state.keptC === undefined ? fullKW(setup) * state.heatFraction : 0,
+    keptC: state.keptC ?? null,
     specificHeat: specificHeatKJ(contents),
     mostSteamKg: mostSteamKg(state),
     isSteeping: state.steeping !== undefined && state.steeping.length > 0,
@@ -129,8 +134,9 @@ export function stepRun(run: PotRun, seconds: number): void {
     run.outAtLitres = run.litres;
   }
   const capacityKJPerK = run.massKg * specificHeat + setup.emptyMassKg * STEEL_SPECIFIC_HEAT_KJ;
-  const inputKW = plateKW * run.hotter * arriving(heatFactor, run.wander, run.setting);
   const startC = run.tempC;
+  const kept = keptBy(run, { startC, capacityKJPerK, seconds });
+  const inputKW = kept?.inputKW ?? plateKW * run.hotter * arriving(heatFactor, run.wander, run.setting);
   const heat = heatStep(setup.air, run.out, { startC, inputKW, capacityKJPerK, seconds });
   const latentKJ = latentHeatKJPerKg({ tempC: heat.tempC });
   const leftKg = Math.max(0, run.mostSteamKg - run.steamedKg);
@@ -138,12 +144,12 @@ export function stepRun(run: PotRun, seconds: number): void {
   const keeps = Math.exp(-seconds / 60 / WANDER.forgetMin);
   if (run.covariance || run.slopes) {
     const leaning = { heat, seconds, latentKJ, plateKW, specificHeat, capacityKJPerK, startC };
-    const j = jacobian(leaning, run, kg < leftKg);
+    const j = kept?.isHeld ? heldJacobian(leaning, run) : jacobian(leaning, run, kg < leftKg);
     if (run.slopes) carrySlopes(run.slopes, j, keeps);
     if (run.covariance)
       predict(run.covariance, j, keeps, {
         mass: (LOOSE_PER_HOUR.massKg2 * seconds) / 3600,
-        temp: (LOOSE_PER_HOUR.tempC2 * seconds) / 3600,
+        temp: ((kept ? KEPT_LOOSE_PER_HOUR_C2 : LOOSE_PER_HOUR.tempC2) * seconds) / 3600,
         wander: (WANDER.sd * heatFactor) ** 2 * (1 - keeps * keeps),
         surface: (SURFACE.perHour ** 2 * seconds) / 3600,
       });
@@ -161,6 +167,39 @@ export function stepRun(run: PotRun, seconds: number): void {
     run.steepedMin.diffuses += (seconds / 60) * steepingFactor('diffuses', run.tempC);
     run.steepedMin.dissolves += (seconds / 60) * steepingFactor('dissolves', run.tempC);
   }
+}
+
+/** What a thermostat gives, or its bath takes, in a step: what holds its temperature, as far as it can; null under none. */
+function keptBy(
+  { keptC, out, setup }: PotRun,
+  step: { startC: number; capacityKJPerK: number; seconds: number },
+): { inputKW: number; isHeld: boolean } | null {
+  if (keptC === null) return null;
+  const needKW = heatToKeep(setup.air, out, step, keptC);
+  const takesKW = (setup.insulation?.bathKWPerK ?? 0) * Math.max(0, step.startC - keptC);
+  const inputKW = Math.min(fullKW(setup), Math.max(-takesKW, needKW));
+  return { inputKW, isHeld: inputKW === needKW };
+}
+
+/** Under a thermostat the temperature stays as far off as it was, and what steams off leans on that and on the surface. */
+function heldJacobian(
+  { heat, seconds, latentKJ }: { heat: HeatStep; seconds: number; latentKJ: number },
+  run: PotRun,
+): Jacobian {
+  const law = steamHeat(run.setup.air, heat.tempC, run.out.openM2);
+  const kgPerKW = -seconds / latentKJ;
+  return {
+    massByMass: 1,
+    massByTemp: kgPerKW * law.kWPerK,
+    massByHeat: 0,
+    massBySurface: (kgPerKW * law.kW) / run.surface,
+    massByWall: 0,
+    tempByMass: 0,
+    tempByTemp: 1,
+    tempByHeat: 0,
+    tempBySurface: 0,
+    tempByWall: 0,
+  };
 }
 
 /** Mass and temperature after a step by mass, temperature and the shares of heat, surface and wall before it. */

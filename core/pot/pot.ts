@@ -23,6 +23,16 @@ export interface PotSetup {
   air: KitchenAir;
   /** how many times as much its floor bears as the law says, above 0; 1 where nothing is known */
   floorBears?: number;
+  /** what its walls and its closed lid let through of what a bare pot's do, shares; absent for a bare pot */
+  insulation?: Insulation;
+}
+
+/** Shares of what a bare pot's walls, and its lid when that is on, let through, 0..1. */
+export interface Insulation {
+  walls: number;
+  lid: number;
+  /** what a bath of its thermostat's warmth takes from what is warmer, kW/K; absent where it stands in none */
+  bathKWPerK?: number;
 }
 
 /**
@@ -53,6 +63,8 @@ export interface PotState {
   /** share of the burner's full power, 0..1 */
   heatFraction: number;
   lid: Lid;
+  /** a thermostat keeps it at this, °C: a bain-marie, a soup kettle; the burner's share is then its own; absent under none */
+  keptC?: number | undefined;
   /** what roots and pulses have had of softening, as minutes at 100 °C */
   softenedMin: number;
   addedKg: number;
@@ -110,6 +122,7 @@ export function copyPot(pot: PotState): EveryField {
     covariance: pot.covariance,
     heatFraction: pot.heatFraction,
     lid: pot.lid,
+    keptC: pot.keptC,
     softenedMin: pot.softenedMin,
     addedKg: pot.addedKg,
     evaporatedKg: pot.evaporatedKg,

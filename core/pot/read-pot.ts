@@ -19,6 +19,9 @@ export interface PotReading {
   sure?: true | undefined;
   /** a probe or a scale said it, and not a cook */
   from?: 'device' | undefined;
+  /** of a temperature: who took it, and with which thermometer */
+  by?: string | undefined;
+  thermometerId?: string | undefined;
 }
 
 /** A roll starts this close to the boil, °C. */

@@ -1,9 +1,10 @@
-import { type BatchEventBody, EVENT_STEPS, EVENT_VERSIONS } from '../batch';
+import { type BatchEventBody, EVENT_STEPS, EVENT_VERSIONS, type HeldIn } from '../batch';
 import { type UpcastStep, upcast, type Written } from '../log';
 
-/** What a cook says of a batch: an event, but for a move, which names pot and burner; their measures are the kitchen's. */
+/** What a cook says of a batch: an event, but where it names things of the kitchen, whose measures the kitchen knows. */
 export type BatchCommand =
-  | Exclude<BatchEventBody, { type: 'moved' }>
+  | Exclude<BatchEventBody, { type: 'moved' | 'heldHot' }>
+  | { type: 'heldHot'; payload: Omit<HeldIn, 'holder'> }
   | { type: 'moved'; payload: { potId: string; burnerId: string } };
 
 /** What was said, of an event as it stands: what to hold against the same said again. */
@@ -11,6 +12,10 @@ export function commandOf(event: BatchEventBody): BatchCommand {
   const { type, payload } = event;
   if (type === 'added') return { type, payload: { ...payload, items: payload.items.map(asSaid) } };
   if (type === 'slip' && 'ingredientId' in payload) return { type, payload: asSaid(payload) };
+  if (type === 'heldHot') {
+    const { holder: _holder, ...said } = payload;
+    return { type, payload: said };
+  }
   if (type !== 'moved') return { type, payload } as BatchCommand;
   return { type, payload: { potId: payload.pot.id, burnerId: payload.burner.id } };
 }

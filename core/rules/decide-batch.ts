@@ -14,6 +14,7 @@ import {
   foldWith,
   kindNow,
 } from '../batch';
+import { holderOf } from '../hold';
 import { drawnItems, drawnLotOf, isPastUse, kgOffTheShelf, SCALE_KG, type ShelfLot } from '../larder';
 import type { Ingredient } from '../matter';
 import { burnerFor, type PlanningKitchen, potFor } from '../order';
@@ -43,7 +44,9 @@ export interface PartPlace {
 }
 
 /** What the rules ask of the kitchen around a batch. */
-export interface KitchenFacts extends Pick<PlanningKitchen, 'pots' | 'burners' | 'learned'> {
+export interface KitchenFacts extends Pick<PlanningKitchen, 'pots' | 'burners' | 'learned' | 'equipment'> {
+  /** who works here, by name; absent where that is not known here */
+  people?: readonly string[];
   /** what other batches stand on, and what they are, where that is known */
   busyPots: ReadonlyMap<string, string | null>;
   busyBurners: ReadonlyMap<string, string | null>;
@@ -104,6 +107,7 @@ export function decideBatch(
     const refusal =
       refuseAtPot(snapshot, log.events, before, body) ??
       refuseDraw(kitchen, body, at.actedAtMs) ??
+      refuseSigned(kitchen, body) ??
       refuseGuest(kitchen, snapshot, before, body);
     if (refusal) return refused(refusal);
     const after = foldWith(snapshot, log, event);
@@ -130,11 +134,11 @@ export function decideBatch(
 }
 
 /**
- * The event a command comes to: a move takes its measures from the kitchen, and what goes in says what its lot held, or
+ * The event a command comes to: a move, or pans to hold it in, take their measures from the kitchen, and what goes in says what its lot held, or
  * what a food is that the batch did not start with.
  */
 export function eventOfCommand(
-  kitchen: Pick<KitchenFacts, 'pots' | 'burners' | 'learned' | 'lot' | 'lotAt' | 'food'>,
+  kitchen: Pick<KitchenFacts, 'pots' | 'burners' | 'learned' | 'equipment' | 'lot' | 'lotAt' | 'food'>,
   { input }: Pick<BatchSnapshot, 'input'>,
   command: BatchCommand,
   atMs: number,
@@ -150,6 +154,10 @@ export function eventOfCommand(
     };
   if (command.type === 'slip' && 'ingredientId' in command.payload)
     return { body: { type: 'slip', payload: described(command.payload) } };
+  if (command.type === 'heldHot') {
+    const holder = holderOf(command.payload, kitchen.equipment);
+    return { body: { type: 'heldHot', payload: { ...command.payload, ...(holder ? { holder } : {}) } } };
+  }
   if (command.type !== 'moved') return { body: command };
   const { potId, burnerId } = command.payload;
   const pot = kitchen.pots.find((one) => one.id === potId);
@@ -172,7 +180,8 @@ function refusePlace(
   after: BatchState,
   body: BatchEventBody,
 ): Refusal | null {
-  if (after.closed) return null;
+  // pans of the bain-marie and insulated boxes are many: they are nobody's place
+  if (after.closed || (after.held && after.held.in !== 'pot')) return null;
   const isOpenAgain = before.closed !== null;
   const named = (field: string) => (body.type === 'moved' ? `payload.${field}` : 'payload.eventId');
   const { inPot, onBurner } = after;
@@ -262,6 +271,22 @@ function refuseDraw(kitchen: KitchenFacts, body: BatchEventBody, atMs: number): 
       return { field: `${field}.overrideReason`, code: 'lotPastDate', lot: nameOf(lot), act: 'draw' };
   }
   return null;
+}
+
+/** Who signs works here. */
+function refuseSigned({ people }: KitchenFacts, { payload }: BatchEventBody): Refusal | null {
+  const by = 'by' in payload ? payload.by : undefined;
+  return by === undefined ? null : refuseNobody(people, 'payload.by', by);
+}
+
+/** A signature is of someone who works here; a kitchen that has named nobody takes any name. */
+export function refuseNobody(
+  people: readonly string[] | undefined,
+  field: string,
+  by: string,
+): Refusal | null {
+  if (!people || people.length === 0 || people.includes(by)) return null;
+  return { field, code: 'unknownPerson', by, people };
 }
 
 /** What an entry says goes in, each with the field it stands in. */

@@ -11,7 +11,7 @@ import {
   type ShelfLot,
   saidOfCooling,
 } from '../larder';
-import { nameOf, refuseBeforeLot, refuseInUse } from './decide-batch';
+import { nameOf, refuseBeforeLot, refuseInUse, refuseNobody } from './decide-batch';
 import { type Decision, refused } from './decision';
 import type { LotUse, Refusal } from './refusal';
 import { refuseTime, type SaidAt } from './times';
@@ -288,16 +288,6 @@ function refuseReheated(
   return larder.reheatC !== undefined && tempC < larder.reheatC
     ? { field: 'payload.tempC', code: 'notHotEnough', tempC, leastC: larder.reheatC }
     : null;
-}
-
-/** A signature is of someone who works here; a kitchen that has named nobody takes any name. */
-export function refuseNobody(
-  people: readonly string[] | undefined,
-  field: string,
-  by: string,
-): Refusal | null {
-  if (!people || people.length === 0 || people.includes(by)) return null;
-  return { field, code: 'unknownPerson', by, people };
 }
 
 /** More than is left is counted first, and then said. */

@@ -58,6 +58,10 @@ type PotRefusal =
   | { code: 'moreFatThanThere'; kg: number; thereKg: number }
   | { code: 'notIn'; lineId: string }
   | { code: 'nothingToTakeOut'; word: string }
+  /** held hot, at less than hot holding wants */
+  | { code: 'keptTooCold'; keptC: number; leastC: number }
+  | { code: 'nothingToHold' }
+  | { code: 'notServed' }
   | { code: 'doesNotHold'; litres: number; brimLitres: number; potName: string };
 
 /** What leaves the pot. */

@@ -5,6 +5,7 @@ import { own } from '../own';
 import { kindsOf } from '../portions';
 import { type FallTarget, fallTo, liquidLitres, potLitres } from '../pot';
 import { purees } from '../recipe';
+import { CODE_HOT_LIMITS } from '../safety';
 import { litresAtDepth } from '../vessel';
 import type { Refusal } from './refusal';
 
@@ -177,6 +178,34 @@ export function refuseAtPot(
       if (litres > thereLitres * HAND_SHARE + HAND_LITRES)
         return { field: 'payload.litres', code: 'moreThanThere', litres, thereLitres, potName };
       return refuseHanging(state, overrideReason, 'storing');
+    }
+    case 'heldHot': {
+      const { keptC, holder } = event.payload;
+      if (!isOpen) return null;
+      const litres = potLitres(state.pot);
+      if (litres <= 0) return { field: 'payload', code: 'nothingToHold' };
+      const stage = input.recipe.stages.find((one) => one.id === state.currentStageId);
+      if (stage?.ends.rule !== 'served') return { field: 'payload', code: 'notServed' };
+      const { hotHoldingC } = input.limits ?? CODE_HOT_LIMITS;
+      if (keptC !== null && keptC < hotHoldingC)
+        return { field: 'payload.keptC', code: 'keptTooCold', keptC, leastC: hotHoldingC };
+      const holds = holder ? litresAtDepth(holder.pot.vessel, holder.pot.vessel.heightCm) : litres;
+      return litres > holds
+        ? {
+            field: event.payload.in === 'pans' ? 'payload.pans' : 'payload.litres',
+            code: 'doesNotHold',
+            litres,
+            brimLitres: holds,
+            potName: holder?.pot.name ?? potName,
+          }
+        : null;
+    }
+    case 'reheated': {
+      const { tempC } = event.payload;
+      const { reheatC } = input.limits ?? CODE_HOT_LIMITS;
+      return tempC < reheatC
+        ? { field: 'payload.tempC', code: 'notHotEnough', tempC, leastC: reheatC }
+        : null;
     }
     case 'closed': {
       const litres = event.payload.leftLitres;

@@ -169,6 +169,13 @@ describe('guests who may not eat all of it', () => {
     pots: [],
     burners: [],
     learned: { rates: [], shares: [], eye: null },
+    equipment: {
+      blenderJarLitres: 0,
+      hasStickBlender: false,
+      ovenTrays: 0,
+      trayAreaM2: 0.17,
+      fryingPanCm: 0,
+    },
     busyPots: new Map(),
     busyBurners: new Map(),
     lot: () => null,

@@ -13,7 +13,7 @@ import {
 } from '../../core/rules';
 import type { CommandContext } from '../command-context';
 import { inTodaysWords } from '../in-todays-words';
-import { burnerViews, foodsView, learnedView, saidIn } from '../kitchen/kitchen-view';
+import { burnerViews, foodsView, learnedView, saidIn, settingsOf } from '../kitchen/kitchen-view';
 import { usesOfLot } from '../larder/lot-uses';
 import { lotViewAt, lotViewOf } from '../larder/lot-views';
 import { checked, refusedBy, whole } from '../problem';
@@ -121,6 +121,12 @@ export function kitchenAround(context: CommandContext, db: Tx, batchId: string):
     },
     get learned() {
       return learnedView(db);
+    },
+    get equipment() {
+      return settingsOf(db).equipment;
+    },
+    get people() {
+      return itemRows(db, 'person').map(({ name }) => name);
     },
     get busyPots() {
       return new Map(places().map((one) => [one.potId, one.name]));

@@ -95,6 +95,8 @@ function kitchenAround(
     pots: kitchen.pots,
     burners: kitchen.burners,
     learned: NOTHING_KNOWN,
+    equipment: kitchen.equipment,
+    people: kitchen.people.map((one) => one.name),
     busyPots: new Map(others.map((one) => [one.potId, name(one)])),
     busyBurners: new Map(others.map((one) => [one.burnerId, name(one)])),
     lot: lotsHere(client, waiting),

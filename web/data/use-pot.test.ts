@@ -15,7 +15,12 @@ const clock = {
   realFromMs: 0,
   serverNowMs: Date.now(),
 } as KitchenView['clock'];
-const kitchen = { clock, pots: [], burners: [] };
+const kitchen = {
+  clock,
+  pots: [],
+  burners: [],
+  equipment: { blenderJarLitres: 0, hasStickBlender: false, ovenTrays: 0, trayAreaM2: 0.17, fryingPanCm: 0 },
+};
 const none: readonly Waiting[] = [];
 const stage = snapshot.input.recipe.stages[1]!;
 const at = (minute: number) => log[0]!.actedAtMs + minute * 60_000;

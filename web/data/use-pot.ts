@@ -92,7 +92,7 @@ export function lookUpIn(known: typeof house): void {
 }
 
 /** What of the kitchen a pot asks for. */
-export type PotKitchen = Pick<KitchenView, 'clock' | 'pots' | 'burners'>;
+export type PotKitchen = Pick<KitchenView, 'clock' | 'pots' | 'burners' | 'equipment'>;
 
 /** The same outside a component: every part of the page that asks in one second gets one answer. */
 export function livePot(
@@ -255,13 +255,13 @@ function withWaiting(
 function bodyOf(
   item: Waiting,
   { snapshot }: BatchView,
-  { pots, burners }: PotKitchen,
+  { pots, burners, equipment }: PotKitchen,
   actedAtMs: number,
 ): BatchEventBody | null {
   try {
     const command = upcastCommand(item) as BatchCommand;
     const placed = eventOfCommand(
-      { pots, burners, learned: NOTHING_KNOWN, ...house },
+      { pots, burners, equipment, learned: NOTHING_KNOWN, ...house },
       snapshot,
       command,
       actedAtMs,

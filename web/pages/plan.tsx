@@ -163,7 +163,7 @@ function PlanOf({
         <Over as="h1">{planWords.planABatch}</Over>
         <OrderSentence order={order} recipe={recipe} book={book} kitchen={kitchen} onRecipe={onRecipe} />
         <Tools>
-          <Button kind="quiet" onPress={() => void fillThePot(order)}>
+          <Button kind="quiet" isDisabled={!order.asked} onPress={() => void fillThePot(order)}>
             {planWords.fillThePot}
           </Button>
           <Button kind="quiet" onPress={() => setSheet('have')}>

@@ -7,43 +7,51 @@ interface Turn {
   reject: (error: Error) => void;
 }
 
-let worker: Worker | null = null;
-let lastTurn = 0;
-const turns = new Map<number, Turn>();
+/** Questions that one worker answers in turn; it is started with the first, and another one after it breaks. */
+function askedInTurn() {
+  const turns = new Map<number, Turn>();
+  let worker: Worker | null = null;
+  let lastTurn = 0;
 
-/** Has something computed off the page's own thread; one worker serves them all, in turn. */
-export function compute<Name extends ComputationName>(
-  name: Name,
-  asked: Computations[Name]['asked'],
-): Promise<Computations[Name]['answer']> {
-  worker ??= startWorker();
-  lastTurn += 1;
-  const turn = lastTurn;
-  worker.postMessage({ turn, name, asked });
-  return new Promise((resolve, reject) => turns.set(turn, { resolve: resolve as Turn['resolve'], reject }));
+  function start(): Worker {
+    const started = new Worker(new URL('./compute.worker.ts', import.meta.url), { type: 'module' });
+    started.onmessage = ({ data }: MessageEvent<{ turn: number; answer?: never; refused?: string }>) => {
+      const waiting = turns.get(data.turn);
+      turns.delete(data.turn);
+      if (data.refused !== undefined) waiting?.reject(new RangeError(data.refused));
+      else waiting?.resolve(data.answer as never);
+    };
+    const onCrash = () => {
+      if (worker !== started) return;
+      started.terminate();
+      worker = null;
+      for (const [turn, waiting] of [...turns]) {
+        turns.delete(turn);
+        waiting.reject(new WorkerCrash());
+      }
+    };
+    started.onerror = onCrash;
+    started.onmessageerror = onCrash;
+    return started;
+  }
+
+  return <Name extends ComputationName>(
+    name: Name,
+    asked: Computations[Name]['asked'],
+  ): Promise<Computations[Name]['answer']> => {
+    worker ??= start();
+    lastTurn += 1;
+    const turn = lastTurn;
+    worker.postMessage({ turn, name, asked });
+    return new Promise((resolve, reject) => turns.set(turn, { resolve: resolve as Turn['resolve'], reject }));
+  };
 }
 
-function startWorker(): Worker {
-  const started = new Worker(new URL('./compute.worker.ts', import.meta.url), { type: 'module' });
-  started.onmessage = ({ data }: MessageEvent<{ turn: number; answer?: never; refused?: string }>) => {
-    const waiting = turns.get(data.turn);
-    turns.delete(data.turn);
-    if (data.refused !== undefined) waiting?.reject(new RangeError(data.refused));
-    else waiting?.resolve(data.answer as never);
-  };
-  const onCrash = () => {
-    if (worker !== started) return;
-    started.terminate();
-    worker = null;
-    for (const [turn, waiting] of [...turns]) {
-      turns.delete(turn);
-      waiting.reject(new WorkerCrash());
-    }
-  };
-  started.onerror = onCrash;
-  started.onmessageerror = onCrash;
-  return started;
-}
+/** What a press asks: it does not wait behind what the page works out by itself. */
+export const compute = askedInTurn();
+
+/** What a page works out by itself, as the order changes. */
+export const computeBeside = askedInTurn();
 
 /** What was being worked out is lost; the next question starts another worker. */
 export class WorkerCrash extends Error {
@@ -66,7 +74,7 @@ export function useComputed<Name extends OrderComputation>(
     queryKey: ['computed', name, question, asked?.nowMs],
     queryFn: async () => ({
       question,
-      answer: await compute(name, asked as Computations[Name]['asked']),
+      answer: await computeBeside(name, asked as Computations[Name]['asked']),
     }),
     enabled: asked !== null && isWanted,
     placeholderData: keepPreviousData,

@@ -23,7 +23,7 @@ export function turnHeat(
   fraction: number,
   atMs: number,
 ): BatchState {
-  if (fraction === state.pot.heatFraction) return state;
+  if (fraction === state.pot.heatFraction && state.pot.keptC === undefined) return state;
   const pot = setHeat(state.pot, fraction, knownOf(state, fraction));
   return { ...withSegment(context, state, atMs), ...known(pot) };
 }
@@ -56,6 +56,8 @@ export function moveOver(context: FoldContext, state: BatchState, event: EventOf
     inPot,
     onBurner,
     setup: setupOf({ kitchen, pot: inPot, burner: onBurner }),
+    // back on a burner: its tap decides from here
+    held: null,
     ...known(pot),
   };
 }
@@ -69,7 +71,7 @@ export function surfaceOf(
 }
 
 /** A pot as it begins a stretch, with what is known of it then. */
-const known = (pot: PotState) => ({ pot, heatKnown: arrivingIn(pot), leavingKnown: leavingIn(pot) });
+export const known = (pot: PotState) => ({ pot, heatKnown: arrivingIn(pot), leavingKnown: leavingIn(pot) });
 
 /** What leaves the surface under the lid it has, as a share of what the law says. */
 function leavingIn(pot: PotState): { mean: number; sd: number } {

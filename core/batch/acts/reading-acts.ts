@@ -1,5 +1,5 @@
 import { massKg } from '../../matter';
-import { potLitres, readPot } from '../../pot';
+import { foundAt, potLitres, readPot } from '../../pot';
 
 import type { BatchState, LoggedReading } from '../batch-state';
 import type { EventOf, FoldContext } from '../fold-context';
@@ -16,13 +16,18 @@ export function receiveReading(
   const reading = event.payload;
   const answer = context.answers.get(event.id) ?? reading.sure;
   const from = state.stages.find((one) => one.stageId === state.currentStageId)?.fromLitres ?? undefined;
-  const result = readPot(state.setup, state.pot, reading, answer === true, from);
+  const result =
+    answer !== false && isPlainlyHeld(state, reading)
+      ? { pot: foundAt(state.pot, reading.value), surprise: null, litres: null }
+      : readPot(state.setup, state.pot, reading, answer === true, from);
   const keep = (status: LoggedReading['status']): BatchState => {
     state.readings = context.append(state.readings, {
       kind: reading.kind,
       value: reading.value,
       still: reading.still,
       from: reading.from,
+      by: reading.by,
+      thermometerId: reading.thermometerId,
       eventId: event.id,
       atMs: event.actedAtMs,
       litres: result.litres,
@@ -45,6 +50,14 @@ export function receiveReading(
       : { read: { litres: result.litres }, expected: { litres: potLitres(state.pot) } }),
   });
   return keep('asked');
+}
+
+/** What is ladled of was hot not long ago: no thermometer shows less of it than this, °C. Ours. */
+const LEAST_HELD_C = 30;
+
+/** Of what is held hot a thermometer is believed at once, however cold it shows it: the clock runs while it is asked about. */
+function isPlainlyHeld({ held, setup }: BatchState, { kind, value }: EventOf<'reading'>['payload']): boolean {
+  return held !== null && kind === 'temperature' && value >= LEAST_HELD_C && value <= setup.air.boilingC + 1;
 }
 
 /** A device has said the like of it before, and it is being asked about or has been called wrong: it is not asked again. */

@@ -33,6 +33,8 @@ export const EVENT_VERSIONS: ReadonlyMap<string, number> = new Map<BatchEventTyp
   ['askedAnew', 1],
   ['garnishReady', 1],
   ['grilled', 1],
+  ['heldHot', 1],
+  ['reheated', 1],
   ['stored', 2],
   ['note', 1],
   ['closed', 1],

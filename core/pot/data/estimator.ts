@@ -39,6 +39,9 @@ export const WALL_SD = 0.27;
 /** Variances an hour adds that belong to no burner: splashes, lids lifted, a bulk that is not one temperature. From memory. */
 export const LOOSE_PER_HOUR = { massKg2: 0.0004, tempC2: 1 } as const;
 
+/** The same of what a thermostat keeps: a bath runs dry, a knob is knocked; K² an hour. From memory. */
+export const KEPT_LOOSE_PER_HOUR_C2 = 16;
+
 /**
  * Each instrument's noise and the error it shares with all its readings, one standard deviation.
  * Dip 3 mm still and 6 mm at a roll; scale 0.2 %; °Brix 0.2; by eye mostly shared; a probe sits where it sits.

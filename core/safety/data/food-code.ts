@@ -11,6 +11,7 @@ export const FOOD_CODE = {
   reheatC: { value: 74, section: '3-403.11' },
   reheatHoldS: { value: 15, section: '3-403.11' },
   reheatWithinH: { value: 2, section: '3-403.11' },
+  timeOnlyH: { value: 4, section: '3-501.19' },
   fishC: { value: 63, section: '3-401.11' },
   fishHoldS: { value: 15, section: '3-401.11' },
   groundMeatC: { value: 68, section: '3-401.11' },

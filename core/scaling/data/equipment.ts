@@ -16,6 +16,8 @@ export interface Equipment {
   /** pans in the bain-marie, and what one holds, L */
   bainMariePans?: number | undefined;
   bainMariePanLitres?: number | undefined;
+  /** minutes between temperature checks of what is held hot; absent where the kitchen has said nothing */
+  holdCheckMin?: number | undefined;
   /** 1/1 pans that stand empty for cooling */
   coolingPans?: number | undefined;
   /** a level teaspoon of the salt that stands here, g: fine about 6, coarse 4.8, flaky 2.8 (common practice) */

@@ -1,11 +1,11 @@
 import { Link } from 'react-router';
 import styled from 'styled-components';
 import { minutes } from '../../../contract';
-import { type AdjustWay, flourPerLitre } from '../../../core/adjust';
+import type { AdjustWay } from '../../../core/adjust';
 import type { AddedItem } from '../../../core/batch';
 import { itemsFromLots } from '../../../core/larder';
 import { holdsOf } from '../../../core/matter';
-import { liquidLitres } from '../../../core/pot';
+import { flourPerLitre, liquidLitres } from '../../../core/pot';
 import type { BatchCommand } from '../../../core/rules';
 import { thicknessBand } from '../../../core/thickness';
 import { Button } from '../../components/button';

@@ -1,13 +1,12 @@
 import { useState } from 'react';
 import * as v from 'valibot';
 import { type KitchenView, numberField, textField } from '../../../contract';
-import { thermometerVerdict } from '../../../core/kitchen';
 import type { LotView } from '../../../core/views';
 import { Button } from '../../components/button';
-import { Choice } from '../../components/choice';
 import { figure, TypedForm, typedWords, useTypedForm } from '../../components/form';
 import { Sheet } from '../../components/sheet';
-import { Caution, Errors } from '../../components/text';
+import { Errors } from '../../components/text';
+import { ThermometerChoice, useThermometer } from '../../components/thermometer-choice';
 import { coolingWords } from '../../words';
 import { useShelf } from './use-shelf';
 
@@ -144,51 +143,5 @@ export function ThrownAwaySheet({ lot, kitchen, onClose }: Of) {
         </Button>
       </TypedForm>
     </Sheet>
-  );
-}
-
-/** Which thermometer: the one that is good for the record first. */
-function useThermometer(kitchen: KitchenView) {
-  const all = thermometersOf(kitchen);
-  return useState((all.find((one) => isForRecords(one, kitchen)) ?? all[0])?.id ?? '');
-}
-
-const thermometersOf = ({ instruments }: Pick<KitchenView, 'instruments'>) =>
-  instruments.filter((one) => one.kind === 'thermometer');
-
-/** Its last check on ice and at the boil was good. */
-export function isForRecords(
-  { checked }: Pick<KitchenView['instruments'][number], 'checked'>,
-  { altitudeM }: Pick<KitchenView, 'altitudeM'>,
-): boolean {
-  return checked !== null && thermometerVerdict(checked, altitudeM).isForRecords;
-}
-
-/** The kitchen's thermometers, and a word where the chosen one is not good for the record. */
-export function ThermometerChoice({
-  kitchen,
-  value,
-  onChange,
-}: {
-  kitchen: KitchenView;
-  value: string;
-  onChange: (id: string) => void;
-}) {
-  const all = thermometersOf(kitchen);
-  const chosen = all.find((one) => one.id === value);
-  if (all.length === 0) return null;
-  return (
-    <>
-      <Choice
-        label={coolingWords.withWhich}
-        value={value}
-        options={[
-          ...all.map(({ id, name }) => ({ value: id, text: name })),
-          { value: '', text: coolingWords.anyThermometer },
-        ]}
-        onChange={onChange}
-      />
-      {chosen && !isForRecords(chosen, kitchen) && <Caution>{coolingWords.notChecked(chosen.name)}</Caution>}
-    </>
   );
 }

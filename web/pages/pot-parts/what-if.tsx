@@ -9,7 +9,7 @@ import { Errors, Over, Soft } from '../../components/text';
 import { useOpenBatches } from '../../data/queries';
 import { colour, font, size, space } from '../../theme/tokens';
 import { decimal, heatWords, hourMinute, potWords } from '../../words';
-import { compute } from '../../workers/use-computed';
+import { computeBeside } from '../../workers/use-computed';
 import type { BatchHere } from '../batch-frame';
 import { useSubmit } from './use-submit';
 
@@ -106,7 +106,7 @@ function useLevers(here: BatchHere): Lever[] | null {
   const minute = Math.floor(nowMs / 60_000);
   const { data } = useQuery({
     queryKey: ['levers', id, here.pot.events.length, minute],
-    queryFn: () => compute('levers', { snapshot, state, free }),
+    queryFn: () => computeBeside('levers', { snapshot, state, free }),
     placeholderData: (before) => before,
     gcTime: 60_000,
   });

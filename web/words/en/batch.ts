@@ -16,6 +16,7 @@ import { kindsOf, type PortionKind } from '../../../core/portions';
 import type { FallTarget } from '../../../core/pot';
 import { bandName } from '../../../core/thickness';
 import { decimal, depth, hourMinute, litres, percent, portion, temperature, weight } from '../amounts';
+import { heldHotWords } from './hold';
 import { allergenNames } from './holds';
 import { askedWords, DISCARD_WORDS } from './portions';
 import { tasteWords, testWords } from './taste';
@@ -129,6 +130,10 @@ export function describeEvent(event: BatchEvent, snapshot: BatchSnapshot): strin
     }
     case 'grilled':
       return `Under the grill: ${event.payload.portions}, ${event.payload.minutes} min`;
+    case 'heldHot':
+      return heldHotWords(event.payload);
+    case 'reheated':
+      return `Reheated to ${temperature(event.payload.tempC)}: ${event.payload.by}`;
     case 'stored':
       return `Stored: ${litres(event.payload.litres)}, ${event.payload.place}`;
     case 'note':
@@ -278,6 +283,12 @@ export function nextActionWords(
       return next.dueMs === null
         ? { text: 'leave it', isPressing: false }
         : { text: `nothing until ${hourMinute(next.dueMs, zone)}`, isPressing: false };
+    case 'check':
+      return { text: 'take its temperature', isPressing: true };
+    case 'tooCold':
+      return next.below.canReheat
+        ? { text: `too cold: reheat by ${hourMinute(next.below.reheatByMs, zone)}`, isPressing: true }
+        : { text: `too cold: away by ${hourMinute(next.below.throwByMs, zone)}`, isPressing: true };
     case 'serve':
       return next.dueMs > nowMs
         ? { text: `hold for ${hourMinute(next.dueMs, zone)}`, isPressing: false }

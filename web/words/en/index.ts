@@ -7,6 +7,7 @@ export * from './devices';
 export * from './foods';
 export * from './forecast';
 export * from './heating';
+export * from './hold';
 export * from './holds';
 export * from './kitchen';
 export * from './larder';
