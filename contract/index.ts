@@ -72,7 +72,7 @@ export {
   type TakeBook,
   takeBookSchema,
 } from './larder-schema';
-export { countField, numberField, tellRangesIn, textField } from './number-field';
+export { countField, numberField, signedBy, tellRangesIn, textField } from './number-field';
 export { isJpeg, PHOTO_MOST_BYTES, PHOTOS_MOST, photoIdSchema } from './photo';
 export {
   type DrawPart,

@@ -136,6 +136,8 @@ export function doors(
     pot('sizeSet', { kindId: 'bowl', ml: 220 }),
     pot('garnishReady', { lineId: 'chives', kg: 0.1 }),
     pot('grilled', { portions: 4, minutes: 3 }),
+    pot('heldHot', { in: 'pans', pans: 2, keptC: 70, lid: 'on' }),
+    pot('reheated', { tempC: 76, by: 'Isla', thermometerId: 'x' }),
     pot('undone', { eventId: 'none' }),
     pot('answered', { eventId: 'none', believed: true }),
     shelf('moved', { lotId, place: 'x' }),

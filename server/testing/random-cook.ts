@@ -217,16 +217,22 @@ export class RandomCook {
     const kindId = 'bowl';
     const some = (type: string) => chance.pick(events.filter((event) => event.type === type))?.id ?? 'none';
     const items = [{ kindId, count: 1 + chance.below(6) }];
+    const orderId = some('asked');
+    if (orderId !== 'none' && chance.isOneIn(4))
+      return { type: 'askedAnew', payload: { orderId, items: chance.isOneIn(2) ? [] : items } };
     const { type, ...payload } = chance.pick([
       { type: 'takenBack', eventId: some('portioned'), portions: 1 + chance.below(3) },
       { type: 'turnedAway', portions: 1 + chance.below(9) },
       { type: 'coversSet', kindId, count: chance.below(80) },
       { type: 'sizeSet', kindId, ml: 150 + chance.below(200) },
       { type: 'asked', items, freeOf: [chance.pick(['milk', 'celery', 'wheat'])], words: 'table 2' },
-      { type: 'askedAnew', orderId: some('asked'), items: chance.isOneIn(2) ? [] : items },
       { type: 'garnishReady', lineId: 'cheese', kg: chance.between(0, 2) },
       { type: 'grilled', portions: 1 + chance.below(6), minutes: 4 },
-      { type: 'portioned', portions: 1, fate: 'served', orderId: some('asked'), overrideReason: 'x' },
+      { type: 'heldHot', in: 'pans', pans: 1 + chance.below(4), keptC: chance.between(50, 90), lid: 'ajar' },
+      { type: 'heldHot', in: 'thermos', litres: 1 + chance.below(60), keptC: null, lid: 'on' },
+      { type: 'heldHot', in: 'pot', keptC: chance.between(57, 95), lid: 'on' },
+      { type: 'reheated', tempC: chance.between(60, 96), by: 'Isla' },
+      { type: 'portioned', portions: 1, fate: 'served', orderId, overrideReason: 'x' },
       { type: 'portioned', portions: 1, fate: 'discarded', reason: 'spilled', isOut: true },
     ]);
     return { type, payload };

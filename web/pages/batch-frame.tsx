@@ -136,7 +136,7 @@ function Inside({ batch, kitchen }: { batch: BatchView; kitchen: KitchenView }) 
       <BatchHead
         batch={batch}
         zone={kitchen.zone}
-        standsIn={`${pot.state.inPot.name}, ${pot.state.onBurner.name}`}
+        standsIn={[...new Set([pot.state.inPot.name, pot.state.onBurner.name])].join(', ')}
         isClosed={pot.state.closed !== null}
         contains={containsWords(holds)}
       />

@@ -13,6 +13,7 @@ import { Beyond } from './pass-parts/beyond';
 import { CloseForm } from './pass-parts/close-form';
 import { Garnish } from './pass-parts/garnish';
 import { Grill } from './pass-parts/grill';
+import { HeldHot } from './pass-parts/held-hot';
 import { Orders } from './pass-parts/orders';
 import { CameFrom, PartsOf } from './pass-parts/parts';
 import { PressBar } from './pass-parts/press-bar';
@@ -22,7 +23,6 @@ import { useBoard } from './pass-parts/use-board';
 import { useServing } from './pass-parts/use-serving';
 import { BowlsLeft, BowlsOut, LitresThere } from './pass-parts/what-is-there';
 import { WillItLast } from './pass-parts/will-it-last';
-import { HoldNote } from './pot-parts/hold-note';
 import { TakeOut } from './pot-parts/take-out';
 
 const PotBox = styled.div`
@@ -96,7 +96,7 @@ function BowlPass({ here }: { here: BatchHere }) {
           {toComeOut(state).length > 0 && <TakeOut here={here} />}
           <WillItLast here={here} board={board} />
           <BowlsOut here={here} board={board} />
-          <HoldNote here={here} />
+          <HeldHot here={here} board={board} />
         </section>
         <section className="serve">
           <Serve here={here} board={board} serving={serving} />

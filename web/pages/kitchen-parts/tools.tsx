@@ -27,6 +27,7 @@ const TOOLS = v.object({
   sieveLitres: figureOrNone(v.unwrap(entries.sieveLitres)),
   bainMariePans: figureOrNone(v.unwrap(entries.bainMariePans)),
   bainMariePanLitres: figureOrNone(v.unwrap(entries.bainMariePanLitres)),
+  holdCheckMin: figureOrNone(v.unwrap(entries.holdCheckMin)),
   coolingPans: figureOrNone(v.unwrap(entries.coolingPans)),
   saltTeaspoonG: figureOrNone(v.unwrap(entries.saltTeaspoonG)),
 });
@@ -41,6 +42,7 @@ const ASKED = [
   ['sieveLitres', kitchenWords.aSieveTakes, 'L'],
   ['bainMariePans', kitchenWords.pansInTheBainMarie, kitchenWords.pans],
   ['bainMariePanLitres', kitchenWords.oneOfThemHolds, 'L'],
+  ['holdCheckMin', kitchenWords.temperatureEvery, 'min'],
   ['coolingPans', kitchenWords.pansToCoolIn, kitchenWords.pans],
   ['saltTeaspoonG', kitchenWords.aTeaspoonOfOurSalt, 'g'],
 ] as const;
@@ -61,6 +63,7 @@ export function ToolsSection({ kitchen }: { kitchen: KitchenView }) {
       sieveLitres: typed(equipment.sieveLitres),
       bainMariePans: typed(equipment.bainMariePans),
       bainMariePanLitres: typed(equipment.bainMariePanLitres),
+      holdCheckMin: typed(equipment.holdCheckMin),
       coolingPans: typed(equipment.coolingPans),
       saltTeaspoonG: typed(equipment.saltTeaspoonG),
     },

@@ -47,6 +47,8 @@ export function Act(props: ActProps) {
     case 'begin':
       return <Beginning {...props} next={next} />;
     case 'serve':
+    case 'check':
+    case 'tooCold':
       return <Serving {...props} next={next} />;
     default:
       return <UnderWay {...props} next={next} />;
@@ -147,13 +149,13 @@ function Serving({
   next,
   onRead,
   onOpen,
-}: ActProps & { next: Extract<NextAction, { kind: 'serve' }> }) {
+}: ActProps & { next: Extract<NextAction, { kind: 'serve' | 'check' | 'tooCold' }> }) {
   const navigate = useNavigate();
   return (
     <>
       <Running here={here} next={next} />
       <TopNote here={here} />
-      <HoldNote here={here} />
+      {next.kind !== 'tooCold' && <HoldNote here={here} />}
       <LeftOut here={here} />
       {toComeOut(here.pot.state).length > 0 && <TakeOut here={here} />}
       <Acts>
@@ -172,7 +174,10 @@ function Serving({
   );
 }
 
-type UnderWayWant = Exclude<NextAction, { kind: 'closed' | 'answer' | 'begin' | 'serve' }>;
+type UnderWayWant = Exclude<
+  NextAction,
+  { kind: 'closed' | 'answer' | 'begin' | 'serve' | 'check' | 'tooCold' }
+>;
 
 function UnderWay({ here, next, onRead, onOpen }: ActProps & { next: UnderWayWant }) {
   const { once, isBusy, refusals } = useOnce(here.batch.id);

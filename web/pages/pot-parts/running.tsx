@@ -11,6 +11,7 @@ import {
   forecastWords,
   heatShownWords,
   heatWords,
+  holdWords,
   hourMinute,
   inMeasures,
   litres,
@@ -89,13 +90,13 @@ export function Running({
     <>
       <div>
         <Over>{overWords(next, nowMs, zone)}</Over>
-        <h2>{titleOf(next, here.pot.state.onBurner.dial)}</h2>
+        <h2>{titleOf(next, here.pot.state.onBurner.dial, zone)}</h2>
         <Cues>
           <p>{inMeasures(next.kind === 'finish' ? stage.cue : stage.act)}</p>
         </Cues>
       </div>
       <Answers>
-        {next.kind === 'serve' ? (
+        {stage.ends.rule === 'served' ? (
           <div className="hour">
             <dt>{potWords.service}</dt>
             <dd>{hourMinute(here.batch.snapshot.plan.serviceAtMs, zone)}</dd>
@@ -154,6 +155,7 @@ export function Running({
 function titleOf(
   next: Exclude<NextAction, { kind: 'closed' | 'answer' | 'begin' }>,
   dial: Dial | undefined,
+  zone: string,
 ): string {
   switch (next.kind) {
     case 'heat':
@@ -166,6 +168,12 @@ function titleOf(
       return potWords.backIn(next.parked.map((one) => one.name).join(', '));
     case 'add':
       return `In: ${next.lines.map((line) => line.name.toLowerCase()).join(', ')}`;
+    case 'check':
+      return holdWords.takeTheTemperature;
+    case 'tooCold':
+      return next.below.canReheat
+        ? holdWords.reheatBy(hourMinute(next.below.reheatByMs, zone))
+        : holdWords.throwAwayBy(hourMinute(next.below.throwByMs, zone));
     default:
       return next.stage.title;
   }
@@ -181,6 +189,10 @@ function overWords(next: NextAction, nowMs: number, zone: string): string {
       return potWords.kgHasBoiledAwayWas(next.lostKg, next.plannedKg);
     case 'giveBack':
       return potWords.putBackWhatWasParked;
+    case 'check':
+      return potWords.aThermometerIsDue(span(nowMs - next.dueMs));
+    case 'tooCold':
+      return potWords.tooColdToHold(next.below.tempC);
     case 'add':
       return next.dueMs > nowMs
         ? potWords.inWhatWaitsByThe(span(next.dueMs - nowMs))

@@ -5,7 +5,7 @@ import { massKg, totalKg } from '../../../core/matter';
 import { potLitres } from '../../../core/pot';
 import { workingFillLitres } from '../../../core/vessel';
 import { PotSection, type WallMark } from '../../components/pot-section/pot-section';
-import { heatWords, hourMinute, litres, potWords } from '../../words';
+import { heatWords, holderWords, hourMinute, litres, potWords } from '../../words';
 import type { BatchHere } from '../batch-frame';
 
 /** The batch's own pot, drawn as it is now. */
@@ -29,7 +29,7 @@ export function Section({ here, onPoint }: { here: BatchHere; onPoint: (depthCm:
       );
       marks.push({ litres: progress.fromLitres, text: from, kind: 'started' });
     }
-  } else {
+  } else if (!state.held || state.held.in === 'pot') {
     const most = workingFillLitres(inPot.vessel, snapshot.plan.foams);
     const fill = litres(most);
     marks.push({ litres: most, text: potWords.noFullerThan(fill), kind: 'limit' });
@@ -64,6 +64,12 @@ export function heatLine(here: BatchHere): string {
   const burner = state.onBurner;
   if (massKg(state.pot.mixture) === 0)
     return potWords.empty(sentenceCase(burner.name), heatWords(state.pot.heatFraction, burner.dial));
+  if (state.held && state.held.in !== 'pot')
+    return potWords.heldAboutCPress(
+      sentenceCase(holderWords(state.held.in, state.held.pans)),
+      state.pot.lid,
+      state.pot.tempC,
+    );
   return potWords.atLidAboutCPress(
     sentenceCase(burner.name),
     heatWords(state.pot.heatFraction, burner.dial),

@@ -29,9 +29,10 @@ export const holdWords = {
   thrownAway: 'Thrown away',
   thrownAwayTitle: 'Thrown away',
   thrownAwayAll: (what: string) => `All of it is thrown away, ${what}, and the batch is closed.`,
+  reheatBy: (by: string) => `Reheat it by ${by}`,
+  throwAwayBy: (by: string) => `Throw it away by ${by}`,
   topUp: (much: string) => `Top up ${much}`,
-  thermometerDecides: 'The thermometer decides, and the local code.',
-  scramblesAt: (what: string, at: string) => `${what} Keep it under ${at}.`,
+  noHotter: (at: string, why: string) => `No hotter than ${at}: ${why}.`,
 };
 
 /** What was said of holding it. */

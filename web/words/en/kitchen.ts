@@ -261,6 +261,7 @@ export const kitchenWords = {
   minutesUnderTheGrill: 'Minutes under the grill',
   aSieveTakes: 'A sieve takes',
   pansInTheBainMarie: 'Pans in the bain-marie',
+  temperatureEvery: 'Held hot: a thermometer every',
   pansToCoolIn: '1/1 pans to cool in',
   aTeaspoonOfOurSalt: 'A level teaspoon of our salt',
   oneOfThemHolds: 'One of them holds',

@@ -114,6 +114,8 @@ export const potWords = {
   leaveIt: 'Leave it',
   leaveItUntil: (hourMinute: string) => `Leave it until ${hourMinute}`,
   holdItToGo: (span: string) => `Hold it, ${span} to go`,
+  aThermometerIsDue: (late: string) => `A thermometer is due, ${late} late`,
+  tooColdToHold: (tempC: number) => `${temperature(tempC)}: too cold to hold`,
   serving: 'Serving',
   toComeOut: 'To come out',
   stillInThePotTo: 'Still in the pot, to come out:',
@@ -235,6 +237,8 @@ export const potWords = {
   inSectionCLid: (name: string, litres: string, tempC: number, lid: string, n: string) =>
     `${name} in section: ${litres}, ${temperature(tempC)}, lid ${lid}.${n}`,
   empty: (name: string, heatWords: string) => `Empty. ${name} ${heatWords}.`,
+  heldAboutCPress: (name: string, lid: string, tempC: number) =>
+    `${name}, lid ${lid}, about ${temperature(tempC)}. Press where the level stands.`,
   atLidAboutCPress: (name: string, heatWords: string, lid: string, tempC: number) =>
     `${name} at ${heatWords}, lid ${lid}, about ${temperature(tempC)}. Press the pot where the level stands.`,
   tooMuchOfIt: 'Too much of it',
