@@ -26,7 +26,13 @@ export interface BatchResult {
   /** where the gap comes from */
   reasons: YieldReason[];
   /** as it ended, and as it was known when it began; that is absent in results of before */
-  heatFactor: { mean: number; sd: number; knew?: { mean: number; sd: number } };
+  heatFactor: {
+    mean: number;
+    sd: number;
+    knew?: { mean: number; sd: number };
+    /** the burner it is of, where that is not the one it stood on at the end */
+    burnerId?: string;
+  };
   /** what each stretch of steady heat showed; absent in results of models before 4 */
   segments?: HeatSegment[];
   /** what its floor showed, beside what was known of it; absent where it showed nothing */
@@ -121,17 +127,25 @@ export function batchResult(
     leftPortions: Math.floor((state.closed.leftLitres + 1e-9) / portionL),
     yieldGapLitres: yieldLitres - plan.yieldLitres,
     reasons: reasons(snapshot, state, yieldLitres),
-    heatFactor: {
-      mean: state.pot.heatFactor,
-      sd: Math.sqrt(variance(state.pot.covariance, 'burner')),
-      knew: { mean: state.onBurner.heatFactor.mean, sd: state.onBurner.heatFactor.sd },
-    },
+    heatFactor: heatShown(state),
     segments: state.segments,
     ...floorOf(snapshot, state),
     ...bodyOf(snapshot, state),
     ...askedOf(snapshot, state),
     ...ladleOf(snapshot, state),
     forecasts: keptForecasts(snapshot, events),
+  };
+}
+
+/** What the burner it was cooked on gave on the average, beside what was known of it. */
+function heatShown({ pot, onBurner, held }: BatchState): BatchResult['heatFactor'] {
+  const cookedOn = held?.cookedOn ?? null;
+  const { mean, sd } = (cookedOn ?? onBurner).heatFactor;
+  return {
+    mean: pot.heatFactor,
+    sd: Math.sqrt(variance(pot.covariance, 'burner')),
+    knew: { mean, sd },
+    ...(cookedOn ? { burnerId: cookedOn.id } : {}),
   };
 }
 

@@ -213,6 +213,8 @@ export interface HeldHot {
   sinceMs: number;
   in: HoldsIn;
   pans: number | null;
+  /** what it was cooked on, where it left that; null where it stands on it still */
+  cookedOn: PlannedBurner | null;
 }
 
 /** Brought to the reheating temperature while it was held. */

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { holderOf } from '../hold';
 import { massKg, saltPercent } from '../matter';
 import { itemsFor, logOf, orderOf, snapshotOf } from '../testing/broth';
-import { type BatchEventBody, foldBatch, holdClock, nextAction, stageClock } from './';
+import { type BatchEventBody, batchResult, foldBatch, holdClock, nextAction, stageClock } from './';
 import { callOf } from './range-walk';
 import { wantedSinceMs } from './wanted-since';
 
@@ -48,6 +48,18 @@ describe('held hot', () => {
     expect(massKg(before.pot.mixture) - massKg(state.pot.mixture)).toBeLessThan(0.4);
     expect(saltPercent(state.pot.mixture, 'all')).toBeGreaterThan(saltPercent(before.pot.mixture, 'all'));
     const { pot, burner } = snapshot.input;
+    // what it teaches is of the burner it was cooked on
+    const closed = [
+      ...logOf(held),
+      ...logOf([[250, { type: 'closed', payload: { leftLitres: 1 } }]]).map((one) => ({
+        ...one,
+        id: 'z',
+        seq: 99,
+      })),
+    ];
+    const result = batchResult(snapshot, foldBatch(snapshot, closed, minuteMs(251)), closed);
+    expect(result.heatFactor.burnerId).toBe(burner.id);
+    expect(result.heatFactor.mean).toBeCloseTo(at(ready, 60.2).pot.heatFactor, 1);
     const back = at([...held, [90, { type: 'moved', payload: { pot, burner } }]], 91);
     expect([back.held, back.pot.keptC]).toEqual([null, undefined]);
     const inItsPot: Said[] = [

@@ -79,6 +79,7 @@ export { lookFromMs } from './look-every';
 export { mayNeverFinish } from './may-never-finish';
 export { type LaterLine, type NextAction, nextAction } from './next-action';
 export { PART_LINE, type PartOrder, partOfBatch } from './part-of-batch';
+export { placeAfter } from './place-after';
 export { inPotKgOf, type ToComeOut, toComeOut } from './pot-items';
 export { type Call, callOf, dueSinceMs, rangeWalk } from './range-walk';
 export { type RescueStep, rescueOf } from './rescue';

@@ -42,8 +42,8 @@ export function learnFrom(
 ): void {
   const { id: batchId, closedAtMs } = batch;
   learnService(tx, batch, result);
-  const burnerId = mergedId(tx, 'burner', batch.burnerId);
-  const { knew, ...heat } = result.heatFactor;
+  const { knew, burnerId: cookedOn, ...heat } = result.heatFactor;
+  const burnerId = mergedId(tx, 'burner', cookedOn ?? batch.burnerId);
   const shown = evidenceOf(heat, knew);
   if (shown)
     tx.insert(burnerResults)

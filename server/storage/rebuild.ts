@@ -1,5 +1,5 @@
 import { eq } from 'drizzle-orm';
-import { FoldError, foldBatch, foldOn } from '../../core/batch';
+import { FoldError, foldBatch, foldOn, placeAfter } from '../../core/batch';
 import { lotsOfBatch, settleLots, shelfEntries } from '../../core/larder';
 import { activeEvents } from '../../core/log';
 import { allBatchIds, type BatchRow, batchRow, eventRows } from './batch-rows';
@@ -121,8 +121,7 @@ function standing(tx: Tx, row: BatchRow, events: ReturnType<typeof eventRows>) {
   if (isFrozen) {
     // what came after closing is kept, and changes nothing
     const closing = active.findIndex((event) => event.type === 'closed');
-    const moved = active.slice(0, Math.max(0, closing)).findLast((event) => event.type === 'moved');
-    const { pot, burner } = moved?.payload ?? row.snapshot.input;
+    const { pot, burner } = placeAfter(active.slice(0, Math.max(0, closing)), row.snapshot);
     return { inPot: pot, onBurner: burner, births: frozen, parts: null };
   }
   const state =

@@ -101,7 +101,7 @@ export class RandomCook {
     const readings = () => events.filter((event) => event.type === 'reading');
     const lotId = () => chance.pick(this.lots) ?? 'none';
     const say = (type: string, payload: object) => ({ type, payload });
-    switch (chance.below(27)) {
+    switch (chance.below(29)) {
       case 0:
       case 1:
         return say('stageBegun', { stageId: stageId() });
@@ -207,6 +207,11 @@ export class RandomCook {
       case 24:
       case 25:
         return this.#atPass(events);
+      case 26:
+      case 27:
+        return chance.isOneIn(3)
+          ? say('stageBegun', { stageId: snapshot.input.recipe.stages.at(-1)!.id, overrideReason: 'x' })
+          : this.#held();
       default:
         return say('undone', { eventId: chance.isOneIn(3) ? (chance.pick(this.said) ?? any()) : any() });
     }
@@ -228,12 +233,20 @@ export class RandomCook {
       { type: 'asked', items, freeOf: [chance.pick(['milk', 'celery', 'wheat'])], words: 'table 2' },
       { type: 'garnishReady', lineId: 'cheese', kg: chance.between(0, 2) },
       { type: 'grilled', portions: 1 + chance.below(6), minutes: 4 },
+      { type: 'portioned', portions: 1, fate: 'served', orderId, overrideReason: 'x' },
+      { type: 'portioned', portions: 1, fate: 'discarded', reason: 'spilled', isOut: true },
+    ]);
+    return { type, payload };
+  }
+
+  /** What is served is held hot, in this or that, or brought back to heat. */
+  #held(): { type: string; payload: object } {
+    const { chance } = this;
+    const { type, ...payload } = chance.pick([
       { type: 'heldHot', in: 'pans', pans: 1 + chance.below(4), keptC: chance.between(50, 90), lid: 'ajar' },
       { type: 'heldHot', in: 'thermos', litres: 1 + chance.below(60), keptC: null, lid: 'on' },
       { type: 'heldHot', in: 'pot', keptC: chance.between(57, 95), lid: 'on' },
       { type: 'reheated', tempC: chance.between(60, 96), by: 'Isla' },
-      { type: 'portioned', portions: 1, fate: 'served', orderId, overrideReason: 'x' },
-      { type: 'portioned', portions: 1, fate: 'discarded', reason: 'spilled', isOut: true },
     ]);
     return { type, payload };
   }

@@ -1,5 +1,5 @@
 import { setupOf } from '../../plan';
-import { broughtTo, changeBurner, changeVessel, coverPot, keepAt } from '../../pot';
+import { broughtTo, changeVessel, coverPot, keepAt, setHeat } from '../../pot';
 import type { BatchState } from '../batch-state';
 import type { EventOf, FoldContext } from '../fold-context';
 import { known, surfaceOf, withSegment } from './heat-acts';
@@ -15,15 +15,15 @@ export function holdHot(context: FoldContext, state: BatchState, event: EventOf<
         setup: setupOf({ kitchen, pot: holder.pot, burner: holder.burner }),
       }
     : null;
-  const poured = moved
-    ? changeBurner(changeVessel(state.pot, surfaceOf(moved.inPot, 'off')), moved.onBurner.heatFactor)
-    : state.pot;
+  // off its burner, what that has shown stays known: it is what the batch teaches of it
+  const poured = moved ? setHeat(changeVessel(state.pot, surfaceOf(moved.inPot, 'off')), 0) : state.pot;
+  const cookedOn = moved ? (state.held?.cookedOn ?? state.onBurner) : (state.held?.cookedOn ?? null);
   const covered = coverPot(poured, lid, surfaceOf(moved?.inPot ?? state.inPot, lid));
   const pot = keptC === null ? covered : keepAt(covered, keptC);
   return {
     ...withSegment(context, state, event.actedAtMs),
     ...moved,
-    held: { eventId: event.id, sinceMs: event.actedAtMs, in: into, pans: pans ?? null },
+    held: { eventId: event.id, sinceMs: event.actedAtMs, in: into, pans: pans ?? null, cookedOn },
     ...known(pot),
   };
 }
