@@ -20,8 +20,8 @@ export default defineConfig({
   // a machine under load is slow: what never comes fails all the same
   timeout: 480_000,
   expect: { timeout: 20_000 },
-  // two at a time, each worker with a server of its own
-  workers: 2,
+  // three at a time, each with a server of its own: they wait for the clock more than for the machine
+  workers: 3,
   fullyParallel: true,
   retries: 0,
   reporter: process.env.SLOW_POT_REPORT

@@ -177,6 +177,7 @@ export interface PortionsOut {
   orderId: string | null;
   /** as ladled; 0 of what had left before */
   litres: number;
+  kg: number;
   /** their share of what had gone into the pot, without garnish */
   costCents: number;
 }

@@ -96,3 +96,4 @@ export {
 } from './versions/upcast-snapshot';
 export { wantedSinceMs } from './wanted-since';
 export { hasGoneIn, kgByFood, kgOfLine, rowGoingIn, rowsInPot, type WentIn } from './went-in';
+export { type YieldStep, type YieldStepName, yieldWalk } from './yield-walk';

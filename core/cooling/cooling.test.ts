@@ -1,7 +1,7 @@
 import { Solver } from 'odex';
 import { describe, expect, it } from 'vitest';
 import { FOOD_CODE } from '../safety';
-import { coolingHours, iceBathKg, iceForWaterKg, PAN_AREA_M2, thawHours } from './';
+import { iceBathKg, iceForWaterKg, PAN_AREA_M2, thawHours } from './';
 import {
   centreC,
   cooledFor,
@@ -12,6 +12,7 @@ import {
   stirredBody,
   stirredPerHour,
 } from './cooling-body';
+import { coolingHours } from './cooling-hours';
 
 describe('cooling', () => {
   // Source: Carslaw and Jaeger's slab with surface resistance, 4 °C air, 90 °C start, 57 → 21 °C.

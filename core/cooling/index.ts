@@ -9,7 +9,6 @@ export {
   coolingForecast,
   FIRST_STEP_C,
 } from './cooling-forecast';
-export { coolingHours } from './cooling-hours';
 export { type CoolingHow, depthOf, isStirred, litresIn } from './cooling-how';
 export {
   type CoolingKnown,

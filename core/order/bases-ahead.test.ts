@@ -5,7 +5,7 @@ import { kitchenView } from '../../demo/kitchen-view';
 import { contentsOfRow, type ShelfLot } from '../larder';
 import { INGREDIENT_BY_ID } from '../matter';
 import { type Recipe, recipeRowId } from '../recipe';
-import { basesAhead } from './bases-ahead';
+import { type BasesAsked, basesAhead } from './bases-ahead';
 import { heapsOfOrders } from './trim-heaps';
 
 const kitchen = kitchenView();
@@ -48,8 +48,19 @@ const lot = (rowId: string, leftKg: number, useByMs = SATURDAY + HOUR): ShelfLot
   contents: contentsOfRow(INGREDIENT_BY_ID[rowId]!),
   centsPerKg: 100,
 });
-const ahead = (orders: OrderView[], lots: ShelfLot[] = [], nowMs = NOW, book: readonly Recipe[] = BOOK) =>
+const COOLING = {
+  places: [{ id: 'w', name: 'walk-in', air: 'fan' as const, airC: 3, kg: null }],
+  emptyPans: null,
+};
+const ahead = (
+  orders: OrderView[],
+  lots: ShelfLot[] = [],
+  nowMs = NOW,
+  book: readonly Recipe[] = BOOK,
+  cooling: BasesAsked['cooling'] = COOLING,
+) =>
   basesAhead({
+    cooling,
     orders,
     kitchen,
     book,
@@ -72,9 +83,17 @@ describe('what the days ahead want of the larder', () => {
     expect(making!.readyAtMs).toBeLessThanOrEqual(Date.UTC(2026, 2, 13, 16, 0));
     expect(making!.readyAtMs).toBeGreaterThan(Date.UTC(2026, 2, 13, 14, 30));
     expect(making!.startAtMs).toBeLessThan(making!.readyAtMs - 4 * HOUR);
-    // 2.5 cm in a still walk-in: within the six hours of the code from 57 °C, and the warm part before it
-    expect(making!.coldAtMs - making!.readyAtMs).toBeGreaterThan(5 * HOUR);
-    expect(making!.coldAtMs - making!.readyAtMs).toBeLessThan(6.5 * HOUR);
+    // in the kitchen’s own pans and places, as many as make it in time: six hours of the code from 57 °C, and the warm part
+    const { how, coldAtMs, isInTime } = making!.cooled!;
+    expect([how.place, isInTime]).toEqual(['walk-in', true]);
+    expect(how.pans * how.areaM2 * how.depthCm * 10).toBeCloseTo(making!.litres, 3);
+    expect(coldAtMs - making!.readyAtMs).toBeGreaterThan(2 * HOUR);
+    expect(coldAtMs - making!.readyAtMs).toBeLessThan(6.5 * HOUR);
+    // with one pan it is not, and the cook is told; without a cold place nothing is said of it
+    const few = ahead([order('celeriac-veloute', 60)], [], NOW, BOOK, { ...COOLING, emptyPans: 1 });
+    expect(few.bases[0]!.making!.cooled).toMatchObject({ isInTime: false });
+    const none = ahead([order('celeriac-veloute', 60)], [], NOW, BOOK, { places: [], emptyPans: 4 });
+    expect(none.bases[0]!.making!.cooled).toBeNull();
     expect(making!.latestStartMs).toBe(demand.byMs! - (making!.readyAtMs - making!.startAtMs));
   });
   it('what is on the shelf and good by then is taken off; enough is made by nobody', () => {
@@ -141,6 +160,7 @@ describe('bases of one day share pots, burners and hands', () => {
     a.fromMs < b.untilMs && b.fromMs < a.untilMs;
   const makings = (orders: OrderView[], change: Partial<Parameters<typeof basesAhead>[0]> = {}) =>
     basesAhead({
+      cooling: COOLING,
       orders,
       kitchen,
       book: BOOK,

@@ -1,5 +1,5 @@
 import { orderedRecipe } from '../book';
-import { coolingHours } from '../cooling';
+import { type CoolingHow, type ToCool, waysToCool } from '../cooling';
 import { holdsAsWritten, isBaseRow, layLots, type ShelfLot } from '../larder';
 import { heatDeliveredW, type Plan, type PlanInput, planBatch } from '../plan';
 import { type Recipe, recipeRowId } from '../recipe';
@@ -23,6 +23,8 @@ export interface BasesAsked {
   nowMs: number;
   /** pots and burners that something stands on now, and until when, ms */
   busy?: readonly { potId: string; burnerId: string; untilMs: number }[];
+  /** what there is to cool in */
+  cooling: Pick<ToCool, 'places' | 'emptyPans' | 'limits'>;
   /** the hour HH:MM of the day before a moment, in the kitchen's zone, ms */
   dayBeforeMs: (time: string, atMs: number) => number;
 }
@@ -39,7 +41,8 @@ export interface Making {
   /** to have it ready when the making is planned for, ms */
   startAtMs: number;
   readyAtMs: number;
-  coldAtMs: number;
+  /** one batch of it in the kitchen’s own pans and places: how, when it is cold, ms, and whether that is in time; null without any */
+  cooled: { how: CoolingHow; coldAtMs: number; isInTime: boolean } | null;
   /** the latest it can be lit and still be there hot, straight from the sieve, ms */
   latestStartMs: number;
   batches: number;
@@ -78,8 +81,8 @@ const STEP_L = 0.5;
 const DAY_AHEAD_MS = 16 * 3_600_000;
 const READY_BY = '16:00';
 
-/** Cooled as the rule allows it: 2.5 cm deep in a still walk-in of 3 °C, from the sieve to 5 °C. */
-const COOLING = { how: 'pan', depthCm: 2.5, filmWm2K: 10, airC: 3, startC: 85, fromC: 84, toC: 5 } as const;
+/** From the sieve into the pans, °C. Common practice. */
+const STRAINED_C = 85;
 
 /** Bases that bases stand on are asked for too, so deep. */
 const MOST_LEVELS = 4;
@@ -266,13 +269,20 @@ function withMaking(
     burnerName: burner.name,
     startAtMs: readyAtMs - shape.longMs,
     readyAtMs,
-    coldAtMs: readyAtMs + coolingHours(COOLING) * 3_600_000,
+    cooled: cooledFrom(asked, litres / plan.batches, readyAtMs),
     latestStartMs: Math.max(asked.nowMs, demand.byMs - shape.longMs),
     batches: plan.batches,
     runs,
     isLate: isLate(best),
   };
   return { base: { demand, making }, reserved: [reservedBy(shape, readyAtMs)] };
+}
+
+/** The kitchen's best way to cool so much, poured as it is strained. */
+function cooledFrom({ cooling }: BasesAsked, litres: number, readyAtMs: number): Making['cooled'] {
+  const [way] = waysToCool({ litres, startC: STRAINED_C, ...cooling }, readyAtMs);
+  if (!way || way.cold.p50Ms === null) return null;
+  return { how: way.how, coldAtMs: way.cold.p50Ms, isInTime: way.isInTime };
 }
 
 /** What makings were planned as, by what, how much, where. */

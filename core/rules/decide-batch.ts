@@ -273,9 +273,11 @@ function refuseDraw(kitchen: KitchenFacts, body: BatchEventBody, atMs: number): 
   return null;
 }
 
-/** Who signs works here. */
-function refuseSigned({ people }: KitchenFacts, { payload }: BatchEventBody): Refusal | null {
-  const by = 'by' in payload ? payload.by : undefined;
+/** What an inspector may ask about is signed by somebody who works here; anybody may taste. */
+const SIGNED: ReadonlySet<BatchEventBody['type']> = new Set(['reheated', 'portioned', 'reading']);
+
+function refuseSigned({ people }: KitchenFacts, { type, payload }: BatchEventBody): Refusal | null {
+  const by = SIGNED.has(type) && 'by' in payload ? payload.by : undefined;
   return by === undefined ? null : refuseNobody(people, 'payload.by', by);
 }
 

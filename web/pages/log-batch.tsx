@@ -24,6 +24,7 @@ import {
 import { PotPhotos } from './adjust-parts/pot-photos';
 import { LotsOfBatch } from './log-parts/lots-of-batch';
 import { NextTimeOf } from './log-parts/next-time';
+import { YieldWalkOf } from './log-parts/yield-walk-of';
 import { useKitchenHere } from './use-kitchen-here';
 
 const Outcome = styled.p`
@@ -208,6 +209,7 @@ function Told({ batch }: { batch: BatchView }) {
             />
           </ChartBox>
           <Over>{logWords.lineAsEstimatedRingsReadings}</Over>
+          <YieldWalkOf batch={batch} kitchen={kitchen} />
           <Subtitle>{logWords.batchLog}</Subtitle>
           <Events tabIndex={0} aria-label={logWords.batchLog}>
             {events.map((event) => (

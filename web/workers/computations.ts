@@ -1,4 +1,4 @@
-import { type PlanRequest, type WholeKitchen, zonedTimeMs } from '../../contract';
+import { coolingPlaces, type PlanRequest, type WholeKitchen, zonedTimeMs } from '../../contract';
 import { type BatchSnapshot, type BatchState, type FreeRange, type Lever, levers } from '../../core/batch';
 import { libraryOf } from '../../core/book';
 import { layLots, type ShelfLot } from '../../core/larder';
@@ -62,7 +62,7 @@ export interface Computations {
   inTime: { asked: OrderAsked; answer: StillInTime | null };
   amount: { asked: OrderAsked & { amount: OrderAmount }; answer: AmountAnswer };
   bases: {
-    asked: Omit<BasesAsked, 'dayBeforeMs' | 'kitchen'> & { kitchen: WholeKitchen };
+    asked: Omit<BasesAsked, 'dayBeforeMs' | 'kitchen' | 'cooling'> & { kitchen: WholeKitchen };
     answer: BasesAhead;
   };
   levers: { asked: { snapshot: BatchSnapshot; state: BatchState; free: FreeRange }; answer: Lever[] };
@@ -94,7 +94,15 @@ export const COMPUTATIONS: {
     return answerAmount(asked.amount, input);
   },
   bases: (asked) =>
-    basesAhead({ ...asked, dayBeforeMs: (time, atMs) => zonedTimeMs(time, asked.kitchen.zone, atMs, -1) }),
+    basesAhead({
+      ...asked,
+      cooling: {
+        places: coolingPlaces(asked.kitchen),
+        emptyPans: asked.kitchen.equipment.coolingPans ?? null,
+        limits: asked.kitchen.limits,
+      },
+      dayBeforeMs: (time, atMs) => zonedTimeMs(time, asked.kitchen.zone, atMs, -1),
+    }),
   levers: ({ snapshot, state, free }) => levers(snapshot, state, free),
   swaps: (asked) => weighedSwaps(asked),
 };

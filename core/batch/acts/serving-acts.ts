@@ -31,6 +31,7 @@ export function portion(context: FoldContext, before: BatchState, event: EventOf
     isOut,
     orderId,
     litres,
+    kg: isOut ? 0 : kg,
     costCents: costOf(state, kg),
   };
   const isServed = fate === 'served';

@@ -138,11 +138,18 @@ function BaseCard({ base, kitchen, nowMs }: { base: BaseAhead; kitchen: KitchenV
             making.burnerName,
             dayAndHour(making.startAtMs, zone),
             hourMinute(making.readyAtMs, zone),
-            hourMinute(making.coldAtMs, zone),
             dayAndHour(making.latestStartMs, zone),
-          )}
+          )}{' '}
+          {making.cooled &&
+            basesWords.coldInPans(
+              hourMinute(making.cooled.coldAtMs, zone),
+              making.cooled.how.pans,
+              making.cooled.how.depthCm,
+              making.cooled.how.place,
+            )}
         </p>
       )}
+      {making?.cooled?.isInTime === false && <Caution>{basesWords.notCooledInTime}</Caution>}
       {making && making.batches > 1 && (
         <Caution>
           {basesWords.itWantsBatchesInThat(

@@ -19,10 +19,12 @@ export const basesWords = {
     burnerName: string,
     dayAndHour: string,
     hourMinute: string,
-    hourMinute2: string,
     dayAndHour2: string,
   ) =>
-    `${potName}, ${burnerName}: light it ${dayAndHour}, strained ${hourMinute}, cold by ${hourMinute2} in pans ${depth(2.5)} deep. At the latest ${dayAndHour2}, used hot.`,
+    `${potName}, ${burnerName}: light it ${dayAndHour}, strained ${hourMinute}. At the latest ${dayAndHour2}, used hot.`,
+  coldInPans: (by: string, pans: number, depthCm: number, place: string) =>
+    `Cold by ${by} in ${pans === 1 ? 'one pan' : `${pans} pans`} ${depth(depthCm)} deep, ${place}.`,
+  notCooledInTime: 'This kitchen’s pans and cold places do not cool it in time: make it in parts.',
   itWantsBatchesInThat: (batches: number, runs: string) =>
     `it wants ${batches} batches in that pot, ready ${runs}.`,
   nothingIsFreeInTime: 'nothing is free in time: it comes after it is wanted. Use another base.',

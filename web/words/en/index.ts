@@ -39,3 +39,4 @@ export * from './taste';
 export * from './today';
 export * from './units';
 export * from './workings';
+export * from './yield';
