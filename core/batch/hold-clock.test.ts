@@ -110,6 +110,17 @@ describe('held hot', () => {
     expect(clock(odd, 101)!.below).toBeNull();
   });
 
+  it('kept hotter than what is in it bears, it calls to be cooled; turned down it does not', () => {
+    const yolk = { ingredientId: 'egg-yolk', kg: 0.2, tempC: 20 };
+    const keptAt = (keptC: number): Said => [
+      63,
+      { type: 'heldHot', payload: { ...PANS, keptC, lid: 'on', holder: holderOf(PANS, EQUIPMENT)! } },
+    ];
+    const hot: Said[] = [...ready, [61, { type: 'added', payload: { items: [yolk] } }], keptAt(88)];
+    expect(want(hot, 64).next.kind).toBe('cool');
+    expect(want([...hot, [64, keptAt(72)[1]]], 75).next.kind).toBe('serve');
+  });
+
   it('reheated once it is hot again; a second time it is thrown away', () => {
     const again: Said[] = [
       ...held,

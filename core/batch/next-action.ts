@@ -8,7 +8,7 @@ import { type BoilingAway, boilingAway } from './boiling-away';
 import { holdClock, type TooCold } from './hold-clock';
 import type { StageClock } from './stage-clock';
 import { stillToAdd } from './still-to-add';
-import { type TopTemperature, topTemperature } from './top-temperature';
+import { isHeatedOver, type TopTemperature, topTemperature } from './top-temperature';
 import { hasGoneIn } from './went-in';
 
 /** What a pot wants next, and when. `dueMs` null: nothing to wait for, it wants it now; past: it is late. */
@@ -67,8 +67,7 @@ export function nextAction(
   if (!clock) return beginning(snapshot, state);
   const { stage } = clock;
   const top = topTemperature(snapshot, state);
-  if (top && state.pot.tempC > top.tempC && state.pot.heatFraction > 0)
-    return { kind: 'cool', stage, top, dueMs: null };
+  if (top && isHeatedOver(state.pot, top)) return { kind: 'cool', stage, top, dueMs: null };
   const waiting = state.parked.filter((one) => one.backStageId === stage.id);
   if (waiting.length > 0) return { kind: 'giveBack', stage, parked: waiting, dueMs: null };
   if (stage.ends.rule === 'served') {

@@ -39,6 +39,14 @@ export function topTemperature(snapshot: BatchSnapshot, state: BatchState): TopT
   return { ...lowest, least, collides: least !== null && lowest.tempC < least.tempC + ROOM_K };
 }
 
+/** It is over its top, and what heats it would keep it there. */
+export function isHeatedOver(
+  { tempC, heatFraction, keptC }: Pick<BatchState['pot'], 'tempC' | 'heatFraction' | 'keptC'>,
+  top: Pick<TopTemperature, 'tempC'>,
+): boolean {
+  return tempC > top.tempC && (heatFraction > 0 || (keptC !== undefined && keptC > top.tempC));
+}
+
 /** The highest minimum that the food in the pot has to have reached, or to be held at while it is served. */
 function leastOf(snapshot: BatchSnapshot, state: BatchState): TopTemperature['least'] {
   const { recipe } = snapshot.input;

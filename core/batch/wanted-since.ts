@@ -6,7 +6,7 @@ import { applyEvent, openBatch } from './fold-batch';
 import { foldContext } from './fold-context';
 import { isTooHigh, type NextAction, wantsOtherHeat } from './next-action';
 import { wantedHeat } from './stage-clock';
-import { topTemperature } from './top-temperature';
+import { isHeatedOver, topTemperature } from './top-temperature';
 
 /** A crossing is found to the second, ms. */
 const FOUND_TO_MS = 1000;
@@ -70,7 +70,7 @@ function wantsHeatChanged(
   if (state.currentStageId !== next.stage.id) return false;
   const { pot, setup } = state;
   const top = topTemperature(snapshot, state);
-  if (next.kind === 'cool') return top !== null && pot.tempC > top.tempC && pot.heatFraction > 0;
+  if (next.kind === 'cool') return top !== null && isHeatedOver(pot, top);
   const wanted = wantedHeat(setup, next.stage, pot, top?.tempC);
   return next.stage.ends.rule === 'served'
     ? isTooHigh(wanted, pot.heatFraction)

@@ -1,5 +1,5 @@
 import { massKg, saltPercent, waterDensityKgPerL } from '../matter';
-import { advancePot, flourPerLitre, foodLitres, type PotSetup, type PotState } from '../pot';
+import { driftPot, flourPerLitre, foodLitres, type PotSetup, type PotState } from '../pot';
 import { thicknessBand } from '../thickness';
 
 /** What a pot held hot comes to by some moment if nobody ladles and nobody tops it up. */
@@ -31,8 +31,8 @@ const TOP_UP_C = 95;
  * @source docs/model.md § 10; salt and thickness by the mass balance
  */
 export function holdDrift(setup: PotSetup, pot: PotState, untilMs: number, everyMin: number): HoldDrift {
-  const end = advancePot(setup, pot, Math.max(pot.atMs, untilMs));
-  const soon = advancePot(setup, pot, pot.atMs + everyMin * 60_000);
+  const end = driftPot(setup, pot, Math.max(pot.atMs, untilMs));
+  const soon = driftPot(setup, pot, pot.atMs + everyMin * 60_000);
   const litres = (massKg(pot.mixture) - massKg(soon.mixture)) / waterDensityKgPerL({ tempC: TOP_UP_C });
   return {
     untilMs,

@@ -107,6 +107,10 @@ describe('a pan held hot', () => {
     expect(drift.saltPercent.after / drift.saltPercent.now).toBeCloseTo(kg / (kg - drift.steamedKg), 6);
     expect(drift.litres.now - drift.litres.after).toBeCloseTo(drift.steamedKg / 0.978, 1);
     expect(drift.band.after).toBeGreaterThan(drift.band.now);
+    // the same as the pot itself comes to, minute by minute
+    const run = advancePot(setup, pot, 4 * H);
+    expect(drift.steamedKg).toBeCloseTo(kg - massKg(run.mixture), 2);
+    expect(drift.tempC.after).toBeCloseTo(run.tempC, 1);
     expect(drift.topUp!.litres).toBeCloseTo(0.19, 1);
     // as it was topped up, half hour by half hour
     let kept = pot;

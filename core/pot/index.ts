@@ -17,6 +17,7 @@ export {
 export { coldLoad } from './cold-load';
 export { covarianceOf, variance } from './covariance';
 export { EYE, FIRST_GUESS_SURFACE } from './data/estimator';
+export { driftPot } from './drift-pot';
 export { type FallTarget, fallTo } from './fall-target';
 export { finishStage } from './finish-stage';
 export {

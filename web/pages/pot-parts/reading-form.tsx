@@ -66,8 +66,9 @@ export function ReadingForm({
   onClose: () => void;
   firstDepthCm: number | null;
 }) {
-  const { pot: potHere, recipe } = here.batch.snapshot.input;
-  const { vessel } = potHere;
+  const { recipe } = here.batch.snapshot.input;
+  // of the pot it is in, which need not be the one it was begun in
+  const { vessel } = here.pot.state.inPot;
   const [kind, setKind] = useState<PotReading['kind']>('depth');
   const [isStill, setStill] = useState(false);
   const { tell, refusals } = useSubmit(here.batch.id);
