@@ -65,7 +65,7 @@ test('places', async ({ page }) => {
   }
   await page.goto(`${server.url}/log`);
   await page.getByRole('link', { name: /9 Mar, 13:10/ }).click();
-  await page.getByText(logWords.actual).waitFor();
+  await page.getByText(logWords.actual).first().waitFor();
   await expectClean(page, 'log of a batch');
 
   await page.goto(`${server.url}/kitchen/place`);

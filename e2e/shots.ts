@@ -230,7 +230,7 @@ try {
   await shot('sheet');
   await page.goto(`${server.url}/log`);
   await page.getByRole('link', { name: /9 Mar, 13:10/ }).click();
-  await page.getByText(logWords.actual).waitFor();
+  await page.getByText(logWords.actual).first().waitFor();
   await shot('log-batch');
   await page.goto(`${server.url}/batches/${await halfServed(page, server.url)}/pass`);
   await page.getByText(passWords.willItLast).waitFor();

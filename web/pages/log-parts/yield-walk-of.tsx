@@ -5,7 +5,7 @@ import { foldBatch, type YieldStep, yieldWalk } from '../../../core/batch';
 import { YieldChart } from '../../components/chart/yield-chart';
 import { Soft, Subtitle } from '../../components/text';
 import { colour, size } from '../../theme/tokens';
-import { money, weight, yieldStepName, yieldWords } from '../../words';
+import { logWords, money, weight, yieldStepName, yieldWords } from '../../words';
 
 /** Less than this nobody sees, kg. */
 const SEEN_KG = 0.005;
@@ -74,9 +74,9 @@ export function YieldWalkOf({ batch, kitchen }: { batch: BatchView; kitchen: Kit
       <Table>
         <thead>
           <tr>
-            <th scope="col">{yieldWords.step}</th>
-            <th scope="col">{yieldWords.planned}</th>
-            <th scope="col">{yieldWords.actual}</th>
+            <th scope="col">{logWords.what}</th>
+            <th scope="col">{logWords.planned}</th>
+            <th scope="col">{logWords.actual}</th>
             {bowls > 0 && <th scope="col">{yieldWords.aBowl}</th>}
           </tr>
         </thead>

@@ -4,10 +4,7 @@ import { DISCARD_WORDS } from './portions';
 /** From what was bought to what was eaten. */
 export const yieldWords = {
   theWay: 'From bought to eaten',
-  step: 'step',
-  planned: 'planned',
-  actual: 'actual',
-  aBowl: 'a bowl',
+  aBowl: 'A bowl',
   picture: (steps: number) => `The way from bought to eaten in ${steps} steps, each in the table below.`,
   wasteCost: (all: string, aBowl: string) =>
     `What nobody ate cost ${all}: ${aBowl} on each bowl that was served.`,
