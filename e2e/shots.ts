@@ -100,13 +100,15 @@ async function halfServed(on: Page, url: string): Promise<string> {
   });
   await put((line) => line.ingredientId === 'egg-yolk');
   await say('stageBegun', { stageId: stages.at(-1)!.id, overrideReason: 'for a picture' }, 2);
-  await say('heatSet', { fraction: 0.1 });
+  const held = { in: 'pot', keptC: 70, lid: 'on' };
+  await say('heldHot', held);
   await post(`batches/${part.id}/events`, {
     id: randomUUID(),
     type: 'stageBegun',
     v: 2,
     payload: { stageId: stages.at(-1)!.id, overrideReason: 'for a picture' },
   });
+  await post(`batches/${part.id}/events`, { id: randomUUID(), type: 'heldHot', v: 1, payload: held });
   const serve = (portions: number, kindId: string) =>
     say('portioned', { portions, kindId, fate: 'served', overrideReason: 'for a picture' }, 3);
   await serve(14, 'bowl');
@@ -259,6 +261,11 @@ try {
     await move(page, 14);
     await onShelf('lotRead', { kind: 'temperature', value, thermometerId: 'thin-probe' });
   }
+  // a thermometer in what is served, so that nothing else calls
+  for (const { id } of await (await page.request.get(`${server.url}/api/batches/open`)).json())
+    await page.request.post(`${server.url}/api/batches/${id}/events`, {
+      data: { id: randomUUID(), type: 'reading', v: 1, payload: { kind: 'temperature', value: 69 } },
+    });
   await page.goto(`${server.url}/larder/cooling`);
   await page.getByText(coolingWords.actBefore, { exact: true }).waitFor();
   await shot('cooling');

@@ -15,6 +15,8 @@ export type Call = (typeof CALLS)[number];
 /** Minutes unanswered until a call is late, and until it is urgent. source: from memory, ours */
 const UNANSWERED_MIN = {
   calm: { late: 2, urgent: 5 },
+  /** what keeps for a while: a thermometer by its rhythm */
+  patient: { late: 5, urgent: 15 },
   /** what spoils while nobody looks: too hot, hands on, a roux */
   hot: { late: 0.5, urgent: 1.5 },
 } as const;
@@ -69,7 +71,8 @@ export function callOf(pot: RangePot, nowMs: number, sinceMs: number): Call {
   const since = dueSinceMs(pot.next, nowMs, sinceMs);
   if (since === null) return 'none';
   const waited = (nowMs - Math.max(since, pot.snoozedUntilMs ?? 0)) / 60_000;
-  const limits = HOT.includes(pot.next.kind) ? UNANSWERED_MIN.hot : UNANSWERED_MIN.calm;
+  const { kind } = pot.next;
+  const limits = UNANSWERED_MIN[HOT.includes(kind) ? 'hot' : kind === 'check' ? 'patient' : 'calm'];
   return waited >= limits.urgent ? 'urgent' : waited >= limits.late ? 'late' : 'due';
 }
 
