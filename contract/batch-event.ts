@@ -1,6 +1,5 @@
 import * as v from 'valibot';
 import { DISCARD_REASONS, FLOORS_FOUND, TROUBLES } from '../core/batch';
-import { HOLDS_IN } from '../core/hold';
 import type { Written } from '../core/log';
 import { THICKENER_KINDS } from '../core/matter';
 import type { BatchCommand } from '../core/rules';
@@ -286,24 +285,6 @@ export const batchCommandSchema: v.GenericSchema<unknown, BatchCommand> = v.vari
       }),
     ),
     ...PASS_COMMANDS,
-    one(
-      'heldHot',
-      v.strictObject({
-        in: v.picklist(HOLDS_IN, 'It is held in its pot, in pans or in a thermos.'),
-        pans: v.optional(countField('Pans', 1, 60)),
-        litres: v.optional(numberField('What it holds', 1, 500, 'L')),
-        keptC: v.nullable(numberField('The temperature it is kept at', 30, 105, '°C')),
-        lid: v.picklist(['off', 'ajar', 'on'], 'The lid is off, ajar or on.'),
-      }),
-    ),
-    one(
-      'reheated',
-      v.strictObject({
-        tempC: numberField('Its temperature', 40, 105, '°C'),
-        by: signedBy,
-        thermometerId: thermometerField,
-      }),
-    ),
     one(
       'stored',
       v.strictObject({

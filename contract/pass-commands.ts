@@ -1,5 +1,6 @@
 import * as v from 'valibot';
-import { countField, numberField, textField } from './number-field';
+import { HOLDS_IN } from '../core/hold';
+import { countField, numberField, signedBy, textField, thermometerField } from './number-field';
 import { freeOfField, ORDER_LIMITS } from './plan-request';
 
 /** One type of command with what it says. */
@@ -21,7 +22,7 @@ const asking = {
   words: v.optional(textField('Whose it is', 60)),
 };
 
-/** What is said at the pass beside portions: who asks, what was not so after all, what is ready. */
+/** What is said at the pass beside portions: who asks, what was not so after all, what is ready, how it is held. */
 export const PASS_COMMANDS = [
   one(
     'takenBack',
@@ -59,6 +60,24 @@ export const PASS_COMMANDS = [
     v.strictObject({
       portions: countField('Bowls under the grill', 1, 200),
       minutes: numberField('Its time', 0.5, 60, 'min'),
+    }),
+  ),
+  one(
+    'heldHot',
+    v.strictObject({
+      in: v.picklist(HOLDS_IN, 'It is held in its pot, in pans or in a thermos.'),
+      pans: v.optional(countField('Pans', 1, 60)),
+      litres: v.optional(numberField('What it holds', 1, 500, 'L')),
+      keptC: v.nullable(numberField('The temperature it is kept at', 30, 105, '°C')),
+      lid: v.picklist(['off', 'ajar', 'on'], 'The lid is off, ajar or on.'),
+    }),
+  ),
+  one(
+    'reheated',
+    v.strictObject({
+      tempC: numberField('Its temperature', 40, 105, '°C'),
+      by: signedBy,
+      thermometerId: thermometerField,
     }),
   ),
 ] as const;

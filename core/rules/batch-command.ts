@@ -7,7 +7,7 @@ export type BatchCommand =
   | { type: 'heldHot'; payload: Omit<HeldIn, 'holder'> }
   | { type: 'moved'; payload: { potId: string; burnerId: string } };
 
-/** What was said, of an event as it stands: what to hold against the same said again. */
+/** The command an event came from: what to hold against the same said again. */
 export function commandOf(event: BatchEventBody): BatchCommand {
   const { type, payload } = event;
   if (type === 'added') return { type, payload: { ...payload, items: payload.items.map(asSaid) } };

@@ -26,6 +26,7 @@ import { outlook } from './outlook';
 import type { LotUse, Mark, NamedLot, Refusal } from './refusal';
 import { refuseAtPot } from './refuse-at-pot';
 import { refuseGuest } from './refuse-guest';
+import { refuseSigned } from './refuse-signed';
 import { DAY_OLD_MS, refuseTime, type SaidAt } from './times';
 
 /** A batch with its log folded. */
@@ -107,7 +108,7 @@ export function decideBatch(
     const refusal =
       refuseAtPot(snapshot, log.events, before, body) ??
       refuseDraw(kitchen, body, at.actedAtMs) ??
-      refuseSigned(kitchen, body) ??
+      refuseSigned(kitchen.people, body) ??
       refuseGuest(kitchen, snapshot, before, body);
     if (refusal) return refused(refusal);
     const after = foldWith(snapshot, log, event);
@@ -271,24 +272,6 @@ function refuseDraw(kitchen: KitchenFacts, body: BatchEventBody, atMs: number): 
       return { field: `${field}.overrideReason`, code: 'lotPastDate', lot: nameOf(lot), act: 'draw' };
   }
   return null;
-}
-
-/** What an inspector may ask about is signed by somebody who works here; anybody may taste. */
-const SIGNED: ReadonlySet<BatchEventBody['type']> = new Set(['reheated', 'portioned', 'reading']);
-
-function refuseSigned({ people }: KitchenFacts, { type, payload }: BatchEventBody): Refusal | null {
-  const by = SIGNED.has(type) && 'by' in payload ? payload.by : undefined;
-  return by === undefined ? null : refuseNobody(people, 'payload.by', by);
-}
-
-/** A signature is of someone who works here; a kitchen that has named nobody takes any name. */
-export function refuseNobody(
-  people: readonly string[] | undefined,
-  field: string,
-  by: string,
-): Refusal | null {
-  if (!people || people.length === 0 || people.includes(by)) return null;
-  return { field, code: 'unknownPerson', by, people };
 }
 
 /** What an entry says goes in, each with the field it stands in. */

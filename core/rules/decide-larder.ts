@@ -11,9 +11,10 @@ import {
   type ShelfLot,
   saidOfCooling,
 } from '../larder';
-import { nameOf, refuseBeforeLot, refuseInUse, refuseNobody } from './decide-batch';
+import { nameOf, refuseBeforeLot, refuseInUse } from './decide-batch';
 import { type Decision, refused } from './decision';
 import type { LotUse, Refusal } from './refusal';
+import { refuseNobody } from './refuse-signed';
 import { refuseTime, type SaidAt } from './times';
 
 /** What the rules ask of the larder. */

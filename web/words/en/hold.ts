@@ -35,7 +35,7 @@ export const holdWords = {
   noHotter: (at: string, why: string) => `No hotter than ${at}: ${why}.`,
 };
 
-/** What was said of holding it. */
+/** An entry that holds it hot, in the log. */
 export function heldHotWords({
   in: into,
   pans,
