@@ -202,7 +202,7 @@ export function Shell() {
           </Boundary>
         )}
       </div>
-      <Main id="place" tabIndex={-1} ref={main}>
+      <Main id="place" data-place={pathname} tabIndex={-1} ref={main}>
         {kitchen ? (
           <Suspense fallback={<Waiting />}>
             <Outlet context={kitchen} />

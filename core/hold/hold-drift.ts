@@ -25,12 +25,18 @@ const TOP_UP_C = 95;
  * Runs a held pot on: water leaves, and salt and thickness rise by it. Only water leaves, so that water mends both.
  *
  * @param setup vessel, air, insulation
- * @param pot as it is held now
+ * @param pot as it is held now; with nothing in it there is nothing to forecast
  * @param untilMs the end of service, ms; no earlier than the pot
  * @param everyMin how often it is topped up, min, above 0
  * @source docs/model.md § 10; salt and thickness by the mass balance
  */
-export function holdDrift(setup: PotSetup, pot: PotState, untilMs: number, everyMin: number): HoldDrift {
+export function holdDrift(
+  setup: PotSetup,
+  pot: PotState,
+  untilMs: number,
+  everyMin: number,
+): HoldDrift | null {
+  if (massKg(pot.mixture) <= 0) return null;
   const end = driftPot(setup, pot, Math.max(pot.atMs, untilMs));
   const soon = driftPot(setup, pot, pot.atMs + everyMin * 60_000);
   const litres = (massKg(pot.mixture) - massKg(soon.mixture)) / waterDensityKgPerL({ tempC: TOP_UP_C });

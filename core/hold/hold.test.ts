@@ -7,6 +7,8 @@ import {
   changeVessel,
   covarianceOf,
   coverPot,
+  drawFromPot,
+  driftPot,
   flourPerLitre,
   foundAt,
   keepAt,
@@ -100,7 +102,7 @@ describe('a pan held hot', () => {
 
   it('over four hours: water, salt, thickness and litres by hand, and water put back keeps them', () => {
     const { setup, pot } = held({ in: 'pans', pans: 1 }, { litres: 15, tempC: 70, keptC: 70, lid: 'ajar' });
-    const drift = holdDrift(setup, pot, 4 * H, 30);
+    const drift = holdDrift(setup, pot, 4 * H, 30)!;
     const kg = massKg(pot.mixture);
     // 0.378 kg an hour for four hours, all of it water
     expect(drift.steamedKg).toBeCloseTo(4 * 0.378, 1);
@@ -136,7 +138,17 @@ describe('a thermos', () => {
     expect((85 - later.tempC) / 2).toBeGreaterThan(1);
     expect((85 - later.tempC) / 2).toBeLessThan(2.5);
     expect(massKg(pot.mixture) - massKg(later.mixture)).toBeLessThan(0.1);
-    expect(holdDrift(setup, pot, 2 * H, 30).topUp).toBeNull();
+    expect(holdDrift(setup, pot, 2 * H, 30)!.topUp).toBeNull();
+  });
+
+  it('served to the last drop stands empty: it goes on, and nothing is forecast of it', () => {
+    const { setup, pot } = held(
+      { in: 'thermos', litres: 8 },
+      { litres: 8, tempC: 85, keptC: null, lid: 'on' },
+    );
+    const empty = drawFromPot(pot, massKg(pot.mixture)).pot;
+    expect(holdDrift(setup, empty, 2 * H, 30)).toBeNull();
+    expect(driftPot(setup, empty, 2 * H)).toEqual({ ...empty, atMs: 2 * H });
   });
 });
 

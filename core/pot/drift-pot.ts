@@ -1,4 +1,4 @@
-import { evaporate } from '../matter';
+import { evaporate, massKg } from '../matter';
 import type { PotSetup, PotState } from './pot';
 import { AS_EXPECTED, startRun, stepRun } from './pot-run';
 
@@ -15,6 +15,7 @@ const STEP_S = 300;
 export function driftPot(setup: PotSetup, pot: PotState, toMs: number): PotState {
   const seconds = (toMs - pot.atMs) / 1000;
   if (!(seconds > 0)) return pot;
+  if (massKg(pot.mixture) <= 0) return { ...pot, atMs: toMs };
   const run = startRun(setup, pot, AS_EXPECTED);
   while (run.elapsedS < seconds) stepRun(run, Math.min(STEP_S, seconds - run.elapsedS));
   return {
