@@ -1,6 +1,6 @@
 import { totalKg } from '../matter';
 import { type AskedTop, lowestTop } from '../plan';
-import { CODE_HOT_LIMITS, FOOD_CODE, type HotLimits, limitSource } from '../safety';
+import { type LeastTemperature, leastTemperature } from '../safety';
 
 import type { BatchSnapshot } from './batch-event';
 import type { BatchState } from './batch-state';
@@ -9,7 +9,7 @@ import { kgByFood, rowsInPot } from './went-in';
 /** The hottest the pot may get from now on, and the least it must have where there is a legal minimum. */
 export interface TopTemperature extends AskedTop {
   /** a minimum that holds at the same time, °C, with its section of the code; null where there is none */
-  least: { tempC: number; why: string } | null;
+  least: LeastTemperature | null;
   /** both cannot be kept with three kelvin to spare: the licensed person decides */
   collides: boolean;
 }
@@ -49,21 +49,13 @@ export function isHeatedOver(
 
 /** The highest minimum that the food in the pot has to have reached, or to be held at while it is served. */
 function leastOf(snapshot: BatchSnapshot, state: BatchState): TopTemperature['least'] {
-  const { recipe } = snapshot.input;
-  const ingredients = rowsInPot(snapshot, state);
-  const has = (test: (kind: string, id: string) => boolean) =>
-    state.wentIn.some(({ ingredientId: id, kg }) => kg > 0 && test(ingredients[id]?.kind ?? '', id));
-  const serving = recipe.stages.find((stage) => stage.id === state.currentStageId)?.ends.rule === 'served';
-  const minima: { tempC: number; why: string }[] = [];
-  const code = (key: keyof typeof FOOD_CODE, what: string) =>
-    minima.push({ tempC: FOOD_CODE[key].value, why: `${what} (§ ${FOOD_CODE[key].section})` });
-  const limits = snapshot.input.limits ?? CODE_HOT_LIMITS;
-  const own = (key: keyof HotLimits, what: string) =>
-    minima.push({ tempC: limits[key], why: `${what} (${limitSource(limits, key)})` });
-  if (serving) own('hotHoldingC', 'held hot');
-  if (has((kind) => kind === 'egg')) code('groundMeatC', 'egg held hot, for 17 s');
-  if (recipe.reheats && !serving) own('reheatC', `reheated, for ${FOOD_CODE.reheatHoldS.value} s`);
-  if (has((kind) => kind === 'poultry')) code('poultryC', 'poultry');
-  if (has((kind) => kind === 'fish' || kind === 'shellfish')) code('fishC', 'fish, for 15 s');
-  return minima.sort((a, b) => b.tempC - a.tempC)[0] ?? null;
+  const { recipe, limits } = snapshot.input;
+  const rows = rowsInPot(snapshot, state);
+  const isServed = recipe.stages.find((stage) => stage.id === state.currentStageId)?.ends.rule === 'served';
+  return leastTemperature({
+    kinds: state.wentIn.flatMap(({ ingredientId, kg }) => (kg > 0 ? (rows[ingredientId]?.kind ?? []) : [])),
+    isServed,
+    isReheated: recipe.reheats !== undefined,
+    ...(limits ? { limits } : {}),
+  });
 }

@@ -13,7 +13,7 @@ import {
   type TallyName,
 } from './ledger';
 import type { Lot } from './lot';
-import { begunAgain, readWhileCooling, stoodSo } from './lot-cooling';
+import { cooledBy } from './lot-cooling';
 
 /**
  * One lot as its entries make it, in the order they happened. Nothing is refused: a draw from an empty lot makes its
@@ -90,6 +90,8 @@ function put(folded: FoldedLot, lot: Lot, entry: LotEntry, others: OtherLots): v
     folded.moves.push({ name, kg, cents: kg * lot.centsPerKg });
     told({ ...change, leftKg: lot.leftKg - kg });
   };
+  const cooling = (event: LarderEvent) =>
+    cooledBy(lot.cooling, event, lot.bornC === null ? {} : { tempC: lot.bornC });
   if (entry.kind === 'made') {
     folded.strayEventIds.push(eventId);
     return;
@@ -153,24 +155,20 @@ function put(folded: FoldedLot, lot: Lot, entry: LotEntry, others: OtherLots): v
       told({ usePast: { reason: event.payload.reason, by: event.payload.by, atMs } });
       return;
     case 'lotRead':
-      told(reading(lot, event.payload, { atMs, eventId }));
+      told({ ...reading(event.payload, atMs), cooling: cooling(event) });
       return;
     case 'coolingSet':
-      told({ cooling: stoodSo(lot.cooling, event, lot.bornC === null ? {} : { tempC: lot.bornC }) });
+      told({ cooling: cooling(event) });
       return;
     case 'lotReheated':
-      told({ tempC: { value: event.payload.tempC, atMs }, cooling: begunAgain(lot.cooling, event) });
+      told({ tempC: { value: event.payload.tempC, atMs }, cooling: cooling(event) });
       return;
     case 'undone':
       return;
   }
 }
 
-function reading(
-  lot: Lot,
-  payload: Extract<LarderEvent, { type: 'lotRead' }>['payload'],
-  { atMs, eventId }: { atMs: number; eventId: string },
-): Partial<Lot> {
+function reading(payload: Extract<LarderEvent, { type: 'lotRead' }>['payload'], atMs: number): Partial<Lot> {
   switch (payload.kind) {
     case 'set':
       return { sets: { value: payload.sets, atMs } };
@@ -179,10 +177,7 @@ function reading(
     case 'salt':
       return { saltPercent: { value: payload.value, atMs } };
     case 'temperature':
-      return {
-        tempC: { value: payload.value, atMs },
-        cooling: readWhileCooling(lot.cooling, { eventId, atMs, tempC: payload.value }),
-      };
+      return { tempC: { value: payload.value, atMs } };
   }
 }
 

@@ -33,6 +33,7 @@ export type { LooserLimit } from './loosen-blend';
 export type { Lot, LotBirth, LotDate, LotLife, LotReading } from './lot';
 export {
   clockBeforePouring,
+  cooledBy,
   filmSeen,
   isCooling,
   type LotCooling,

@@ -34,8 +34,20 @@ export const isCooling = (cooling: LotCooling | null | undefined): boolean =>
 /** Where nobody knows how hot it was poured: just off the heat, °C. Common practice. */
 const OFF_THE_HEAT_C = 85;
 
+/** What an entry of a lot makes of its cooling; the same where it says nothing of it. */
+export function cooledBy(
+  cooling: LotCooling | null,
+  event: LarderEvent,
+  born: Pick<LotBirth, 'tempC'>,
+): LotCooling | null {
+  if (event.type === 'coolingSet') return stoodSo(cooling, event, born);
+  if (event.type === 'lotReheated') return begunAgain(cooling, event);
+  if (event.type !== 'lotRead' || event.payload.kind !== 'temperature') return cooling;
+  return readWhileCooling(cooling, { eventId: event.id, atMs: event.actedAtMs, tempC: event.payload.value });
+}
+
 /** It is poured, or stands otherwise from now on. */
-export function stoodSo(
+function stoodSo(
   cooling: LotCooling | null,
   { payload, actedAtMs: atMs }: Extract<LarderEvent, { type: 'coolingSet' }>,
   born: Pick<LotBirth, 'tempC'>,
@@ -53,7 +65,7 @@ export function stoodSo(
 }
 
 /** What the thermometer said; at 5 °C it is cold, and the cooling ends. */
-export function readWhileCooling(
+function readWhileCooling(
   cooling: LotCooling | null,
   reading: LotCooling['readings'][number],
 ): LotCooling | null {
@@ -66,7 +78,7 @@ export function readWhileCooling(
 }
 
 /** Too late, it was reheated all through: it begins again, in what it stood in. */
-export function begunAgain(
+function begunAgain(
   cooling: LotCooling | null,
   { payload, actedAtMs: atMs }: Extract<LarderEvent, { type: 'lotReheated' }>,
 ): LotCooling | null {
