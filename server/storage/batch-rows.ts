@@ -12,6 +12,7 @@ import {
   upcastSnapshot,
 } from '../../core/batch';
 import type { Mark } from '../../core/rules';
+import { chainEntry } from './chain-rows';
 import { prepared } from './prepared';
 import { batchHeads } from './projection-schema';
 import { batches, drawnParts, events } from './schema';
@@ -204,4 +205,5 @@ export function insertEvent(tx: Tx, event: LoggedEvent & { batchId: string; clie
       })
       .prepare(),
   ).run({ ...event, flag: event.flag === null ? null : JSON.stringify(event.flag) });
+  chainEntry(tx, 'batch', event);
 }

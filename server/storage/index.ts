@@ -12,6 +12,7 @@ export {
   writtenEvent,
   writtenEvents,
 } from './batch-rows';
+export { type ChainedEntry, chainedBetween, chainHash, chainHead } from './chain-rows';
 export {
   type ClockSegment,
   clockJumps,

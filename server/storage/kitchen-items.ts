@@ -1,6 +1,7 @@
 import { and, asc, eq, isNotNull, isNull, sql } from 'drizzle-orm';
 import type { HeatTestSaid, ItemKind, ItemOf, RetiredItem } from '../../contract';
 import type { HeatTestResult } from '../../core/kitchen';
+import { chainEntry } from './chain-rows';
 import { prepared } from './prepared';
 import { kitchenItems, kitchenLog } from './schema';
 import type { Db, Tx } from './storage';
@@ -85,7 +86,7 @@ export function mergedId(db: Db, kind: ItemKind, id: string): string {
 export type KitchenLogRow = typeof kitchenLog.$inferSelect;
 
 export function insertKitchenLog(tx: Tx, row: Omit<typeof kitchenLog.$inferInsert, 'seq'>): void {
-  tx.insert(kitchenLog).values(row).run();
+  chainEntry(tx, 'kitchen', tx.insert(kitchenLog).values(row).returning().get());
 }
 
 export function kitchenLogRow(db: Db, id: string): KitchenLogRow | undefined {

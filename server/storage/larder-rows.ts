@@ -7,6 +7,7 @@ import {
   upcastLarderEvent,
   upcastReceivedFood,
 } from '../../core/larder';
+import { chainEntry } from './chain-rows';
 import { prepared } from './prepared';
 import { larderEvents, lotNumbers, oldLots } from './schema';
 import type { Db, Tx } from './storage';
@@ -79,6 +80,7 @@ export function insertLarderEvent(
     })
     .returning()
     .get();
+  chainEntry(tx, 'larder', row);
   return larderEventOf(row);
 }
 

@@ -6,6 +6,7 @@ import { drizzle } from 'drizzle-orm/better-sqlite3';
 import { migrate } from 'drizzle-orm/better-sqlite3/migrator';
 import type { KitchenSeed } from '../../contract';
 import { startWorker } from '../start-worker';
+import { chainOldEntries } from './chain-rows';
 import { FileProblem } from './file-problem';
 import { lockFolder } from './folder-lock';
 import { DB_NAME, isKitchenThere } from './inspect-file';
@@ -58,6 +59,7 @@ export function openStorage(options: StorageOptions): Storage {
       integrity = quickCheck(client);
       if (integrity === 'damaged') throw new FileProblem('damaged', { folder });
     }
+    transact(chainOldEntries);
     if (isOutOfDate(db)) rebuild({ transact });
     const madeAt = readMarker(folder)?.madeAt ?? new Date().toISOString();
     // from here on the write-ahead log is never empty while the server runs: one that is, was lost

@@ -1,5 +1,14 @@
 import { sql } from 'drizzle-orm';
-import { blob, index, integer, primaryKey, real, sqliteTable, text } from 'drizzle-orm/sqlite-core';
+import {
+  blob,
+  index,
+  integer,
+  primaryKey,
+  real,
+  sqliteTable,
+  text,
+  uniqueIndex,
+} from 'drizzle-orm/sqlite-core';
 import {
   DEFAULT_LIMITS,
   ITEM_KINDS,
@@ -186,6 +195,29 @@ export const larderEvents = sqliteTable(
     undoesId: text(),
   },
   (table) => [index('larder_undos').on(table.undoesId)],
+);
+
+/** The logs of the house. */
+export const LOGS = ['batch', 'larder', 'kitchen'] as const;
+
+/**
+ * Every entry of the three logs, in the order they came in: each link is the hash of its entry and of the link before, so
+ * that what is changed on the disk afterwards shows.
+ */
+export const recordChain = sqliteTable(
+  'record_chain',
+  {
+    seq: integer().primaryKey({ autoIncrement: true }),
+    log: text({ enum: LOGS }).notNull(),
+    /** the entry's number in its own log */
+    entrySeq: integer().notNull(),
+    actedAtMs: integer().notNull(),
+    hash: text().notNull(),
+  },
+  (table) => [
+    uniqueIndex('record_chain_by_entry').on(table.log, table.entrySeq),
+    index('record_chain_by_time').on(table.actedAtMs),
+  ],
 );
 
 /** The running number on a lot's label: given once, never again. */
