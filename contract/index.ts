@@ -61,7 +61,16 @@ export {
 } from './kitchen/limits';
 export { altitudeField, placeSchema } from './kitchen/place';
 export type { KitchenSeed, SeedBatch } from './kitchen-seed';
-export { daysAhead, isOnDay, kitchenTimeMs, nextServiceAtMs, weekdayOf, zonedTimeMs } from './kitchen-time';
+export {
+  dayBounds,
+  dayOf,
+  daysAhead,
+  isOnDay,
+  kitchenTimeMs,
+  nextServiceAtMs,
+  weekdayOf,
+  zonedTimeMs,
+} from './kitchen-time';
 export { larderEventBodySchema } from './larder-event';
 export {
   type FileToRead,
@@ -88,6 +97,7 @@ export {
 } from './plan-request';
 export { type Checked, check, type FieldError, type Problem } from './problem';
 export { recipeSchema, type SaveRecipe, saveRecipeSchema } from './recipe-schema';
+export type { RecordLineView, RecordView } from './record';
 export { type KeepRehearsal, keepRehearsalSchema, type RehearsalView } from './rehearsal';
 export { substitutionSchema } from './substitution-schema';
 export type {

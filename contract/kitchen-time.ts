@@ -44,3 +44,18 @@ export function daysAhead(nowMs: number, atMs: number, zone: string): number {
   const noon = (ms: number) => zonedTimeMs('12:00', zone, ms);
   return Math.round((noon(atMs) - noon(nowMs)) / 86_400_000);
 }
+
+/** The day that a moment falls on in a zone, as it is written in the calendar: year, month, day. */
+export function dayOf(atMs: number, zone: string): string {
+  const at = new TZDate(atMs, zone);
+  const two = (value: number) => String(value).padStart(2, '0');
+  return `${at.getFullYear()}-${two(at.getMonth() + 1)}-${two(at.getDate())}`;
+}
+
+/** From the first moment of a day in a zone to that of the next, ms UTC; null for what is no day. */
+export function dayBounds(day: string, zone: string): { fromMs: number; toMs: number } | null {
+  const [, year, month, date] = (/^(\d{4})-(\d{2})-(\d{2})$/.exec(day) ?? []).map(Number);
+  if (year === undefined || month === undefined || date === undefined) return null;
+  const start = (daysOn: number) => new TZDate(year, month - 1, date + daysOn, 0, 0, 0, zone).getTime();
+  return dayOf(start(0), zone) === day ? { fromMs: start(0), toMs: start(1) } : null;
+}

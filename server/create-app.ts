@@ -11,6 +11,7 @@ import { orderRoutes } from './orders/order-routes';
 import { passRoutes } from './pass/pass-routes';
 import { problemHandler, unknownRoute } from './problem';
 import { recipeRoutes } from './recipes/recipe-routes';
+import { recordRoutes } from './record/record-routes';
 import { rehearsalRoutes } from './rehearsals/rehearsal-routes';
 import type { ServerContext } from './server-context';
 
@@ -43,6 +44,9 @@ export function createApp(context: ServerContext, webFolder?: string): Express {
   return app;
 }
 
+/** Files come larger, and as they are, through doors of their own. */
+const OWN_BODY = /^\/(files\/|record\/check$)/;
+
 /** What every answer of the API says: it is data for this page alone, to be asked for again before it is used again. */
 const OF_DATA = {
   'Cache-Control': 'private, no-cache',
@@ -59,10 +63,9 @@ function apiRoutes(context: ServerContext): Router {
     response.set({ ...OF_DATA, 'Slow-Pot-Position': context.live.position() });
     next();
   });
-  // Files come larger, through doors of their own.
   const json = express.json({ limit: '200kb' });
   api.use((request, response, next) =>
-    request.path.startsWith('/files/') ? next() : json(request, response, next),
+    OWN_BODY.test(request.path) ? next() : json(request, response, next),
   );
   api.get('/live', (request, response) => {
     const { after } = request.query;
@@ -77,6 +80,7 @@ function apiRoutes(context: ServerContext): Router {
     batchRoutes(context),
     photoRoutes(context),
     larderRoutes(context),
+    recordRoutes(context),
     orderRoutes(context),
     passRoutes(context),
     recipeRoutes(context),

@@ -81,6 +81,15 @@ export const kitchenChangeSchema = v.variant(
       iceC: v.optional(numberField('In ice and water it shows', -10, 20, '°C')),
       boilC: v.optional(numberField('In boiling water it shows', 70, 110, '°C')),
     }),
+    v.strictObject({
+      id: CHANGE_ID,
+      change: v.literal('daySigned'),
+      day: v.pipe(
+        v.string(),
+        v.regex(/^\d{4}-\d{2}-\d{2}$/, 'A day is a year, a month and a day: 2026-03-10.'),
+      ),
+      by: textField('Who signs it', 60),
+    }),
   ],
   'That is no change, or no kind of thing, that a kitchen knows.',
 );

@@ -161,6 +161,12 @@ export function refusalSentence(refusal: Refusal, { measures, zone }: SaidIn): s
       return 'Type what it shows in ice and water, or in boiling water.';
     case 'notAThermometer':
       return `${sentenceCase(refusal.name)} is no thermometer.`;
+    case 'notInCharge':
+      return `“${refusal.by}” is not in charge here. A day is signed by ${refusal.people.join(' or ')}.`;
+    case 'noDay':
+      return `“${refusal.day}” is no day.`;
+    case 'dayToCome':
+      return 'That day has not come yet: sign it when it is over.';
     case 'unknownTest':
       return `There is no test “${refusal.testId}” in this kitchen.`;
     case 'unknownPot':

@@ -171,7 +171,7 @@ function cookedLine(
   const kind = isReheated ? 'reheated' : 'cooked';
   const found = acts
     .filter(isTemperature)
-    .filter(({ actedAtMs }) => actedAtMs >= lastMs && actedAtMs <= outMs)
+    .filter(({ actedAtMs }) => actedAtMs >= lastMs && actedAtMs < outMs)
     .sort(
       (a, b) =>
         Number(b.payload.value >= limit.atLeastC) - Number(a.payload.value >= limit.atLeastC) ||

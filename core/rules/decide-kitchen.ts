@@ -2,6 +2,7 @@ import { type HeatTest, type HeatTestResult, heatTestResult } from '../kitchen';
 import type { Pot } from '../plan';
 import { type Decision, refused } from './decision';
 import type { Refusal } from './refusal';
+import { refuseNobody } from './refuse-signed';
 
 /** A thing of the kitchen as the rules see it. */
 export interface KnownItem {
@@ -108,6 +109,33 @@ export function decideHeatTest(
     const argument = /^\w+/.exec(error.message)?.[0] ?? '';
     return refused({ field: `test.${argument}`, code: 'testCannotBe', argument, why: error.message });
   }
+}
+
+/** Who works here, and which day it is, as the kitchen's calendar writes it. */
+export interface SigningFacts {
+  people: readonly { name: string; role: string }[];
+  today: string;
+  /** it is in the calendar */
+  isDay: boolean;
+}
+
+/** Whether a day may be signed: by who is in charge, where the kitchen says who is, and not before it has come. */
+export function decideSigning(
+  { people, today, isDay }: SigningFacts,
+  { day, by }: { day: string; by: string },
+): Decision<object> {
+  if (!isDay) return refused({ field: 'day', code: 'noDay', day });
+  if (day > today) return refused({ field: 'day', code: 'dayToCome', day });
+  const inCharge = people.flatMap(({ name, role }) => (role === 'inCharge' ? [name] : []));
+  const stranger = refuseNobody(
+    people.map((one) => one.name),
+    'by',
+    by,
+  );
+  if (stranger) return refused(stranger);
+  return inCharge.length === 0 || inCharge.includes(by)
+    ? { ok: true }
+    : refused({ field: 'by', code: 'notInCharge', by, people: inCharge });
 }
 
 function standing(facts: ItemFacts, kind: string, itemId: string): KnownItem | undefined {

@@ -12,8 +12,10 @@ export {
   decideRestore,
   decideRetire,
   decideSave,
+  decideSigning,
   type ItemFacts,
   type KnownItem,
+  type SigningFacts,
 } from './decide-kitchen';
 export { decideLarder, type LarderDecision, type LarderFacts } from './decide-larder';
 export { type BrokenFacts, decideMending, type MendingDecision } from './decide-mending';

@@ -153,6 +153,9 @@ type KitchenRefusal =
   | { code: 'testFarOff'; kW: number; ratedKW: number }
   | { code: 'nothingChecked' }
   | { code: 'notAThermometer'; name: string }
+  | { code: 'notInCharge'; by: string; people: readonly string[] }
+  | { code: 'noDay'; day: string }
+  | { code: 'dayToCome'; day: string }
   | { code: 'unknownTest'; testId: string };
 
 export type RefusalCode = Refusal['code'];

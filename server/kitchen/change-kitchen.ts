@@ -1,5 +1,7 @@
 import {
   CODE_LIMITS,
+  dayBounds,
+  dayOf,
   ITEM_KINDS,
   type ItemKind,
   isLaxer,
@@ -16,6 +18,7 @@ import {
   decideRestore,
   decideRetire,
   decideSave,
+  decideSigning,
   type ItemFacts,
   type Refusal,
 } from '../../core/rules';
@@ -25,6 +28,7 @@ import { refusedBy } from '../problem';
 import { isSaidAgain } from '../said-before';
 import {
   allItemRows,
+  chainHead,
   insertKitchenLog,
   itemRow,
   itemRows,
@@ -125,6 +129,8 @@ function made(tx: Tx, said: KitchenChange, nowMs: number): Made {
       return imported(tx, said.file as KitchenFile);
     case 'checked':
       return checkedThermometer(tx, said);
+    case 'daySigned':
+      return signed(tx, said, nowMs);
   }
 }
 
@@ -273,4 +279,16 @@ function checkedThermometer(tx: Tx, said: Extract<KitchenChange, { change: 'chec
     return no({ field: 'instrumentId', code: 'notAThermometer', name: found.name });
   if (iceC === undefined && boilC === undefined) return no({ field: 'iceC', code: 'nothingChecked' });
   return { ok: true };
+}
+
+/** Signed with what the log came to at that moment: what comes in later, or is changed, shows against it. */
+function signed(tx: Tx, said: Extract<KitchenChange, { change: 'daySigned' }>, nowMs: number): Made {
+  const { zone } = settingsOf(tx);
+  const facts = {
+    people: itemRows(tx, 'person'),
+    today: dayOf(nowMs, zone),
+    isDay: dayBounds(said.day, zone) !== null,
+  };
+  const decision = decideSigning(facts, said);
+  return decision.ok ? { ok: true, result: { result: chainHead(tx) } } : decision;
 }

@@ -146,16 +146,29 @@ export function chainedBetween(db: Db, fromMs: number, toMs: number): ChainedEnt
     .where(and(gte(recordChain.actedAtMs, fromMs), lt(recordChain.actedAtMs, toMs)))
     .orderBy(asc(recordChain.seq))
     .all();
-  return links.map(({ seq, log, entrySeq, actedAtMs, hash }) => {
-    const entry = entryOf(db, log, entrySeq);
-    const before = chainHash(db, seq - 1);
-    const isIntact =
-      entry !== null &&
-      before !== null &&
-      entry.row.actedAtMs === actedAtMs &&
-      hashOf(before, log, entry.row as Sealed) === hash;
-    return { seq, log, entrySeq, atMs: actedAtMs, hash, entry, isIntact };
-  });
+  return links.map((link) => heldAgainst(db, link));
+}
+
+/** One entry held against its link; null where it has none: it was not written by this program. */
+export function chainedEntry(db: Db, log: LogName, entrySeq: number): ChainedEntry | null {
+  const link = db
+    .select()
+    .from(recordChain)
+    .where(and(eq(recordChain.log, log), eq(recordChain.entrySeq, entrySeq)))
+    .get();
+  return link ? heldAgainst(db, link) : null;
+}
+
+function heldAgainst(db: Db, link: typeof recordChain.$inferSelect): ChainedEntry {
+  const { seq, log, entrySeq, actedAtMs, hash } = link;
+  const entry = entryOf(db, log, entrySeq);
+  const before = chainHash(db, seq - 1);
+  const isIntact =
+    entry !== null &&
+    before !== null &&
+    entry.row.actedAtMs === actedAtMs &&
+    hashOf(before, log, entry.row as Sealed) === hash;
+  return { seq, log, entrySeq, atMs: actedAtMs, hash, entry, isIntact };
 }
 
 function entryOf(db: Db, log: LogName, seq: number): ChainedRow | null {

@@ -12,7 +12,7 @@ export {
   writtenEvent,
   writtenEvents,
 } from './batch-rows';
-export { type ChainedEntry, chainedBetween, chainHash, chainHead } from './chain-rows';
+export { type ChainedEntry, chainedBetween, chainedEntry, chainHash, chainHead } from './chain-rows';
 export {
   type ClockSegment,
   clockJumps,
@@ -63,6 +63,7 @@ export {
   insertLarderEvent,
   type LoggedLarderEvent,
   larderEventRow,
+  larderEventsOf,
   nextLarderSeq,
   numberLot,
   numbersOf,

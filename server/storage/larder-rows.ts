@@ -59,6 +59,19 @@ export function undosOf(db: Db, eventId: string): LoggedLarderEvent[] {
   return [...rows, ...rows.flatMap((row) => undosOf(db, row.id))];
 }
 
+/** All that was said of a lot on the shelf, undone or not, with the undos; the oldest first. */
+export function larderEventsOf(db: Db, lotId: string): LoggedLarderEvent[] {
+  const said = db
+    .select()
+    .from(larderEvents)
+    .where(sql`(${larderEvents.payload} ->> '$.lotId') = ${lotId}`)
+    .all()
+    .map(larderEventOf);
+  return [...said, ...said.flatMap((event) => undosOf(db, event.id))].sort(
+    (a, b) => a.actedAtMs - b.actedAtMs || a.seq - b.seq,
+  );
+}
+
 export function insertLarderEvent(
   tx: Tx,
   event: LarderEventBody & {

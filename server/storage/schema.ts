@@ -194,7 +194,10 @@ export const larderEvents = sqliteTable(
     /** the event it undoes, where it is an undo */
     undoesId: text(),
   },
-  (table) => [index('larder_undos').on(table.undoesId)],
+  (table) => [
+    index('larder_undos').on(table.undoesId),
+    index('larder_events_by_lot').on(sql`(${table.payload} ->> '$.lotId')`),
+  ],
 );
 
 /** The logs of the house. */

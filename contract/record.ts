@@ -1,0 +1,29 @@
+import type { RecordLine, ThermometerStanding } from '../core/record';
+
+/** A line of the record with what the house knows around it. */
+export interface RecordLineView extends RecordLine {
+  /** the thermometer by its name, and how far it could be trusted then */
+  thermometer: { name: string; standing: ThermometerStanding } | null;
+  /** when it was written down, where that was later than it happened; null of what is missing */
+  receivedAtMs: number | null;
+  /** it came in after the day was signed */
+  isLater: boolean;
+  /** what the disk says now is not what was written then */
+  isChanged: boolean;
+}
+
+/** The record of a day, or of a lot over its life. */
+export interface RecordView {
+  kitchen: string;
+  zone: string;
+  of:
+    | { kind: 'day'; day: string; fromMs: number; toMs: number; isOver: boolean }
+    | { kind: 'lot'; lotId: string; name: string; number: number };
+  lines: RecordLineView[];
+  /** batches whose log cannot be read: nothing of them is in it */
+  unread: { batchId: string; name: string }[];
+  /** the entries it is read off, and the hash of the last of them */
+  seal: { entries: number; hash: string; changed: number };
+  /** who signed the day last, and what stood then; null where nobody did, and of a lot */
+  signed: { by: string; atMs: number; hash: string; isChanged: boolean } | null;
+}
