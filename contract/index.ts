@@ -97,7 +97,7 @@ export {
 } from './plan-request';
 export { type Checked, check, type FieldError, type Problem } from './problem';
 export { recipeSchema, type SaveRecipe, saveRecipeSchema } from './recipe-schema';
-export type { RecordLineView, RecordView } from './record';
+export { type CopyFound, type RecordLineView, type RecordView, recordFileSchema } from './record';
 export { type KeepRehearsal, keepRehearsalSchema, type RehearsalView } from './rehearsal';
 export { substitutionSchema } from './substitution-schema';
 export type {

@@ -103,6 +103,7 @@ export const larderEventBodySchema: v.GenericSchema<unknown, LarderEventBody> = 
             kind: v.literal('temperature'),
             value: numberField('Its temperature', -40, 110, '°C'),
             sure,
+            by: v.optional(signedBy),
             thermometerId: thermometerField,
           }),
           v.strictObject({ lotId, kind: v.literal('set'), sets: v.boolean('sets must be true or false.') }),

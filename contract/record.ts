@@ -1,3 +1,4 @@
+import * as v from 'valibot';
 import type { RecordLine, ThermometerStanding } from '../core/record';
 
 /** A line of the record with what the house knows around it. */
@@ -11,6 +12,15 @@ export interface RecordLineView extends RecordLine {
   /** what the disk says now is not what was written then */
   isChanged: boolean;
 }
+
+/** What a look at a file of a record found: `isAsNow` where the kitchen's own record says the same to this day. */
+export type CopyFound =
+  | { kind: 'noRecord' }
+  /** the first line that is not as it was written */
+  | { kind: 'changed'; line: number }
+  /** lines are missing at its end */
+  | { kind: 'cut'; lines: number }
+  | { kind: 'whole'; lines: number; of: 'day' | 'lot'; entry: string; kitchen: string; isAsNow: boolean };
 
 /** The record of a day, or of a lot over its life. */
 export interface RecordView {
@@ -27,3 +37,12 @@ export interface RecordView {
   /** who signed the day last, and what stood then; null where nobody did, and of a lot */
   signed: { by: string; atMs: number; hash: string; isChanged: boolean } | null;
 }
+
+/** A file as it is handed in to be checked. */
+export const recordFileSchema = v.strictObject({
+  file: v.pipe(
+    v.string('A file is text.'),
+    v.minLength(1, 'The file is empty.'),
+    v.maxLength(4_000_000, 'A record has at most 4 MB.'),
+  ),
+});

@@ -58,7 +58,16 @@ async function inTheme(page: Page, theme: 'day' | 'dim'): Promise<void> {
 }
 
 test('places', async ({ page }) => {
-  for (const path of ['', 'recipes', 'recipes/trout-chowder', 'larder/foods', 'log', 'kitchen', 'nowhere']) {
+  for (const path of [
+    '',
+    'recipes',
+    'recipes/trout-chowder',
+    'larder/foods',
+    'log',
+    'log/record?day=2026-03-09',
+    'kitchen',
+    'nowhere',
+  ]) {
     await page.goto(`${server.url}/${path}`);
     await page.getByRole('heading').first().waitFor();
     await expectClean(page, path || 'today');
@@ -323,6 +332,7 @@ test('nothing overflows on a phone or a tablet held upright', async ({ page }) =
       'larder/lots/00000000-0000-7000-a000-000000000015',
       'larder/lots/00000000-0000-7000-a000-000000000015/label',
       'log',
+      'log/record?day=2026-03-09',
       'kitchen',
       ...['place', 'pots', 'heat', 'service', 'tools', 'limits', 'recipes'].map((part) => `kitchen/${part}`),
     ]) {

@@ -190,12 +190,14 @@ for (const first of [1, 11])
           '/larder/count',
           '/larder/finished',
         ],
-        ...['/larder/foods', '/log', '/kitchen'],
+        ...['/larder/foods', '/log', '/log/record', '/kitchen'],
         // what shows the book alone is the same in each of them
         ...(seed === first ? BOOK_PLACES : []),
         ...open.flatMap(({ id }) => [`/batches/${id}`, `/batches/${id}/adjust`, `/batches/${id}/pass`]),
         ...closed.rows.slice(0, 4).map(({ id }) => `/log/${id}`),
-        ...lots.slice(0, 4).flatMap(({ id }) => [`/larder/lots/${id}`, `/larder/lots/${id}/label`]),
+        ...lots
+          .slice(0, 4)
+          .flatMap(({ id }) => [`/larder/lots/${id}`, `/larder/lots/${id}/label`, `/log/record?lot=${id}`]),
       ];
       await page.goto(kitchen.url);
       for (const place of places) {

@@ -55,6 +55,8 @@ test.beforeAll(async ({ playwright }) => {
     `larder/lots/${lot.id}/label`,
     'log',
     `log/${rows[0].id}`,
+    'log/record?day=2026-03-09',
+    `log/record?lot=${lot.id}`,
     ...kitchen.map((part) => `kitchen/${part}`),
     'plan?recipe=celeriac-veloute&portions=300',
     'sheet?recipe=trout-chowder&portions=60',

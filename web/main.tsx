@@ -84,6 +84,10 @@ const router = createBrowserRouter([
             path: 'larder/lots/:id/label',
             lazy: async () => ({ Component: (await import('./pages/lot-label')).LotLabel }),
           },
+          {
+            path: 'log/record',
+            lazy: async () => ({ Component: (await import('./pages/record')).RecordPlace }),
+          },
           { path: 'log', lazy: async () => ({ Component: (await import('./pages/log')).Log }) },
           {
             path: 'log/:id',

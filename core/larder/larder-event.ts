@@ -62,6 +62,8 @@ export type LarderEventBody =
             kind: 'temperature';
             value: number;
             sure?: true;
+            /** who looked */
+            by?: string;
             /** the kitchen's thermometer that said so */
             thermometerId?: string;
           }

@@ -2,7 +2,7 @@ import { type BatchEvent, type BatchSnapshot, type BatchState, HOLD_CHECK_MIN, r
 import { activeEvents } from '../log';
 import { foodLitres } from '../pot';
 import { CODE_HOT_LIMITS, FOOD_CODE, leastTemperature } from '../safety';
-import { isWithin, type RecordLine, type RecordSubject, recordLine } from './record-line';
+import { isWithin, type RecordLimit, type RecordLine, type RecordSubject, recordLine } from './record-line';
 import { saidBy, takenBack } from './taken-back';
 
 const MINUTE_MS = 60_000;
@@ -43,7 +43,7 @@ export function batchLines(batch: RecordedBatch, nowMs: number): RecordLine[] {
   const servedFromMs = isBase ? null : beganServing(snapshot, state);
   const deedAfter = deedsOf(acts);
   const lines: RecordLine[] = [];
-  let hotMs = servedFromMs ?? Number.NaN;
+  let hotMs = servedFromMs;
   let probedMs = Number.NEGATIVE_INFINITY;
   for (const event of [...events].sort((a, b) => a.actedAtMs - b.actedAtMs || a.seq - b.seq)) {
     const { id, actedAtMs: atMs } = event;
@@ -71,8 +71,10 @@ export function batchLines(batch: RecordedBatch, nowMs: number): RecordLine[] {
       );
     } else if (event.type === 'reheated') {
       const { tempC, thermometerId = null } = event.payload;
-      const limit = { atLeastC: limits.reheatC, byMs: hotMs + limits.reheatWithinH * HOUR_MS };
-      const isIn = isWithin(tempC, limit) && atMs <= limit.byMs;
+      // where its serving was undone since, nobody knows how long it was cold
+      const byMs = hotMs === null ? {} : { byMs: hotMs + limits.reheatWithinH * HOUR_MS };
+      const limit: RecordLimit = { atLeastC: limits.reheatC, ...byMs };
+      const isIn = isWithin(tempC, limit) && atMs <= (limit.byMs ?? atMs);
       if (!shared.takenBack) hotMs = atMs;
       lines.push(
         recordLine({

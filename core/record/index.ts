@@ -10,6 +10,7 @@ export {
   type RecordStanding,
   type RecordSubject,
 } from './record-line';
+export { sealDigits } from './seal-digits';
 export {
   type SaidOfThermometer,
   type ThermometerStanding,

@@ -133,6 +133,10 @@ describe('a batch in the record', () => {
     // ids go by the place in the log: the undo stands last
     const struck = lines([...said, [176, undone[1]]], 177).find((one) => one.tempC === 52)!;
     expect(struck).toMatchObject({ standing: 'out', takenBack: { atMs: OPENS_MS + 176 * MINUTE_MS } });
+    // its serving undone since, nobody knows how long it was cold: no clock, and no time that is none
+    const unserved = said.filter(([minute]) => minute !== 60.1);
+    const alone = lines(unserved, 175).find((one) => one.kind === 'reheated')!;
+    expect([alone.standing, alone.limit]).toEqual(['in', { atLeastC: 74 }]);
     const late = [
       ...said.slice(0, 8),
       temp(120, 52),

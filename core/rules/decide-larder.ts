@@ -60,7 +60,10 @@ export function decideLarder(
   at: SaidAt,
 ): Decision<LarderDecision> {
   const refusal =
-    refuseTime(at, null) ?? refuseOnShelf(larder, said, at) ?? refuseBeforeLots(larder, said, at);
+    refuseTime(at, null) ??
+    refuseOnShelf(larder, said, at) ??
+    refuseSignature(larder, said) ??
+    refuseBeforeLots(larder, said, at);
   if (refusal) return refused(refusal);
   if (said.type !== 'delivered' && said.type !== 'found')
     return { ok: true, received: null, bornLotId: lotsBornBy(said)[0] ?? null };
@@ -102,6 +105,11 @@ function asFound(food: ReceivedFood, saltPercent: number | undefined): ReceivedF
   return { ...food, contents: { ...food.contents, perKg: { ...perKg, salt, water } } };
 }
 
+/** What is signed is signed by somebody who works here. */
+function refuseSignature({ people }: LarderFacts, { payload }: LarderEventBody): Refusal | null {
+  return 'by' in payload && payload.by !== undefined ? refuseNobody(people, 'payload.by', payload.by) : null;
+}
+
 /** Why something cannot have been done on this shelf; null where it can. */
 function refuseOnShelf(
   larder: LarderFacts,
@@ -128,9 +136,7 @@ function refuseOnShelf(
       );
     case 'lotReheated':
       return (
-        refuseUnknown(larder, 'payload.lotId', said.payload.lotId) ??
-        refuseNobody(larder.people, 'payload.by', said.payload.by) ??
-        refuseReheated(larder, said.payload)
+        refuseUnknown(larder, 'payload.lotId', said.payload.lotId) ?? refuseReheated(larder, said.payload)
       );
     case 'frozen':
     case 'thawed': {
@@ -146,10 +152,7 @@ function refuseOnShelf(
         refuseTooMuch(larder, 'payload', said.payload)
       );
     case 'discarded':
-      return (
-        refuseTooMuch(larder, 'payload', said.payload) ??
-        (said.payload.by === undefined ? null : refuseNobody(larder.people, 'payload.by', said.payload.by))
-      );
+      return refuseTooMuch(larder, 'payload', said.payload);
     case 'fatLifted':
       return refuseTooMuch(larder, 'payload', said.payload) ?? refuseFat(larder, said.payload);
     case 'blended':

@@ -1,6 +1,6 @@
 import express, { type Response, Router } from 'express';
-import type { RecordView } from '../../contract';
-import { impossible } from '../problem';
+import { type CopyFound, type RecordView, recordFileSchema } from '../../contract';
+import { checked } from '../problem';
 import type { ServerContext } from '../server-context';
 import { checkRecordFile, recordCsv, recordJsonLines, recordRows } from './record-file';
 import { recordOfDay, recordOfLot } from './record-view';
@@ -24,11 +24,14 @@ export function recordRoutes(context: ServerContext): Router {
       send(response, view, 'jsonl', recordJsonLines(view));
     });
   }
-  routes.post('/record/check', express.text({ type: '*/*', limit: '5mb' }), (request, response) => {
-    const file: unknown = request.body;
-    if (typeof file !== 'string' || file.trim() === '') throw impossible('file', 'The file is empty.');
-    const found = checkRecordFile(file);
-    response.json(found.kind === 'whole' ? { ...found, isAsNow: isAsNow(found) } : found);
+  routes.post('/record/check', express.json({ limit: '5mb' }), (request, response) => {
+    const found = checkRecordFile(checked(recordFileSchema, request.body).file);
+    if (found.kind !== 'whole') {
+      response.json(found satisfies CopyFound);
+      return;
+    }
+    const { hash: _own, ...said } = found;
+    response.json({ ...said, isAsNow: isAsNow(found) } satisfies CopyFound);
   });
 
   /** The kitchen's own record says the same to this day. */

@@ -174,8 +174,8 @@ describe('a file of the record', () => {
     const check = async (body: string) => {
       const answer = await fetch(`${kitchenServer.address()}/api/record/check`, {
         method: 'POST',
-        body,
-        headers: { 'Content-Type': 'text/csv' },
+        body: JSON.stringify({ file: body }),
+        headers: { 'Content-Type': 'application/json' },
       });
       return { status: answer.status, json: await answer.json() };
     };

@@ -79,6 +79,11 @@ export function doors(
     ],
     ['POST', `/batches/${batch.id}/photos/${chowderOrder(kitchen, 0).id}`, {}],
     get(`/lots/${lotId}`),
+    get('/record/days/2026-03-10'),
+    get('/record/days/2026-03-10/csv'),
+    get(`/record/lots/${lotId}`),
+    get(`/record/lots/${lotId}/jsonl`),
+    ['POST', '/record/check', { file: 'line,at\n1,2' }],
     get('/recipes/trout-chowder/versions'),
     get('/recipes/trout-chowder/export/jsonld'),
     changed({ change: 'place', place: { altitudeM: 1240, units: 'metric' } }),
@@ -86,6 +91,7 @@ export function doors(
     changed({ change: 'limits', limits: { ...kitchen.limits, dateMarkDays: 6 } }),
     changed({ change: 'equipment', equipment: { ...kitchen.equipment } }),
     changed({ change: 'order', kind: 'pot', itemIds: [kitchen.pots[0]!.id] }),
+    changed({ change: 'daySigned', day: '2026-03-10', by: 'Isla' }),
     changed({
       change: 'heatTest',
       test: {

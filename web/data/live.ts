@@ -58,6 +58,8 @@ export function hear(client: QueryClient, message: LiveMessage): void {
   const again = (...keys: readonly (readonly unknown[])[]) => {
     for (const queryKey of keys) void client.invalidateQueries({ queryKey });
   };
+  // every entry is of the record of its day: a page that shows one asks again
+  if (RECORDED.has(message.kind)) again(KEYS.record);
   switch (message.kind) {
     case 'event': {
       const { batchId, event } = message;
@@ -121,5 +123,8 @@ export function hear(client: QueryClient, message: LiveMessage): void {
       return;
   }
 }
+
+/** What may be a line of the record, or move one. */
+const RECORDED: ReadonlySet<LiveMessage['kind']> = new Set(['event', 'batch', 'lots', 'kitchen']);
 
 const PART_KEYS = { settings: KEYS.kitchen, foods: KEYS.foods, learned: KEYS.learned } as const;

@@ -13,6 +13,7 @@ import type {
   BookTaken,
   ClockChange,
   ClockView,
+  CopyFound,
   DeviceView,
   DrawPart,
   Fault,
@@ -33,6 +34,7 @@ import type {
   PriceChange,
   RecipeVersionView,
   RecipeView,
+  RecordView,
   RehearsalView,
   SaveRecipe,
   StartBatch,
@@ -74,6 +76,7 @@ export const KEYS = {
   photos: (id: string) => ['batch', id, 'photos'],
   written: (id: string) => ['batch', id, 'written'],
   versions: (id: string) => ['recipes', id, 'versions'],
+  record: ['record'],
 } as const;
 
 export function createQueryClient(): QueryClient {
@@ -110,6 +113,20 @@ export function useWholeKitchen(kitchen: KitchenView): WholeKitchen | null {
     [kitchen, foods, learned],
   );
 }
+
+/** The record of a day, or of a lot: read off all logs, so that it is asked again whenever it is looked at. */
+export const useRecord = (of: { day: string } | { lotId: string }) => {
+  const path = 'day' in of ? `/record/days/${of.day}` : `/record/lots/${of.lotId}`;
+  return useQuery({
+    queryKey: [...KEYS.record, path],
+    queryFn: () => ask<RecordView>('GET', path),
+    staleTime: 0,
+  });
+};
+
+/** A file held against its own hashes and against this kitchen. */
+export const useRecordCheck = () =>
+  useMutation({ mutationFn: (file: string) => ask<CopyFound>('POST', '/record/check', { file }) });
 
 /** What was stored hot and is not cold yet. */
 export const useCoolings = () =>

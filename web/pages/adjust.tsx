@@ -11,7 +11,7 @@ import { figure, TypedForm, useTypedForm } from '../components/form';
 import { Empty, Halves, Page } from '../components/page';
 import { SmallField } from '../components/small-field';
 import { FigureText, Soft, Subtitle, Title } from '../components/text';
-import { rememberTaster, tasterHere } from '../data/taster';
+import { rememberWho, whoHere } from '../data/who-here';
 import { colour, space } from '../theme/tokens';
 import { adjustWords, percent, saltSpoons, weight } from '../words';
 import { Differing } from './adjust-parts/differing';
@@ -87,10 +87,10 @@ export function AdjustPage() {
 function Taste({ here, mend, figures }: { here: BatchHere; mend: ToMend | null; figures: Adjustments }) {
   const [says, setSays] = useState<Says>({});
   const [isFlat, setFlat] = useState(false);
-  const [by, setBy] = useState(tasterHere);
+  const [by, setBy] = useState(() => whoHere('taster'));
   const named = (name: string) => {
     setBy(name.slice(0, 60));
-    rememberTaster(name.trim().slice(0, 60));
+    rememberWho('taster', name.trim().slice(0, 60));
   };
   const { snapshot } = here.batch;
   const { saltPercentWithGarnish, saltPercent } = snapshot.plan;

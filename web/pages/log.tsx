@@ -3,12 +3,13 @@ import styled from 'styled-components';
 import { span } from '../../contract';
 import type { BatchHead } from '../../core/views';
 import { Button } from '../components/button';
+import { LinkButton } from '../components/link-button';
 import { Empty, Page, Waiting } from '../components/page';
 import { Over, Soft, Title } from '../components/text';
 
 import { useClosedBatches, useForecasts } from '../data/queries';
 import { colour, size, space } from '../theme/tokens';
-import { dayAndHour, litres, logWords, money, percent } from '../words';
+import { dayAndHour, litres, logWords, money, percent, recordWords } from '../words';
 import { HonestyOf } from './log-parts/honesty-of';
 import { useKitchenHere } from './use-kitchen-here';
 
@@ -43,6 +44,14 @@ const Table = styled.div`
   }
 `;
 
+const Head = styled.header`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: end;
+  justify-content: space-between;
+  gap: ${space.m};
+`;
+
 /** What was cooked: planned beside what came true, newest first. */
 export function Log() {
   const kitchen = useKitchenHere();
@@ -51,10 +60,13 @@ export function Log() {
   if (!closed) return <Waiting error={error} onRetry={refetch} />;
   return (
     <Page>
-      <header>
-        <Title>{logWords.log}</Title>
-        <Soft>{logWords.eachFigureAsItCame}</Soft>
-      </header>
+      <Head>
+        <div>
+          <Title>{logWords.log}</Title>
+          <Soft>{logWords.eachFigureAsItCame}</Soft>
+        </div>
+        <LinkButton to="/log/record">{recordWords.theRecordOfToday}</LinkButton>
+      </Head>
       {closed.length === 0 ? (
         <Empty title={logWords.nothingClosedYet}>
           <Soft>{logWords.aBatchComesHereWhen}</Soft>

@@ -7,6 +7,7 @@ import { INGREDIENT_BY_ID } from '../../core/matter';
 import { type Recipe, recipeIdOf, reheatId } from '../../core/recipe';
 import { mustComeCold } from '../../core/safety';
 import { Button } from '../components/button';
+import { ButtonRow } from '../components/field-row';
 import { LinkButton } from '../components/link-button';
 import { Empty, Halves, Page, Waiting } from '../components/page';
 import { Caution, Errors, Over, Soft, Subtitle, Title } from '../components/text';
@@ -15,7 +16,7 @@ import { ApiError } from '../data/api';
 import { useMinuteMs } from '../data/clock';
 import { useLot, useRecipes } from '../data/queries';
 import { colour, space } from '../theme/tokens';
-import { day, dayAndHour, isPouredLot, lotColour, lotWords, storyWords } from '../words';
+import { day, dayAndHour, isPouredLot, lotColour, lotWords, recordWords, storyWords } from '../words';
 import { DiluteSheet } from './larder-parts/dilute-sheet';
 import { LarderNav } from './larder-parts/larder-nav';
 import { actsFor, LOT_ACTS, type LotActId, LotActSheet } from './larder-parts/lot-acts';
@@ -120,7 +121,10 @@ function LotOf({ detail }: { detail: LotDetail }) {
             <Caution key={advisory}>{advisory}</Caution>
           ))}
         </div>
-        <LinkButton to={`/larder/lots/${lot.id}/label`}>{lotWords.label}</LinkButton>
+        <ButtonRow>
+          <LinkButton to={`/larder/lots/${lot.id}/label`}>{lotWords.label}</LinkButton>
+          <LinkButton to={`/log/record?lot=${lot.id}`}>{recordWords.itsRecord}</LinkButton>
+        </ButtonRow>
       </Head>
       <Acts role="group" aria-label={lotWords.whatCanBeDone}>
         {actsFor(lot, nowMs).map((id) => (

@@ -5,6 +5,7 @@ import { Button } from '../../components/button';
 import { Field } from '../../components/field';
 import { Sheet } from '../../components/sheet';
 import { Errors, Over, Soft } from '../../components/text';
+import { useWhoLooked, WhoLooked } from '../../components/who-looked';
 import { useKitchenChange } from '../../data/queries';
 import { kelvins, kitchenWords } from '../../words';
 
@@ -20,6 +21,7 @@ export function ThermometerCheckSheet({
 }) {
   const [ice, setIce] = useState('');
   const [boil, setBoil] = useState('');
+  const [by, setBy] = useWhoLooked(kitchen);
   const change = useKitchenChange();
   const iceC = typedNumber(ice) ?? undefined;
   const boilC = typedNumber(boil) ?? undefined;
@@ -43,6 +45,7 @@ export function ThermometerCheckSheet({
           THERMOMETER_WITHIN_C,
         )}
       </Over>
+      <WhoLooked kitchen={kitchen} value={by} onChange={setBy} />
       <Errors sentences={change.error ? [change.error.message] : []} />
       <Button
         kind="main"
@@ -51,6 +54,7 @@ export function ThermometerCheckSheet({
             {
               change: 'checked',
               instrumentId: instrument.id,
+              ...(by ? { by } : {}),
               ...(iceC === undefined ? {} : { iceC }),
               ...(boilC === undefined ? {} : { boilC }),
             },

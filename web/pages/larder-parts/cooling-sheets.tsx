@@ -7,6 +7,7 @@ import { figure, TypedForm, typedWords, useTypedForm } from '../../components/fo
 import { Sheet } from '../../components/sheet';
 import { Errors } from '../../components/text';
 import { ThermometerChoice, useThermometer } from '../../components/thermometer-choice';
+import { useWhoLooked, WhoLooked } from '../../components/who-looked';
 import { coolingWords } from '../../words';
 import { useShelf } from './use-shelf';
 
@@ -22,6 +23,7 @@ const READ = v.object({ tempC: figure(numberField(coolingWords.inTheMiddle, -40,
 export function TemperatureSheet({ lot, kitchen, onClose }: Of) {
   const { tell, refusals } = useShelf();
   const [thermometerId, setThermometerId] = useThermometer(kitchen);
+  const [by, setBy] = useWhoLooked(kitchen);
   const [asked, setAsked] = useState<number | null>(null);
   const said = (value: number, sure: boolean) =>
     tell({
@@ -31,6 +33,7 @@ export function TemperatureSheet({ lot, kitchen, onClose }: Of) {
         kind: 'temperature',
         value,
         ...(thermometerId ? { thermometerId } : {}),
+        ...(by ? { by } : {}),
         ...(sure ? { sure: true } : {}),
       },
     });
@@ -49,6 +52,7 @@ export function TemperatureSheet({ lot, kitchen, onClose }: Of) {
           {(field) => <field.AtPot label={coolingWords.inTheMiddle} unit="°C" autoFocus />}
         </form.AppField>
         <ThermometerChoice kitchen={kitchen} value={thermometerId} onChange={setThermometerId} />
+        <WhoLooked kitchen={kitchen} value={by} onChange={setBy} />
         <Errors sentences={refusals} />
         <Button kind="main" atPot type="submit">
           {coolingWords.save}

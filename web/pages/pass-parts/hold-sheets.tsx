@@ -13,6 +13,7 @@ import { figure, TypedForm, typedWords, useTypedForm } from '../../components/fo
 import { Sheet } from '../../components/sheet';
 import { Caution, Errors, Soft } from '../../components/text';
 import { ThermometerChoice, useThermometer } from '../../components/thermometer-choice';
+import { useWhoLooked, WhoLooked } from '../../components/who-looked';
 import { coolingWords, holdWords, passWords, temperature } from '../../words';
 import type { BatchHere } from '../batch-frame';
 import { useSubmit } from '../pot-parts/use-submit';
@@ -129,11 +130,12 @@ const READ = v.object({ tempC: figure(numberField(holdWords.temperature, -30, 11
 export function TemperatureSheet({ here, onClose }: Of) {
   const { tell, refusals } = useSubmit(here.batch.id);
   const [thermometerId, setThermometerId] = useThermometer(here.kitchen);
+  const [by, setBy] = useWhoLooked(here.kitchen);
   const form = useTypedForm({
     first: { tempC: '' },
     schema: READ,
     keep: async ({ tempC }) => {
-      const with_ = thermometerId ? { thermometerId } : {};
+      const with_ = { ...(thermometerId ? { thermometerId } : {}), ...(by ? { by } : {}) };
       if (await tell({ type: 'reading', payload: { kind: 'temperature', value: tempC, ...with_ } }))
         onClose();
     },
@@ -145,6 +147,7 @@ export function TemperatureSheet({ here, onClose }: Of) {
           {(field) => <field.AtPot label={holdWords.inTheMiddle} unit="°C" autoFocus />}
         </form.AppField>
         <ThermometerChoice kitchen={here.kitchen} value={thermometerId} onChange={setThermometerId} />
+        <WhoLooked kitchen={here.kitchen} value={by} onChange={setBy} />
         <Errors sentences={refusals} />
         <Button kind="main" atPot type="submit">
           {holdWords.save}

@@ -28,6 +28,7 @@ export * from './pots';
 export * from './reading';
 export * from './recipe';
 export * from './recipeEditor';
+export * from './record';
 export * from './rehearse';
 export * from './rescue';
 export * from './roux';
