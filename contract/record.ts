@@ -1,4 +1,5 @@
 import * as v from 'valibot';
+import type { DayCosts } from '../core/batch';
 import type { RecordLine, ThermometerStanding } from '../core/record';
 
 /** A line of the record with what the house knows around it. */
@@ -28,8 +29,17 @@ export interface RecordView {
   zone: string;
   of:
     | { kind: 'day'; day: string; fromMs: number; toMs: number; isOver: boolean }
-    | { kind: 'lot'; lotId: string; name: string; number: number };
+    | {
+        kind: 'lot';
+        lotId: string;
+        name: string;
+        number: number;
+        /** how long it has been between 5 and 57 °C over its life, ms; null where nobody knows */
+        warmMs: number | null;
+      };
   lines: RecordLineView[];
+  /** what its food cost, and where that went; null of a lot, and of a day without any */
+  costs: DayCosts | null;
   /** batches whose log cannot be read: nothing of them is in it */
   unread: { batchId: string; name: string }[];
   /** the entries it is read off, and the hash of the last of them */

@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { type APIRequestContext, expect, type Page } from '@playwright/test';
+import { EVENT_VERSIONS } from '../core/batch';
 import { passWords, planWords, potWords } from '../web/words';
 
 /** A cook's hands on the real interface, and the demo's clock to make the minutes pass. */
@@ -23,6 +24,52 @@ export async function startChowder(request: APIRequestContext, url: string) {
   });
   expect(started.status()).toBe(201);
   return started.json();
+}
+
+/** A pot begun by the API, a few minutes ahead of its service, and the mouth to speak of it with. */
+export async function hotPot(
+  request: APIRequestContext,
+  url: string,
+  { inMin, ...order }: { recipeId: string; inMin: number } & Record<string, unknown>,
+) {
+  const kitchen = await (await request.get(`${url}/api/kitchen`)).json();
+  const begun = await request.post(`${url}/api/batches`, {
+    data: {
+      id: randomUUID(),
+      portions: 60,
+      portionMl: 250,
+      saltPercent: 0.9,
+      band: 3,
+      serviceAtMs: kitchen.clock.kitchenFromMs + inMin * 60_000,
+      potId: 'stockpot-40',
+      burnerId: 'gas-2',
+      overrideReason: 'as a test',
+      ...order,
+    },
+  });
+  expect(begun.status(), await begun.text()).toBe(201);
+  const batch = await begun.json();
+  const say = async (type: string, payload: object) => {
+    const said = await request.post(`${url}/api/batches/${batch.id}/events`, {
+      data: { id: randomUUID(), type, v: EVENT_VERSIONS.get(type), payload },
+    });
+    expect(said.ok(), await said.text()).toBe(true);
+  };
+  type Line = { perBowl: boolean; ingredientId: string; lineId: string; edibleKg: number };
+  const lines: Line[] = batch.snapshot.plan.lines.filter((line: Line) => !line.perBowl);
+  /** what is planned for it goes in hot, all of it or some */
+  const put = (tempC: number, of: (line: Line) => boolean = () => true) =>
+    say('added', {
+      items: lines
+        .filter(of)
+        .map(({ ingredientId, lineId, edibleKg: kg }) => ({ ingredientId, lineId, kg, tempC })),
+    });
+  const serve = () =>
+    say('stageBegun', {
+      stageId: batch.snapshot.input.recipe.stages.at(-1).id,
+      overrideReason: 'as a test',
+    });
+  return { kitchen, batch, say, put, serve };
 }
 
 /** Lets minutes of kitchen time pass: the demo's clock at 60 times for as many seconds. */

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { expect, test } from '@playwright/test';
 import { coolingWords, holdWords, potWords } from '../web/words';
 import { atBothSizes } from './both-sizes';
-import { move } from './cook';
+import { hotPot, move } from './cook';
 
 /** Held hot through a service: in pans, checked by the rhythm, sagged, reheated and signed; then given up. */
 atBothSizes((server) => {
@@ -19,39 +19,9 @@ atBothSizes((server) => {
       data: { id: randomUUID(), change: 'equipment', equipment },
     });
     expect(changed.ok(), await changed.text()).toBe(true);
-    const begun = await request.post(`${url}/api/batches`, {
-      data: {
-        id: randomUUID(),
-        recipeId: 'celeriac-veloute',
-        portions: 60,
-        portionMl: 250,
-        saltPercent: 0.9,
-        band: 3,
-        serviceAtMs: kitchen.clock.kitchenFromMs + 4 * 60_000,
-        potId: 'stockpot-40',
-        burnerId: 'gas-2',
-        overrideReason: 'as a test',
-      },
-    });
-    expect(begun.status(), await begun.text()).toBe(201);
-    const batch = await begun.json();
-    const say = async (type: string, payload: object, v = 1) => {
-      const said = await request.post(`${url}/api/batches/${batch.id}/events`, {
-        data: { id: randomUUID(), type, v, payload },
-      });
-      expect(said.ok(), await said.text()).toBe(true);
-    };
-    const items = batch.snapshot.plan.lines
-      .filter((line: { perBowl: boolean }) => !line.perBowl)
-      .map((line: { ingredientId: string; lineId: string; edibleKg: number; comesOut?: object }) => ({
-        ingredientId: line.ingredientId,
-        lineId: line.lineId,
-        kg: line.edibleKg,
-        tempC: 88,
-      }));
-    await say('added', { items }, 3);
-    const { stages } = batch.snapshot.input.recipe;
-    await say('stageBegun', { stageId: stages.at(-1).id, overrideReason: 'as a test' }, 2);
+    const { batch, put, serve } = await hotPot(request, url, { recipeId: 'celeriac-veloute', inMin: 4 });
+    await put(88);
+    await serve();
 
     await page.goto(`${url}/batches/${batch.id}/pass`);
     const hold = page.getByRole('region', { name: holdWords.heldHot });

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { type APIRequestContext, expect, type Page, test } from '@playwright/test';
 import { passWords, planWords } from '../web/words';
 import { atBothSizes } from './both-sizes';
-import { move, portionsOut } from './cook';
+import { hotPot, move, portionsOut } from './cook';
 import { demoServer } from './demo-server';
 
 /** A service run from the pass: three kinds, a guest who may not eat all of it, orders, waste, a lever, two tablets. */
@@ -15,45 +15,8 @@ const KINDS = [
 ];
 
 /** A velouté in its pot before its finish; what the guest may not eat comes with that. */
-async function serviceBegun(request: APIRequestContext, url: string, inMin: number) {
-  const kitchen = await (await request.get(`${url}/api/kitchen`)).json();
-  const begun = await request.post(`${url}/api/batches`, {
-    data: {
-      id: randomUUID(),
-      recipeId: 'celeriac-veloute',
-      portions: 1,
-      portionMl: 250,
-      kinds: KINDS,
-      saltPercent: 0.9,
-      band: 3,
-      serviceAtMs: kitchen.clock.kitchenFromMs + inMin * 60_000,
-      potId: 'stockpot-40',
-      burnerId: 'gas-2',
-      overrideReason: 'as a test',
-    },
-  });
-  expect(begun.status(), await begun.text()).toBe(201);
-  const batch = await begun.json();
-  const say = async (type: string, payload: object, v = 1) => {
-    const said = await request.post(`${url}/api/batches/${batch.id}/events`, {
-      data: { id: randomUUID(), type, v, payload },
-    });
-    expect(said.ok(), await said.text()).toBe(true);
-  };
-  type Line = { perBowl: boolean; ingredientId: string; lineId: string; edibleKg: number };
-  const lines: Line[] = batch.snapshot.plan.lines.filter((line: Line) => !line.perBowl);
-  const put = (of: (line: Line) => boolean) =>
-    say(
-      'added',
-      {
-        items: lines
-          .filter(of)
-          .map(({ ingredientId, lineId, edibleKg: kg }) => ({ ingredientId, lineId, kg, tempC: 85 })),
-      },
-      3,
-    );
-  return { batch, say, put };
-}
+const serviceBegun = (request: APIRequestContext, url: string, inMin: number) =>
+  hotPot(request, url, { recipeId: 'celeriac-veloute', inMin, portions: 1, kinds: KINDS });
 
 const HOLDS = (line: { ingredientId: string }) => /egg-yolk/.test(line.ingredientId);
 
@@ -81,7 +44,7 @@ atBothSizes((server) => {
     context,
   }) => {
     const { batch, put } = await serviceBegun(page.request, server().url, 12);
-    await put((line) => !HOLDS(line));
+    await put(85, (line) => !HOLDS(line));
     await page.goto(`${server().url}/batches/${batch.id}`);
     await test.step('before the egg goes in: draw off for the guests who may not have it', async () => {
       const first = page.getByRole('region', { name: passWords.drawOffFirst });
@@ -98,7 +61,7 @@ atBothSizes((server) => {
       await expect(page.getByRole('link', { name: /Drawn off from celeriac/ })).toBeVisible();
     });
     const part = page.url().split('/').at(-1)!;
-    await put(HOLDS);
+    await put(85, HOLDS);
     await page.goto(`${server().url}/batches/${batch.id}/pass`);
     await test.step('one press for one, two, four, by kind; what hangs in the pot is asked for first', async () => {
       await serve(page, 'bowls', 4);

@@ -1,8 +1,7 @@
-import { randomUUID } from 'node:crypto';
 import { expect, test } from '@playwright/test';
 import { passWords } from '../web/words';
 import { atBothSizes } from './both-sizes';
-import { move } from './cook';
+import { hotPot, move } from './cook';
 
 /** A service half gone: what is still asked for, when it runs out, and what to do about it. */
 atBothSizes((server) => {
@@ -10,39 +9,9 @@ atBothSizes((server) => {
     page,
   }) => {
     const { request } = page;
-    const kitchen = await (await request.get(`${server().url}/api/kitchen`)).json();
     // a train in eight minutes, of which the kitchen says nothing: an hour, steadily
-    const begun = await request.post(`${server().url}/api/batches`, {
-      data: {
-        id: randomUUID(),
-        recipeId: 'trout-chowder',
-        portions: 60,
-        portionMl: 250,
-        saltPercent: 0.9,
-        band: 3,
-        serviceAtMs: kitchen.clock.kitchenFromMs + 8 * 60_000,
-        potId: 'stockpot-40',
-        burnerId: 'gas-2',
-        overrideReason: 'as a test',
-      },
-    });
-    expect(begun.status(), await begun.text()).toBe(201);
-    const batch = await begun.json();
-    const say = async (type: string, payload: object, v = 1) => {
-      const said = await request.post(`${server().url}/api/batches/${batch.id}/events`, {
-        data: { id: randomUUID(), type, v, payload },
-      });
-      expect(said.ok(), await said.text()).toBe(true);
-    };
-    const items = batch.snapshot.plan.lines
-      .filter((line: { perBowl: boolean }) => !line.perBowl)
-      .map((line: { ingredientId: string; lineId: string; edibleKg: number }) => ({
-        ingredientId: line.ingredientId,
-        lineId: line.lineId,
-        kg: line.edibleKg,
-        tempC: 85,
-      }));
-    await say('added', { items }, 3);
+    const { batch, say, put } = await hotPot(request, server().url, { recipeId: 'trout-chowder', inMin: 8 });
+    await put(85);
     await say('portioned', { portions: 24, fate: 'served', overrideReason: 'as a test' });
     await page.goto(`${server().url}/batches/${batch.id}/pass`);
     await move(page, 28);
@@ -58,7 +27,7 @@ atBothSizes((server) => {
     const before = await chance();
     expect(before).toBeGreaterThan(30);
     // four litres of milk, hot: more bowls, and the page says so by itself
-    await say('added', { items: [{ ingredientId: 'milk', kg: 5, tempC: 80 }] }, 3);
+    await say('added', { items: [{ ingredientId: 'milk', kg: 5, tempC: 80 }] });
     await expect.poll(chance).toBeLessThan(before);
     await expect(last).toContainText(passWords.itLasts(0).split(':')[0]!);
   });

@@ -109,6 +109,8 @@ export interface StoredLot {
   wentIn: readonly WentIn[];
   /** °C as it left the pot; absent in results of before */
   tempC?: number;
+  /** how long it had been between 5 and 57 °C in its pot, s; absent in results of before */
+  warmS?: number | undefined;
   /** of what had gone into the pot, this lot's share */
   costCents: number;
   place: string;

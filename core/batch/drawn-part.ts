@@ -15,6 +15,8 @@ export interface DrawnPart {
   mixture: Mixture;
   steeping: PotState['steeping'];
   softenedMin: number;
+  /** how long it had been between 5 and 57 °C, s; absent in parts of before */
+  warmS?: number | undefined;
   /** its share of all that had gone in, what was lifted out again among it */
   wentIn: readonly WentIn[];
   costCents: number;
@@ -50,6 +52,7 @@ export function drawPart(
       mixture: { ...drawn, flourEquivalentG: bodyOfPot({ ...pot, mixture: drawn }) },
       steeping: pot.steeping && lessSteeping(pot.steeping, 1 - share),
       softenedMin: pot.softenedMin,
+      warmS: pot.warmS,
       wentIn: state.wentIn.map((one) => ({ ...one, lineId: null, kg: one.kg * ofAll })),
       costCents: state.costCents * ofAll,
     },
@@ -65,6 +68,7 @@ export function potOfPart(empty: PotState, part: DrawnPart): PotState {
     tempC: part.tempC,
     steeping: part.steeping,
     softenedMin: part.softenedMin,
+    warmS: part.warmS,
     addedKg: part.kg,
   };
 }

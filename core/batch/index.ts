@@ -40,6 +40,7 @@ export type {
   StoredLot,
 } from './batch-state';
 export { type BoilingAway, boilingAway } from './boiling-away';
+export { type DayCosts, dayCosts, type Waste } from './day-costs';
 export { type Judged, judgedWhen, yetToSwellG } from './dosed';
 export type { DrawnPart } from './drawn-part';
 export { evidenceOf, TESTED_BELOW } from './evidence-of';

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { massKg } from '../matter';
 import { foodLitres } from '../pot';
 import { itemsFor, logOf, snapshotOf } from '../testing/broth';
-import { type BatchEventBody, foldBatch, type YieldStepName, yieldWalk } from './';
+import { type BatchEventBody, dayCosts, foldBatch, type YieldStepName, yieldWalk } from './';
 
 type Said = [number, BatchEventBody];
 const snapshot = snapshotOf();
@@ -103,5 +103,28 @@ describe('the way from what was bought to what was eaten', () => {
     const begun = walk(cooked.slice(0, 3));
     expect(begun.at(-1)).toMatchObject({ step: 'left' });
     expect(begun.every((one) => Number.isFinite(one.kg) && Number.isFinite(one.cents))).toBe(true);
+  });
+});
+
+describe('a day in money', () => {
+  it('what guests, staff and larder had and what was wasted is what the pots cost; one kind of waste together', () => {
+    const thrown = [
+      { kg: 2, cents: 180, words: 'past its date' },
+      { kg: 1, cents: 90, words: 'past its date' },
+    ];
+    const day = dayCosts([walk(served), walk(served)], thrown);
+    const wasted = day.waste.filter((one) => one.step !== 'shelf').reduce((sum, one) => sum + one.cents, 0);
+    expect(day.potsCents).toBeCloseTo(2 * folded(served).costCents, 6);
+    expect(day.guestsCents + day.staffCents + day.keptCents + wasted).toBeCloseTo(day.potsCents, 6);
+    expect(day.waste.filter((one) => one.step === 'shelf')).toEqual([
+      { step: 'shelf', reason: null, words: 'past its date', kg: 3, cents: 270 },
+    ]);
+    const spilled = day.waste.filter((one) => one.reason === 'spilled');
+    expect(spilled).toHaveLength(1);
+    // one bowl of twenty-four of each pot, by weight
+    expect(spilled[0]!.kg).toBeCloseTo(2 * walk(served).find((one) => one.reason === 'spilled')!.kg, 9);
+    expect(day.waste.map((one) => one.cents)).toEqual(
+      day.waste.map((one) => one.cents).sort((a, b) => b - a),
+    );
   });
 });

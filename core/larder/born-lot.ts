@@ -3,6 +3,7 @@ import { asRead } from './as-read';
 import type { LarderEvent } from './larder-event';
 import type { LotEntry, Position } from './ledger';
 import type { Lot, LotBirth, LotDate } from './lot';
+import { lotWarmMs } from './lot-warm';
 import { mixContents } from './mix-contents';
 
 /** What folding one lot asks of the others. */
@@ -55,10 +56,19 @@ function inherited(entry: Extract<LotEntry, { kind: 'made' }>, others: OtherLots
           return lot ? [{ lot, atMs: draw.atMs }] : [];
         });
   const dates = drawn.flatMap(({ lot, atMs: drawnMs }) => datesCooked(lot, drawnMs));
-  const lot = bornLot(birth, atMs, eventId, dates);
+  const lot = bornLot(withWarm(birth, drawn), atMs, eventId, dates);
   const holds = holdsOf([birth.contents, ...drawn.map((one) => one.lot.contents)]);
   return { ...lot, contents: { ...lot.contents, ...holds } };
 }
+
+/** It has been warm as long as the longest of what went into it, and as long as it was in its pot. */
+function withWarm(birth: LotBirth, drawn: readonly { lot: Lot; atMs: number }[]): LotBirth {
+  const { warmMs } = birth;
+  return warmMs === undefined ? birth : { ...birth, warmMs: warmMs + longestWarm(drawn) };
+}
+
+const longestWarm = (of: readonly { lot: Lot; atMs: number }[]): number =>
+  Math.max(0, ...of.map(({ lot, atMs }) => lotWarmMs(lot, atMs) ?? 0));
 
 function arrival(event: Extract<LarderEvent, { type: 'delivered' | 'found' }>): LotBirth | null {
   if (!event.received) return null;
@@ -143,6 +153,7 @@ function blendedFrom(
     life: dates.length > 0 ? { rule: 'none' } : { rule: 'dateMark' },
     ...(heaviest.best ? { best: heaviest.best } : {}),
     frozenMonths: Math.min(...poured.map(({ lot }) => lot.frozenMonths)),
+    warmMs: longestWarm(poured.map(({ lot }) => ({ lot, atMs }))),
   };
   const tags = [...new Set(poured.flatMap(({ lot }) => lot.tags))];
   return { ...bornLot(birth, atMs, event.id, dates), tags };

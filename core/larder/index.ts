@@ -41,6 +41,7 @@ export {
   standsHot,
 } from './lot-cooling';
 export { EMPTY_TUB_KG, isEmptyTub, isOverdrawn, isPastUse, SCALE_KG } from './lot-state';
+export { lotWarmMs } from './lot-warm';
 export {
   type DrawnItem,
   drawnItems,

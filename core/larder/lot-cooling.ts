@@ -2,6 +2,7 @@ import {
   COLD_C,
   type CoolingHow,
   type CoolingSaid,
+  coolingForecast,
   coolingKnown,
   FILM_UNKNOWN,
   FIRST_STEP_C,
@@ -23,6 +24,8 @@ export interface LotCooling {
   readings: readonly { eventId: string; atMs: number; tempC: number }[];
   /** when a reading said that it is cold; null while it cools */
   coldAtMs: number | null;
+  /** how long it was between 5 and 57 °C in coolings before this one, ms; absent where there were none */
+  warmBeforeMs?: number;
   /** how often it was too late, was reheated and begun again */
   reheats: number;
 }
@@ -60,6 +63,7 @@ function stoodSo(
     steps: [step],
     readings: [],
     coldAtMs: null,
+    ...(cooling ? { warmBeforeMs: warmWhileCooling(cooling, atMs) } : {}),
     reheats: cooling?.reheats ?? 0,
   };
 }
@@ -85,6 +89,7 @@ function begunAgain(
   const last = cooling?.steps.at(-1);
   if (!cooling || !last) return cooling;
   return {
+    warmBeforeMs: warmWhileCooling(cooling, atMs),
     startC: payload.tempC,
     startSdC: POURED_SD_C.read,
     steps: [{ atMs, how: last.how }],
@@ -136,6 +141,17 @@ export function standsHot(
     (lot.bornC ?? 0) > FIRST_STEP_C &&
     (lot.tempC === null || lot.tempC.value > FIRST_STEP_C)
   );
+}
+
+/**
+ * How long a lot has been between 5 and 57 °C in its coolings up to a moment, ms: by its readings, and by the model where
+ * there are none.
+ */
+export function warmWhileCooling(cooling: LotCooling, atMs: number): number {
+  const known = coolingKnown(saidOfCooling(cooling));
+  const { leftHotMs, cold } = coolingForecast(known, atMs, undefined, clockBeforePouring(cooling));
+  const coldMs = cooling.coldAtMs ?? cold.p50Ms ?? Number.POSITIVE_INFINITY;
+  return Math.max(0, Math.min(atMs, coldMs) - leftHotMs) + (cooling.warmBeforeMs ?? 0);
 }
 
 /** The cooling as the model is told of it. */

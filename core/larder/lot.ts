@@ -39,6 +39,8 @@ export interface LotBirth {
   frozenMonths: number;
   /** °C as it left its pot; absent for what came in, and of lots of before */
   tempC?: number;
+  /** how long it had been between 5 and 57 °C by then, ms; absent of lots of before */
+  warmMs?: number;
 }
 
 /** Something a person measured of a lot, and when. */
@@ -75,6 +77,8 @@ export interface Lot extends Omit<LotBirth, 'kg' | 'life' | 'tempC'> {
   tempC: LotReading<number> | null;
   /** °C as it left its pot; null where nobody knows */
   bornC: number | null;
+  /** how long it had been between 5 and 57 °C as it came into being, ms; absent where nobody knows */
+  warmMs?: number;
   /** how it is cooled, or was; null for what nobody cooled */
   cooling: LotCooling | null;
   fatLiftedKg: number;

@@ -103,6 +103,7 @@ function birthOf(batchId: string, snapshot: BatchSnapshot, lot: StoredLot): LotB
     origin: { kind: 'batch', batchId },
     madeAtMs: lot.atMs,
     ...(lot.tempC === undefined ? {} : { tempC: lot.tempC }),
+    ...(lot.warmS === undefined ? {} : { warmMs: Math.round(lot.warmS * 1000) }),
     life: lifeOf(recipe),
     ...(recipe.best ? { best: recipe.best } : {}),
     frozenMonths: baseKind(recipe.base)?.frozenMonths ?? FROZEN_MONTHS,

@@ -1,6 +1,7 @@
 import { finite } from '../check';
 import { evaporate, exchangeSalt, massKg } from '../matter';
 
+import { warmShare } from '../safety';
 import { copyPot, type PotSetup, type PotState } from './pot';
 import { startRun, stepRun } from './pot-run';
 import { steep } from './steep';
@@ -38,18 +39,23 @@ export function advancePot(setup: PotSetup, state: PotState, toMs: number): PotS
   if (massKg(state.mixture) <= 0) return { ...state, atMs: toMs };
   const air = setup.air.airTempC;
   if (isCold(state, state.tempC, air)) {
-    return { ...state, atMs: toMs, coldSinceMs: state.coldSinceMs ?? state.atMs };
+    const warmS = (state.warmS ?? 0) + seconds * warmShare(state.tempC, state.tempC);
+    return { ...state, atMs: toMs, warmS, coldSinceMs: state.coldSinceMs ?? state.atMs };
   }
   const run = startRun(setup, state);
   let isStill = false;
+  let warmS = state.warmS ?? 0;
   while (run.elapsedS < seconds && !isStill) {
     const stepS = Math.min(run.elapsedS < WATCHED_S ? STEP_S : LATER_STEP_S, seconds - run.elapsedS);
     const wasC = run.tempC;
     stepRun(run, stepS);
+    warmS += stepS * warmShare(wasC, run.tempC);
     const perHour = Math.abs(run.tempC - wasC) * (3600 / stepS);
     isStill =
       isCold(state, run.tempC, air) || (isUnheated(state) && run.tempC < air && perHour < SETTLED_K_PER_HOUR);
   }
+  // gone still, it stays as warm as it is
+  warmS += (seconds - run.elapsedS) * warmShare(run.tempC, run.tempC);
   const steamed = evaporate(state.mixture, run.steamedKg);
   const given = state.steeping?.length
     ? steep(steamed, state.steeping, run.steepedMin)
@@ -57,6 +63,7 @@ export function advancePot(setup: PotSetup, state: PotState, toMs: number): PotS
   const after = copyPot(state);
   after.atMs = toMs;
   after.tempC = run.tempC;
+  after.warmS = warmS;
   after.wander = run.wander;
   after.covariance = run.covariance!;
   after.softenedMin = run.softenedMin;

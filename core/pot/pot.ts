@@ -81,6 +81,8 @@ export interface PotState {
   steeping?: readonly Steeping[] | undefined;
   /** water that the pieces may yet give up as steam, kg, while they are fried or sweated; absent: all they hold */
   piecesGiveKg?: number | undefined;
+  /** how long what is in it has been between 5 and 57 °C, s; absent in pots of older logs */
+  warmS?: number | undefined;
   /** since when it has stood with the heat off and as cold as the air, ms; null while it has not */
   coldSinceMs: number | null;
 }
@@ -133,6 +135,7 @@ export function copyPot(pot: PotState): EveryField {
     thirstKg: pot.thirstKg,
     steeping: pot.steeping,
     piecesGiveKg: pot.piecesGiveKg,
+    warmS: pot.warmS,
     coldSinceMs: pot.coldSinceMs,
   };
 }

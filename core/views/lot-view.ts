@@ -9,6 +9,7 @@ import {
   type LotCooling,
   type LotLife,
   type LotReading,
+  lotWarmMs,
   type ShelfLot,
   umamiOfContents,
   useBy,
@@ -50,6 +51,8 @@ export interface LotView extends ShelfLot {
   /** what a thermometer said last, and °C as it left its pot */
   tempC: LotReading<number> | null;
   bornC: number | null;
+  /** how long it has been between 5 and 57 °C over its life, ms; null where nobody knows */
+  warmMs: number | null;
   /** tags of shellfish in it */
   tags: readonly string[];
   best: ReturnType<typeof atItsBest>;
@@ -109,6 +112,7 @@ export function lotView(lot: Lot, { number, rules, tagDays, nowMs, tagged = [] }
     cooling: lot.cooling,
     tempC: lot.tempC,
     bornC: lot.bornC,
+    warmMs: lotWarmMs(lot, nowMs),
     saltPercent: 100 * contents.perKg.salt,
     brix,
     isBrixRead: lot.brix !== null,

@@ -150,7 +150,9 @@ it('no kilogram appears or is lost, a tub tipped out twice is to be counted, and
   }
   const there = new Map((await lotsOf(ask)).map((lot) => [lot.id, lot]));
   for (const [lotId, left] of kg) {
-    const lot = there.get(lotId) ?? (await ask('GET', `/lots/${lotId}`)).json.lot;
+    const answer = await ask('GET', `/lots/${lotId}`);
+    expect(answer.status, `${lotId}: ${answer.text}`).toBe(200);
+    const lot = there.get(lotId) ?? answer.json.lot;
     // what went into a pot went in: the shelf says then that it is to be counted
     expect(lot.leftKg, lotId).toBeCloseTo(Math.max(0, left), 6);
     if (left < -2 * SCALE_KG) {

@@ -1,4 +1,5 @@
 import { dayBounds, dayOf, type RecordLineView, type RecordView } from '../../contract';
+import { type DayCosts, dayCosts, yieldWalk } from '../../core/batch';
 import { libraryOf } from '../../core/book';
 import { isCooling, type Lot, lotsNamed } from '../../core/larder';
 import { own } from '../../core/own';
@@ -77,6 +78,7 @@ export function recordOfDay(context: CommandContext, day: string): RecordView {
     zone: kitchen.zone,
     of: { kind: 'day', day, fromMs, toMs, isOver: dayOf(nowMs, kitchen.zone) > day },
     lines: lines.map((line) => read.view(line, signed?.seq ?? null)),
+    costs: costsOf(context, entries, { fromMs, toMs }),
     unread: read.unread,
     seal: sealOf(entries),
     signed: signed && { by: signed.by, atMs: signed.atMs, hash: signed.hash, isChanged: signed.isChanged },
@@ -109,12 +111,14 @@ export function recordOfLot(context: CommandContext, lotId: string): RecordView 
     one = origin.kind === 'split' ? (keptLot(db, origin.lotId) ?? null) : null;
   }
   const views = inOrder(lines).map((line) => read.view(line, null));
-  const [{ name, number } = { name: '', number: 0 }] = lotViewsOf(db, [lot], context.clock.nowMs(), kitchen);
+  const [shown] = lotViewsOf(db, [lot], context.clock.nowMs(), kitchen);
+  const { name, number, warmMs } = shown!;
   return {
     kitchen: kitchen.name,
     zone: kitchen.zone,
-    of: { kind: 'lot', lotId, name, number },
+    of: { kind: 'lot', lotId, name, number, warmMs },
     lines: views,
+    costs: null,
     unread: read.unread,
     seal: sealOf(views.flatMap((line) => linkOf(db, line) ?? [])),
     signed: null,
@@ -190,6 +194,35 @@ function reader(context: CommandContext, kitchen: KitchenRow, nowMs: number) {
     };
   };
   return { batch, lot, view, checks, unread };
+}
+
+/** What the food of a day cost: of the pots closed on it, and of what was thrown away off the shelf. */
+function costsOf(
+  { storage, logs }: CommandContext,
+  entries: readonly ChainedEntry[],
+  { fromMs, toMs }: { fromMs: number; toMs: number },
+): DayCosts | null {
+  const closed = new Set(
+    entries.flatMap(({ entry }) =>
+      entry?.log === 'batch' && entry.row.type === 'closed' ? [entry.row.batchId] : [],
+    ),
+  );
+  const walks = [...closed].flatMap((id) => {
+    const read = logs.of(id);
+    if (isAside(read)) return [];
+    const { row, log } = read;
+    const isOfDay = row.closedAtMs !== null && row.closedAtMs >= fromMs && row.closedAtMs < toMs;
+    return isOfDay ? [yieldWalk(row.snapshot, log.state)] : [];
+  });
+  const thrown = entries.flatMap(({ entry }) => {
+    if (entry?.log !== 'larder' || entry.row.type !== 'discarded') return [];
+    const { lotId, kg, reason } = entry.row.payload as { lotId: string; kg: number; reason: string };
+    const lot = keptLot(storage.db, lotId);
+    // undone, it is no entry of its lot any more
+    if (!lot?.history.includes(entry.row.id)) return [];
+    return [{ kg, cents: kg * lot.centsPerKg, words: reason }];
+  });
+  return walks.length + thrown.length > 0 ? dayCosts(walks, thrown) : null;
 }
 
 /** The link of the entry a line reads off; null where there is none. */

@@ -181,7 +181,7 @@ describe('a file of the record', () => {
     };
     expect((await check(text)).json).toMatchObject({ kind: 'whole', isAsNow: true, kitchen: kitchen.name });
     expect((await check(text.replace(',66,', ',69,'))).json).toMatchObject({ kind: 'changed' });
-    expect((await check('')).status).toBe(422);
+    expect((await check('')).status).toBe(400);
     await sayPot('reading', { kind: 'temperature', value: 64, by: 'Isla' });
     expect((await check(text)).json).toMatchObject({ kind: 'whole', isAsNow: false });
   });

@@ -28,8 +28,8 @@ import type { Db, Storage, Tx } from './storage';
  */
 export const PROJECTIONS: Readonly<Record<string, number>> = {
   recipes: 1,
-  batches: 3,
-  larder: 3,
+  batches: 4,
+  larder: 4,
   learned: 7,
 };
 

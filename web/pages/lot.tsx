@@ -16,7 +16,16 @@ import { ApiError } from '../data/api';
 import { useMinuteMs } from '../data/clock';
 import { useLot, useRecipes } from '../data/queries';
 import { colour, space } from '../theme/tokens';
-import { day, dayAndHour, isPouredLot, lotColour, lotWords, recordWords, storyWords } from '../words';
+import {
+  day,
+  dayAndHour,
+  isPouredLot,
+  lotColour,
+  lotWords,
+  recordWords,
+  storyWords,
+  warmWords,
+} from '../words';
 import { DiluteSheet } from './larder-parts/dilute-sheet';
 import { LarderNav } from './larder-parts/larder-nav';
 import { actsFor, LOT_ACTS, type LotActId, LotActSheet } from './larder-parts/lot-acts';
@@ -93,6 +102,7 @@ function LotOf({ detail }: { detail: LotDetail }) {
           <Soft>
             {lot.place}, {lot.storage}; {cameFrom(detail)} {dayAndHour(lot.bornAtMs, kitchen.zone)}
           </Soft>
+          {lot.warmMs !== null && lot.warmMs > 0 && <Over>{warmWords(lot.warmMs)}</Over>}
           {isGuess(lot) && <Over>{lotWords.strengthAndSaltAreA}</Over>}
           {lot.countIt && <Caution>{lotWords.moreWasUsedThanThere}</Caution>}
           {lot.usePast && (

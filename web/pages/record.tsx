@@ -10,8 +10,9 @@ import { Caution, Over, Soft, Title } from '../components/text';
 import { useMinuteMs } from '../data/clock';
 import { useRecord } from '../data/queries';
 import { colour, font, media, PRINT, radius, size, space, target } from '../theme/tokens';
-import { day as dayWords, recordSummary, recordWords } from '../words';
+import { day as dayWords, recordSummary, recordWords, warmWords } from '../words';
 import { CheckCopy } from './record-parts/check-copy';
+import { DayMoney } from './record-parts/day-money';
 import { RecordLines } from './record-parts/record-lines';
 import { SignDay } from './record-parts/sign-day';
 import { useKitchenHere } from './use-kitchen-here';
@@ -107,6 +108,7 @@ export function RecordPlace() {
           <RecordLines view={view} />
         </>
       )}
+      {view.costs && <DayMoney costs={view.costs} currency={kitchen.currency} />}
       <Foot>
         {view.of.kind === 'day' ? <SignDay key={day} view={view} day={day} kitchen={kitchen} /> : <span />}
         <section aria-label={recordWords.record}>
@@ -154,6 +156,7 @@ function RecordHead({ view, today }: { view: RecordView; today: string }) {
           <Soft>
             {recordWords.record}, {kitchen}
           </Soft>
+          {of.warmMs !== null && <Soft>{warmWords(of.warmMs)}</Soft>}
         </div>
       </Head>
     );

@@ -70,6 +70,7 @@ export function storeLot(before: BatchState, event: EventOf<'stored'>): BatchSta
     mixture: { ...drawn, flourEquivalentG: bodyOfPot({ ...state.pot, mixture: drawn }) },
     wentIn: state.wentIn,
     tempC: state.pot.tempC,
+    warmS: state.pot.warmS,
     costCents: costOf(state, kg),
     place,
     storage,

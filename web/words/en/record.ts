@@ -1,5 +1,9 @@
+import { span } from '../../../contract';
+import type { Waste } from '../../../core/batch';
 import type { RecordDeed, RecordKind, RecordLimit, RecordStanding } from '../../../core/record';
+import { WARM } from '../../../core/safety';
 import { hourMinute, temperature } from '../amounts';
+import { yieldStepName } from './yield';
 
 /** The record: what an inspector asks about, a day or a lot on one page. */
 export const recordWords = {
@@ -78,8 +82,24 @@ export const recordWords = {
     isAsNow: 'It says what the record says now.',
     isOlder: 'The record has gone on since, or it is of another kitchen.',
   },
+  whatItCost: 'What the food cost',
+  costOfPots: 'In the pots that were closed',
+  toGuests: 'to guests',
+  toStaff: 'to staff',
+  kept: 'stored, or in other pots',
+  wasted: 'wasted',
+  offTheShelf: (reason: string) => `off the shelf: ${reason}`,
   localCode: 'The local code and the person in charge decide. What is out or missing stays on this page.',
 };
+
+/** What was wasted, and how. */
+export function wasteWords({ step, reason, words }: Pick<Waste, 'step' | 'reason' | 'words'>): string {
+  return step === 'shelf' ? recordWords.offTheShelf(words ?? '') : yieldStepName({ step, reason });
+}
+
+/** How long it has been too warm to be cold and too cold to be hot, in all. */
+export const warmWords = (ms: number): string =>
+  `Between ${temperature(WARM.aboveC)} and ${temperature(WARM.belowC)} for ${span(ms)} in all.`;
 
 /** How many are out, how many are missing. */
 export function recordSummary(lines: number, out: number, missing: number): string {
