@@ -284,7 +284,7 @@ try {
   await onShelf('delivered', { ...milk, storage: 'chilled', ...crate });
   await onShelf('discarded', { ...crate, kg: 12, reason: 'came in too warm', by: 'Isla' });
   await page.goto(`${server.url}/log/record`);
-  await page.getByText('came in too warm').waitFor();
+  await page.getByText('came in too warm', { exact: true }).waitFor();
   await shot('record');
 } finally {
   await browser.close();
