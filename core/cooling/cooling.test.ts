@@ -1,7 +1,7 @@
 import { Solver } from 'odex';
 import { describe, expect, it } from 'vitest';
 import { FOOD_CODE } from '../safety';
-import { iceBathKg, iceForWaterKg, PAN_AREA_M2, thawHours } from './';
+import { heldBackIce, iceBathKg, iceForWaterKg, PAN_AREA_M2, thawHours } from './';
 import {
   centreC,
   cooledFor,
@@ -194,6 +194,17 @@ describe('stirred, and by ice', () => {
     expect(iceBathKg(soup)).toBeCloseTo(8.62, 1);
     expect(iceForWaterKg({ ...soup, fromC: 20 })).toBe(0);
     expect(() => iceForWaterKg({ ...soup, massKg: -1 })).toThrow(/massKg.*-1/);
+    // held back of ten kilograms in all: what is left hot gives what the ice takes
+    const all = heldBackIce({ ...soup, waterKg: 10 })!;
+    const left = 10 - all.iceKg;
+    expect(left * 3.9 * (80 - 21)).toBeCloseTo(all.iceKg * (333.55 + 4.18 * 21), 6);
+    expect(all.endsAtC).toBeCloseTo(21, 9);
+    // a kilogram of water there was: 9 kg at 80 °C and 1 kg of ice
+    const some = heldBackIce({ ...soup, waterKg: 1 })!;
+    expect(some.iceKg).toBe(1);
+    expect(9 * 3.9 * (80 - some.endsAtC)).toBeCloseTo(333.55 + 4.18 * some.endsAtC, 6);
+    expect(heldBackIce({ ...soup, waterKg: 0 })).toBeNull();
+    expect(heldBackIce({ ...soup, fromC: 20, waterKg: 5 })).toBeNull();
   });
   it('a mean lies between the middle and the air; what stands never cools below its air', () => {
     const body = slabBody({ depthCm: 6, filmWm2K: 20, airC: 3, tempC: 85 });

@@ -31,6 +31,33 @@ export function iceForWaterKg({ massKg, specificHeatKJ, fromC, toC }: ToCool): n
   return (heatKJ(massKg, specificHeatKJ) * fallK) / (MELTING_KJ_PER_KG + WATER_KJ_PER_KG_K * toC);
 }
 
+/** Water held back from a pot and stirred in as ice when it is done. */
+export interface HeldBackIce {
+  /** ice, and so much water less before, kg */
+  iceKg: number;
+  /** where the whole ends, °C */
+  endsAtC: number;
+}
+
+/**
+ * How much of a dish's water is worth holding back: as much as brings the whole to where it is to end, or all there is.
+ *
+ * @param of all of it as it is to be, kg; what of that is water that can wait, kg
+ * @returns null where there is no such water, or nothing to cool
+ * @throws RangeError naming the bad argument
+ * @source heat balance: (M - m)·c·(T - T_end) = m·(333.55 + 4.18·T_end)
+ */
+export function heldBackIce(of: ToCool & { waterKg: number }): HeldBackIce | null {
+  const { massKg, waterKg, specificHeatKJ, fromC, toC } = of;
+  const perKg = iceForWaterKg({ massKg: 1, specificHeatKJ, fromC, toC });
+  const wantedKg = (massKg * perKg) / (1 + perKg);
+  const iceKg = Math.min(wantedKg, atLeast('waterKg', waterKg, 0));
+  if (iceKg <= 0) return null;
+  const hotKJ = heatKJ(massKg - iceKg, specificHeatKJ);
+  const endsAtC = (hotKJ * fromC - MELTING_KJ_PER_KG * iceKg) / (hotKJ + WATER_KJ_PER_KG_K * iceKg);
+  return { iceKg, endsAtC: Math.max(toC, endsAtC) };
+}
+
 /**
  * Ice for a bath that a vessel of soup stands in, water over it: what its heat melts and a quarter more.
  *

@@ -18,7 +18,7 @@ export {
   type FilmShown,
   POURED_SD_C,
 } from './cooling-run';
-export { type CoolingAir, FILM_DAY_LOG_SD, FILM_WM2K, PAN_AREA_M2 } from './data/films';
-export { iceBathKg, iceForWaterKg } from './ice';
+export { type CoolingAir, FILM_DAY_LOG_SD, FILM_WM2K, PAN_AREA_M2, SOUP_KJ_PER_KG_K } from './data/films';
+export { type HeldBackIce, heldBackIce, iceBathKg, iceForWaterKg } from './ice';
 export { thawHours } from './thaw-hours';
 export { type CoolingWay, type ToCool, waysToCool, withPans } from './ways-to-cool';

@@ -18,6 +18,9 @@ const DEEPEST_CM = 9;
 /** A way is in time where so much as one in ten would miss. */
 const MAY_MISS = 0.1;
 
+/** A pan is filled, wiped and carried in so long, and a stir takes so long, min. Common practice. */
+const HANDS_MIN = { pan: 2, stir: 1, stirEvery: 5 } as const;
+
 /** One way to cool what is hot: in which place, in how many pans, how deep; and when it would be cold. */
 export interface CoolingWay {
   how: CoolingHow;
@@ -28,6 +31,8 @@ export interface CoolingWay {
   isInTime: boolean;
   /** ice it takes, kg; null where it is none */
   iceKg: number | null;
+  /** what it takes of a cook's hands in all, min */
+  handsMin: number;
   /** loads, one after the other, where the place takes less at once */
   loads: number;
 }
@@ -110,5 +115,16 @@ export function withPans(place: CoolingPlace, pans: number, of: ToCool, atMs: nu
     : null;
   const takesKg = place.kg;
   const loads = takesKg === null || takesKg <= 0 ? 1 : Math.ceil((iceKg ?? of.litres) / takesKg - 1e-9);
-  return { how, first, cold, mayMiss, isInTime: mayMiss <= MAY_MISS && loads === 1, iceKg, loads };
+  const stirredMin = isStirred(how) && first.p50Ms !== null ? (first.p50Ms - atMs) / 60_000 : 0;
+  const handsMin = pans * HANDS_MIN.pan + Math.ceil(stirredMin / HANDS_MIN.stirEvery) * HANDS_MIN.stir;
+  return {
+    how,
+    first,
+    cold,
+    mayMiss,
+    isInTime: mayMiss <= MAY_MISS && loads === 1,
+    iceKg,
+    handsMin,
+    loads,
+  };
 }

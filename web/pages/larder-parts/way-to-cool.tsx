@@ -36,7 +36,7 @@ export function WayToCool({
   /** what can be done with it */
   children?: ReactNode;
 }) {
-  const { how, first, cold, iceKg, isInTime, loads, mayMiss } = way;
+  const { how, first, cold, iceKg, isInTime, loads, mayMiss, handsMin } = way;
   const at = (ms: number | null) => (ms === null ? coolingWords.neverCold : hourMinute(ms, zone));
   const late = loads > 1 ? coolingWords.loadsOf(loads) : coolingWords.mayMiss(mayMiss);
   return (
@@ -48,6 +48,7 @@ export function WayToCool({
         <Over as="div">
           <span className={isInTime ? 'well' : 'late'}>{isInTime ? coolingWords.inTime : late}</span>
           {iceKg !== null && `, ${coolingWords.iceOf(iceKg)}`}
+          {`, ${coolingWords.handsOf(handsMin)}`}
         </Over>
       </div>
       {children}

@@ -1,14 +1,20 @@
 import { useMemo } from 'react';
 import { coolingPlaces, type WholeKitchen } from '../../../contract';
-import { waysToCool } from '../../../core/cooling';
+import { heldBackIce, SOUP_KJ_PER_KG_K, waysToCool } from '../../../core/cooling';
 import { litresToCool, type Plan, type PlanInput } from '../../../core/plan';
-import { Caution, Subtitle } from '../../components/text';
+import { FOOD_CODE } from '../../../core/safety';
+import { Caution, Over, Subtitle } from '../../components/text';
 import { filmsShown } from '../../data/use-cooling';
 import { coolingWords } from '../../words';
 import { WayToCool } from '../larder-parts/way-to-cool';
 
 /** Off the heat and ladled into pans, °C. Common practice. */
 const POURED_C = 85;
+
+/** Less than this share of it as ice is not worth holding water back for. Ours. */
+const WORTH_ICE = 0.1;
+
+const isWater = (line: Plan['lines'][number]): boolean => line.ingredientId === 'water' && !line.perBowl;
 
 /** What of the plan has to be cooled when it is ready, and how this kitchen can: said before the batch is sized. */
 export function ToBeCooled({
@@ -39,6 +45,13 @@ export function ToBeCooled({
     [litres, kitchen, plan.readyAtMs],
   );
   if (litres <= 0) return null;
+  const instead = heldBackIce({
+    massKg: litres,
+    waterKg: plan.lines.reduce((kg, line) => (isWater(line) ? kg + line.edibleKg : kg), 0),
+    specificHeatKJ: SOUP_KJ_PER_KG_K,
+    fromC: POURED_C,
+    toC: FOOD_CODE.coolFirstToC.value,
+  });
   return (
     <section aria-label={coolingWords.thenToCool(litres)}>
       <Subtitle>{coolingWords.thenToCool(litres)}</Subtitle>
@@ -49,6 +62,12 @@ export function ToBeCooled({
           <WayToCool key={way.how.placeId} way={way} zone={kitchen.zone} />
         ))}
       </ul>
+      {instead && instead.iceKg >= WORTH_ICE * litres && (
+        <>
+          <p>{coolingWords.heldBack(instead)}</p>
+          <Over>{coolingWords.heldBackIce}</Over>
+        </>
+      )}
     </section>
   );
 }

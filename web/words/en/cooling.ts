@@ -1,4 +1,4 @@
-import type { CoolingAct, CoolingHow } from '../../../core/cooling';
+import type { CoolingAct, CoolingHow, HeldBackIce } from '../../../core/cooling';
 import { depth, temperature, volume, weight } from '../amounts';
 
 const pansOf = (pans: number): string => (pans === 1 ? '1 pan' : `${pans} pans`);
@@ -31,6 +31,10 @@ export const coolingWords = {
       ? `in ${place.toLowerCase()} and water, stirred each 5 min`
       : `${place.toLowerCase()}, ${{ still: 'still air', fan: 'moving air', blast: 'blast' }[air]} of ${temperature(airC)}`,
   iceOf,
+  handsOf: (minutes: number) => `about ${Math.round(minutes)} min of hands`,
+  heldBack: ({ iceKg, endsAtC }: HeldBackIce) =>
+    `Or hold back ${volume(halves(iceKg))} of its water, and stir in ${iceOf(iceKg)} when it is done: ${temperature(endsAtC)} at once.`,
+  heldBackIce: 'Ice of drinking water, from a clean scoop. The thermometer decides.',
   loadsOf: (loads: number) => `in ${loads} loads: too much at once`,
   coldBy: (first: string, cold: string) => `${temperature(21)} at ${first}, ${temperature(5)} at ${cold}`,
   neverCold: 'never cold enough',
