@@ -31,27 +31,52 @@ export const MEASURES: Readonly<Record<DeviceKind, SampleLine['kind']>> = {
   scale: 'weight',
 };
 
-export const registerDeviceSchema = v.strictObject({
-  id: textField('The device', 40),
-  kind: v.picklist(DEVICE_KINDS, 'A device is a probe or a scale.'),
-  name: textField('Its name', 60),
-  batchId: textField('The batch it stands at'),
-});
+/** Where a device stands: at the pot of a batch, or in a pan of a lot that is being cooled. */
+export interface DeviceStand {
+  batchId: string | null;
+  lotId: string | null;
+}
 
-export const startSimulatedDeviceSchema = v.strictObject({
-  kind: v.picklist(DEVICE_KINDS, 'A simulated device is a probe or a scale.'),
-  batchId: textField('The batch it stands at'),
-  fault: v.optional(v.picklist(FAULTS, 'That is no fault a simulated device can have.'), 'none'),
-});
+const stand = {
+  batchId: v.nullish(textField('The batch it stands at'), null),
+  lotId: v.nullish(textField('The lot it stands in'), null),
+};
+
+const isAtOne = ({ batchId, lotId }: DeviceStand): boolean => (batchId === null) !== (lotId === null);
+const SAY_WHERE = 'Say where it stands: a batchId, or a lotId of what is cooled.';
+
+const mayStandThere = ({ kind, lotId }: DeviceStand & { kind: DeviceKind }): boolean =>
+  lotId === null || kind === 'probe';
+const NO_SCALE = 'What is cooled is read by a probe, not by a scale.';
+
+export const registerDeviceSchema = v.pipe(
+  v.strictObject({
+    id: textField('The device', 40),
+    kind: v.picklist(DEVICE_KINDS, 'A device is a probe or a scale.'),
+    name: textField('Its name', 60),
+    ...stand,
+  }),
+  v.check((of) => isAtOne(of), SAY_WHERE),
+  v.check((of) => mayStandThere(of), NO_SCALE),
+);
+
+export const startSimulatedDeviceSchema = v.pipe(
+  v.strictObject({
+    kind: v.picklist(DEVICE_KINDS, 'A simulated device is a probe or a scale.'),
+    ...stand,
+    fault: v.optional(v.picklist(FAULTS, 'That is no fault a simulated device can have.'), 'none'),
+  }),
+  v.check((of) => isAtOne(of), SAY_WHERE),
+  v.check((of) => mayStandThere(of), NO_SCALE),
+);
 
 /** How a device is: sending, silent, or sending what cannot be. */
 export type DeviceStatus = 'waiting' | 'sending' | 'quiet' | 'rubbish' | 'flooding' | 'stuck';
 
-export interface DeviceView {
+export interface DeviceView extends DeviceStand {
   id: string;
   kind: DeviceKind;
   name: string;
-  batchId: string;
   status: DeviceStatus;
   /** what is wrong with what it sends, where a sentence of the form says so; null else */
   detail: string | null;

@@ -1,6 +1,7 @@
 // The one door between server and web: schemas of what crosses the wire, and the views that come back.
 export { batchCommandSchema, type Envelope, envelopeSchema, writtenSchema } from './batch-event';
 export {
+  type DeviceStand,
   type DeviceStatus,
   type DeviceView,
   FAULTS,

@@ -105,6 +105,7 @@ export const larderEventBodySchema: v.GenericSchema<unknown, LarderEventBody> = 
             sure,
             by: v.optional(signedBy),
             thermometerId: thermometerField,
+            from: v.optional(v.literal('device', 'from is a device, or nothing.')),
           }),
           v.strictObject({ lotId, kind: v.literal('set'), sets: v.boolean('sets must be true or false.') }),
         ],

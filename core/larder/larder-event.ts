@@ -64,6 +64,8 @@ export type LarderEventBody =
             sure?: true;
             /** who looked */
             by?: string;
+            /** a probe said it, and not a cook */
+            from?: 'device';
             /** the kitchen's thermometer that said so */
             thermometerId?: string;
           }

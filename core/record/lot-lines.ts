@@ -37,6 +37,11 @@ export interface RecordedLot {
   events: readonly SaidOfLot[];
 }
 
+/** A probe's readings this far apart are enough for a record, ms. Ours. */
+const PROBED_EVERY_MS = 30 * 60_000;
+
+type LotTemperature = Extract<Extract<LarderEvent, { type: 'lotRead' }>['payload'], { kind: 'temperature' }>;
+
 /**
  * What a lot has for the record: how it came in, how it was cooled, how cold it stood, what was reheated, used past its
  * date or thrown away, and what nobody measured.
@@ -195,6 +200,7 @@ function coolingLines(
   const lines: RecordLine[] = [];
   let cooling = born.cooling;
   let startMs = born.bornAtMs;
+  let probedMs = Number.NEGATIVE_INFINITY;
   let readInRun: { line: RecordLine; isOfRun: boolean }[] = [];
   const end = (endMs: number | null) => {
     const run: CoolingRun = { cooling, startMs, endMs };
@@ -220,7 +226,11 @@ function coolingLines(
       lines.push(recordLine({ ...shared, tempC: payload.fromC!, by: saidBy(event) }));
     }
     if (!isRead) continue;
-    const { value: tempC, thermometerId = null } = event.payload as { value: number; thermometerId?: string };
+    const { value: tempC, thermometerId = null, from } = event.payload as LotTemperature;
+    // a probe says the same all day: it is written down once in a while, and when it is cold
+    const isCold = cooling?.coldAtMs === event.actedAtMs;
+    if (from === 'device' && !isCold && event.actedAtMs < probedMs + PROBED_EVERY_MS) continue;
+    if (from === 'device') probedMs = event.actedAtMs;
     const line = recordLine({
       id: event.id,
       atMs: event.actedAtMs,

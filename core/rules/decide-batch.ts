@@ -116,6 +116,7 @@ export function decideBatch(
       refuseLotsInUse(kitchen, log.state, after.state) ??
       refusePartsInUse(kitchen, log.state, after.state) ??
       refusePartsBack(kitchen, log.state, after.state) ??
+      refuseDrawsBack(kitchen, log.state, after.state, body) ??
       refusePlace(kitchen, log.state, after.state, body);
     if (taken) return refused(taken);
     outlook(snapshot, advanceBatch(after.state, at.nowMs), at.nowMs);
@@ -231,6 +232,21 @@ function refusePartsBack(kitchen: KitchenFacts, before: BatchState, after: Batch
       return { field: 'payload.eventId', code: 'burnerBusy', burnerName: place.burnerName, by: onBurner };
   }
   return null;
+}
+
+/** A draw does not come back out of a lot whose making was undone meanwhile. */
+function refuseDrawsBack(
+  kitchen: KitchenFacts,
+  before: BatchState,
+  after: BatchState,
+  { type }: BatchEventBody,
+): Refusal | null {
+  if (type !== 'undone') return null;
+  const had = new Set(before.wentIn.map((one) => one.lotId));
+  const gone = after.wentIn.find(
+    ({ lotId }) => lotId !== null && !had.has(lotId) && kitchen.lot(lotId) === null,
+  );
+  return gone?.lotId ? { field: 'payload.eventId', code: 'unknownLot', lotId: gone.lotId } : null;
 }
 
 /** Why a lot cannot be made not to have been; null where it can. */

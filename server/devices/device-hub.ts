@@ -1,18 +1,26 @@
 import { v7 as uuid } from 'uuid';
-import { type DeviceStatus, type DeviceView, type Fault, MEASURES, type SampleLine } from '../../contract';
+import {
+  type DeviceStand,
+  type DeviceStatus,
+  type DeviceView,
+  type Fault,
+  MEASURES,
+  type SampleLine,
+} from '../../contract';
 import { condense, type DeviceKind, lastDisturbedMs, type Sample } from '../../core/devices';
+import { isCooling } from '../../core/larder';
 import { isAside } from '../batches/batch-logs';
 import { submitEvent } from '../batches/submit-event';
 import type { CommandContext } from '../command-context';
+import { submitLarderEvent } from '../larder/submit-larder-event';
 import { ProblemError } from '../problem';
-import { insertSamples } from '../storage';
+import { insertSamples, keptLot } from '../storage';
 
-/** A device at a pot, with what has come of it. */
-interface Device {
+/** A device where it stands, with what has come of it. */
+interface Device extends DeviceStand {
   id: string;
   kind: DeviceKind;
   name: string;
-  batchId: string;
   simulated: Fault | null;
   recent: Sample[];
   reading: Sample | null;
@@ -39,12 +47,24 @@ const TELL_MS = 900;
 /** The very same value so often is no measuring: every instrument has noise. */
 const STUCK_AFTER = 30;
 
+/** What a device measures: since when it was left alone, and how a reading of it is said. */
+type Place =
+  | {
+      steadyFromMs: number;
+      tell: (
+        said: { id: string; by: string; device: string },
+        payload: { kind: SampleLine['kind']; value: number; from: 'device' },
+      ) => unknown;
+    }
+  | 'over'
+  | null;
+
 /** What became of lines: kept, or to be sent again after a while. */
 export type Taken = { kept: number; leftOut: number } | { waitS: number };
 
 /** Probes and scales: what they send is kept apart from the log, and condensed into readings of their pot. */
 export interface DeviceHub {
-  register(of: Pick<Device, 'id' | 'kind' | 'name' | 'batchId'> & { simulated?: Fault }): DeviceView;
+  register(of: Pick<Device, 'id' | 'kind' | 'name' | keyof DeviceStand> & { simulated?: Fault }): DeviceView;
   remove(id: string): boolean;
   views(): DeviceView[];
   has(id: string): boolean;
@@ -62,12 +82,13 @@ export function createDeviceHub(context: CommandContext, realNow: () => number =
     const status: DeviceStatus = isQuiet
       ? 'quiet'
       : (wrong?.status ?? (device.kept > 0 ? 'sending' : 'waiting'));
-    const { id, kind, name, batchId, kept, leftOut, simulated } = device;
+    const { id, kind, name, batchId, lotId, kept, leftOut, simulated } = device;
     return {
       id,
       kind,
       name,
       batchId,
+      lotId,
       status,
       detail: isQuiet ? null : (wrong?.detail ?? null),
       last: device.recent.at(-1) ?? null,
@@ -119,12 +140,18 @@ export function createDeviceHub(context: CommandContext, realNow: () => number =
     const { id: deviceId, batchId } = device;
     const rows = lines.map(({ kind, value, ageMs }) => ({
       deviceId,
-      batchId,
       kind,
       value,
       atMs: context.clock.agoMs(ageMs),
     }));
-    context.storage.transact((tx) => insertSamples(tx, rows));
+    // a pot has a picture of its minutes; of what cools, its readings are enough
+    if (batchId !== null)
+      context.storage.transact((tx) =>
+        insertSamples(
+          tx,
+          rows.map((row) => ({ ...row, batchId })),
+        ),
+      );
     device.kept += rows.length;
     device.recent = [...device.recent, ...rows.slice(-RECENT)].slice(-RECENT);
     const same = device.recent.slice(-STUCK_AFTER);
@@ -140,41 +167,62 @@ export function createDeviceHub(context: CommandContext, realNow: () => number =
     return was;
   }
 
-  /** A reading into the pot's log, when one is due. What the pot cannot explain is asked about like any other. */
+  /**
+   * A reading into the log of its pot or of the larder, when one is due. What a pot cannot explain is asked about like any
+   * other; what is far from a cooling's forecast is refused, and said of the device.
+   */
   function readOff(device: Device): void {
     if (device.wrong?.status === 'stuck' && device.wrong.untilRealMs > realNow()) return;
     if (!condense(device.kind, device.recent, device.reading)) return;
-    const batch = context.logs.of(device.batchId);
-    if (isAside(batch)) return;
-    if (batch.row.closedAtMs !== null) {
+    const { batchId, lotId } = device;
+    const place = batchId === null ? lotPlace(lotId ?? '') : potPlace(batchId);
+    if (place === 'over') {
       remove(device.id);
       return;
     }
-    const disturbedMs = lastDisturbedMs(batch.events);
-    if (disturbedMs === null) return;
-    const since = device.recent.filter((one) => one.atMs >= disturbedMs);
+    if (place === null) return;
+    const since = device.recent.filter((one) => one.atMs >= place.steadyFromMs);
     const reading = condense(device.kind, since, device.reading);
     if (!reading) return;
     device.reading = reading;
+    const said = { id: uuid(), by: device.name, device: device.id };
     try {
-      submitEvent(context, device.batchId, {
-        id: uuid(),
-        type: 'reading',
-        v: 1,
-        payload: { kind: MEASURES[device.kind], value: reading.value, from: 'device' },
-        by: device.name,
-        device: device.id,
-      });
+      place.tell(said, { kind: MEASURES[device.kind], value: reading.value, from: 'device' });
     } catch (error) {
       if (!(error instanceof ProblemError)) throw error;
       fault(device, 'rubbish', error.errors[0]?.sentence ?? error.message);
     }
   }
 
+  /** A pot, and since when nothing was done to it; null while there is nothing to measure. */
+  function potPlace(batchId: string): Place {
+    const batch = context.logs.of(batchId);
+    if (isAside(batch)) return null;
+    if (batch.row.closedAtMs !== null) return 'over';
+    const disturbedMs = lastDisturbedMs(batch.events);
+    if (disturbedMs === null) return null;
+    return {
+      steadyFromMs: disturbedMs,
+      tell: (said, payload) => submitEvent(context, batchId, { ...said, type: 'reading', v: 1, payload }),
+    };
+  }
+
+  /** A lot in its pans, since it was poured so; over once it is cold. */
+  function lotPlace(lotId: string): Place {
+    const lot = keptLot(context.storage.db, lotId);
+    const last = lot?.cooling?.steps.at(-1);
+    if (!lot || !last || !isCooling(lot.cooling)) return 'over';
+    return {
+      steadyFromMs: last.atMs,
+      tell: (said, payload) =>
+        submitLarderEvent(context, { ...said, type: 'lotRead', v: 1, payload: { lotId, ...payload } }),
+    };
+  }
+
   return {
     register(of) {
       const before = devices.get(of.id);
-      if (before && before.batchId === of.batchId) return view(before);
+      if (before && before.batchId === of.batchId && before.lotId === of.lotId) return view(before);
       const device: Device = {
         ...of,
         simulated: of.simulated ?? null,

@@ -1,14 +1,17 @@
 import { type Request, Router } from 'express';
 import {
   check,
+  type DeviceStand,
   registerDeviceSchema,
   type SampleLine,
   sampleLineSchema,
   startSimulatedDeviceSchema,
 } from '../../contract';
+import { isCooling } from '../../core/larder';
 import { isAside } from '../batches/batch-logs';
 import { checked, impossible, notFound, ProblemError } from '../problem';
 import type { ServerContext } from '../server-context';
+import { keptLot } from '../storage';
 import { LINES_AT_ONCE } from './device-hub';
 
 /** Lines longer than this, or more of them at once, are no bridge of ours. */
@@ -22,7 +25,7 @@ export function deviceRoutes(context: ServerContext): Router {
   });
   routes.post('/devices', (request, response) => {
     const wanted = checked(registerDeviceSchema, request.body);
-    needOpenBatch(context, wanted.batchId);
+    needStand(context, wanted);
     response.status(201).json(context.devices.register(wanted));
   });
   routes.delete('/devices/:id', (request, response) => {
@@ -50,13 +53,21 @@ export function deviceRoutes(context: ServerContext): Router {
   });
   routes.post('/simulated-devices', (request, response) => {
     const wanted = checked(startSimulatedDeviceSchema, request.body);
-    needOpenBatch(context, wanted.batchId);
+    needStand(context, wanted);
     response.status(201).json(context.simulatedDevices.start(wanted));
   });
   return routes;
 }
 
-function needOpenBatch(context: ServerContext, batchId: string): void {
+/** It stands at a pot that is open, or in a lot that is being cooled. */
+function needStand(context: ServerContext, { batchId, lotId }: DeviceStand): void {
+  if (batchId === null) {
+    const lot = keptLot(context.storage.db, lotId ?? '');
+    if (!lot) throw notFound('lot', lotId ?? '');
+    if (!isCooling(lot.cooling))
+      throw impossible('lotId', 'That lot is not being cooled: say first how it stands.');
+    return;
+  }
   const batch = context.logs.of(batchId);
   if (isAside(batch)) throw impossible('batchId', 'That batch is set aside: nothing can be measured in it.');
   if (batch.row.closedAtMs !== null)

@@ -246,3 +246,33 @@ describe('slips at the shelf', () => {
     expect((await tell('discarded', { lotId, kg: 0.04, reason: 'x' })).status).toBe(201);
   });
 });
+
+it('a draw does not come back out of a lot whose making was undone meanwhile', async () => {
+  const order = chowderOrder(kitchen, 3, { potId: 'stockpot-40', burnerId: 'gas-2', overrideReason: 'x' });
+  const batch: BatchView = (await ask('POST', '/batches', order)).json;
+  const inPot = async (type: string, payload: object) => {
+    const event = said(type, payload);
+    const answer = await ask('POST', `/batches/${batch.id}/events`, event);
+    return { id: event.id, status: answer.status, json: answer.json };
+  };
+  const lotId = uuid();
+  const madeAtMs = kitchen.clock.kitchenFromMs - 3_600_000;
+  const making = saidOfShelf('found', {
+    lotId,
+    ingredientId: 'vegetable-stock',
+    kg: 4,
+    madeAtMs,
+    place: 'x',
+    storage: 'chilled',
+    note: 'x',
+  });
+  expect((await ask('POST', '/larder/events', making)).status).toBe(201);
+  const items = [{ ingredientId: 'vegetable-stock', kg: 1, tempC: 5, lotId }];
+  const draw = await inPot('added', { items });
+  const back = await inPot('undone', { eventId: draw.id });
+  expect((await tell('undone', { eventId: making.id })).status).toBe(201);
+  const again = await inPot('undone', { eventId: back.id });
+  expect(again.status).toBe(422);
+  const strays = (await ask('GET', '/larder/strays')).json as { eventId: string }[];
+  expect(strays.map((one) => one.eventId)).not.toContain(draw.id);
+});

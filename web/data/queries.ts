@@ -14,6 +14,7 @@ import type {
   ClockChange,
   ClockView,
   CopyFound,
+  DeviceStand,
   DeviceView,
   DrawPart,
   Fault,
@@ -180,9 +181,12 @@ const DEVICES = { queryKey: KEYS.devices, queryFn: () => ask<DeviceView[]>('GET'
 
 export const useDevices = () => useQuery(DEVICES);
 
-/** What stands at one pot; the others' readings are no news to it. */
-export function useDevicesAt(batchId: string): DeviceView[] {
-  const own = useCallback((all: DeviceView[]) => all.filter((one) => one.batchId === batchId), [batchId]);
+/** What stands at one pot, or in one lot; the others' readings are no news to it. */
+export function useDevicesAt(id: string): DeviceView[] {
+  const own = useCallback(
+    (all: DeviceView[]) => all.filter((one) => one.batchId === id || one.lotId === id),
+    [id],
+  );
   const { data = [] } = useQuery({ ...DEVICES, select: own });
   return data;
 }
@@ -191,7 +195,7 @@ export function useDevicesAt(batchId: string): DeviceView[] {
 export function useStartSimulatedDevice() {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: (of: { kind: DeviceKind; batchId: string; fault: Fault }) =>
+    mutationFn: (of: Partial<DeviceStand> & { kind: DeviceKind; fault: Fault }) =>
       ask<DeviceView>('POST', '/simulated-devices', of),
     onSuccess: () => client.invalidateQueries({ queryKey: KEYS.devices }),
   });

@@ -20,6 +20,7 @@ import { CoolSheet } from './larder-parts/cool-sheet';
 import { ReheatedSheet, TemperatureSheet, ThrownAwaySheet } from './larder-parts/cooling-sheets';
 import { LarderNav } from './larder-parts/larder-nav';
 import { useShelf } from './larder-parts/use-shelf';
+import { DeviceLine } from './pot-parts/device-line';
 import { useKitchenHere } from './use-kitchen-here';
 
 const Verdict = styled.p<{ $isBad: boolean }>`
@@ -185,6 +186,7 @@ function CoolingLot({
             description={coolingWords.inSection(how.pans, depth(how.depthCm), p50)}
           />
           <p>{coolingWords.now(p50, p10, p90)}</p>
+          <DeviceLine at={lot.id} />
           <Curve now={now} nowMs={nowMs} zone={kitchen.zone} />
           <Over>
             {known.readings > 1

@@ -120,7 +120,7 @@ export function PotPlace() {
       <PotSide aria-label={potWords.thePotInSection}>
         <Section here={here} onPoint={point} />
         <Over>{heatLine(here)}</Over>
-        <DeviceLine batchId={here.batch.id} />
+        <DeviceLine at={here.batch.id} />
       </PotSide>
       <ActSide>
         <CameFrom here={here} />

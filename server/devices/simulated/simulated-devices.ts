@@ -1,9 +1,11 @@
-import type { DeviceView, Fault } from '../../../contract';
+import type { DeviceStand, DeviceView, Fault } from '../../../contract';
 import type { DeviceKind } from '../../../core/devices';
+import { isCooling } from '../../../core/larder';
 import { isAside } from '../../batches/batch-logs';
 import type { CommandContext } from '../../command-context';
+import { keptLot } from '../../storage';
 import type { DeviceHub } from '../device-hub';
-import { chanceOf, hiddenTruth, type Truth } from './truth';
+import { chanceOf, hiddenTruth, realCentreC, type Truth } from './truth';
 
 /** Once a second, real time, whatever speed the kitchen's clock has. */
 const TICK_MS = 1000;
@@ -16,10 +18,9 @@ const FLOOD_LINES = 1500;
 /** One that drops out is silent for so many ticks in so many. */
 const DROP_OUT = { silent: 14, outOf: 24 } as const;
 
-interface SimulatedDevice {
+interface SimulatedDevice extends DeviceStand {
   id: string;
   kind: DeviceKind;
-  batchId: string;
   fault: Fault;
   ticks: number;
   timer: NodeJS.Timeout;
@@ -27,7 +28,7 @@ interface SimulatedDevice {
 
 /** A simulated probe and pot scale: they follow a hidden truth and speak through the same door as a real bridge. */
 export interface SimulatedDevices {
-  start(of: { kind: DeviceKind; batchId: string; fault: Fault }): DeviceView;
+  start(of: DeviceStand & { kind: DeviceKind; fault: Fault }): DeviceView;
   stop(id: string): void;
   close(): void;
 }
@@ -43,16 +44,29 @@ export function createSimulatedDevices(
   async function tick(one: SimulatedDevice): Promise<void> {
     one.ticks += 1;
     if (one.fault === 'dropOut' && one.ticks % DROP_OUT.outOf < DROP_OUT.silent) return;
-    const batch = context.logs.of(one.batchId);
-    if (isAside(batch) || batch.row.closedAtMs !== null) {
+    const real = one.batchId === null ? inLot(one.lotId ?? '') : atPot(one.batchId, one.kind);
+    if (real === null) {
       stop(one.id);
       context.devices.remove(one.id);
       return;
     }
-    const truth = truths.get(one.batchId) ?? hiddenTruth(one.batchId, batch.row.snapshot);
-    truths.set(one.batchId, truth);
+    await send(one, linesOf(one, real));
+  }
+
+  /** What a pot really shows; null once it is closed. */
+  function atPot(batchId: string, kind: DeviceKind): number | null {
+    const batch = context.logs.of(batchId);
+    if (isAside(batch) || batch.row.closedAtMs !== null) return null;
+    const truth = truths.get(batchId) ?? hiddenTruth(batchId, batch.row.snapshot);
+    truths.set(batchId, truth);
     const real = truth.at(batch.events, context.clock.nowMs());
-    await send(one, linesOf(one, one.kind === 'probe' ? real.tempC : real.massKg));
+    return kind === 'probe' ? real.tempC : real.massKg;
+  }
+
+  /** What a lot really is in the middle, °C; null once it is cold. */
+  function inLot(lotId: string): number | null {
+    const cooling = keptLot(context.storage.db, lotId)?.cooling ?? null;
+    return cooling && isCooling(cooling) ? realCentreC(lotId, cooling, context.clock.nowMs()) : null;
   }
 
   /** Asked to wait, it waits, and sends the same again: nothing of it is lost. */
@@ -76,14 +90,15 @@ export function createSimulatedDevices(
   }
 
   return {
-    start({ kind, batchId, fault }) {
-      const id = `simulated-${kind}-${batchId.slice(-8)}`;
+    start({ kind, batchId, lotId, fault }) {
+      const id = `simulated-${kind}-${(batchId ?? lotId ?? '').slice(-8)}`;
       stop(id);
       context.devices.remove(id);
       const view = context.devices.register({
         id,
         kind,
         batchId,
+        lotId,
         name: kind === 'probe' ? 'simulated probe' : 'simulated scale',
         simulated: fault,
       });
@@ -97,7 +112,7 @@ export function createSimulatedDevices(
             isBusy = false;
           });
       }, TICK_MS);
-      const one: SimulatedDevice = { id, kind, batchId, fault, ticks: 0, timer };
+      const one: SimulatedDevice = { id, kind, batchId, lotId, fault, ticks: 0, timer };
       running.set(id, one);
       return view;
     },

@@ -7,6 +7,8 @@ import {
   foldBatch,
   foldContext,
 } from '../../../core/batch';
+import { coolingForecast, coolingKnown } from '../../../core/cooling';
+import { type LotCooling, saidOfCooling } from '../../../core/larder';
 import { activeEvents } from '../../../core/log';
 import { massKg } from '../../../core/matter';
 import { unlearned } from '../../../core/plan';
@@ -28,6 +30,18 @@ export function chanceOf(seedText: string): { uniform(): number; normal(): numbe
 
 /** The burner of such a pot gives this share of what the plan thinks, at least and at most; and wanders by so much. */
 const HIDDEN = { leastGain: 0.82, mostGain: 1.12, wanderSd: 0.1, forgetMin: 30 } as const;
+
+/** The air of a place takes this share of what the first guess thinks, at least and at most. */
+const HIDDEN_FILM = { least: 0.75, most: 1.3 } as const;
+
+/** A lot in the middle of its pan as it really is, °C: the same physics, in air of its own, and no readings. */
+export function realCentreC(lotId: string, cooling: LotCooling, nowMs: number): number {
+  const factor = HIDDEN_FILM.least + (HIDDEN_FILM.most - HIDDEN_FILM.least) * chanceOf(lotId).uniform();
+  const hidden = { mean: Math.log(factor), sd: 0.001 };
+  const places = Object.fromEntries(cooling.steps.map(({ how }) => [how.placeId, hidden]));
+  const known = coolingKnown({ ...saidOfCooling(cooling), startSdC: 0.01, readings: [] }, places);
+  return coolingForecast(known, nowMs).centreC.p50;
+}
 
 /** The pot as it really is, behind the simulated devices: the same physics, a burner of its own, and no readings. */
 export interface Truth {

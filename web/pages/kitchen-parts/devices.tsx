@@ -6,9 +6,15 @@ import { Button } from '../../components/button';
 import { PickOne } from '../../components/menu';
 import { Errors, Over, Soft, Subtitle } from '../../components/text';
 import { sentencesOf } from '../../data/api';
-import { useDevices, useOpenBatches, useRemoveDevice, useStartSimulatedDevice } from '../../data/queries';
+import {
+  useCoolings,
+  useDevices,
+  useOpenBatches,
+  useRemoveDevice,
+  useStartSimulatedDevice,
+} from '../../data/queries';
 import { colour, space } from '../../theme/tokens';
-import { deviceTrouble, kitchenWords, temperature } from '../../words';
+import { deviceTrouble, kitchenWords, lotWords, temperature } from '../../words';
 
 const Rows = styled.ul`
   display: grid;
@@ -61,9 +67,22 @@ export function Devices() {
   const [kind, setKind] = useState<DeviceKind>('probe');
   const [fault, setFault] = useState<Fault>('none');
   const [picked, setBatch] = useState<string | null>(null);
-  const batchId = picked ?? open[0]?.id ?? null;
-  const nameOf = (id: string) =>
-    open.find((one) => one.id === id)?.snapshot.input.recipe.name ?? kitchenWords.aClosedBatch;
+  const { data: coolings = [] } = useCoolings();
+  const cooled = coolings.filter((lot) => lot.cooling !== null);
+  // a scale stands under a pot; a probe in a pot, or in a pan of what is cooled
+  const stands = [
+    ...open.map((one) => ({ id: one.id, text: one.snapshot.input.recipe.name, isLot: false })),
+    ...(kind === 'probe' ? cooled : []).map((lot) => ({
+      id: lot.id,
+      text: lotWords.lot2(lot.name, lot.number),
+      isLot: true,
+    })),
+  ];
+  const at = stands.find((one) => one.id === picked) ?? stands[0];
+  const nameOf = ({ batchId, lotId }: DeviceView) =>
+    open.find((one) => one.id === batchId)?.snapshot.input.recipe.name ??
+    cooled.find((lot) => lot.id === lotId)?.name ??
+    kitchenWords.aClosedBatch;
   return (
     <div>
       <Subtitle>{kitchenWords.probesAndScales}</Subtitle>
@@ -72,7 +91,7 @@ export function Devices() {
           {devices.map((one) => (
             <li key={one.id}>
               <span>
-                {one.name}, {nameOf(one.batchId).toLowerCase()}
+                {one.name}, {nameOf(one).toLowerCase()}
                 <Over className={deviceTrouble(one) ? 'wrong' : ''}>
                   {deviceTrouble(one) ?? STATUS_WORDS[one.status]}
                 </Over>
@@ -89,7 +108,7 @@ export function Devices() {
           ))}
         </Rows>
       )}
-      {open.length === 0 ? (
+      {at === undefined ? (
         <Soft>{kitchenWords.aSimulatedDeviceNeedsA}</Soft>
       ) : (
         <>
@@ -103,12 +122,7 @@ export function Devices() {
               ]}
               onChange={(next) => setKind(next as DeviceKind)}
             />
-            <PickOne
-              label={kitchenWords.at}
-              value={batchId ?? ''}
-              options={open.map((one) => ({ id: one.id, text: one.snapshot.input.recipe.name }))}
-              onChange={setBatch}
-            />
+            <PickOne label={kitchenWords.at} value={at.id} options={stands} onChange={setBatch} />
             <PickOne
               label={kitchenWords.which}
               value={fault}
@@ -117,7 +131,11 @@ export function Devices() {
             />
           </Fields>
           <Errors sentences={sentencesOf(start.error)} />
-          <Button onPress={() => batchId && start.mutate({ kind, batchId, fault })}>
+          <Button
+            onPress={() =>
+              start.mutate({ kind, fault, ...(at.isLot ? { lotId: at.id } : { batchId: at.id }) })
+            }
+          >
             {kitchenWords.addIt}
           </Button>
         </>

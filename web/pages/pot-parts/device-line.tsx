@@ -3,9 +3,9 @@ import { useDevicesAt } from '../../data/queries';
 import { deviceTrouble, potWords } from '../../words';
 import { shownBy } from '../kitchen-parts/devices';
 
-/** What a probe or a scale at this pot shows now; a sentence where it cannot be believed. */
-export function DeviceLine({ batchId }: { batchId: string }) {
-  const own = useDevicesAt(batchId);
+/** What a probe or a scale at this pot, or in this lot, shows now; a sentence where it cannot be believed. */
+export function DeviceLine({ at }: { at: string }) {
+  const own = useDevicesAt(at);
   if (own.length === 0) return null;
   return (
     <div role="status">
