@@ -33,4 +33,5 @@ export { heatDeliveredW, strongestBurner } from './strongest-burner';
 export { timesLine } from './times-line';
 export { type AskedTop, lowestTop, UNDER_THE_TOP_C } from './top-asked';
 export { unlearned } from './unlearned';
+export { waterToHoldBack } from './water-to-hold-back';
 export type { FigureName, Sureness, Working, WorkingLine, WorkingSource } from './working';

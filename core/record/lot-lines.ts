@@ -142,20 +142,23 @@ function receivedLine(
 /** A temperature that was taken back: what it was held against has gone with it. */
 function struckReading(event: SaidOfLot, of: RecordSubject, back: RecordLine['takenBack']): RecordLine[] {
   if (event.type !== 'lotRead' || event.payload.kind !== 'temperature') return [];
-  const { value: tempC, thermometerId = null } = event.payload;
-  return [
-    recordLine({
-      id: event.id,
-      atMs: event.actedAtMs,
-      kind: 'held',
-      of,
-      standing: 'noted',
-      tempC,
-      by: saidBy(event),
-      thermometerId,
-      takenBack: back,
-    }),
-  ];
+  return [{ ...readingLine(event, event.payload, of), takenBack: back }];
+}
+
+/** A temperature as it was read, held against nothing yet. */
+function readingLine(event: SaidOfLot, read: LotTemperature, of: RecordSubject): RecordLine {
+  const { id, actedAtMs: atMs } = event;
+  const { value: tempC, thermometerId = null } = read;
+  return recordLine({
+    id,
+    atMs,
+    kind: 'held',
+    of,
+    standing: 'noted',
+    tempC,
+    by: saidBy(event),
+    thermometerId,
+  });
 }
 
 /** What was done about it after a moment: the first that was. */
@@ -226,22 +229,16 @@ function coolingLines(
       lines.push(recordLine({ ...shared, tempC: payload.fromC!, by: saidBy(event) }));
     }
     if (!isRead) continue;
-    const { value: tempC, thermometerId = null, from } = event.payload as LotTemperature;
+    const payload = event.payload as LotTemperature;
+    const { value: tempC, from } = payload;
     // a probe says the same all day: it is written down once in a while, and when it is cold
     const isCold = cooling?.coldAtMs === event.actedAtMs;
     if (from === 'device' && !isCold && event.actedAtMs < probedMs + PROBED_EVERY_MS) continue;
     if (from === 'device') probedMs = event.actedAtMs;
-    const line = recordLine({
-      id: event.id,
-      atMs: event.actedAtMs,
-      kind: 'held',
-      of,
-      standing: 'noted',
-      tempC,
-      by: saidBy(event),
-      thermometerId,
+    const line = {
+      ...readingLine(event, payload, of),
       ...(lot.storage === 'chilled' ? coldHolding(tempC) : {}),
-    });
+    };
     readInRun.push({ line, isOfRun: wasCooling || (cooling === null && standsHot(born, event.actedAtMs)) });
   }
   end(isEmptyTub(lot.leftKg) ? lastOf(acts, lot) : null);

@@ -1,6 +1,5 @@
 import {
   type AddedItem,
-  type AskedOrder,
   advanceBatch,
   type BatchEvent,
   type BatchEventBody,
@@ -15,18 +14,20 @@ import {
   kindNow,
 } from '../batch';
 import { holderOf } from '../hold';
-import { drawnItems, drawnLotOf, isPastUse, kgOffTheShelf, SCALE_KG, type ShelfLot } from '../larder';
-import type { Ingredient } from '../matter';
-import { burnerFor, type PlanningKitchen, potFor } from '../order';
+import { drawnItems, drawnLotOf, isPastUse, kgOffTheShelf, SCALE_KG } from '../larder';
+import { burnerFor, potFor } from '../order';
 import { own } from '../own';
 import { foodLitres } from '../pot';
 import type { BatchCommand } from './batch-command';
 import { type Decision, refused } from './decision';
+import type { KitchenFacts } from './kitchen-facts';
 import { outlook } from './outlook';
-import type { LotUse, Mark, NamedLot, Refusal } from './refusal';
+import type { Mark, Refusal } from './refusal';
 import { refuseAtPot } from './refuse-at-pot';
 import { refuseGuest } from './refuse-guest';
+import { nameOf, refuseBeforeLot } from './refuse-lot';
 import { refuseSigned } from './refuse-signed';
+import { refuseUndo } from './refuse-undo';
 import { DAY_OLD_MS, refuseTime, type SaidAt } from './times';
 
 /** A batch with its log folded. */
@@ -34,37 +35,6 @@ export interface BatchFacts {
   snapshot: BatchSnapshot;
   log: FoldedLog;
   startedAtMs: number;
-}
-
-/** Where a batch stood. */
-export interface PartPlace {
-  potId: string;
-  potName: string;
-  burnerId: string;
-  burnerName: string;
-}
-
-/** What the rules ask of the kitchen around a batch. */
-export interface KitchenFacts extends Pick<PlanningKitchen, 'pots' | 'burners' | 'learned' | 'equipment'> {
-  /** who works here, by name; absent where that is not known here */
-  people?: readonly string[];
-  /** what other batches stand on, and what they are, where that is known */
-  busyPots: ReadonlyMap<string, string | null>;
-  busyBurners: ReadonlyMap<string, string | null>;
-  /** a lot by its id; null where there is none, undefined where it is not known here */
-  lot: (id: string) => ShelfLot | null | undefined;
-  /** the same as it was at a moment, where that is known */
-  lotAt?: (id: string, atMs: number) => ShelfLot | null;
-  /** what has been done with a lot since it came into being; undefined where that is not known here */
-  usesOf: (lotId: string) => readonly LotUse[] | undefined;
-  /** the name of a part that something was done with, null for one untouched; undefined where that is not known here */
-  partInUse?: (childId: string) => string | null | undefined;
-  /** where a part that was begun before stood; undefined for one that is only begun now, or not known here */
-  partPlace?: (childId: string) => PartPlace | undefined;
-  /** an order that another batch's log took in; null where there is none, undefined where it is not known here */
-  asked?: (orderId: string) => Pick<AskedOrder, 'freeOf'> | null | undefined;
-  /** the row of a food or recipe of the house; null where there is none, undefined where it is not known here */
-  food: (ingredientId: string) => Ingredient | null | undefined;
 }
 
 /** What follows from a command that may be. */
@@ -113,11 +83,7 @@ export function decideBatch(
     if (refusal) return refused(refusal);
     const after = foldWith(snapshot, log, event);
     const taken =
-      refuseLotsInUse(kitchen, log.state, after.state) ??
-      refusePartsInUse(kitchen, log.state, after.state) ??
-      refusePartsBack(kitchen, log.state, after.state) ??
-      refuseDrawsBack(kitchen, log.state, after.state, body) ??
-      refusePlace(kitchen, log.state, after.state, body);
+      refuseUndo(kitchen, log.state, after.state) ?? refusePlace(kitchen, log.state, after.state, body);
     if (taken) return refused(taken);
     outlook(snapshot, advanceBatch(after.state, at.nowMs), at.nowMs);
     const { closed } = after.state;
@@ -199,76 +165,6 @@ function refusePlace(
   return null;
 }
 
-/** A lot that has been drawn from or parted since does not vanish with an undo: nothing drawn leaves the ledger. */
-function refuseLotsInUse(kitchen: KitchenFacts, before: BatchState, after: BatchState): Refusal | null {
-  const gone = before.stored.filter((lot) => !after.stored.some((one) => one.lotId === lot.lotId));
-  for (const { lotId } of gone) {
-    const refusal = refuseInUse('payload.eventId', kitchen.lot(lotId), kitchen.usesOf(lotId));
-    if (refusal) return refusal;
-  }
-  return null;
-}
-
-/** Nor does a part that has gone on as a pot of its own: what was done with it would hang in the air. */
-function refusePartsInUse(kitchen: KitchenFacts, before: BatchState, after: BatchState): Refusal | null {
-  const gone = before.parts.filter((part) => !after.parts.some((one) => one.eventId === part.eventId));
-  for (const { childId } of gone) {
-    const name = kitchen.partInUse?.(childId);
-    if (name) return { field: 'payload.eventId', code: 'partInUse', name };
-  }
-  return null;
-}
-
-/** A part that stands again stands where it stood: not where another batch does by now. */
-function refusePartsBack(kitchen: KitchenFacts, before: BatchState, after: BatchState): Refusal | null {
-  const back = after.parts.filter((part) => !before.parts.some((one) => one.eventId === part.eventId));
-  for (const { childId } of back) {
-    const place = kitchen.partPlace?.(childId);
-    const by = place && kitchen.busyPots.get(place.potId);
-    if (place && by !== undefined)
-      return { field: 'payload.eventId', code: 'potBusy', potName: place.potName, by };
-    const onBurner = place && kitchen.busyBurners.get(place.burnerId);
-    if (place && onBurner !== undefined)
-      return { field: 'payload.eventId', code: 'burnerBusy', burnerName: place.burnerName, by: onBurner };
-  }
-  return null;
-}
-
-/** A draw does not come back out of a lot whose making was undone meanwhile. */
-function refuseDrawsBack(
-  kitchen: KitchenFacts,
-  before: BatchState,
-  after: BatchState,
-  { type }: BatchEventBody,
-): Refusal | null {
-  if (type !== 'undone') return null;
-  const had = new Set(before.wentIn.map((one) => one.lotId));
-  const gone = after.wentIn.find(
-    ({ lotId }) => lotId !== null && !had.has(lotId) && kitchen.lot(lotId) === null,
-  );
-  return gone?.lotId ? { field: 'payload.eventId', code: 'unknownLot', lotId: gone.lotId } : null;
-}
-
-/** Why a lot cannot be made not to have been; null where it can. */
-export function refuseInUse(
-  field: string,
-  lot: ShelfLot | null | undefined,
-  uses: readonly LotUse[] | undefined,
-): Refusal | null {
-  return lot && uses && uses.length > 0 ? { field, code: 'lotInUse', lot: nameOf(lot), uses } : null;
-}
-
-/** Why nothing can have been done with a lot at a moment: it was not there yet. */
-export function refuseBeforeLot(
-  field: string,
-  lot: ShelfLot | null | undefined,
-  atMs: number,
-): Refusal | null {
-  return lot && atMs < lot.bornAtMs
-    ? { field, code: 'beforeLot', lot: nameOf(lot), cameAtMs: lot.bornAtMs }
-    : null;
-}
-
 /**
  * A draw from a lot that is not there, or was not yet, or is past its date without the person in charge having said why,
  * is refused; a draw from an empty one, or a frozen block tipped in, really happened, and is kept.
@@ -296,11 +192,6 @@ function itemsIn(body: BatchEventBody): { item: AddedItem; field: string }[] {
     return body.payload.items.map((item, i) => ({ item, field: `payload.items.${i}` }));
   return drawnItems(body).map((item) => ({ item, field: 'payload' }));
 }
-
-export const nameOf = (lot: Pick<ShelfLot, 'contents' | 'number'>): NamedLot => ({
-  name: lot.contents.name,
-  number: lot.number,
-});
 
 function markOf(
   kitchen: KitchenFacts,

@@ -11,9 +11,9 @@ import {
   type ShelfLot,
   saidOfCooling,
 } from '../larder';
-import { nameOf, refuseBeforeLot, refuseInUse } from './decide-batch';
 import { type Decision, refused } from './decision';
 import type { LotUse, Refusal } from './refusal';
+import { nameOf, refuseBeforeLot, refuseInUse } from './refuse-lot';
 import { refuseNobody } from './refuse-signed';
 import { refuseTime, type SaidAt } from './times';
 

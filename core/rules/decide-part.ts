@@ -3,8 +3,9 @@ import { burnerFor, type KitchenBurner, potFor } from '../order';
 import type { Pot } from '../plan';
 import { kindsOf, type PortionKind } from '../portions';
 import { litresAtDepth } from '../vessel';
-import { type BatchDecision, type BatchFacts, decideBatch, type KitchenFacts } from './decide-batch';
+import { type BatchDecision, type BatchFacts, decideBatch } from './decide-batch';
 import { type Decision, refused } from './decision';
+import type { KitchenFacts } from './kitchen-facts';
 import type { SaidAt } from './times';
 
 /** A part of a pot that is to be a batch of its own. */

@@ -4,7 +4,6 @@ export {
   type BatchFacts,
   decideBatch,
   eventOfCommand,
-  type KitchenFacts,
 } from './decide-batch';
 export {
   decideHeatTest,
@@ -22,6 +21,7 @@ export { type BrokenFacts, decideMending, type MendingDecision } from './decide-
 export { decidePart, type PartDecision, type PartRequest } from './decide-part';
 export { decideOrder, decideStart, type StartDecision, type StartFacts } from './decide-start';
 export type { Decision } from './decision';
+export type { KitchenFacts } from './kitchen-facts';
 export { type Outlook, outlook } from './outlook';
 export type { LotUse, Mark, NamedLot, Refusal, RefusalCode } from './refusal';
 export { notForGuest, portionHolds } from './refuse-guest';

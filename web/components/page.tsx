@@ -18,6 +18,15 @@ export const Page = styled.div`
   }
 `;
 
+/** What a place is called, and what can be done with all of it at the other end. */
+export const PageHead = styled.header`
+  display: flex;
+  flex-wrap: wrap;
+  align-items: end;
+  justify-content: space-between;
+  gap: ${space.m};
+`;
+
 /** Two sections side by side, one above the other where there is no room. */
 export const Halves = styled.div<{ $columns?: string }>`
   display: grid;

@@ -4,7 +4,7 @@ import { span } from '../../contract';
 import type { BatchHead } from '../../core/views';
 import { Button } from '../components/button';
 import { LinkButton } from '../components/link-button';
-import { Empty, Page, Waiting } from '../components/page';
+import { Empty, Page, PageHead, Waiting } from '../components/page';
 import { Over, Soft, Title } from '../components/text';
 
 import { useClosedBatches, useForecasts } from '../data/queries';
@@ -44,14 +44,6 @@ const Table = styled.div`
   }
 `;
 
-const Head = styled.header`
-  display: flex;
-  flex-wrap: wrap;
-  align-items: end;
-  justify-content: space-between;
-  gap: ${space.m};
-`;
-
 /** What was cooked: planned beside what came true, newest first. */
 export function Log() {
   const kitchen = useKitchenHere();
@@ -60,13 +52,13 @@ export function Log() {
   if (!closed) return <Waiting error={error} onRetry={refetch} />;
   return (
     <Page>
-      <Head>
+      <PageHead>
         <div>
           <Title>{logWords.log}</Title>
           <Soft>{logWords.eachFigureAsItCame}</Soft>
         </div>
         <LinkButton to="/log/record">{recordWords.theRecordOfToday}</LinkButton>
-      </Head>
+      </PageHead>
       {closed.length === 0 ? (
         <Empty title={logWords.nothingClosedYet}>
           <Soft>{logWords.aBatchComesHereWhen}</Soft>

@@ -5,7 +5,7 @@ import { sealDigits } from '../../core/record';
 import { Button } from '../components/button';
 import { ButtonRow } from '../components/field-row';
 import { LinkButton } from '../components/link-button';
-import { Empty, Page, Waiting } from '../components/page';
+import { Empty, Page, PageHead, Waiting } from '../components/page';
 import { Caution, Over, Soft, Title } from '../components/text';
 import { useMinuteMs } from '../data/clock';
 import { useRecord } from '../data/queries';
@@ -17,12 +17,7 @@ import { RecordLines } from './record-parts/record-lines';
 import { SignDay } from './record-parts/sign-day';
 import { useKitchenHere } from './use-kitchen-here';
 
-const Head = styled.header`
-  display: flex;
-  flex-wrap: wrap;
-  align-items: end;
-  justify-content: space-between;
-  gap: ${space.m};
+const Head = styled(PageHead)`
   .for-screen {
     ${media.paper} {
       display: none;

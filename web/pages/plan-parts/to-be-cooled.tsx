@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { coolingPlaces, type WholeKitchen } from '../../../contract';
 import { heldBackIce, SOUP_KJ_PER_KG_K, waysToCool } from '../../../core/cooling';
-import { litresToCool, type Plan, type PlanInput } from '../../../core/plan';
+import { litresToCool, type Plan, type PlanInput, waterToHoldBack } from '../../../core/plan';
 import { FOOD_CODE } from '../../../core/safety';
 import { Caution, Over, Subtitle } from '../../components/text';
 import { filmsShown } from '../../data/use-cooling';
@@ -13,8 +13,6 @@ const POURED_C = 85;
 
 /** Less than this share of it as ice is not worth holding water back for. Ours. */
 const WORTH_ICE = 0.1;
-
-const isWater = (line: Plan['lines'][number]): boolean => line.ingredientId === 'water' && !line.perBowl;
 
 /** What of the plan has to be cooled when it is ready, and how this kitchen can: said before the batch is sized. */
 export function ToBeCooled({
@@ -47,7 +45,7 @@ export function ToBeCooled({
   if (litres <= 0) return null;
   const instead = heldBackIce({
     massKg: litres,
-    waterKg: plan.lines.reduce((kg, line) => (isWater(line) ? kg + line.edibleKg : kg), 0),
+    waterKg: waterToHoldBack(input.recipe, plan),
     specificHeatKJ: SOUP_KJ_PER_KG_K,
     fromC: POURED_C,
     toC: FOOD_CODE.coolFirstToC.value,
